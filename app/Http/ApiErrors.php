@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Validation\ValidationException;
+use LowPoint\Core\Fault;
+use LowPoint\Core\InvalidInput;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/**
+ * What goes wrong, as JSON that a screen can show: a plain sentence, and for bad input one fault per field
+ * with its key, the value that was sent and what is allowed.
+ */
+final class ApiErrors
+{
+    /** Client error numbers of MariaDB for "cannot connect", "gone away", "lost connection", "too many connections", "shutting down". */
+    private const STORE_IS_AWAY = [1040, 1053, 1927, 2002, 2003, 2006, 2013];
+
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->dontReport([InvalidInput::class]);
+
+        $exceptions->render(static fn (InvalidInput $e): JsonResponse => self::faults(array_map(
+            static fn (Fault $fault): array => ['key' => $fault->key, 'value' => $fault->shownValue(), 'allowed' => $fault->allowed, 'message' => $fault->message()],
+            $e->faults,
+        )));
+        $exceptions->render(static fn (ValidationException $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::faults(self::ofValidation($e, $request)) : null);
+        $exceptions->render(static fn (AuthenticationException $e, Request $request): ?JsonResponse => self::say($request, 401, 'You are signed out. Sign in again; what you entered is kept on this device.'));
+        $exceptions->render(static fn (AccessDeniedHttpException $e, Request $request): ?JsonResponse => self::say($request, 403, 'This belongs to another coach’s student.'));
+        $exceptions->render(static fn (NotFoundHttpException $e, Request $request): ?JsonResponse => self::say(
+            $request, 404, $e->getPrevious() instanceof ModelNotFoundException ? 'This record does not exist, or no longer.' : 'There is no such address.',
+        ));
+        $exceptions->render(static fn (HttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof TokenMismatchException
+            ? self::say($request, 401, 'The session has ended. Sign in again; what you entered is kept on this device.') : null);
+        $exceptions->render(static fn (QueryException $e, Request $request): ?JsonResponse => self::storeIsAway($e)
+            ? self::say($request, 503, 'The record store cannot be reached. Nothing was changed; what you entered is kept on this device and will be sent again.') : null);
+    }
+
+    private static function say(Request $request, int $status, string $message): ?JsonResponse
+    {
+        return $request->is('api/*') ? new JsonResponse(['message' => $message], $status) : null;
+    }
+
+    /** @param list<array{key: string, value: string, allowed: string, message: string}> $faults */
+    private static function faults(array $faults): JsonResponse
+    {
+        return new JsonResponse(['message' => $faults[0]['message'] ?? 'The input is not valid.', 'faults' => $faults], 422);
+    }
+
+    /** @return list<array{key: string, value: string, allowed: string, message: string}> */
+    private static function ofValidation(ValidationException $e, Request $request): array
+    {
+        $faults = [];
+        foreach ($e->errors() as $key => $messages) {
+            $value = (new Fault($key, $key === 'password' ? '…' : $request->input($key), ''))->shownValue();
+            $faults[] = ['key' => $key, 'value' => $value, 'allowed' => '', 'message' => $messages[0] ?? 'not valid'];
+        }
+
+        return $faults;
+    }
+
+    private static function storeIsAway(QueryException $e): bool
+    {
+        $previous = $e->getPrevious();
+        $number = $previous instanceof \PDOException ? ($previous->errorInfo[1] ?? $previous->getCode()) : 0;
+
+        return \in_array((int) $number, self::STORE_IS_AWAY, true);
+    }
+}

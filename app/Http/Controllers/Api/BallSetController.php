@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Http\Requests\PutBallSetRequest;
+use App\Lessons\SetReading;
+use App\Models\BallSet;
+use App\Models\Lesson;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Evidence\Group;
+
+final class BallSetController
+{
+    /**
+     * Merges what was seen into the set with this id, making it when new: a key with null takes the observation back,
+     * an absent key leaves it, so that two devices on one lesson do not wipe out each other's entries.
+     */
+    public function put(PutBallSetRequest $request, Lesson $lesson, string $setId, SetReading $reading): JsonResponse
+    {
+        Gate::authorize('view', $lesson);
+        $set = BallSet::query()->find($setId) ?? (new BallSet(['id' => $setId, 'setup' => [], 'motion' => []]))->lesson()->associate($lesson);
+        abort_if($set->lesson_id !== $lesson->id, 403);
+
+        $seen = CaseReader::observations(
+            self::merged($set->setup, (array) $request->input('setup')),
+            self::merged($set->motion, (array) $request->input('motion')),
+        );
+        $set->purpose = $request->string('purpose')->value();
+        $set->setup = $seen->in(Group::Setup);
+        $set->motion = $seen->in(Group::Motion);
+        $set->save();
+
+        return new JsonResponse(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set)]);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $kept
+     * @param  array<array-key, mixed>  $new
+     * @return array<array-key, mixed>
+     */
+    private static function merged(array $kept, array $new): array
+    {
+        return array_filter([...$kept, ...$new], static fn (mixed $value): bool => $value !== null);
+    }
+}

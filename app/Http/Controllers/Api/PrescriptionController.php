@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Http\Requests\PutPrescriptionRequest;
+use App\Lessons\Prescribing;
+use App\Models\BallSet;
+use App\Models\Lesson;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+
+final class PrescriptionController
+{
+    /** What the core would prescribe for this cause, made out for this set. Nothing is stored. */
+    public function propose(Lesson $lesson, BallSet $set, string $cause, Prescribing $prescribing): JsonResponse
+    {
+        Gate::authorize('view', $lesson);
+
+        return new JsonResponse($prescribing->propose($lesson, $set, $cause)->toArray());
+    }
+
+    /** Hands out a prescription: the cause, one feel and at most two drills. It replaces an earlier one of this lesson. */
+    public function put(PutPrescriptionRequest $request, Lesson $lesson, Prescribing $prescribing): JsonResponse
+    {
+        Gate::authorize('view', $lesson);
+        $set = $lesson->sets()->findOrFail($request->string('set_id')->value());
+        /** @var list<string> $drills */
+        $drills = $request->array('drills');
+        $given = $prescribing->give($lesson, $set, $request->string('cause')->value(), $request->string('feel')->value(), $drills);
+
+        return new JsonResponse(['prescription' => ['cause' => $given->cause, 'school' => $given->school, 'content' => $given->content]]);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Http\Requests\SignInRequest;
+use App\Http\Resources\CoachResource;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+
+/** Cookie session of a coach. */
+final class SessionController
+{
+    public function store(SignInRequest $request): CoachResource|JsonResponse
+    {
+        if (! Auth::guard('web')->attempt($request->safe(['email', 'password']), remember: true)) {
+            return new JsonResponse(['message' => 'Address and password do not belong together.'], 422);
+        }
+        $request->session()->regenerate();
+
+        return $this->show($request);
+    }
+
+    public function show(Request $request): CoachResource
+    {
+        /** @var User $coach */
+        $coach = Auth::guard('web')->user();
+
+        return new CoachResource($coach);
+    }
+
+    public function destroy(Request $request): JsonResponse
+    {
+        Auth::guard('web')->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return new JsonResponse(null, 204);
+    }
+}

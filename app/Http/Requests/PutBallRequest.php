@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** When it was hit; what was seen of the ball is checked by the core. */
+final class PutBallRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['seen' => ['present', 'array'], 'hit_at' => ['required', 'date']];
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class PutPrescriptionRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'set_id' => ['required', 'string', 'ulid'],
+            'cause' => ['required', 'string', 'max:60'],
+            'feel' => ['required', 'string', 'max:500'],
+            'drills' => ['present', 'array', 'max:2'],
+            'drills.*' => ['string', 'max:60', 'distinct'],
+        ];
+    }
+}

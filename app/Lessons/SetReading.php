@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lessons;
+
+use App\Models\Ball;
+use App\Models\BallSet;
+use App\Models\Lesson;
+use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Evidence\LessonCase;
+use LowPoint\Core\Reading\ReadingEngine;
+
+/** A stored set of balls as a case of the core, and what the core reads in it. */
+final readonly class SetReading
+{
+    public function __construct(private ReadingEngine $engine) {}
+
+    public function case(Lesson $lesson, BallSet $set): LessonCase
+    {
+        return CaseReader::fromValue([
+            'format' => CaseReader::FORMAT,
+            'student' => ['handed' => $lesson->student->handed, 'limits' => $lesson->student->limits],
+            'task' => $lesson->task,
+            'setup' => $set->setup,
+            'motion' => $set->motion,
+            'balls' => $set->balls->map(static fn (Ball $ball): array => $ball->seen)->values()->all(),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Lesson $lesson, BallSet $set): array
+    {
+        return $this->engine->read($this->case($lesson, $set))->toArray();
+    }
+}

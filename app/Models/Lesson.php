@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property string $id
+ * @property string $student_id
+ * @property array<string, mixed> $task in the form of the case file
+ * @property Carbon $began_at
+ * @property Carbon|null $closed_at
+ * @property Student $student
+ * @property Collection<int, BallSet> $sets
+ * @property Prescription|null $prescription
+ */
+final class Lesson extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['id', 'student_id', 'task', 'began_at', 'closed_at'];
+
+    protected $casts = ['task' => 'array', 'began_at' => 'datetime', 'closed_at' => 'datetime'];
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+
+    /** @return HasMany<BallSet, $this> in the order in which they were begun; the ids carry it */
+    public function sets(): HasMany
+    {
+        return $this->hasMany(BallSet::class)->orderBy('id');
+    }
+
+    /** @return HasOne<Prescription, $this> */
+    public function prescription(): HasOne
+    {
+        return $this->hasOne(Prescription::class);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What was handed out in a lesson, as it was worded then.
+ *
+ * @property string $lesson_id
+ * @property string $cause
+ * @property string $school
+ * @property array<string, mixed> $content
+ */
+final class Prescription extends Model
+{
+    protected $fillable = ['cause', 'school', 'content'];
+
+    protected $casts = ['content' => 'array'];
+}

@@ -1,0 +1,100 @@
+# Installs what is missing. Every step can be repeated; what is there already costs no time.
+export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
+
+missing_packages=()
+
+# need PACKAGE CHECK...: notes the package as missing when the check fails.
+need() {
+    local package=$1
+    shift
+    "$@" >/dev/null 2>&1 || missing_packages+=("$package")
+}
+
+has_extension() { php -m 2>/dev/null | grep -qix "$1"; }
+
+install_packages() {
+    missing_packages=()
+    need php8.2-cli command -v php
+    for extension in curl intl mbstring mysql xml zip; do
+        case $extension in
+            mysql) need php8.2-mysql has_extension pdo_mysql ;;
+            *) need "php8.2-$extension" has_extension "$extension" ;;
+        esac
+    done
+    need composer command -v composer
+    need mariadb-server-core test -x /usr/sbin/mariadbd
+    need mariadb-client-core command -v mariadb-admin
+    need nodejs command -v node
+    need npm command -v npm
+    need unzip command -v unzip
+    need ca-certificates test -e /etc/ssl/certs/ca-certificates.crt
+    if [ "${1:-}" = with-browser ]; then
+        need chromium command -v chromium
+        need chromium-driver command -v chromedriver
+    fi
+    [ ${#missing_packages[@]} -eq 0 ] && return
+    command -v apt-get >/dev/null 2>&1 || fail "this needs Debian 12 (apt-get is not here). Missing: ${missing_packages[*]}"
+    say "Installing Debian packages: ${missing_packages[*]}"
+    run 'apt-get update' apt-update as_root apt-get update
+    run 'Installing Debian packages' apt-install as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing_packages[@]}"
+    [ "$(php -r 'echo PHP_VERSION_ID >= 80200 ? 1 : 0;')" = 1 ] || fail "PHP 8.2 or newer is needed; found $(php -r 'echo PHP_VERSION;')."
+}
+
+node_is_new_enough() { node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)' 2>/dev/null; }
+
+# Debian 12 ships Node 18, the build tool wants 20.19 or newer: the registry has Node itself as a package.
+install_node() {
+    [ -x "$LOCAL/node/node_modules/.bin/node" ] && export PATH="$LOCAL/node/node_modules/.bin:$PATH"
+    node_is_new_enough && return
+    local arch
+    case $(uname -m) in
+        x86_64) arch=x64 ;;
+        aarch64) arch=arm64 ;;
+        *) fail "Node 20.19 or newer is needed and there is none to install for $(uname -m)." ;;
+    esac
+    say 'Installing a newer Node beside the one of Debian'
+    mkdir -p "$LOCAL/node"
+    [ -e "$LOCAL/node/package.json" ] || echo '{"private":true}' >"$LOCAL/node/package.json"
+    run 'Installing Node' node npm install --prefix "$LOCAL/node" "node-linux-$arch@22"
+    mkdir -p "$LOCAL/node/node_modules/.bin"
+    ln -sf "../node-linux-$arch/bin/node" "$LOCAL/node/node_modules/.bin/node"
+    export PATH="$LOCAL/node/node_modules/.bin:$PATH"
+    node_is_new_enough || fail "the Node that was installed does not run on this machine."
+}
+
+install_php_libraries() {
+    [ -e vendor/autoload.php ] && ! changed composer composer.json core/composer.json compat/composer.json && return
+    say 'Installing PHP libraries'
+    run 'Installing PHP libraries' composer composer update --no-progress --prefer-dist
+    record composer composer.json core/composer.json compat/composer.json
+}
+
+install_front_end() {
+    [ -d node_modules ] && ! changed npm package.json package-lock.json && return
+    say 'Installing front-end libraries'
+    # Not "npm ci": it refuses a lock file without download addresses for the packages of other platforms.
+    run 'Installing front-end libraries' npm npm install --no-save
+    record npm package.json package-lock.json
+}
+
+FRONT_END_SOURCES=(resources package.json package-lock.json vite.config.ts tsconfig.json)
+
+build_front_end() {
+    [ -e public/build/manifest.json ] && ! changed build "${FRONT_END_SOURCES[@]}" && return
+    say 'Building the front end'
+    run 'Building the front end' build npm run --silent build
+    record build "${FRONT_END_SOURCES[@]}"
+}
+
+install_all() {
+    local free_mb
+    free_mb=$(df -Pm "$ROOT" | awk 'NR==2 {print $4}')
+    [ "$free_mb" -ge 300 ] || fail "only $free_mb MB are free on this disk; at least 300 MB are needed."
+    [ -e vendor/autoload.php ] || [ "$free_mb" -ge 1500 ] || fail "only $free_mb MB are free on this disk; the first start needs about 1500 MB."
+    mkdir -p storage/app storage/logs storage/framework/cache/data storage/framework/sessions storage/framework/views bootstrap/cache
+    install_packages "${1:-}"
+    install_node
+    install_php_libraries
+    install_front_end
+    build_front_end
+}

@@ -1,0 +1,25 @@
+# The web server: PHP's own, with several workers, in a process group of its own.
+
+# start_server PORT: serves the app on loopback and sets SERVER_PID.
+start_server() {
+    local port=$1 tries
+    (
+        cd public
+        PHP_CLI_SERVER_WORKERS=4 exec setsid php -d opcache.enable=1 -d opcache.enable_cli=1 -d variables_order=EGPCS -S "127.0.0.1:$port" \
+            "$ROOT/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"
+    ) >"$LOG/server-$port.log" 2>&1 </dev/null &
+    SERVER_PID=$!
+    for tries in $(seq 100); do
+        port_is_free "$port" || return 0
+        kill -0 "$SERVER_PID" 2>/dev/null || break
+        sleep 0.1
+    done
+    tail -n 8 "$LOG/server-$port.log" >&2
+    fail "the web server does not start on port $port. The whole output is in $LOG/server-$port.log."
+}
+
+stop_server() {
+    [ -n "${SERVER_PID:-}" ] || return 0
+    stop_group "$SERVER_PID"
+    SERVER_PID=
+}

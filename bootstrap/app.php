@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\ApiErrors;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        health: '/up',
+    )
+    ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->statefulApi();
+        // Same origin only; the package behind this middleware is not here either (see compat/).
+        $middleware->remove(HandleCors::class);
+        $middleware->redirectGuestsTo('/');
+    })
+    ->withExceptions(static fn (Exceptions $exceptions) => ApiErrors::register($exceptions))
+    ->create();

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Causes;
+
+use LowPoint\Core\Causes\Clue\Clue;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Strike\Lie;
+
+/** One reason for poor strikes: where it can occur, what speaks for it, what to do about it. */
+final readonly class Cause
+{
+    /** Prior probabilities. Origin: handbook 4.1. */
+    private const COMMON = 0.15;
+
+    private const UNCOMMON = 0.06;
+
+    /**
+     * @param  list<Shot>  $shots
+     * @param  list<Clue>  $clues
+     * @param  string  $ifWrong  what one would see if it were something else
+     * @param  list<string>  $believedAs  words by which a student names it
+     * @param  list<Lie>|null  $lies  null = every lie of its shots
+     * @param  (\Closure(Task): bool)|null  $unless  tasks in which what it names is no fault
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $shots,
+        public bool $common,
+        public array $clues,
+        public Cure $cure,
+        public string $ifWrong,
+        public array $believedAs = [],
+        public ?array $lies = null,
+        private ?\Closure $unless = null,
+    ) {}
+
+    public function appliesTo(Task $task): bool
+    {
+        return \in_array($task->shot, $this->shots, true)
+            && ($this->lies === null || \in_array($task->lie, $this->lies, true))
+            && ! ($this->unless !== null && ($this->unless)($task));
+    }
+
+    public function prior(): float
+    {
+        return $this->common ? self::COMMON : self::UNCOMMON;
+    }
+
+    public function logOdds(View $view): float
+    {
+        $sum = log($this->prior() / (1 - $this->prior()));
+        foreach ($this->clues as $clue) {
+            $sum += $clue->weight($view) ?? 0.0;
+        }
+
+        return $sum;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Causes\Clue;
+
+use LowPoint\Core\Causes\Strength;
+use LowPoint\Core\Causes\View;
+use LowPoint\Core\Evidence\BallTrait;
+use LowPoint\Core\Evidence\Tally;
+use LowPoint\Core\Wording\Words;
+
+/** Strike evidence: the share of balls with a trait. It grows with the number of balls, n / (n + 3). */
+final readonly class Balls implements Clue
+{
+    /** Half of the full weight is there at three balls. Origin: handbook 4.1. */
+    private const HALF_AT = 3;
+
+    public function __construct(
+        private BallTrait $trait,
+        private Strength $strength,
+        private float $nothingAt = 0.2,
+        private float $fullAt = 0.6,
+    ) {}
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function weight(View $view): ?float
+    {
+        $tally = $view->pattern->tally($this->trait);
+        if ($tally->of === 0) {
+            return null;
+        }
+
+        return $this->strength->weight(($tally->share() - $this->nothingAt) / ($this->fullAt - $this->nothingAt)) * self::trust($tally);
+    }
+
+    public function text(View $view, Words $words): string
+    {
+        return $words->tally($view->pattern->tally($this->trait)).' '.$this->trait->phrase();
+    }
+
+    public function how(Words $words): string
+    {
+        return "counts from {$words->percent($this->nothingAt)} of the balls, fully from {$words->percent($this->fullAt)}, and more with more balls; ".Odds::text($this->strength);
+    }
+
+    private static function trust(Tally $tally): float
+    {
+        return $tally->of / ($tally->of + self::HALF_AT);
+    }
+}

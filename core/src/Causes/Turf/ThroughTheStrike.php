@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Causes\Turf;
+
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Clue\Balls;
+use LowPoint\Core\Causes\Clue\MoreThan;
+use LowPoint\Core\Causes\Clue\OnlyAgainst;
+use LowPoint\Core\Causes\Clue\Ramp;
+use LowPoint\Core\Causes\Clue\Seen;
+use LowPoint\Core\Causes\Clue\SeenWith;
+use LowPoint\Core\Causes\Cure;
+use LowPoint\Core\Causes\CureContext;
+use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\Strength;
+use LowPoint\Core\Evidence\BallTrait;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Strike\Swing;
+
+/** Causes in the way the club is brought through the ball. */
+final class ThroughTheStrike
+{
+    private const TURF = [Shot::Chip, Shot::Pitch];
+
+    /** Typical drift of a student who falls back, where nobody measured it, mm. Origin: chosen by us. */
+    private const USUAL_FALL_BACK_MM = -35.0;
+
+    /** @return list<Cause> */
+    public static function causes(): array
+    {
+        return [
+            self::hangBack(),
+            self::scoop(),
+            self::handleDrag(),
+            self::steepChop(),
+        ];
+    }
+
+    private static function hangBack(): Cause
+    {
+        return new Cause(
+            'hang_back', 'Falling back through the strike', self::TURF, true,
+            [
+                new Ramp(Observable::HeadDrift, -15, -50, Strength::Strong),
+                new Ramp(Observable::ImpactWeight, 55, 40, Strength::Strong),
+                new Balls(BallTrait::ShallowLongBehind, Strength::Medium),
+                new Balls(BallTrait::ThinNoMark, Strength::Medium),
+            ],
+            new Cure(
+                Effort::SwingFeel, null, 'Start and stay with the weight on the lead foot; trail heel light.',
+                [
+                    'outside' => 'Keep your cap between you and the ball until it has gone.',
+                    'inside' => 'Feel the lead hip over the lead heel all the way.',
+                    'sound' => 'Brush past the ball, every time.',
+                ],
+                'Stop moving away from the target to get the ball up.',
+                ['lead_leg', 'clear_the_trailer', 'brush_line'],
+                'First touch moves toward the target, fewer balls with no mark',
+                static fn (Swing $now, CureContext $with): Swing => $with->headStill($now, self::USUAL_FALL_BACK_MM),
+            ),
+            'If it were something else, the head would stay over the ball in the video.',
+            ['fall back', 'falling back', 'hang back'],
+        );
+    }
+
+    private static function scoop(): Cause
+    {
+        return new Cause(
+            'scoop', 'Scooping: the clubhead passes too early to lift the ball', self::TURF, true,
+            [
+                new Seen(Observable::Release, ['thrown'], Strength::Strong),
+                new Seen(Observable::Attack, ['rising'], Strength::Strong, neutral: ['level']),
+                new Ramp(Observable::AttackDeg, -1, 3, Strength::Strong),
+                new Ramp(Observable::ImpactLean, 0, -8, Strength::Medium),
+                new Balls(BallTrait::TouchBehindOrNone, Strength::Medium),
+                new Balls(BallTrait::HighFlight, Strength::Weak),
+                new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Strong)),
+            ],
+            new Cure(
+                Effort::SwingFeel, null, 'Grip end pointing at the middle of the body; no set-up figure to change.',
+                [
+                    'outside' => 'Keep the grip end pointing at your belt buckle until the ball has gone.',
+                    'inside' => 'Feel the back of the lead hand quiet through the ball.',
+                    'sound' => 'Brush and ball together, no click alone.',
+                ],
+                'Stop lifting the ball; the loft does it.',
+                ['centre_pointer', 'brush_line', 'lead_leg'],
+                'First touch at or past the ball, a mark on every strike',
+                static fn (Swing $now, CureContext $with): Swing => $with->leanToCard($now),
+            ),
+            'If it were something else, the clubhead would still be behind the hands at the ball, and the touch ahead of it.',
+            ['scoop', 'lift', 'flick', 'helping it up', 'help it up'],
+        );
+    }
+
+    private static function handleDrag(): Cause
+    {
+        return new Cause(
+            'handle_drag', 'Dragging the handle: the angle is held and the handle shoved through', self::TURF, true,
+            [
+                new SeenWith(Observable::Release, 'held_off', Observable::ImpactLean, 5, 12, Strength::Strong),
+                new MoreThan(Observable::ImpactLean, Observable::ShaftLean, 3, Strength::Medium),
+                new Balls(BallTrait::DeepMark, Strength::Medium),
+                new Balls(BallTrait::LowFlight, Strength::Weak),
+                new Seen(Observable::Rhythm, ['jerky'], Strength::Weak),
+            ],
+            new Cure(
+                Effort::SwingFeel, null, 'Set the shaft as you want it at the strike, then let it come back there.',
+                [
+                    'outside' => 'The clubhead reaches the ball at the same time as the grip end.',
+                    'inside' => 'Feel the clubhead heavy and the wrists loose.',
+                    'sound' => 'A soft brush, no dig.',
+                ],
+                'Stop holding the angle and pushing the handle at the target.',
+                ['shaft_up', 'one_arm_brush', 'centre_pointer'],
+                'Lean at the strike within 5° of lean at address',
+                static fn (Swing $now, CureContext $with): Swing => $with->leanToCard($now),
+            ),
+            'If it were something else, the shaft would be back on its address line at the ball.',
+            ['drag', 'hold the angle', 'holding the angle'],
+        );
+    }
+
+    private static function steepChop(): Cause
+    {
+        return new Cause(
+            'steep_chop', 'Chopping down too steeply', self::TURF, false,
+            [
+                new Ramp(Observable::AttackDeg, -7, -13, Strength::Strong),
+                new Balls(BallTrait::DeepShortMark, Strength::Medium),
+                new Seen(Observable::WristSet, ['early'], Strength::Medium, neutral: ['normal']),
+                new Ramp(Observable::SternumAhead, 45, 90, Strength::Weak),
+                new Ramp(Observable::Path, -4, -9, Strength::Weak),
+            ],
+            new Cure(
+                Effort::MotionChange, Observable::SternumAhead, 'Chest back over the ball, no more than a little ahead.',
+                [
+                    'outside' => 'Sweep a line of sand off the grass, do not dig it out.',
+                    'inside' => 'Feel the club low and wide going back.',
+                    'sound' => 'A long brush instead of a chop.',
+                ],
+                'Stop hitting down; the club finds the ground by itself.',
+                ['brush_line', 'one_arm_brush', 'shaft_up'],
+                'Marks longer and shallower',
+                static fn (Swing $now, CureContext $with): Swing => $with->chestToCard($now)
+                    ->withRadius($with->calibration->normalRadiusMm),
+            ),
+            'If it were something else, the marks would be long and the attack gentle.',
+            ['chop', 'too steep', 'steep'],
+        );
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Club;
+
+use LowPoint\Core\InvalidInput;
+
+/** A club as built. Angles in degrees. */
+final readonly class Club
+{
+    public const LOFT_DEG = [18.0, 72.0];
+
+    public const BOUNCE_DEG = [-2.0, 20.0];
+
+    public const LIE_DEG = [55.0, 70.0];
+
+    public const STANDARD_LIE_DEG = 64.0;
+
+    /** @throws InvalidInput outside the ranges above */
+    public function __construct(
+        public float $loftDeg,
+        public float $bounceDeg,
+        public float $lieDeg = self::STANDARD_LIE_DEG,
+        public ?string $name = null,
+    ) {
+        InvalidInput::unlessBetween('club.loft_deg', $loftDeg, ...[...self::LOFT_DEG, 'degrees']);
+        InvalidInput::unlessBetween('club.bounce_deg', $bounceDeg, ...[...self::BOUNCE_DEG, 'degrees']);
+        InvalidInput::unlessBetween('club.lie_deg', $lieDeg, ...[...self::LIE_DEG, 'degrees']);
+    }
+
+    /** The way a coach says it: "56/12". */
+    public function label(): string
+    {
+        return ($this->name !== null && $this->name !== '' ? $this->name.' ' : '').round($this->loftDeg).'/'.round($this->bounceDeg);
+    }
+}

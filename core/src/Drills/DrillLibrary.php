@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Drills;
+
+/** All drills the engine can prescribe. To add one, copy an entry. */
+final readonly class DrillLibrary
+{
+    /** @param array<string, Drill> $drills by id */
+    private function __construct(private array $drills) {}
+
+    public static function standard(): self
+    {
+        static $library = null;
+
+        return $library ??= self::of(...LowPointDrills::all());
+    }
+
+    public static function of(Drill ...$drills): self
+    {
+        return new self(array_column(array_map(static fn (Drill $drill): array => [$drill->id, $drill], $drills), 1, 0));
+    }
+
+    public function find(string $id): ?Drill
+    {
+        return $this->drills[$id] ?? null;
+    }
+
+    /** @return list<Drill> */
+    public function all(): array
+    {
+        return array_values($this->drills);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Drills;
+
+use LowPoint\Core\Strike\Swing;
+use LowPoint\Core\Wording\Words;
+
+/** A drill made out for one student: with the distances that this student's arc asks for. */
+final readonly class DrillSheet
+{
+    /** @param list<string> $distances */
+    private function __construct(
+        public Drill $drill,
+        public array $distances,
+    ) {}
+
+    /** @param Swing|null $swing null = no balls seen yet, so nothing can be computed */
+    public static function for(Drill $drill, ?Swing $swing, Words $words): self
+    {
+        return new self($drill, $drill->computed === null || $swing === null ? [] : ($drill->computed)($swing, $words));
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->drill->id,
+            'name' => $this->drill->name,
+            'purpose' => $this->drill->purpose,
+            'equipment' => $this->drill->equipment,
+            'grounds' => $this->drill->grounds,
+            'steps' => $this->drill->steps,
+            'distances' => $this->distances,
+            'dose' => $this->drill->dose,
+            'pass' => ['kind' => $this->drill->pass['kind']->value] + $this->drill->pass,
+            'easier' => $this->drill->easier,
+            'harder' => $this->drill->harder,
+            'feel' => $this->drill->feel,
+            'cautions' => [...$this->drill->cautions, ...Cautions::GENERAL],
+        ];
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Evidence;
+
+use LowPoint\Core\Fault;
+
+/**
+ * What may stand under one key: a number in a range, one of a list of words, or a short text.
+ * The one definition from which the reader, the JSON Schema and the screens take it.
+ */
+final readonly class Field
+{
+    /**
+     * @param  'number'|'choice'|'text'  $kind
+     * @param  array<string, string>  $choices  value => label
+     * @param  list<Answer>  $answers  for numbers: the few answers a coach gives at a glance, with how usual each is
+     */
+    private function __construct(
+        public string $kind,
+        public string $label,
+        public string $unit = '',
+        public float $min = 0.0,
+        public float $max = 0.0,
+        public array $choices = [],
+        public bool $nullable = false,
+        public array $answers = [],
+    ) {}
+
+    /** @param array<string, array{float|int, float|int}> $answers label => [value, how usual] */
+    public static function number(string $label, string $unit, float $min, float $max, array $answers = [], bool $nullable = false): self
+    {
+        $list = [];
+        foreach ($answers as $name => [$value, $usual]) {
+            $list[] = new Answer($name, (float) $value, (float) $usual);
+        }
+
+        return new self('number', $label, $unit, $min, $max, nullable: $nullable, answers: $list);
+    }
+
+    /**
+     * @param  array<string, string>  $choices  value => label
+     * @param  array<string, float|int>  $usual  value => how usual, default 1
+     */
+    public static function choice(string $label, array $choices, array $usual = []): self
+    {
+        $list = [];
+        foreach ($choices as $value => $name) {
+            $list[] = new Answer($name, $value, (float) ($usual[$value] ?? 1));
+        }
+
+        return new self('choice', $label, choices: $choices, answers: $list);
+    }
+
+    public static function text(string $label, int $longest): self
+    {
+        return new self('text', $label, 'characters', 0, $longest);
+    }
+
+    /** What is allowed, in words. */
+    public function allowed(): string
+    {
+        return match ($this->kind) {
+            'number' => trim(self::plain($this->min).' to '.self::plain($this->max).' '.$this->unit).($this->nullable ? ', or null' : ''),
+            'choice' => implode(', ', array_keys($this->choices)),
+            default => 'text of at most '.self::plain($this->max).' characters',
+        };
+    }
+
+    public function fault(string $key, mixed $value): ?Fault
+    {
+        $fits = match ($this->kind) {
+            'number' => ($value === null && $this->nullable)
+                || ((\is_int($value) || \is_float($value)) && $value >= $this->min && $value <= $this->max),
+            'choice' => \is_string($value) && isset($this->choices[$value]),
+            default => \is_string($value) && mb_check_encoding($value, 'UTF-8') && mb_strlen($value) <= $this->max,
+        };
+
+        return $fits ? null : new Fault($key, $value, $this->allowed());
+    }
+
+    private static function plain(float $number): string
+    {
+        return (string) (float) sprintf('%.6g', $number);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Evidence;
+
+/** What it costs in a lesson to see something, in looks. */
+enum Look: int
+{
+    case Glance = 1;
+    case Ball = 2;
+    case Video = 5;
+}

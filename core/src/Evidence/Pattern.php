@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Evidence;
+
+use LowPoint\Core\Strike\Calibration;
+use LowPoint\Core\Strike\Normal;
+
+/** The balls of a case in figures. Lengths in mm. */
+final readonly class Pattern
+{
+    /** Strikes so good, of at least so many, that nothing is to be cured. Origin: handbook 4.1. */
+    private const GOOD_SHARE = 0.8;
+
+    private const GOOD_BALLS = 6;
+
+    /** A guess about the player weighs as much as this many balls. Origin: chosen by us. */
+    private const PRIOR_BALLS = 2.0;
+
+    /** Measuring by eye is not finer than this, mm; a scatter is not taken to be smaller. Origin: chosen by us. */
+    private const LEAST_SD_MM = 5.0;
+
+    private const LEAST_DEPTH_SD_MM = 0.5;
+
+    private const CENSORED_STEPS = 60;
+
+    /**
+     * @param  list<Ball>  $balls
+     * @param  list<DerivedBall>  $derived
+     */
+    private function __construct(
+        public array $balls,
+        public array $derived,
+        public float $radiusMm,
+        public Spread $lowPoint,
+        public Spread $touch,
+    ) {}
+
+    public static function of(LessonCase $case, Calibration $calibration): self
+    {
+        $radius = self::radiusMm($case, $calibration);
+        $derived = array_map(static fn (Ball $ball): DerivedBall => DerivedBall::of($ball, $radius, $case->task->inSand()), $case->balls);
+        $known = static fn (?float $mm): bool => $mm !== null;
+
+        return new self(
+            $case->balls, $derived, $radius,
+            Spread::of(array_values(array_filter(array_map(static fn (DerivedBall $ball): ?float => $ball->lowPointMm, $derived), $known))),
+            Spread::of(array_values(array_filter(array_map(static fn (Ball $ball): ?float => $ball->touchMm, $case->balls), $known))),
+        );
+    }
+
+    public function count(): int
+    {
+        return \count($this->balls);
+    }
+
+    public function sourced(LowPointSource $source): int
+    {
+        return \count(array_filter($this->derived, static fn (DerivedBall $ball): bool => $ball->source === $source));
+    }
+
+    public function tally(BallTrait $trait): Tally
+    {
+        $seen = array_filter(array_map(static fn (Ball $ball): ?bool => $trait->of($ball), $this->balls), static fn (?bool $is): bool => $is !== null);
+
+        return new Tally(\count(array_filter($seen)), \count($seen));
+    }
+
+    public function good(): Tally
+    {
+        $struck = $this->struck();
+
+        return new Tally(\count(array_filter($struck, static fn (Strike $strike): bool => $strike->isGood())), \count($struck));
+    }
+
+    /** Good strikes win over looks: with these there is nothing to cure. */
+    public function isSound(): bool
+    {
+        return $this->good()->of >= self::GOOD_BALLS && $this->good()->share() >= self::GOOD_SHARE;
+    }
+
+    /** The most frequent strike; of equals the one seen last. */
+    public function mainStrike(): ?Strike
+    {
+        $counts = [];
+        foreach ($this->struck() as $strike) {
+            $counts[$strike->value] = ($counts[$strike->value] ?? 0) + 1;
+        }
+        if ($counts === []) {
+            return null;
+        }
+        $most = max($counts);
+        foreach (array_reverse($this->struck()) as $strike) {
+            if ($counts[$strike->value] === $most) {
+                return $strike;
+            }
+        }
+
+        return null;
+    }
+
+    public function strikeTally(Strike $strike): Tally
+    {
+        $struck = $this->struck();
+
+        return new Tally(\count(array_filter($struck, static fn (Strike $one): bool => $one === $strike)), \count($struck));
+    }
+
+    /**
+     * Low point of the student for the model: what was seen, with the scatter drawn toward a typical one while balls are few.
+     * Null when no low point is known: then nothing can be predicted.
+     */
+    public function lowPointEstimate(Calibration $calibration): ?Normal
+    {
+        if ($this->lowPoint->mean === null) {
+            return null;
+        }
+        $n = $this->lowPoint->n;
+        $seen = $this->lowPoint->sd ?? 0.0;
+        $variance = (($n - 1) * $seen ** 2 + self::PRIOR_BALLS * $calibration->typicalScatterMm() ** 2) / ($n - 1 + self::PRIOR_BALLS);
+
+        return new Normal($this->lowPoint->mean, max(self::LEAST_SD_MM, sqrt($variance)));
+    }
+
+    /**
+     * Depth of the student's arc for the model, mm. Balls that left no mark count as "above the ground" (a depth below 0,
+     * censored): the normal distribution is fitted by expectation-maximisation, with a typical depth weighing as much as
+     * a few balls. Leaving them out would make every student look deeper than he is.
+     */
+    public function depthEstimate(Calibration $calibration, bool $sand): Normal
+    {
+        $prior = $calibration->typicalDepth($sand);
+        $known = [];
+        foreach ($this->derived as $ball) {
+            if ($ball->depthMm !== null) {
+                $known[] = $ball->depthMm;
+            }
+        }
+        $censored = $this->sourced(LowPointSource::Censored);
+        if ($known === [] && $censored === 0) {
+            return $prior;
+        }
+        $weight = \count($known) + $censored + self::PRIOR_BALLS;
+        [$mean, $sd] = [$prior->mean, $prior->sd];
+        for ($step = 0; $step < self::CENSORED_STEPS; $step++) {
+            [$above, $aboveVariance] = self::below($mean, $sd);
+            $sum = array_sum($known) + $censored * $above + self::PRIOR_BALLS * $prior->mean;
+            $next = $sum / $weight;
+            $squares = $censored * ($aboveVariance + ($above - $next) ** 2) + self::PRIOR_BALLS * ($prior->sd ** 2 + ($prior->mean - $next) ** 2);
+            foreach ($known as $depth) {
+                $squares += ($depth - $next) ** 2;
+            }
+            $mean = $next;
+            $sd = max(self::LEAST_DEPTH_SD_MM, sqrt($squares / $weight));
+        }
+
+        return new Normal($mean, $sd);
+    }
+
+    /**
+     * Mean and variance of a normal variable known to be below 0.
+     *
+     * @return array{float, float}
+     */
+    private static function below(float $mean, float $sd): array
+    {
+        $limit = -$mean / $sd;
+        // Mills ratio phi / Phi at the limit; for a far limit its asymptote, so that nothing divides by 0.
+        $ratio = $limit < -5 ? -$limit + 1 / -$limit : exp(-$limit ** 2 / 2) / sqrt(2 * M_PI) / self::standardNormal($limit);
+
+        return [$mean - $sd * $ratio, max(1.0e-9, $sd ** 2 * (1 - $limit * $ratio - $ratio ** 2))];
+    }
+
+    /** Distribution function of the standard normal. Source: Abramowitz and Stegun 7.1.26, error below 1.5e-7. */
+    private static function standardNormal(float $z): float
+    {
+        $x = abs($z) / M_SQRT2;
+        $t = 1 / (1 + 0.3275911 * $x);
+        $tail = $t * (0.254829592 + $t * (-0.284496736 + $t * (1.421413741 + $t * (-1.453152027 + $t * 1.061405429)))) * exp(-$x * $x);
+
+        return $z >= 0 ? 1 - $tail / 2 : $tail / 2;
+    }
+
+    /** @return list<Strike> */
+    private function struck(): array
+    {
+        return array_values(array_filter(array_map(static fn (Ball $ball): ?Strike => $ball->strike, $this->balls), static fn (?Strike $strike): bool => $strike !== null));
+    }
+
+    /** Steep and sweeping arcs are told from the attack angle where it was measured, else from the wrist set. */
+    private static function radiusMm(LessonCase $case, Calibration $calibration): float
+    {
+        if ($case->task->inSand()) {
+            return $calibration->bunkerRadiusMm;
+        }
+        $attack = $case->seen->number(Observable::AttackDeg);
+        $falling = $case->seen->choice(Observable::Attack) === 'descending';
+
+        return match (true) {
+            $attack !== null && $attack <= -7.0, $falling && $case->seen->choice(Observable::WristSet) === 'early' => $calibration->steepRadiusMm,
+            $attack !== null && $attack >= 1.0 => $calibration->sweepingRadiusMm,
+            default => $calibration->normalRadiusMm,
+        };
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Evidence;
+
+/** How a ball was struck, in the coach's words (handbook 01). */
+enum Strike: string
+{
+    case Clean = 'clean';
+    case Heavy = 'heavy';
+    case Chunk = 'chunk';
+    case Thin = 'thin';
+    case Topped = 'topped';
+    case Skip = 'skip';
+    case Hosel = 'hosel';
+    case Splash = 'splash';
+    case Short = 'short';
+    case LeftIn = 'left-in';
+    case Picked = 'picked';
+
+    public function isGood(): bool
+    {
+        return $this === self::Clean || $this === self::Splash;
+    }
+
+    /** Too much ground before the ball. */
+    public function isHeavy(): bool
+    {
+        return \in_array($this, [self::Heavy, self::Chunk, self::Short, self::LeftIn], true);
+    }
+
+    /** Leading edge too high on the ball. */
+    public function isThin(): bool
+    {
+        return \in_array($this, [self::Thin, self::Topped, self::Skip, self::Picked], true);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Evidence;
+
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Strike\Lie;
+
+/** What the shot asks. Distances on the course in metres, slopes in degrees (+ = uphill, + = ball above the feet). */
+final readonly class Task
+{
+    /** @throws InvalidInput when the lie does not belong to the shot */
+    public function __construct(
+        public Shot $shot,
+        public Lie $lie,
+        public Club $club,
+        public float $slopeDeg = 0.0,
+        public float $sideSlopeDeg = 0.0,
+        public ?float $carryM = null,
+        public ?float $rollM = null,
+        public ?float $lipHeightM = null,
+        public ?float $lipDistanceM = null,
+        public Flight $flightWanted = Flight::Stock,
+        public ?School $method = null,
+        public ?string $belief = null,
+    ) {
+        if (! \in_array($lie, $shot->lies(), true)) {
+            throw InvalidInput::one('task.lie', $lie->value, "for a {$shot->value}: ".implode(', ', array_map(static fn (Lie $one): string => $one->value, $shot->lies())));
+        }
+    }
+
+    public function inSand(): bool
+    {
+        return $this->lie->isSand();
+    }
+
+    /** @return array<string, Field> every key of a task but shot, lie, club and method, which have types of their own */
+    public static function fields(): array
+    {
+        return [
+            'slope_deg' => Field::number('Slope', 'degrees', -20, 20),
+            'side_slope_deg' => Field::number('Side slope', 'degrees', -20, 20),
+            'carry_m' => Field::number('Carry', 'm', 0, 150, nullable: true),
+            'roll_m' => Field::number('Roll', 'm', 0, 150, nullable: true),
+            'lip_height_m' => Field::number('Lip height', 'm', 0, 6, nullable: true),
+            'lip_distance_m' => Field::number('Lip distance', 'm', 0, 50, nullable: true),
+            'flight_wanted' => Field::choice('Flight', ['low' => 'low', 'stock' => 'stock', 'high' => 'high']),
+        ];
+    }
+
+    /** @return array<string, Field> */
+    public static function clubFields(): array
+    {
+        return [
+            'name' => Field::text('Club', 60),
+            'loft_deg' => Field::number('Loft', 'degrees', ...Club::LOFT_DEG),
+            'bounce_deg' => Field::number('Bounce', 'degrees', ...Club::BOUNCE_DEG),
+            'lie_deg' => Field::number('Lie angle', 'degrees', ...Club::LIE_DEG),
+        ];
+    }
+}

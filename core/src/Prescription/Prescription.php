@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Prescription;
+
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\View;
+use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Drills\DrillSheet;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Strike\Swing;
+use LowPoint\Core\Wording\Words;
+
+/** One set-up change, one feel, at most two drills, and the measure that must move (handbook 05). */
+final readonly class Prescription
+{
+    private const MOST_DRILLS = 2;
+
+    /**
+     * @param  list<array{observable: string|null, from: float|null, to: float|null, text: string}>  $setup
+     * @param  array{outside: string, inside: string, sound: string}|null  $feels
+     * @param  list<DrillSheet>  $drills
+     * @param  list<DrillSheet>  $otherDrills
+     * @param  list<array{id: string, name: string, why: string}>  $leftOut
+     */
+    private function __construct(
+        public array $setup,
+        public ?array $feels,
+        public array $drills,
+        public array $otherDrills,
+        public array $leftOut,
+        public ?string $stop,
+        public ?string $measure,
+    ) {}
+
+    /** What there is to prescribe when there is nothing to cure, or nothing is known yet. */
+    public static function nothing(): self
+    {
+        return new self([], null, [], [], [], null, null);
+    }
+
+    public static function for(Cause $cause, View $view, SetupCard $card, ?Swing $swing, DrillLibrary $library, Words $words): self
+    {
+        $fit = $leftOut = [];
+        foreach ($cause->cure->drills as $id) {
+            $drill = $library->find($id);
+            if ($drill === null || ! \in_array($view->case->task->shot, $drill->shots, true)) {
+                continue;
+            }
+            $why = $drill->leftOutFor(...$view->case->limits);
+            if ($why === null) {
+                $fit[] = DrillSheet::for($drill, $swing, $words);
+            } else {
+                $leftOut[] = ['id' => $drill->id, 'name' => $drill->name, 'why' => $why];
+            }
+        }
+
+        return new self(
+            [self::change($cause, $view, $card, $words)], $cause->cure->feels,
+            \array_slice($fit, 0, self::MOST_DRILLS), \array_slice($fit, self::MOST_DRILLS), $leftOut,
+            $cause->cure->stop, $cause->cure->measure,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $sheets = static fn (array $drills): array => array_map(static fn (DrillSheet $sheet): array => $sheet->toArray(), $drills);
+
+        return [
+            'setup' => $this->setup,
+            'feel' => $this->feels['outside'] ?? null,
+            'feels' => $this->feels,
+            'drills' => $sheets($this->drills),
+            'other_drills' => $sheets($this->otherDrills),
+            'left_out' => $this->leftOut,
+            'stop' => $this->stop,
+            'measure' => $this->measure,
+        ];
+    }
+
+    /** @return array{observable: string|null, from: float|null, to: float|null, text: string} */
+    private static function change(Cause $cause, View $view, SetupCard $card, Words $words): array
+    {
+        $what = $cause->cure->change;
+        $stock = $what === null ? null : $card->range($what);
+        if ($what === null || $stock === null) {
+            return ['observable' => null, 'from' => null, 'to' => null, 'text' => $cause->cure->setupText];
+        }
+        $from = $view->case->seen->number($what);
+        $text = "{$what->field()->label} {$words->value($what, $stock->from)} to {$words->value($what, $stock->to)}"
+            .($from === null ? '' : ", now {$words->value($what, $from)}").'. '.$cause->cure->setupText;
+
+        return ['observable' => $what->value, 'from' => $from, 'to' => $stock->middle(), 'text' => $text];
+    }
+}

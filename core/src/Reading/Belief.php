@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Reading;
+
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\CauseLibrary;
+
+/** What the student thinks is wrong, held against the evidence. */
+final class Belief
+{
+    /** Contradicted when its own cause is less likely than this and another more likely than that. Origin: chosen by us. */
+    private const UNLIKELY = 0.15;
+
+    private const LIKELY = 0.5;
+
+    /** @param list<WeighedCause> $weighed most probable first */
+    public static function contradicted(?string $belief, array $weighed, CauseLibrary $library): ?Warning
+    {
+        $believed = $belief === null ? null : self::named($belief, $library);
+        $first = $weighed[0] ?? null;
+        if ($believed === null || $first === null || $first->probability < self::LIKELY) {
+            return null;
+        }
+        foreach ($weighed as $cause) {
+            if ($cause->cause->id === $believed->id && $cause->probability < self::UNLIKELY) {
+                $because = ($cause->against[0] ?? null)?->text ?? "{$first->cause->name} explains the strikes better.";
+
+                return new Warning(WarningId::BeliefContradicted, "The student believes: “{$believed->name}”. What was seen says otherwise. {$because}");
+            }
+        }
+
+        return null;
+    }
+
+    private static function named(string $belief, CauseLibrary $library): ?Cause
+    {
+        $cause = $library->find(trim($belief));
+        if ($cause !== null) {
+            return $cause;
+        }
+        foreach ($library->all() as $candidate) {
+            foreach ($candidate->believedAs as $words) {
+                if (mb_stripos($belief, $words) !== false) {
+                    return $candidate;
+                }
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Reading;
+
+use LowPoint\Core\Causes\View;
+use LowPoint\Core\Evidence\BallTrait;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Wording\Words;
+
+/** Patterns that look alike and need opposite cures (handbook 4.3). Each warning appears only with its evidence present. */
+final readonly class LookAlikes
+{
+    /** From this share of the balls, and at least this many, a kind of strike makes a pattern. Origin: chosen by us. */
+    private const PATTERN_SHARE = 0.3;
+
+    private const PATTERN_BALLS = 2;
+
+    /** A club that falls more than this at the ball is on its way down, degrees. Origin: chosen by us. */
+    private const FALLING_DEG = -5.0;
+
+    /** Lean from which the sole stops gliding, degrees. Origin: the start of the ramp of handle_forward_setup. */
+    private const LEANING_DEG = 4.0;
+
+    /** Low-point scatter that makes strikes wander, mm. Origin: handbook 4.2. */
+    private const WIDE_SCATTER_MM = 22.0;
+
+    /** A low point this near to the ball on average is no fault of aim, mm. Origin: chosen by us. */
+    private const NEAR_BALL_MM = 40.0;
+
+    public function __construct(private Words $words) {}
+
+    /** @return list<Warning> */
+    public function in(View $view): array
+    {
+        return array_values(array_filter([
+            $this->thinOnTheWayDown($view),
+            $this->bouncedThin($view),
+            $this->diggingNotAim($view),
+            $this->scatterNotAim($view),
+        ]));
+    }
+
+    private function thinOnTheWayDown(View $view): ?Warning
+    {
+        $thin = $view->pattern->tally(BallTrait::Thin);
+        $ahead = $view->pattern->tally(BallTrait::ThinTouchAhead);
+        $behind = $view->pattern->tally(BallTrait::ThinTouchBehind);
+        $attack = $view->case->seen->number(Observable::AttackDeg);
+        $falling = $view->case->seen->choice(Observable::Attack) === 'descending' || ($attack !== null && $attack <= self::FALLING_DEG);
+        $byTouch = self::isPattern($ahead->count, $ahead->of);
+        if ($view->case->task->inSand() || ! self::isPattern($thin->count, $thin->of) || $behind->count > $ahead->count || ! ($byTouch || $falling)) {
+            return null;
+        }
+        $seen = $byTouch ? $this->words->tally($ahead).' were thin with the first touch ahead of the ball' : $this->words->tally($thin).' were thin and the club is still falling at the ball';
+
+        return new Warning(WarningId::ThinOnTheWayDown, 'Thin on the way down, not a scoop: '.$seen
+            .'. The low point is too far ahead. Less lean, ball further forward, let the shaft come back to its line. To hit down more would make it worse.');
+    }
+
+    private function bouncedThin(View $view): ?Warning
+    {
+        $bounced = $view->pattern->tally(BallTrait::ThinTouchBehind);
+        if ($view->case->task->inSand() || ! self::isPattern($bounced->count, $bounced->of)) {
+            return null;
+        }
+        $hard = $view->case->task->lie === Lie::Tight;
+
+        return new Warning(WarningId::BouncedThin, Words::sentence($this->words->tally($bounced).' touched down behind and came off thin').' '.($hard
+            ? 'On tight ground the sole bounces up: less bounce (face square, a club with less of it) before you move the low point.'
+            : 'On grass the ground gives: move the low point toward the target rather than change the club.'));
+    }
+
+    private function diggingNotAim(View $view): ?Warning
+    {
+        $heavy = $view->pattern->tally(BallTrait::Heavy);
+        $deep = $view->pattern->tally(BallTrait::DeepShortMark);
+        $far = $view->pattern->tally(BallTrait::TouchFarBehind);
+        $lean = $view->case->seen->number(Observable::ImpactLean) ?? $view->case->seen->number(Observable::ShaftLean);
+        if ($view->case->task->inSand() || ! self::isPattern($heavy->count, $heavy->of) || ! self::isPattern($deep->count, $deep->of)
+            || $far->share() > 0.5 || $lean === null || $lean < self::LEANING_DEG) {
+            return null;
+        }
+
+        return new Warning(WarningId::DiggingNotAim, 'Heavy by digging, not by aim: '.$this->words->tally($deep)
+            ." left a deep, short mark close behind, and the shaft leans {$this->words->degrees($lean)}. Take the lean off first; the low point needs only a small shift.");
+    }
+
+    private function scatterNotAim(View $view): ?Warning
+    {
+        $heavy = $view->pattern->tally(BallTrait::Heavy);
+        $thin = $view->pattern->tally(BallTrait::Thin);
+        $lowPoint = $view->pattern->lowPoint;
+        if ($view->case->task->inSand() || $heavy->count < self::PATTERN_BALLS || $thin->count < self::PATTERN_BALLS
+            || $lowPoint->mean === null || $lowPoint->sd === null || $lowPoint->sd < self::WIDE_SCATTER_MM || abs($lowPoint->mean) > self::NEAR_BALL_MM) {
+            return null;
+        }
+
+        return new Warning(WarningId::ScatterNotAim, "Heavy and thin in turn, low point {$this->words->place($lowPoint->mean)} on average but ± {$this->words->ground($lowPoint->sd)}: "
+            .'scatter, not aim. Do not move the ball; calm the motion.');
+    }
+
+    private static function isPattern(int $count, int $of): bool
+    {
+        return $count >= self::PATTERN_BALLS && $count >= self::PATTERN_SHARE * $of;
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Reading;
+
+use LowPoint\Core\Evidence\LowPointSource;
+use LowPoint\Core\Evidence\Pattern;
+use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Schools\SetupCard;
+
+/** What the engine says about one set of balls. toArray() is the form bound for the command line, the API and the file. */
+final readonly class Reading
+{
+    /**
+     * @param  list<WeighedCause>  $causes  most probable first
+     * @param  list<Warning>  $warnings
+     */
+    public function __construct(
+        public string $patternText,
+        public Pattern $pattern,
+        public array $causes,
+        public ?WeighedCause $workOnFirst,
+        public ?CheckNext $checkNext,
+        public array $warnings,
+        public SchoolChoice $school,
+        public SetupCard $card,
+        public Prescription $prescription,
+        public ?Prediction $prediction,
+        public string $advice,
+        public ?float $predictedAfter,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $rounded = static fn (?float $mm): ?float => $mm === null ? null : round($mm, 1);
+        $good = $this->pattern->good();
+
+        return [
+            'pattern' => [
+                'text' => $this->patternText,
+                'main_strike' => $this->pattern->mainStrike()?->value,
+                'n' => $this->pattern->count(),
+                'measured' => $this->pattern->sourced(LowPointSource::Measured),
+                'assumed' => $this->pattern->sourced(LowPointSource::Assumed),
+                'censored' => $this->pattern->sourced(LowPointSource::Censored),
+                'good' => ['count' => $good->count, 'of' => $good->of],
+                'low_point_mm' => ['mean' => $rounded($this->pattern->lowPoint->mean), 'sd' => $rounded($this->pattern->lowPoint->sd)],
+                'touch_mm' => ['mean' => $rounded($this->pattern->touch->mean), 'sd' => $rounded($this->pattern->touch->sd)],
+            ],
+            'causes' => array_map(static fn (WeighedCause $cause): array => $cause->toArray(), $this->causes),
+            'work_on_first' => $this->workOnFirst?->cause->id,
+            'advice' => $this->advice,
+            'check_next' => $this->checkNext?->toArray(),
+            'warnings' => array_map(static fn (Warning $warning): array => $warning->toArray(), $this->warnings),
+            'school' => $this->school->toArray(),
+            'card' => array_map(static fn ($range): array => [$range->from, $range->to], $this->card->figures),
+            'prescription' => $this->prescription->toArray(),
+            'predicted_after' => $this->predictedAfter === null ? null : round($this->predictedAfter, 4),
+            'model' => $this->prediction?->toArray(),
+        ];
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Reading;
+
+use LowPoint\Core\Causes\View;
+use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Strike\StrikeModel;
+use LowPoint\Core\Strike\Swing;
+use LowPoint\Core\Wording\Words;
+
+/** Which school the reading follows, and whether the evidence speaks for another. The coach is never overruled. */
+final readonly class SchoolChoice
+{
+    /** @param array{id: School, why: string, rate_chosen: float|null, rate_offered: float|null}|null $offer */
+    private function __construct(
+        public School $school,
+        public string $why,
+        public ?array $offer,
+    ) {}
+
+    public static function followed(Task $task): School
+    {
+        return $task->method ?? School::standardFor($task->shot, $task->lie);
+    }
+
+    /** @param list<Warning> $lookAlikes */
+    public static function for(View $view, array $lookAlikes, ?Swing $swing, StrikeModel $model): self
+    {
+        $task = $view->case->task;
+        $school = self::followed($task);
+        $why = $task->method === null
+            ? "Nobody chose a school; {$school->label()} is the usual one for this shot and lie."
+            : 'Chosen for this student.';
+
+        return new self($school, $why, self::offer($task, $school, $lookAlikes, $swing, $model));
+    }
+
+    public function warning(Words $words): ?Warning
+    {
+        if ($this->offer === null) {
+            return null;
+        }
+        $rates = $this->offer['rate_chosen'] === null || $this->offer['rate_offered'] === null ? ''
+            : " Predicted good strikes: {$words->percent($this->offer['rate_chosen'])} with {$this->school->label()}, {$words->percent($this->offer['rate_offered'])} with {$this->offer['id']->label()}.";
+
+        return new Warning(WarningId::SchoolConflict, $this->offer['why'].$rates.' The choice is yours.');
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->school->value,
+            'name' => $this->school->label(),
+            'idea' => $this->school->idea(),
+            'why' => $this->why,
+            'offer' => $this->offer === null ? null : ['id' => $this->offer['id']->value, 'name' => $this->offer['id']->label()] + $this->offer,
+        ];
+    }
+
+    /**
+     * @param  list<Warning>  $lookAlikes
+     * @return array{id: School, why: string, rate_chosen: float|null, rate_offered: float|null}|null
+     */
+    private static function offer(Task $task, School $school, array $lookAlikes, ?Swing $swing, StrikeModel $model): ?array
+    {
+        $ids = array_map(static fn (Warning $warning): WarningId => $warning->id, $lookAlikes);
+        [$other, $why] = match (true) {
+            ! $school->suits($task->shot, $task->lie) => [
+                School::standardFor($task->shot, $task->lie), "{$school->label()} does not suit a {$task->shot->value} from this lie ({$task->lie->label()}).",
+            ],
+            $school === School::HandleAhead && \in_array(WarningId::ThinOnTheWayDown, $ids, true) => [
+                School::NeutralShaft, 'Thin on the way down is the excess of Handle ahead.',
+            ],
+            $school === School::HandleAhead && \in_array(WarningId::DiggingNotAim, $ids, true) => [
+                School::NeutralShaft, 'Digging is the excess of Handle ahead.',
+            ],
+            default => [null, ''],
+        };
+        if ($other === null || $other === $school) {
+            return null;
+        }
+        $rate = static function (School $one) use ($task, $swing, $model): ?float {
+            $card = SetupCard::of($one, $task);
+
+            return $swing === null ? null : $model->goodRate($swing->redelivered($card->leanDeg(), $card->openDeg()));
+        };
+
+        return ['id' => $other, 'why' => $why, 'rate_chosen' => $rate($school), 'rate_offered' => $rate($other)];
+    }
+}

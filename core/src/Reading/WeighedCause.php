@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Reading;
+
+use LowPoint\Core\Causes\Cause;
+
+/** A cause with its probability, its evidence and what curing it would gain. */
+final readonly class WeighedCause
+{
+    /**
+     * @param  float  $probability  0..1
+     * @param  list<WeighedClue>  $for  heaviest first
+     * @param  list<WeighedClue>  $against  heaviest first
+     * @param  float|null  $gain  predicted change of the good rate (-1..1); null where the cause moves no input of the model
+     */
+    public function __construct(
+        public Cause $cause,
+        public float $probability,
+        public array $for,
+        public array $against,
+        public ?float $gain = null,
+    ) {}
+
+    public function withGain(?float $gain): self
+    {
+        return new self($this->cause, $this->probability, $this->for, $this->against, $gain);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->cause->id,
+            'name' => $this->cause->name,
+            'probability' => round($this->probability, 4),
+            'for' => array_map(static fn (WeighedClue $clue): array => $clue->toArray(), $this->for),
+            'against' => array_map(static fn (WeighedClue $clue): array => $clue->toArray(), $this->against),
+            'gain' => $this->gain === null ? null : round($this->gain, 4),
+            'effort' => $this->cause->cure->effort->value,
+            'if_wrong' => $this->cause->ifWrong,
+            'prior' => $this->cause->prior(),
+        ];
+    }
+}

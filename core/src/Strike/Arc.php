@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Strike;
+
+use LowPoint\Core\InvalidInput;
+
+/**
+ * The sole near the bottom of the swing: z(x) = (x - L)^2 / (2 R) - d (handbook 3.2).
+ * All lengths in mm; x along the target line with the centre of the ball at 0; z up from the surface.
+ */
+final readonly class Arc
+{
+    public const RADIUS_MM = [100.0, 10000.0];
+
+    /**
+     * @param  float  $depthMm  undisturbed depth below the surface; negative = passes above it
+     *
+     * @throws InvalidInput when the radius is outside RADIUS_MM
+     */
+    public function __construct(
+        public float $radiusMm,
+        public float $lowPointMm,
+        public float $depthMm,
+    ) {
+        InvalidInput::unlessBetween('arc_radius_mm', $radiusMm, ...[...self::RADIUS_MM, 'mm']);
+    }
+
+    public function heightMm(float $xMm): float
+    {
+        return ($xMm - $this->lowPointMm) ** 2 / (2 * $this->radiusMm) - $this->depthMm;
+    }
+
+    /** Attack angle at x in degrees, + = rising. */
+    public function attackDeg(float $xMm): float
+    {
+        return rad2deg(atan(($xMm - $this->lowPointMm) / $this->radiusMm));
+    }
+
+    public function touchesGround(): bool
+    {
+        return $this->depthMm > 0;
+    }
+
+    /** Half the length of the cut through the surface, mm; 0 when the arc passes above it. */
+    public function halfCutMm(): float
+    {
+        return sqrt(2 * $this->radiusMm * max(0.0, $this->depthMm));
+    }
+
+    public function entryMm(): float
+    {
+        return $this->lowPointMm - $this->halfCutMm();
+    }
+
+    public function exitMm(): float
+    {
+        return $this->lowPointMm + $this->halfCutMm();
+    }
+
+    /** Angle at which the sole goes into the ground, degrees: sqrt(2 d / R) in radians. */
+    public function entryAngleDeg(): float
+    {
+        return rad2deg(sqrt(2 * max(0.0, $this->depthMm) / $this->radiusMm));
+    }
+
+    /**
+     * Cross-section of ground cut between entry and $untilMm, mm^2: the integral of the depth, in closed form.
+     *
+     * @param  float|null  $coverMm  depth counts only down to here (thin sand over a hard base)
+     */
+    public function groundCutMm2(float $untilMm, ?float $coverMm = null): float
+    {
+        $until = min($untilMm, $this->exitMm());
+        if (! $this->touchesGround() || $until <= $this->entryMm()) {
+            return 0.0;
+        }
+        if ($coverMm === null || $this->depthMm <= $coverMm) {
+            return $this->depthIntegral($this->entryMm(), $until);
+        }
+        // The arc is deeper than the cover between -shelf and +shelf around the low point.
+        $shelf = sqrt(2 * $this->radiusMm * ($this->depthMm - $coverMm));
+        $first = $this->lowPointMm - $shelf;
+        $last = $this->lowPointMm + $shelf;
+
+        return $this->depthIntegral($this->entryMm(), min($until, $first))
+            + $coverMm * max(0.0, min($until, $last) - $first)
+            + ($until > $last ? $this->depthIntegral($last, $until) : 0.0);
+    }
+
+    private function depthIntegral(float $fromMm, float $toMm): float
+    {
+        $cube = ($toMm - $this->lowPointMm) ** 3 - ($fromMm - $this->lowPointMm) ** 3;
+
+        return max(0.0, $this->depthMm * ($toMm - $fromMm) - $cube / (6 * $this->radiusMm));
+    }
+}

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Strike;
+
+use LowPoint\Core\Club\DeliveredClub;
+
+/**
+ * Set-up and arc in, strike out (handbook 3.3 to 3.5). It ranks changes; it does not measure.
+ * Deterministic and free of state; all lengths in mm, angles in degrees.
+ */
+final readonly class StrikeModel
+{
+    /** Points per axis and reach in standard deviations of the averaging grid. */
+    private const GRID_POINTS = 25;
+
+    private const GRID_REACH_SD = 3.0;
+
+    /** The window is looked for in this range of low points, in these steps, then bisected. */
+    private const WINDOW_RANGE_MM = [-300.0, 300.0];
+
+    private const WINDOW_STEP_MM = 4.0;
+
+    private const WINDOW_PRECISION_MM = 0.05;
+
+    public function __construct(public Calibration $calibration) {}
+
+    public static function standard(): self
+    {
+        return new self(Calibration::standard());
+    }
+
+    public function strike(DeliveredClub $club, Lie $lie, Arc $arc): Contact
+    {
+        $ground = $this->calibration->ground($lie);
+        $glide = null;
+        $cut = $speedLost = $lift = 0.0;
+
+        if ($arc->touchesGround()) {
+            $glide = $club->bounceDeg - $arc->entryAngleDeg();
+            $cut = $arc->groundCutMm2($this->calibration->groundEndsMm, $ground->coverMm);
+            $behind = max(0.0, min(0.0, $arc->exitMm()) - $arc->entryMm());
+            $dig = max($ground->digRange[0], min($ground->digRange[1], exp(-$glide / $this->calibration->digScaleDeg)));
+            $speedLost = 1 - exp(-$ground->drag * $dig * $cut - $ground->dragPerEntryMm * max(0.0, -$arc->entryMm()));
+            $lift = $glide > 0 ? $ground->firmness * $glide * $behind * $this->calibration->liftPerDegreeMm : 0.0;
+        }
+
+        $depth = $ground->coverMm === null ? $arc->depthMm : min($arc->depthMm, $ground->coverMm);
+        $edge = $this->calibration->leadingEdgeMm * tan(deg2rad(max(0.0, $club->bounceDeg)));
+        $edgeAbove = $arc->lowPointMm ** 2 / (2 * $arc->radiusMm) - $depth + $edge + $lift - $ground->heightMm;
+        $flushAt = Calibration::BALL_RADIUS_MM * (1 - sin(deg2rad($club->loftDeg)));
+
+        return new Contact(
+            $this->outcome($lie, $arc, $edgeAbove, $flushAt, $lift, $speedLost),
+            $glide, $cut, $speedLost, $lift, $edgeAbove, $flushAt,
+        );
+    }
+
+    /**
+     * Share of each outcome for a player whose low point and depth scatter, averaged over a grid.
+     *
+     * @return array<string, float> strike word => share, summing to 1, most frequent first
+     */
+    public function rates(Swing $swing): array
+    {
+        $club = $swing->delivered();
+        $shares = [];
+        $total = 0.0;
+        foreach ($this->gridPoints($swing->lowPoint) as [$lowPoint, $weightOfLowPoint]) {
+            foreach ($this->gridPoints($swing->depth) as [$depth, $weightOfDepth]) {
+                $word = $this->strike($club, $swing->lie, new Arc($swing->radiusMm, $lowPoint, $depth))->outcome->value;
+                $shares[$word] = ($shares[$word] ?? 0.0) + $weightOfLowPoint * $weightOfDepth;
+                $total += $weightOfLowPoint * $weightOfDepth;
+            }
+        }
+        $shares = array_map(static fn (float $share): float => $share / $total, $shares);
+        uksort($shares, static fn (string $a, string $b): int => [$shares[$b], $a] <=> [$shares[$a], $b]);
+
+        return $shares;
+    }
+
+    /** Predicted share of good strikes (clean, or splash in sand), 0..1. */
+    public function goodRate(Swing $swing): float
+    {
+        $rates = $this->rates($swing);
+
+        return min(1.0, ($rates[Outcome::Clean->value] ?? 0.0) + ($rates[Outcome::Splash->value] ?? 0.0));
+    }
+
+    /** The widest range of low points that comes out good at the mean depth; null when there is none. */
+    public function window(Swing $swing): ?Window
+    {
+        $club = $swing->delivered();
+        $good = fn (float $lowPoint): bool => $this->strike($club, $swing->lie, new Arc($swing->radiusMm, $lowPoint, $swing->depth->mean))->outcome->isGood();
+
+        [$from, $to] = self::WINDOW_RANGE_MM;
+        $widest = null;
+        $start = null;
+        $before = $from;
+        for ($x = $from; $x <= $to + self::WINDOW_STEP_MM; $x += self::WINDOW_STEP_MM) {
+            $isGood = $x <= $to && $good($x);
+            if ($isGood && $start === null) {
+                $start = $x === $from ? $from : $this->edge($good, $before, $x);
+            } elseif (! $isGood && $start !== null) {
+                $end = $x > $to ? $to : $this->edge($good, $x, $before);
+                if ($widest === null || $end - $start > $widest->widthMm()) {
+                    $widest = new Window($start, $end);
+                }
+                $start = null;
+            }
+            $before = $x;
+        }
+
+        return $widest;
+    }
+
+    /** Why the misses happen: how much each kind of cure would change the predicted good rate (handbook 3.5). */
+    public function whatIf(Swing $now, float $schoolLeanDeg, float $schoolOpenDeg): WhatIf
+    {
+        $window = $this->window($now);
+
+        return new WhatIf(
+            $this->goodRate($now),
+            $window === null ? $this->goodRate($now) : $this->goodRate($now->withLowPoint($now->lowPoint->withMean($window->middleMm()))),
+            $this->goodRate($now->withScatterTimes(0.5)),
+            $this->goodRate($now->redelivered($schoolLeanDeg, $schoolOpenDeg)),
+            $window !== null && ! $window->contains($now->lowPoint->mean),
+        );
+    }
+
+    private function outcome(Lie $lie, Arc $arc, float $edgeAbove, float $flushAt, float $lift, float $speedLost): Outcome
+    {
+        $c = $this->calibration;
+        $sand = $lie->isSand();
+
+        return match (true) {
+            $edgeAbove > 2 * Calibration::BALL_RADIUS_MM => Outcome::Missed,
+            ! $sand && $edgeAbove > Calibration::BALL_RADIUS_MM => Outcome::Topped,
+            $edgeAbove > $flushAt + $c->thinAboveFlushMm => $lift > $c->skipLiftMm ? Outcome::Skip : Outcome::Thin,
+            $sand && $speedLost > $c->leftInSpeedLost => Outcome::LeftIn,
+            $sand && $speedLost > $c->shortSpeedLost => Outcome::Short,
+            $sand && (! $arc->touchesGround() || $arc->entryMm() > -$c->pickedEntryMm) => Outcome::Picked,
+            $sand => Outcome::Splash,
+            $speedLost > $c->chunkSpeedLost => Outcome::Chunk,
+            $speedLost > $c->heavySpeedLost => Outcome::Heavy,
+            default => Outcome::Clean,
+        };
+    }
+
+    /** @return list<array{float, float}> value and weight */
+    private function gridPoints(Normal $normal): array
+    {
+        if ($normal->sd === 0.0) {
+            return [[$normal->mean, 1.0]];
+        }
+        $points = [];
+        for ($i = 0; $i < self::GRID_POINTS; $i++) {
+            $z = self::GRID_REACH_SD * (2 * $i / (self::GRID_POINTS - 1) - 1);
+            $points[] = [$normal->mean + $z * $normal->sd, exp(-$z * $z / 2)];
+        }
+
+        return $points;
+    }
+
+    /** @param \Closure(float): bool $good */
+    private function edge(\Closure $good, float $bad, float $ok): float
+    {
+        while (abs($ok - $bad) > self::WINDOW_PRECISION_MM) {
+            $middle = ($bad + $ok) / 2;
+            if ($good($middle)) {
+                $ok = $middle;
+            } else {
+                $bad = $middle;
+            }
+        }
+
+        return $ok;
+    }
+}

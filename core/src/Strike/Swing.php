@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Strike;
+
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\Club\DeliveredClub;
+
+/**
+ * The inputs of the strike model for one student, shot and lie. Immutable: each "what if" is a changed copy.
+ * Lengths in mm, angles in degrees, signs as in handbook 01.
+ */
+final readonly class Swing
+{
+    public function __construct(
+        public Club $club,
+        public Lie $lie,
+        public float $radiusMm,
+        public Normal $lowPoint,
+        public Normal $depth,
+        public float $leanDeg = 0.0,
+        public float $openDeg = 0.0,
+        public float $pathDeg = 0.0,
+    ) {}
+
+    public function delivered(): DeliveredClub
+    {
+        return DeliveredClub::of($this->club, $this->leanDeg, $this->openDeg, $this->pathDeg);
+    }
+
+    public function withLowPoint(Normal $lowPoint): self
+    {
+        return $this->copy(lowPoint: $lowPoint);
+    }
+
+    public function lowPointMovedBy(float $mm): self
+    {
+        return $this->copy(lowPoint: $this->lowPoint->withMean($this->lowPoint->mean + $mm));
+    }
+
+    public function withScatterTimes(float $factor): self
+    {
+        return $this->copy(
+            lowPoint: $this->lowPoint->withSd($this->lowPoint->sd * $factor),
+            depth: $this->depth->withSd($this->depth->sd * $factor),
+        );
+    }
+
+    public function redelivered(float $leanDeg, float $openDeg): self
+    {
+        return $this->copy(leanDeg: $leanDeg, openDeg: $openDeg);
+    }
+
+    public function withRadius(float $radiusMm): self
+    {
+        return $this->copy(radiusMm: $radiusMm);
+    }
+
+    public function withDepth(Normal $depth): self
+    {
+        return $this->copy(depth: $depth);
+    }
+
+    private function copy(
+        ?float $radiusMm = null,
+        ?Normal $lowPoint = null,
+        ?Normal $depth = null,
+        ?float $leanDeg = null,
+        ?float $openDeg = null,
+    ): self {
+        return new self(
+            $this->club, $this->lie, $radiusMm ?? $this->radiusMm,
+            $lowPoint ?? $this->lowPoint, $depth ?? $this->depth,
+            $leanDeg ?? $this->leanDeg, $openDeg ?? $this->openDeg, $this->pathDeg,
+        );
+    }
+}

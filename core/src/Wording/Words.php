@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Wording;
+
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Tally;
+
+/** Figures in words: unit, sign in words, small counts spelled out. */
+final readonly class Words
+{
+    private const MM_PER_INCH = 25.4;
+
+    private const METRES_PER_YARD = 0.9144;
+
+    private const SMALL = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+
+    public function __construct(public Units $units = Units::Metric) {}
+
+    /** A ground distance without its sign: "4.1 cm" or "1.6 in". */
+    public function ground(float $mm): string
+    {
+        return $this->units === Units::Metric
+            ? self::oneDecimal(abs($mm) / 10).' cm'
+            : self::oneDecimal(abs($mm) / self::MM_PER_INCH).' in';
+    }
+
+    /** A place on the target line: "4.1 cm behind", "at the ball". */
+    public function place(float $mm): string
+    {
+        return abs($mm) < 0.5 ? 'at the ball' : $this->ground($mm).($mm < 0 ? ' behind' : ' ahead');
+    }
+
+    /** A distance on the course: "9 m" or "10 yd". */
+    public function course(float $metres): string
+    {
+        return $this->units === Units::Metric ? self::oneDecimal($metres).' m' : self::oneDecimal($metres / self::METRES_PER_YARD).' yd';
+    }
+
+    public function degrees(float $degrees): string
+    {
+        return self::oneDecimal(abs($degrees)).'°';
+    }
+
+    public function percent(float $share): string
+    {
+        return round(100 * $share).' %';
+    }
+
+    public function count(int $n): string
+    {
+        return self::SMALL[$n] ?? (string) $n;
+    }
+
+    /** "five of seven" */
+    public function tally(Tally $tally): string
+    {
+        return $this->count($tally->count).' of '.$this->count($tally->of);
+    }
+
+    /** A bare observed value with its unit: "13°", "62 %", "14 cm". */
+    public function value(Observable $what, float|string $value): string
+    {
+        if (\is_string($value)) {
+            return $what->field()->choices[$value] ?? $value;
+        }
+
+        return match ($what->field()->unit) {
+            'degrees' => ($value < 0 ? '−' : '').$this->degrees($value),
+            '%' => self::oneDecimal($value).' %',
+            'mm' => ($value < 0 ? '−' : '').$this->ground($value),
+            default => self::oneDecimal($value).' '.$what->field()->unit,
+        };
+    }
+
+    /** An observed value as the middle of a sentence, with its sign in words: "the shaft leans 13° toward the target". */
+    public function observed(Observable $what, float|string $value): string
+    {
+        if (\is_string($value)) {
+            return self::chosen($what, $value);
+        }
+        $degrees = $this->degrees($value);
+        $ground = $this->ground($value);
+        $percent = self::oneDecimal($value).' %';
+
+        return match ($what) {
+            Observable::BallPosition => "the ball is at {$percent} of the stance",
+            Observable::SternumAhead => abs($value) < 0.5 ? 'the chest is over the ball' : "the chest is {$this->place($value)} of the ball",
+            Observable::StanceWidth => "the feet are {$ground} apart",
+            Observable::LeadWeight => "{$percent} of the weight is on the lead foot",
+            Observable::ShaftLean => self::lean('the shaft', $value, $degrees),
+            Observable::ImpactLean => self::lean('at the strike the shaft', $value, $degrees),
+            Observable::FaceOpen => self::sided('the face is', $value, $degrees, 'open', 'shut', 'square'),
+            Observable::StanceOpen => self::sided('the stance is', $value, $degrees, 'open', 'closed', 'square'),
+            Observable::ShouldersOpen => self::sided('the shoulders are', $value, $degrees, 'open', 'closed', 'square'),
+            Observable::GripDown => "the hands are {$ground} down the grip",
+            Observable::GripPressure => 'grip pressure is '.self::oneDecimal($value).' of 10',
+            Observable::FeetDug => "the feet are dug in {$ground}",
+            Observable::HeadDrift => self::sided('the head', $value, $ground, 'drifts ahead', 'falls back', 'stays still', before: true),
+            Observable::HipSway => "the hips slide {$ground} away from the target",
+            Observable::ImpactWeight => "{$percent} of the weight is on the lead foot at the strike",
+            Observable::AttackDeg => self::sided('the club at the ball is', $value, $degrees, 'rising', 'falling', 'level', before: true),
+            Observable::Path => self::sided('the path is', $value, $degrees, 'from the inside', 'across the line', 'along the line'),
+            default => $what->field()->label.' '.$this->value($what, $value),
+        };
+    }
+
+    /** "a, b and c" */
+    public static function list(string ...$parts): string
+    {
+        $last = array_pop($parts);
+
+        return $parts === [] ? (string) $last : implode(', ', $parts).' and '.$last;
+    }
+
+    public static function sentence(string $text): string
+    {
+        return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1).(preg_match('/[.?]$/u', $text) === 1 ? '' : '.');
+    }
+
+    private static function oneDecimal(float $number): string
+    {
+        $rounded = round($number, 1);
+
+        return (string) ($rounded == round($rounded) ? (int) round($rounded) : $rounded);
+    }
+
+    private static function lean(string $who, float $value, string $degrees): string
+    {
+        return match (true) {
+            abs($value) < 0.5 => "{$who} stands upright",
+            $value > 0 => "{$who} leans {$degrees} toward the target",
+            default => "{$who} leans {$degrees} away from the target",
+        };
+    }
+
+    private static function sided(string $who, float $value, string $figure, string $plus, string $minus, string $level, bool $before = false): string
+    {
+        if (abs($value) < 0.5) {
+            return "{$who} {$level}";
+        }
+        $word = $value > 0 ? $plus : $minus;
+
+        return $before ? "{$who} {$word} {$figure}" : "{$who} {$figure} {$word}";
+    }
+
+    private static function chosen(Observable $what, string $value): string
+    {
+        return match ($what->value.':'.$value) {
+            'release:held_off' => 'the handle stays ahead through the ball',
+            'release:matched' => 'the shaft comes back to its address line',
+            'release:thrown' => 'the clubhead passes the hands early',
+            'attack:descending' => 'the club is still going down at the ball',
+            'attack:level' => 'the club is level at the ball',
+            'attack:rising' => 'the club is rising at the ball',
+            'speed_change:free' => 'the speed is free',
+            'speed_change:forced' => 'the hit is forced',
+            'speed_change:quitting' => 'the club slows before the ball',
+            'chest_turn:keeps_turning' => 'the chest keeps turning',
+            'chest_turn:stalls' => 'the chest stalls',
+            'wrist_set:none' => 'the wrists do not set',
+            'wrist_set:early', 'wrist_set:normal', 'wrist_set:late' => "the wrists set {$value}",
+            'takeaway:inside' => 'the club goes back inside',
+            'takeaway:outside' => 'the club goes back outside',
+            'takeaway:on_plane' => 'the club goes back on plane',
+            'face_backswing:looks_down' => 'the face looks down going back',
+            'face_backswing:along_spine' => 'the face matches the spine going back',
+            'face_backswing:open' => 'the face opens going back',
+            'face_through:stays_open' => 'the face stays open through the ball',
+            'face_through:square' => 'the face comes through square',
+            'face_through:rolls_shut' => 'the face rolls shut through the ball',
+            'finish:cut_short' => 'the finish is cut short',
+            'finish:short_balanced' => 'the finish is short and balanced',
+            'finish:full' => 'the finish is full',
+            default => match ($what) {
+                Observable::Rhythm => "the rhythm is {$value}",
+                Observable::BackswingLength => 'the backswing goes to '.($value === 'full' ? 'full length' : "{$value} height"),
+                Observable::LeadWrist => "the lead wrist is {$value}",
+                Observable::HandleHeight => "the hands are {$value}",
+                Observable::BallDistance => $value === 'normal' ? 'the distance to the ball is normal' : "the student stands {$value} ".($value === 'far' ? 'from' : 'to').' the ball',
+                default => $what->field()->label.': '.($what->field()->choices[$value] ?? $value),
+            },
+        };
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Lessons\Prescribing;
+use App\Models\Ball;
+use App\Models\BallSet;
+use App\Models\Lesson;
+use App\Models\Student;
+use App\Models\User;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\CaseFile\CaseWriter;
+
+/** The made-up world of Saltgrass: two coaches and their students, one file a student in saltgrass/. */
+final class SaltgrassSeeder extends Seeder
+{
+    public const PASSWORD = 'marram-and-sand';
+
+    public function run(Prescribing $prescribing): void
+    {
+        foreach (['maren@saltgrass.example' => 'Maren Sollis', 'idris@saltgrass.example' => 'Idris Vane'] as $email => $name) {
+            User::query()->create(['name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'units' => 'metric']);
+        }
+        foreach (File::glob(__DIR__.'/saltgrass/*.json') as $file) {
+            /** @var array<string, mixed> $data */
+            $data = File::json($file, JSON_THROW_ON_ERROR);
+            $this->student($data, $prescribing);
+        }
+    }
+
+    /** @param array<string, mixed> $data */
+    private function student(array $data, Prescribing $prescribing): void
+    {
+        $coach = User::query()->where('email', $data['coach'])->sole();
+        $student = $coach->students()->create(['name' => $data['name'], 'handed' => $data['handed'], 'about' => $data['about'], 'limits' => $data['limits']]);
+        foreach ($data['lessons'] as $lesson) {
+            $this->lesson($student, $lesson, $prescribing);
+        }
+    }
+
+    /** @param array<string, mixed> $data */
+    private function lesson(Student $student, array $data, Prescribing $prescribing): void
+    {
+        $began = Carbon::now()->subDays($data['days_ago'])->setTime(10, 0);
+        $task = CaseReader::task($data['task']);
+        $lesson = new Lesson(['id' => self::idAt($began), 'task' => CaseWriter::task($task), 'began_at' => $began, 'closed_at' => $began->copy()->addMinutes(40)]);
+        $lesson->student()->associate($student)->save();
+
+        $at = $began->copy();
+        foreach ($data['sets'] as $one) {
+            $at->addMinutes(3);
+            $set = new BallSet(['id' => self::idAt($at), 'purpose' => $one['purpose'], 'setup' => $one['setup'], 'motion' => $one['motion']]);
+            $set->lesson()->associate($lesson)->save();
+            foreach ($one['balls'] as $seen) {
+                $at->addSeconds(40);
+                $ball = new Ball(['id' => self::idAt($at), 'seen' => CaseWriter::ball(CaseReader::ball($seen, $task->shot)), 'hit_at' => $at->copy()]);
+                $ball->set()->associate($set)->save();
+            }
+        }
+        if ($data['prescription'] !== null) {
+            $given = $data['prescription'];
+            $prescribing->give($lesson, $lesson->sets()->firstOrFail(), $given['cause'], $given['feel'], $given['drills']);
+        }
+    }
+
+    private static function idAt(Carbon $at): string
+    {
+        return strtolower((string) Str::ulid($at));
+    }
+}

@@ -1,0 +1,31 @@
+import { Route, Routes } from 'react-router-dom';
+import { ApiError } from './api/client';
+import { useCoach } from './api/queries';
+import { LessonBench } from './lesson/LessonBench';
+import { useOutboxOfApp } from './outbox/context';
+import { useOutbox } from './outbox/outbox';
+import { SignIn } from './sign-in/SignIn';
+import { BeginLesson } from './students/BeginLesson';
+import { StudentList } from './students/StudentList';
+import { StudentPage } from './students/StudentPage';
+import { Page, Skeleton, Trouble } from './ui/Page';
+
+export function App() {
+    const coach = useCoach();
+    const outbox = useOutbox(useOutboxOfApp());
+    const waiting = outbox.entries.length;
+    if (coach.isPending) return <main className="p-6"><Skeleton /></main>;
+    if (coach.error instanceof ApiError && coach.error.status === 401) {
+        return <SignIn notice={waiting === 0 ? undefined : `You are signed out. ${String(waiting)} entries are kept on this device and will be sent when you sign in.`} />;
+    }
+    if (coach.isError && coach.data === undefined) return <main className="p-6"><Trouble error={coach.error} onRetry={() => void coach.refetch()} /></main>;
+    return (
+        <Routes>
+            <Route path="/" element={<StudentList />} />
+            <Route path="/students/:id" element={<StudentPage />} />
+            <Route path="/students/:id/begin" element={<BeginLesson />} />
+            <Route path="/lessons/:id" element={<LessonBench />} />
+            <Route path="*" element={<Page title="Nothing here"><p>There is no such page. The mark at the top leads to your students.</p></Page>} />
+        </Routes>
+    );
+}

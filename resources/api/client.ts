@@ -1,0 +1,56 @@
+export interface Fault {
+    key: string;
+    message: string;
+}
+
+/** The server's answer that something is wrong, or status 0: no answer at all. */
+export class ApiError extends Error {
+    constructor(
+        readonly status: number,
+        message: string,
+        readonly faults: Fault[] = [],
+    ) {
+        super(message);
+    }
+
+    /** Worth sending again later: nothing is wrong with what was sent. */
+    get passing(): boolean {
+        return this.status === 0 || this.status === 401 || this.status === 429 || this.status >= 500;
+    }
+}
+
+const NO_ANSWER = 'No connection. What you enter is kept on this device and sent as soon as there is one.';
+
+const PATIENCE_MS = 15000;
+
+function csrfToken(): string {
+    const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
+    return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
+}
+
+async function ask(method: string, path: string, body?: unknown): Promise<Response> {
+    try {
+        return await fetch(path, {
+            method,
+            credentials: 'same-origin',
+            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': csrfToken() },
+            body: body === undefined ? undefined : JSON.stringify(body),
+            signal: AbortSignal.timeout(PATIENCE_MS),
+        });
+    } catch {
+        throw new ApiError(0, NO_ANSWER);
+    }
+}
+
+/** @throws ApiError for any answer but success */
+export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+    const response = await ask(method, `/api/${path}`, body);
+    if (response.status === 204) return undefined as T;
+    const data: unknown = await response.json().catch(() => null);
+    if (response.ok) return data as T;
+    const told = data as { message?: string; faults?: Fault[] } | null;
+    throw new ApiError(response.status, told?.message ?? `The server answered with an error (${String(response.status)}). Nothing is lost.`, told?.faults);
+}
+
+/** Fetches a fresh cookie against forged requests; the old one ends with its session. */
+export const prepareSession = () => ask('GET', '/sanctum/csrf-cookie').then(() => undefined);

@@ -1,0 +1,199 @@
+// The shapes the API speaks. Ground distances are millimetres, course distances metres, angles degrees.
+
+export type Handed = 'right' | 'left';
+export type Units = 'metric' | 'imperial';
+export type Purpose = 'before' | 'after' | 'retest';
+
+export interface Coach {
+    name: string;
+    email: string;
+    units: Units;
+}
+
+export interface Answer {
+    label: string;
+    value: number | string;
+}
+
+export interface Field {
+    kind: 'number' | 'choice' | 'text';
+    label: string;
+    unit: string;
+    min: number;
+    max: number;
+    answers: Answer[];
+}
+
+export interface Observable extends Field {
+    id: string;
+    group: 'setup' | 'motion';
+    sand_only: boolean;
+}
+
+export interface Named {
+    id: string;
+    name: string;
+}
+
+export interface Shot {
+    id: string;
+    lies: { id: string; label: string }[];
+    strikes: { id: string; good: boolean }[];
+}
+
+export interface Catalogue {
+    shots: Shot[];
+    observables: Observable[];
+    task: Record<string, Field>;
+    club: Record<string, Field>;
+    ball: Record<string, Field>;
+    schools: (Named & { idea: string })[];
+    causes: Named[];
+}
+
+export interface Task {
+    shot: string;
+    lie: string;
+    club: { name?: string; loft_deg: number; bounce_deg: number; lie_deg?: number };
+    carry_m?: number | null;
+    roll_m?: number | null;
+    flight_wanted?: string | null;
+    method?: string | null;
+    belief?: string | null;
+}
+
+export type Observed = Record<string, number | string | null>;
+
+/** What was seen of one ball; an absent key was not looked at, touch_mm null is "did not touch the ground". */
+export interface BallSeen {
+    strike?: string;
+    touch_mm?: number | null;
+    mark?: string;
+    mark_length_mm?: number;
+    flight?: string;
+    note?: string;
+}
+
+export interface Ball {
+    id: string;
+    seen: BallSeen;
+}
+
+export interface BallSet {
+    id: string;
+    purpose: Purpose;
+    setup: Observed;
+    motion: Observed;
+    balls: Ball[];
+}
+
+export interface DrillSheet {
+    id: string;
+    name: string;
+    purpose: string;
+    equipment: string[];
+    steps: string[];
+    distances: string[];
+    dose: { sets: number; balls: number; minutes: number };
+    pass: { need: number | null; of: number | null; text: string };
+    easier: string;
+    harder: string;
+    feel: string;
+    cautions: string[];
+}
+
+export interface SetupChange {
+    observable: string | null;
+    from: number | null;
+    to: number | null;
+    text: string;
+}
+
+export interface Proposal {
+    setup: SetupChange[];
+    feel: string | null;
+    feels: Record<string, string> | null;
+    drills: DrillSheet[];
+    other_drills: DrillSheet[];
+    left_out: { id: string; name: string; why: string }[];
+    stop: string | null;
+    measure: string | null;
+}
+
+export interface GivenPrescription {
+    cause: string;
+    school: string;
+    content: { cause_name: string; setup: SetupChange[]; feel: string; drills: DrillSheet[]; stop: string | null; measure: string | null };
+}
+
+export interface Lesson {
+    id: string;
+    student_id: string;
+    task: Task;
+    began_at: string;
+    closed_at: string | null;
+    sets: BallSet[];
+    prescription: GivenPrescription | null;
+}
+
+export interface Student {
+    id: string;
+    name: string;
+    handed: Handed;
+    about: string;
+    limits: string[];
+    lessons_count: number;
+    lessons?: Lesson[];
+}
+
+export interface WeighedClue {
+    text: string;
+    odds: number;
+    how: string;
+}
+
+export interface WeighedCause extends Named {
+    probability: number;
+    for: WeighedClue[];
+    against: WeighedClue[];
+    gain: number | null;
+    if_wrong: string;
+    prior: number;
+}
+
+export interface Reading {
+    pattern: {
+        text: string;
+        n: number;
+        measured: number;
+        assumed: number;
+        censored: number;
+        good: { count: number; of: number };
+        low_point_mm: { mean: number | null; sd: number | null };
+    };
+    causes: WeighedCause[];
+    work_on_first: string | null;
+    advice: string;
+    check_next: { observable: string; label: string; why: string; answers: (Answer & { then: string })[] } | null;
+    warnings: { id: string; text: string }[];
+    school: Named & { idea: string; why: string };
+    card: Record<string, [number, number]>;
+    prescription: Proposal;
+    predicted_after: number | null;
+    model: {
+        delivered: { loft_deg: number; bounce_deg: number; azimuth_deg: number };
+        good_rate: number;
+        window_mm: [number, number] | null;
+        what_if: { aim: number; scatter: number; window: number; main_reason: string | null; aim_first: boolean };
+        low_point_mm: { mean: number; sd: number };
+        arc: [number, number][];
+        assumed: string[];
+        note: string;
+    } | null;
+}
+
+export interface LessonPage {
+    lesson: Lesson;
+    student: Student;
+    readings: Record<string, Reading>;
+}

@@ -1,0 +1,138 @@
+import { useState } from 'react';
+import { observableOf } from '../api/queries';
+import type { BallSet, Catalogue, Lesson, Reading, WeighedCause, WeighedClue } from '../api/types';
+import { Button } from '../ui/Button';
+import { Panel } from '../ui/Panel';
+import { Skeleton } from '../ui/Page';
+import { percent } from '../ui/units';
+import { Prescribe } from './Prescribe';
+import type { Bench } from './useBench';
+
+interface Props {
+    bench: Bench;
+    lesson: Lesson;
+    set: BallSet;
+    reading: Reading | undefined;
+    catalogue: Catalogue;
+    onRetest: () => void;
+}
+
+const MOST_CAUSES = 3;
+
+/** Causes less likely than this are not worth a coach's eyes; all are in the opened list. */
+const SHOWN_FROM = 0.16;
+
+export function ReadingPanel({ bench, lesson, set, reading, catalogue, onRetest }: Props) {
+    const [opened, setOpened] = useState<string>();
+    const [prescribing, setPrescribing] = useState(false);
+    if (reading === undefined) {
+        return <section aria-label="Reading" className="border-line p-4 lg:border-l"><Skeleton /></section>;
+    }
+    const { pattern, model } = reading;
+    const causes = reading.causes.filter((cause) => cause.probability >= SHOWN_FROM).slice(0, MOST_CAUSES);
+    const first = reading.causes.find((cause) => cause.id === reading.work_on_first);
+    const cause = reading.causes.find((one) => one.id === opened);
+    const next = reading.check_next;
+    const nextLook = next === null ? undefined : observableOf(catalogue, next.observable);
+    const given = lesson.prescription;
+    return (
+        <section aria-label="Reading" data-testid="reading" data-balls={pattern.n} className="flex flex-col border-line p-4 lg:overflow-y-auto lg:border-l">
+            <h2 className="text-xl" aria-live="polite">{pattern.text}</h2>
+            {pattern.n > 0 && (
+                <p className="mt-1 text-sm">
+                    {pattern.measured} measured, {pattern.assumed} assumed, {pattern.censored} without ground contact
+                </p>
+            )}
+            {reading.warnings.map((warning) => (
+                <p key={warning.id + warning.text} data-warning={warning.id} className="mt-2 border-l-[6px] border-ochre bg-ochre-wash px-3 py-2 text-[15px] leading-snug">{warning.text}</p>
+            ))}
+            <ul className="mt-2">
+                {causes.map((one) => (
+                    <li key={one.id} className="border-t border-line first:border-t-0">
+                        <button type="button" className="w-full py-2 text-left" onClick={() => { setOpened(one.id); }} data-cause={one.id}>
+                            <span className="flex justify-between gap-2 leading-tight font-bold"><span>{one.name}</span><span>{percent(one.probability)}</span></span>
+                            <span className="my-1 block h-1.5 bg-soil"><span className="fill block h-full bg-ink" style={{ width: percent(one.probability).replace(' ', '') }} /></span>
+                            <span className="block text-sm leading-snug">
+                                {one.for.slice(0, 2).map((clue) => clue.text).join(' ')}
+                                {one.against[0] && <span> <strong>Against:</strong> {one.against[0].text}</span>}
+                            </span>
+                        </button>
+                    </li>
+                ))}
+            </ul>
+            {next !== null && nextLook !== undefined && (
+                <div className="mt-2 border-2 border-ink bg-press p-3">
+                    <p className="leading-snug"><strong>Look next: {next.label}</strong></p>
+                    <div className="mt-2 grid grid-cols-2 gap-1.5">
+                        {next.answers.map((answer) => (
+                            <Button key={answer.label} className="px-1 text-sm leading-tight" title={answer.then} onClick={() => { bench.see(set, nextLook, answer.value); }}>{answer.label}</Button>
+                        ))}
+                    </div>
+                    <details className="mt-1 text-sm"><summary className="min-h-6 cursor-pointer">Why this look</summary>{next.why}</details>
+                </div>
+            )}
+            <div className="mt-auto pt-3">
+                {model && (
+                    <p className="flex items-baseline gap-2" data-testid="predicted">
+                        <span className="text-sm leading-tight">predicted clean</span>
+                        <span className="display text-3xl">{percent(model.good_rate)}</span>
+                        {reading.predicted_after !== null && <><span aria-label="after the cure">→</span><span className="display text-3xl text-marram">{percent(reading.predicted_after)}</span></>}
+                    </p>
+                )}
+                {model && <WhyTheMisses reading={reading} />}
+                <p className="mt-1 font-semibold">{reading.advice}</p>
+                {given !== null && <p className="mt-1 text-sm text-marram">Handed out: {given.content.cause_name}. {given.content.drills.map((drill) => drill.name).join(', ')}.</p>}
+                <div className="mt-2 flex gap-2">
+                    {(first ?? reading.causes[0]) !== undefined && pattern.n > 0 && (
+                        <Button main={given === null} className="flex-1" onClick={() => { setPrescribing(true); }}>{given === null ? 'Prescribe' : 'Change it'}</Button>
+                    )}
+                    {given !== null && <Button main className="flex-1" onClick={onRetest}>Hit the next set</Button>}
+                </div>
+            </div>
+            <Panel title={cause?.name ?? ''} open={cause !== undefined} onOpenChange={() => { setOpened(undefined); }}>
+                {cause && <Evidence cause={cause} />}
+            </Panel>
+            {prescribing && (
+                <Prescribe bench={bench} lesson={lesson} set={set} reading={reading} first={(first ?? reading.causes[0])?.id ?? ''} onClose={() => { setPrescribing(false); }} />
+            )}
+        </section>
+    );
+}
+
+function WhyTheMisses({ reading }: { reading: Reading }) {
+    const { model } = reading;
+    if (model === null) return null;
+    const { what_if: whatIf, delivered } = model;
+    return (
+        <details className="text-sm">
+            <summary className="min-h-6 cursor-pointer">How this figure comes about</summary>
+            <p>Club as delivered: loft {delivered.loft_deg}°, bounce {delivered.bounce_deg}°.</p>
+            <p>
+                With the low point in the middle of the window {percent(whatIf.aim)}; with half the scatter {percent(whatIf.scatter)}; with the shaft and face of the card {percent(whatIf.window)}.
+                {whatIf.aim_first && ' The average lies outside the window: aim first.'}
+            </p>
+            {model.assumed.length > 0 && <p>Taken from the card, since not looked at: {model.assumed.join(', ')}.</p>}
+            <p>{model.note}</p>
+        </details>
+    );
+}
+
+function Evidence({ cause }: { cause: WeighedCause }) {
+    const rows = (clues: WeighedClue[]) => clues.map((clue) => (
+        <li key={clue.text + clue.how} className="border-t border-line py-2">
+            <span className="font-semibold">{clue.text}</span>
+            <span className="block text-sm">Here: odds × {clue.odds}. Rule: {clue.how}.</span>
+        </li>
+    ));
+    return (
+        <>
+            <p className="mb-4"><span className="display text-3xl">{percent(cause.probability)}</span> likely, from {percent(cause.prior)} before anything was seen.</p>
+            <h3 className="text-lg">What speaks for it</h3>
+            <ul className="mb-4">{cause.for.length === 0 ? <li>Nothing yet.</li> : rows(cause.for)}</ul>
+            <h3 className="text-lg">What speaks against it</h3>
+            <ul className="mb-4">{cause.against.length === 0 ? <li>Nothing yet.</li> : rows(cause.against)}</ul>
+            {cause.gain !== null && <p className="mb-2">Cured, the model expects {cause.gain < 0 ? `${percent(-cause.gain)} fewer` : `${percent(cause.gain)} more`} clean strikes.</p>}
+            <p>{cause.if_wrong}</p>
+        </>
+    );
+}

@@ -1,0 +1,31 @@
+import { Panel } from '../ui/Panel';
+
+interface Props {
+    open: boolean;
+    onOpenChange: (open: boolean) => void;
+    strikes: string[];
+}
+
+export function Shortcuts({ open, onOpenChange, strikes }: Props) {
+    const keys: [string, string][] = [
+        ['a s d f g h j k l', 'first touch, 8 cm left of the ball in the picture to 8 cm right of it; g is at the ball'],
+        ['← →', 'move the touch by half a centimetre, with the strip in focus'],
+        ['n', 'no ground contact'],
+        ...strikes.map((strike, i): [string, string] => [String(i + 1), `${strike}, and the ball is logged`]),
+        ['z / y', 'undo / redo'],
+        ['Esc', 'forget the touch, close a sheet'],
+        ['?', 'this list'],
+    ];
+    return (
+        <Panel title="Keys" open={open} onOpenChange={onOpenChange}>
+            <dl className="grid grid-cols-[10rem_1fr] gap-y-2">
+                {keys.map(([key, what]) => (
+                    <div key={key} className="contents">
+                        <dt className="font-bold">{key}</dt>
+                        <dd>{what}</dd>
+                    </div>
+                ))}
+            </dl>
+        </Panel>
+    );
+}

@@ -1,0 +1,105 @@
+import { useCallback, useMemo, useRef, useState } from 'react';
+import { ulid } from 'ulid';
+import { useLesson } from '../api/queries';
+import type { Ball, BallSeen, BallSet, Lesson, Observable, Purpose, Task } from '../api/types';
+import { apply, type Action } from '../outbox/actions';
+import { useOutboxOfApp } from '../outbox/context';
+import { useOutbox } from '../outbox/outbox';
+
+interface Step {
+    undo: Action;
+    redo: Action;
+}
+
+/** The lesson as it looks with what is still waiting on this device, and all a coach can do in it. */
+export function useBench(lessonId: string) {
+    const query = useLesson(lessonId);
+    const outbox = useOutboxOfApp();
+    const { entries, trouble, deviceFull } = useOutbox(outbox);
+    const [steps, setSteps] = useState<{ done: Step[]; undone: Step[] }>({ done: [], undone: [] });
+
+    const mine = useMemo(() => entries.filter((entry) => entry.action.lessonId === lessonId), [entries, lessonId]);
+    const lesson = useMemo<Lesson | undefined>(
+        () => query.data && mine.reduce((so, entry) => apply(so, entry.action), query.data.lesson),
+        [query.data, mine],
+    );
+    const refused = mine.filter((entry) => entry.state === 'refused');
+    // Ids carry the order of the balls: two in one millisecond must still rise.
+    const lastTime = useRef(0);
+    const nextId = useCallback(() => {
+        lastTime.current = Math.max(Date.now(), lastTime.current + 1);
+        return ulid(lastTime.current);
+    }, []);
+
+    const act = useCallback(
+        (redo: Action, undo: Action) => {
+            setSteps(({ done }) => ({ done: [...done, { undo, redo }], undone: [] }));
+            void outbox.add(redo);
+        },
+        [outbox],
+    );
+
+    const see = (set: BallSet, what: Observable, value: number | string | null) => {
+        const key = `${what.group}.${what.id}`;
+        for (const entry of refused) if (entry.faults?.some((fault) => fault.key === key)) void outbox.drop(entry.id);
+        const look = (seen: number | string | null): Action => ({
+            kind: 'look', lessonId, setId: set.id, purpose: set.purpose,
+            setup: what.group === 'setup' ? { [what.id]: seen } : {},
+            motion: what.group === 'motion' ? { [what.id]: seen } : {},
+        });
+        act(look(value), look(set[what.group][what.id] ?? null));
+    };
+
+    const addBall = (set: BallSet, seen: BallSeen) => {
+        const ballId = nextId();
+        act(
+            { kind: 'ball', lessonId, setId: set.id, ballId, seen, hitAt: new Date().toISOString() },
+            { kind: 'remove-ball', lessonId, setId: set.id, ballId },
+        );
+    };
+
+    const again = (set: BallSet, ball: Ball): Action => ({ kind: 'ball', lessonId, setId: set.id, ballId: ball.id, seen: ball.seen, hitAt: new Date().toISOString() });
+
+    const correctBall = (set: BallSet, ball: Ball, seen: BallSeen) => { act(again(set, { ...ball, seen }), again(set, ball)); };
+
+    const removeBall = (set: BallSet, ball: Ball) => { act({ kind: 'remove-ball', lessonId, setId: set.id, ballId: ball.id }, again(set, ball)); };
+
+    /** The next set starts from the set-up of the last one; what is being changed has to be looked at anew. */
+    const beginSet = (purpose: Purpose, from: BallSet | undefined, changed: string | null): string => {
+        const setId = nextId();
+        const setup = Object.fromEntries(Object.entries(from?.setup ?? {}).filter(([key]) => key !== changed));
+        void outbox.add({ kind: 'look', lessonId, setId, purpose, setup, motion: {} });
+        return setId;
+    };
+
+    const saveLesson = (task: Task, closedAt: string | null) => {
+        if (lesson === undefined) return;
+        for (const entry of refused) if (entry.action.kind === 'lesson') void outbox.drop(entry.id);
+        void outbox.add({ kind: 'lesson', lessonId, studentId: lesson.student_id, task, beganAt: lesson.began_at, closedAt });
+    };
+
+    const undo = () => {
+        const step = steps.done.at(-1);
+        if (step === undefined) return;
+        setSteps({ done: steps.done.slice(0, -1), undone: [...steps.undone, step] });
+        void outbox.add(step.undo);
+    };
+
+    const redo = () => {
+        const step = steps.undone.at(-1);
+        if (step === undefined) return;
+        setSteps({ done: [...steps.done, step], undone: steps.undone.slice(0, -1) });
+        void outbox.add(step.redo);
+    };
+
+    return {
+        query, lesson, student: query.data?.student, readings: query.data?.readings ?? {},
+        waiting: mine.length - refused.length, refused, trouble, deviceFull,
+        canUndo: steps.done.length > 0, canRedo: steps.undone.length > 0,
+        see, addBall, correctBall, removeBall, beginSet, saveLesson, undo, redo,
+        send: (action: Action) => void outbox.add(action),
+        drop: (id: number) => void outbox.drop(id),
+    };
+}
+
+export type Bench = ReturnType<typeof useBench>;

@@ -1,0 +1,105 @@
+import type { BallSeen, BallSet, DrillSheet, Lesson, LessonPage, Observed, Purpose, Reading, SetupChange, Task } from '../api/types';
+
+// Everything a coach can do in a lesson, as data: it is kept on the device, shown at once and sent in order.
+
+export type Action =
+    | { kind: 'lesson'; lessonId: string; studentId: string; task: Task; beganAt: string; closedAt: string | null }
+    | { kind: 'look'; lessonId: string; setId: string; purpose: Purpose; setup: Observed; motion: Observed }
+    | { kind: 'ball'; lessonId: string; setId: string; ballId: string; seen: BallSeen; hitAt: string }
+    | { kind: 'remove-ball'; lessonId: string; setId: string; ballId: string }
+    | {
+          kind: 'prescribe';
+          lessonId: string;
+          setId: string;
+          cause: { id: string; name: string };
+          school: string;
+          setup: SetupChange[];
+          feel: string;
+          drills: DrillSheet[];
+      };
+
+export interface Request {
+    method: 'PUT' | 'DELETE';
+    path: string;
+    body?: unknown;
+}
+
+export function requestOf(action: Action): Request {
+    const lesson = `lessons/${action.lessonId}`;
+    switch (action.kind) {
+        case 'lesson':
+            return { method: 'PUT', path: lesson, body: { student_id: action.studentId, task: action.task, began_at: action.beganAt, closed_at: action.closedAt } };
+        case 'look':
+            return { method: 'PUT', path: `${lesson}/sets/${action.setId}`, body: { purpose: action.purpose, setup: action.setup, motion: action.motion } };
+        case 'ball':
+            return { method: 'PUT', path: `${lesson}/sets/${action.setId}/balls/${action.ballId}`, body: { seen: action.seen, hit_at: action.hitAt } };
+        case 'remove-ball':
+            return { method: 'DELETE', path: `${lesson}/sets/${action.setId}/balls/${action.ballId}` };
+        case 'prescribe':
+            return {
+                method: 'PUT',
+                path: `${lesson}/prescription`,
+                body: { set_id: action.setId, cause: action.cause.id, feel: action.feel, drills: action.drills.map((drill) => drill.id) },
+            };
+    }
+}
+
+function changeSet(lesson: Lesson, setId: string, change: (set: BallSet) => BallSet): Lesson {
+    return { ...lesson, sets: lesson.sets.map((set) => (set.id === setId ? change(set) : set)) };
+}
+
+const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : 1);
+
+function merged(kept: Observed, next: Observed): Observed {
+    return Object.fromEntries(Object.entries({ ...kept, ...next }).filter(([, value]) => value !== null));
+}
+
+/** The lesson as it looks with one action more. */
+export function apply(lesson: Lesson, action: Action): Lesson {
+    switch (action.kind) {
+        case 'lesson':
+            return { ...lesson, task: action.task, began_at: action.beganAt, closed_at: action.closedAt };
+        case 'look': {
+            const known = lesson.sets.some((set) => set.id === action.setId);
+            const sets = known ? lesson.sets : [...lesson.sets, { id: action.setId, purpose: action.purpose, setup: {}, motion: {}, balls: [] }];
+            return changeSet({ ...lesson, sets }, action.setId, (set) => ({ ...set, setup: merged(set.setup, action.setup), motion: merged(set.motion, action.motion) }));
+        }
+        case 'ball':
+            return changeSet(lesson, action.setId, (set) => ({
+                ...set,
+                balls: [...set.balls.filter((ball) => ball.id !== action.ballId), { id: action.ballId, seen: action.seen }].sort(byId),
+            }));
+        case 'remove-ball':
+            return changeSet(lesson, action.setId, (set) => ({ ...set, balls: set.balls.filter((ball) => ball.id !== action.ballId) }));
+        case 'prescribe':
+            return {
+                ...lesson,
+                prescription: {
+                    cause: action.cause.id,
+                    school: action.school,
+                    content: { cause_name: action.cause.name, setup: action.setup, feel: action.feel, drills: action.drills, stop: null, measure: null },
+                },
+            };
+    }
+}
+
+export interface Told {
+    set_id?: string;
+    reading?: Reading;
+    readings?: Record<string, Reading>;
+    prescription?: LessonPage['lesson']['prescription'];
+}
+
+/** The page with an action that the server has stored, and with what it told in return. */
+export function stored(page: LessonPage, action: Action, told: Told): LessonPage {
+    const lesson = apply(page.lesson, action);
+    return {
+        ...page,
+        lesson: told.prescription === undefined ? lesson : { ...lesson, prescription: told.prescription },
+        readings: {
+            ...page.readings,
+            ...told.readings,
+            ...(told.set_id !== undefined && told.reading !== undefined ? { [told.set_id]: told.reading } : {}),
+        },
+    };
+}

@@ -1,0 +1,48 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { ApiError, call, prepareSession } from '../api/client';
+import type { Coach } from '../api/types';
+import { Button } from '../ui/Button';
+import { Mark } from '../ui/Mark';
+
+export function SignIn({ notice }: { notice?: string }) {
+    const queries = useQueryClient();
+    const [email, setEmail] = useState('');
+    const [password, setPassword] = useState('');
+    const [problem, setProblem] = useState('');
+    const [busy, setBusy] = useState(false);
+    const signIn = async (event: FormEvent) => {
+        event.preventDefault();
+        setBusy(true);
+        setProblem('');
+        try {
+            await prepareSession();
+            queries.setQueryData(['me'], await call<Coach>('POST', 'sign-in', { email, password }));
+        } catch (error) {
+            setProblem(error instanceof ApiError ? error.message : String(error));
+        } finally {
+            setBusy(false);
+        }
+    };
+    const field = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3';
+    return (
+        <main className="mx-auto flex min-h-screen max-w-md flex-col justify-center p-6">
+            <Mark className="mb-6 h-16 w-20" />
+            <h1 className="text-4xl">Low Point</h1>
+            <p className="mt-2 mb-8 text-lg">Why the strike came out as it did, and what to change first.</p>
+            {notice !== undefined && <p className="mb-4 border-l-[6px] border-ochre bg-ochre-wash p-3">{notice}</p>}
+            <form onSubmit={(event) => void signIn(event)} className="space-y-4">
+                <label className="block font-semibold">
+                    E-mail
+                    <input className={field} type="email" autoComplete="username" required value={email} onChange={(event) => { setEmail(event.target.value); }} />
+                </label>
+                <label className="block font-semibold">
+                    Password
+                    <input className={field} type="password" autoComplete="current-password" required value={password} onChange={(event) => { setPassword(event.target.value); }} />
+                </label>
+                {problem !== '' && <p role="alert" className="font-semibold text-rust">{problem}</p>}
+                <Button type="submit" main disabled={busy} className="w-full">Sign in</Button>
+            </form>
+        </main>
+    );
+}

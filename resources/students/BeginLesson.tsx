@@ -1,0 +1,61 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
+import { useNavigate, useParams } from 'react-router-dom';
+import { ulid } from 'ulid';
+import { ApiError, call } from '../api/client';
+import { useCatalogue, useCoach, useStudent } from '../api/queries';
+import type { Task } from '../api/types';
+import { requestOf, type Action } from '../outbox/actions';
+import { Page, Skeleton, Trouble } from '../ui/Page';
+import { TaskForm } from './TaskForm';
+
+const FIRST_TASK: Task = { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 }, carry_m: 9 };
+
+/** Step one of a lesson: what the shot asks. The lesson and its first set are stored before the bench opens. */
+export function BeginLesson() {
+    const { id = '' } = useParams();
+    const student = useStudent(id);
+    const catalogue = useCatalogue();
+    const { data: coach } = useCoach();
+    const queries = useQueryClient();
+    const navigate = useNavigate();
+    // Made once: pressing again after a lost answer begins the same lesson, not a second one.
+    const ids = useRef({ lesson: ulid(), set: ulid(), at: new Date().toISOString() });
+    const begin = useMutation({
+        mutationFn: async (task: Task) => {
+            const { lesson, set, at } = ids.current;
+            const actions: Action[] = [
+                { kind: 'lesson', lessonId: lesson, studentId: id, task, beganAt: at, closedAt: null },
+                { kind: 'look', lessonId: lesson, setId: set, purpose: 'before', setup: {}, motion: {} },
+            ];
+            for (const request of actions.map(requestOf)) await call(request.method, request.path, request.body);
+        },
+        onSuccess: async () => {
+            await queries.invalidateQueries({ queryKey: ['students'] });
+            await navigate(`/lessons/${ids.current.lesson}`);
+        },
+    });
+    if (student.isError) return <Page title="Begin a lesson"><Trouble error={student.error} onRetry={() => void student.refetch()} /></Page>;
+    if (catalogue.isError) return <Page title="Begin a lesson"><Trouble error={catalogue.error} onRetry={() => void catalogue.refetch()} /></Page>;
+    if (student.data === undefined || catalogue.data === undefined || coach === undefined) return <Page title="Begin a lesson"><Skeleton /></Page>;
+    const last = student.data.lessons?.[0];
+    const told = begin.error instanceof ApiError && begin.error.faults.length > 0 ? begin.error.faults.map((fault) => fault.message).join('\n') : (begin.error?.message ?? '');
+    return (
+        <Page title={`Chip lesson with ${student.data.name}`}>
+            {last?.prescription && (
+                <p className="mb-6 border-l-[6px] border-marram pl-4">
+                    <strong>Last time: {last.prescription.content.cause_name}.</strong> {last.prescription.content.setup.map((change) => change.text).join(' ')}{' '}
+                    {last.prescription.content.drills.map((drill) => drill.name).join(', ')}.
+                </p>
+            )}
+            <TaskForm
+                catalogue={catalogue.data}
+                units={coach.units}
+                task={last?.task ?? FIRST_TASK}
+                submit={begin.isPending ? 'Beginning…' : 'Begin the lesson'}
+                problem={told}
+                onSubmit={(task) => { if (!begin.isPending) begin.mutate(task); }}
+            />
+        </Page>
+    );
+}

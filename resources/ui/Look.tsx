@@ -1,0 +1,81 @@
+import { Popover } from 'radix-ui';
+import { useId, useState } from 'react';
+import type { Observable, Units } from '../api/types';
+import { Button } from './Button';
+import { observed, shownFactor, shownUnit } from './units';
+
+interface Props {
+    what: Observable;
+    value: number | string | null | undefined;
+    units: Units;
+    /** What the server said against the value that was entered last. */
+    fault?: string;
+    stock?: [number, number];
+    onSee: (value: number | string | null) => void;
+}
+
+/** One thing to look at: quiet until it was; a press offers the usual answers, an exact figure and the way back. */
+export function Look({ what, value, units, fault, stock, onSee }: Props) {
+    const [open, setOpen] = useState(false);
+    const seen = value !== null && value !== undefined;
+    const see = (next: number | string | null) => {
+        onSee(next);
+        setOpen(false);
+    };
+    return (
+        <Popover.Root open={open} onOpenChange={setOpen}>
+            <Popover.Trigger
+                data-look={what.id}
+                className={`min-h-[52px] w-full px-2 py-1 text-left ${seen ? 'border-[1.5px] border-ink bg-press' : 'border-[1.5px] border-dashed border-line'} ${fault === undefined ? '' : 'outline-3 outline-rust'}`}
+            >
+                <span className="block text-sm leading-tight">{what.label}</span>
+                <span className={`block leading-tight ${seen ? 'font-bold' : 'text-sm text-soft'}`}>{seen ? observed(what, value, units) : 'not looked at'}</span>
+            </Popover.Trigger>
+            <Popover.Portal>
+                <Popover.Content sideOffset={6} collisionPadding={12} className="z-10 w-80 border-[1.5px] border-ink bg-paper p-4" aria-label={what.label}>
+                    <div className="grid grid-cols-2 gap-2">
+                        {what.answers.map((answer) => (
+                            <Button key={answer.label} chosen={answer.value === value} onClick={() => { see(answer.value); }}>
+                                {answer.label}
+                                {typeof answer.value === 'number' && <span className="block text-sm font-normal">{observed(what, answer.value, units)}</span>}
+                            </Button>
+                        ))}
+                    </div>
+                    {what.kind === 'number' && <Exact what={what} value={value} units={units} stock={stock} onSee={see} />}
+                    {fault !== undefined && <p className="mt-3 font-semibold text-rust" role="alert">{fault}</p>}
+                    {seen && (
+                        <button type="button" className="mt-3 min-h-12 underline" onClick={() => { see(null); }}>
+                            Not looked at after all
+                        </button>
+                    )}
+                </Popover.Content>
+            </Popover.Portal>
+        </Popover.Root>
+    );
+}
+
+function Exact({ what, value, units, stock, onSee }: Omit<Props, 'fault'>) {
+    const id = useId();
+    const factor = shownFactor(what.unit, units);
+    const [typed, setTyped] = useState(typeof value === 'number' ? String(Math.round((value / factor) * 10) / 10) : '');
+    const number = Number(typed.replace(',', '.').replace('−', '-'));
+    return (
+        <form
+            className="mt-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                // Text goes out as it was typed: the server says what is wrong with it.
+                if (typed.trim() !== '') onSee(Number.isNaN(number) ? typed : number * factor);
+            }}
+        >
+            <label htmlFor={id} className="text-sm">
+                Exactly, in {shownUnit(what.unit, units)}
+                {stock && <> (card: {observed(what, stock[0], units)} to {observed(what, stock[1], units)})</>}
+            </label>
+            <span className="flex gap-2">
+                <input id={id} inputMode="decimal" autoComplete="off" value={typed} onChange={(event) => { setTyped(event.target.value); }} className="min-h-12 w-full border-[1.5px] border-ink bg-press px-2" />
+                <button type="submit" className="min-h-12 border-[1.5px] border-ink bg-press px-4 font-semibold">Set</button>
+            </span>
+        </form>
+    );
+}

@@ -1,0 +1,51 @@
+import { useQueryClient } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router-dom';
+import { call } from '../api/client';
+import { useCoach } from '../api/queries';
+import { Button } from './Button';
+import { Mark } from './Mark';
+
+/** The frame of every screen but the bench: our mark leads home. */
+export function Page({ title, children, action }: { title: string; children: ReactNode; action?: ReactNode }) {
+    const { data: coach } = useCoach();
+    const queries = useQueryClient();
+    const signOut = async () => {
+        await call('POST', 'sign-out').catch(() => undefined);
+        queries.clear();
+        await queries.invalidateQueries();
+    };
+    return (
+        <>
+            <header className="flex flex-wrap items-center gap-4 border-b-2 border-ink px-6 py-2">
+                <Link to="/" aria-label="Students" className="flex min-h-12 items-center"><Mark className="h-8 w-11" /></Link>
+                <h1 className="text-2xl">{title}</h1>
+                <span className="ml-auto flex items-center gap-3">
+                    {action}
+                    <span>{coach?.name}</span>
+                    <Button onClick={() => void signOut()}>Sign out</Button>
+                </span>
+            </header>
+            <main className="mx-auto max-w-6xl p-6">{children}</main>
+        </>
+    );
+}
+
+/** What happened and what to do, in place of the content. */
+export function Trouble({ error, onRetry }: { error: Error; onRetry: () => void }) {
+    return (
+        <div role="alert" className="border-l-[6px] border-ochre bg-ochre-wash p-4">
+            <p className="mb-3">{error.message}</p>
+            <Button onClick={onRetry}>Try again</Button>
+        </div>
+    );
+}
+
+/** Grey lines where the content will stand. */
+export function Skeleton({ lines = 5 }: { lines?: number }) {
+    return (
+        <div aria-busy="true" aria-label="Loading" className="space-y-3">
+            {Array.from({ length: lines }, (_, i) => <div key={i} className="h-10 bg-soil" />)}
+        </div>
+    );
+}

@@ -1,0 +1,44 @@
+import type { Field, Units } from '../api/types';
+
+// Only how figures are shown and typed; stored and sent are always mm, m and degrees.
+
+const MM_PER_CM = 10;
+const MM_PER_INCH = 25.4;
+const M_PER_YARD = 0.9144;
+
+/** How many stored units make one shown unit. */
+export function shownFactor(unit: string, units: Units): number {
+    if (unit === 'mm') return units === 'metric' ? MM_PER_CM : MM_PER_INCH;
+    if (unit === 'm') return units === 'metric' ? 1 : M_PER_YARD;
+    return 1;
+}
+
+export function shownUnit(unit: string, units: Units): string {
+    if (unit === 'mm') return units === 'metric' ? 'cm' : 'in';
+    if (unit === 'm') return units === 'metric' ? 'm' : 'yd';
+    if (unit === 'degrees') return '°';
+    return unit;
+}
+
+const oneDecimal = (value: number) => String(Math.round(value * 10) / 10).replace('-', '−');
+
+/** "4.1 cm", "13°", "62 %" */
+export function withUnit(value: number, unit: string, units: Units): string {
+    const name = shownUnit(unit, units);
+    return `${oneDecimal(value / shownFactor(unit, units))}${name === '°' ? '' : ' '}${name}`;
+}
+
+/** "4.1 cm behind", "at the ball" */
+export function place(mm: number, units: Units): string {
+    if (Math.abs(mm) < 0.5) return 'at the ball';
+    return `${withUnit(Math.abs(mm), 'mm', units)} ${mm < 0 ? 'behind' : 'ahead'}`;
+}
+
+export function observed(field: Field, value: number | string, units: Units): string {
+    if (typeof value === 'string') return field.answers.find((answer) => answer.value === value)?.label ?? value;
+    return withUnit(value, field.unit, units);
+}
+
+export const percent = (share: number) => `${String(Math.round(share * 100))} %`;
+
+export const day = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Api\BallController;
+use App\Http\Controllers\Api\BallSetController;
+use App\Http\Controllers\Api\CaseFileController;
+use App\Http\Controllers\Api\CatalogueController;
+use App\Http\Controllers\Api\LessonController;
+use App\Http\Controllers\Api\PrescriptionController;
+use App\Http\Controllers\Api\SessionController;
+use App\Http\Controllers\Api\StudentController;
+use Illuminate\Support\Facades\Route;
+
+Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:20,1');
+
+Route::middleware('auth:sanctum')->group(static function (): void {
+    Route::get('me', [SessionController::class, 'show']);
+    Route::post('sign-out', [SessionController::class, 'destroy']);
+    Route::get('catalogue', CatalogueController::class);
+
+    Route::get('students', [StudentController::class, 'index']);
+    Route::get('students/{student}', [StudentController::class, 'show']);
+
+    // Ids are made by the device, so that sending anything twice stores it once.
+    Route::put('lessons/{lessonId}', [LessonController::class, 'put'])->whereUlid('lessonId');
+    Route::get('lessons/{lesson}', [LessonController::class, 'show']);
+    Route::get('lessons/{lesson}/sets/{set}/case', CaseFileController::class)->scopeBindings();
+    Route::put('lessons/{lesson}/sets/{setId}', [BallSetController::class, 'put'])->whereUlid('setId');
+    Route::get('lessons/{lesson}/sets/{set}/causes/{cause}/prescription', [PrescriptionController::class, 'propose'])->scopeBindings();
+    Route::put('lessons/{lesson}/prescription', [PrescriptionController::class, 'put']);
+    Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])->whereUlid('ballId')->scopeBindings();
+    Route::delete('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'destroy'])->whereUlid('ballId')->scopeBindings();
+});
