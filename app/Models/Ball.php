@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property string $ball_set_id
  * @property array<string, mixed> $seen in the form of the case file
  * @property Carbon $hit_at
+ * @property Carbon|null $deleted_at
  */
 final class Ball extends Model
 {

@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Prescription extends Model
 {
-    protected $fillable = ['cause', 'school', 'content'];
+    protected $fillable = ['lesson_id', 'cause', 'school', 'content'];
 
     protected $casts = ['content' => 'array'];
 }

@@ -182,6 +182,7 @@ export interface Reading {
     predicted_after: number | null;
     model: {
         delivered: { loft_deg: number; bounce_deg: number; azimuth_deg: number };
+        lean_deg: number;
         good_rate: number;
         window_mm: [number, number] | null;
         what_if: { aim: number; scatter: number; window: number; main_reason: string | null; aim_first: boolean };

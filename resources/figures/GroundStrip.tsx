@@ -29,6 +29,8 @@ const FIRST_LANE_MM = 18;
 const HEAD_AT_MM = -95;
 const SOLE_MM = 24;
 const FACE_MM = 44;
+const TOPLINE_MM = 6;
+const SHAFT_MM = 90;
 /** A finger is not finer than this; a shorter drag is a tap. */
 const SHORTEST_DRAG_MM = 14;
 const KEY_STEP_MM = 5;
@@ -112,7 +114,7 @@ export function GroundStrip({ balls, draft, handed, units, model, onDraft }: Pro
                     <g className="stroke-ink" strokeWidth={2}>
                         <path d={`M${m * draft.touchMm} -14V${SOIL_MM}`} strokeDasharray="4 3" />
                         {draft.lengthMm > 0 && <path d={`M${m * draft.touchMm} -3H${m * (draft.touchMm + draft.lengthMm)}`} strokeWidth={6} />}
-                        <text x={m * draft.touchMm} y={-20} textAnchor="middle" className="fill-ink stroke-none text-[13px] font-bold">
+                        <text x={m * draft.touchMm} y={-20} textAnchor="middle" className="fill-ink stroke-none text-[11px] font-bold">
                             {place(draft.touchMm, units)}
                         </text>
                     </g>
@@ -129,7 +131,7 @@ function WindowBand({ window: [from, to], m }: { window: [number, number]; m: nu
         <g>
             <rect x={left} y={-44} width={to - from} height={SOIL_MM + 44} fill="url(#hatch)" opacity={0.35} />
             <path d={`M${m * from} -44V${SOIL_MM}M${m * to} -44V${SOIL_MM}`} className="stroke-marram" strokeWidth={1} strokeDasharray="2 3" />
-            <text x={Math.max(-HALF_MM + 4, Math.min(HALF_MM - 4, (m * (from + to)) / 2))} y={-50} textAnchor="middle" className="fill-marram text-[11px] font-semibold">
+            <text x={Math.max(-HALF_MM + 4, Math.min(HALF_MM - 4, (m * (from + to)) / 2))} y={-50} textAnchor="middle" className="fill-marram text-[9px] font-semibold">
                 strike window
             </text>
         </g>
@@ -138,6 +140,7 @@ function WindowBand({ window: [from, to], m }: { window: [number, number]; m: nu
 
 /** Sole and leading edge at their delivered angles, at the height of the arc. */
 function ClubHead({ model, m }: { model: NonNullable<Reading['model']>; m: number }) {
+    const leanDeg = model.lean_deg;
     const z = model.arc.reduce((best, point) => (Math.abs(point[0] - HEAD_AT_MM) < Math.abs(best[0] - HEAD_AT_MM) ? point : best))[1];
     const bounce = (model.delivered.bounce_deg * Math.PI) / 180;
     const loft = (model.delivered.loft_deg * Math.PI) / 180;
@@ -145,8 +148,16 @@ function ClubHead({ model, m }: { model: NonNullable<Reading['model']>; m: numbe
     const lead: [number, number] = [HEAD_AT_MM, z + Math.max(0, SOLE_MM * Math.sin(bounce))];
     const trail: [number, number] = [lead[0] - SOLE_MM * Math.cos(bounce), lead[1] - SOLE_MM * Math.sin(bounce)];
     const top: [number, number] = [lead[0] - FACE_MM * Math.sin(loft), lead[1] + FACE_MM * Math.cos(loft)];
-    const outline = [lead, trail, top].map(([x, y]) => [m * x, -y] as const);
-    return <polygon points={points(outline)} className="fill-ink" />;
+    const back: [number, number] = [top[0] - TOPLINE_MM * Math.cos(loft), top[1] - TOPLINE_MM * Math.sin(loft)];
+    const outline = [lead, trail, back, top].map(([x, y]) => [m * x, -y] as const);
+    const lean = (leanDeg * Math.PI) / 180;
+    const grip: [number, number] = [lead[0] - 4 + SHAFT_MM * Math.sin(lean), lead[1] + SHAFT_MM * Math.cos(lean)];
+    return (
+        <g>
+            <path d={`M${m * (lead[0] - 4)} ${-lead[1] - 4}L${m * grip[0]} ${-grip[1]}`} className="stroke-soft" strokeWidth={5} />
+            <polygon points={points(outline)} className="fill-ink" />
+        </g>
+    );
 }
 
 function BallLane({ ball, number, y, m }: { ball: Ball; number: number; y: number; m: number }) {
@@ -155,8 +166,8 @@ function BallLane({ ball, number, y, m }: { ball: Ball; number: number; y: numbe
     if (touch === null || touch === undefined) {
         return (
             <g>
-                <text x={m * -HALF_MM + m * 12} y={y + 3.5} textAnchor="middle" className="fill-ink text-[10px]">{number}</text>
-                <text x={m * -HALF_MM + m * 24} y={y + 3.5} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[10px]">
+                <text x={m * -HALF_MM + m * 12} y={y + 3.5} textAnchor="middle" className="fill-ink text-[9px]">{number}</text>
+                <text x={m * -HALF_MM + m * 24} y={y + 3.5} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[9px]">
                     {touch === null ? 'no ground contact' : 'touch not looked at'}
                 </text>
                 {strike !== undefined && <StrikeShape strike={strike} x={m * (-HALF_MM + 130)} y={y} size={7} />}
@@ -167,7 +178,7 @@ function BallLane({ ball, number, y, m }: { ball: Ball; number: number; y: numbe
     const colour = touch < 0 ? 'stroke-rust' : 'stroke-slate';
     return (
         <g>
-            <text x={m * (touch - 9)} y={y + 3.5} textAnchor="middle" className="fill-ink text-[10px]">{number}</text>
+            <text x={m * (touch - 9)} y={y + 3.5} textAnchor="middle" className="fill-ink text-[9px]">{number}</text>
             <path d={`M${m * touch} ${y}H${m * end}`} className={colour} strokeWidth={3} />
             <path d={`M${m * touch} ${y - 3.5}V${y + 3.5}`} className={colour} strokeWidth={2} />
             {strike !== undefined && <StrikeShape strike={strike} x={m * (end + 12)} y={y} size={7} />}
@@ -188,10 +199,10 @@ function Ruler({ m, units }: { m: number; units: Units }) {
                 <path key={at} d={`M${m * at * factor} ${SOIL_MM}v${at % label === 0 ? -6 : -3}`} className="stroke-ink" strokeWidth={0.8} />
             ))}
             {ticks.filter((at) => at % label === 0 && Math.abs(at) < far).map((at) => (
-                <text key={at} x={m * at * factor} y={SOIL_MM + 11} textAnchor="middle" className="fill-ink text-[10px]">{at === 0 ? 'ball' : Math.abs(at)}</text>
+                <text key={at} x={m * at * factor} y={SOIL_MM + 11} textAnchor="middle" className="fill-ink text-[9px]">{at === 0 ? 'ball' : Math.abs(at)}</text>
             ))}
-            <text x={-m * (HALF_MM - 3)} y={SOIL_MM + 11} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[10px]">{shownUnit('mm', units)} behind</text>
-            <text x={m * (HALF_MM - 3)} y={SOIL_MM + 11} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[10px]">ahead, target</text>
+            <text x={-m * (HALF_MM - 3)} y={SOIL_MM + 11} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[9px]">{shownUnit('mm', units)} behind</text>
+            <text x={m * (HALF_MM - 3)} y={SOIL_MM + 11} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[9px]">ahead, target</text>
         </g>
     );
 }

@@ -24,7 +24,7 @@ export function StackedStrip({ set, title, handed, units, reading }: Props) {
     return (
         <div className="grid grid-cols-[7rem_1fr_9rem] items-center gap-4">
             <h3 className="font-text text-base">{title}</h3>
-            <svg viewBox={`${-HALF_MM} -34 ${2 * HALF_MM} 62`} className="block w-full" role="img" aria-label={`${title}: ${reading?.pattern.text ?? `${String(set.balls.length)} balls`}`}>
+            <svg viewBox={`${-HALF_MM} -34 ${2 * HALF_MM} 58`} className="block w-full" role="img" aria-label={`${title}: ${reading?.pattern.text ?? `${String(set.balls.length)} balls`}`}>
                 {window && <rect x={Math.min(m * window[0], m * window[1])} y={-32} width={window[1] - window[0]} height={44} className="fill-marram/20" />}
                 <path d={`M${-HALF_MM} 0H${HALF_MM}`} className="stroke-ink" strokeWidth={1.2} />
                 <path d="M0 -33V12" className="stroke-line" strokeWidth={1.5} />
@@ -38,9 +38,9 @@ export function StackedStrip({ set, title, handed, units, reading }: Props) {
                     );
                 })}
                 {mean !== undefined && mean !== null && <path d={`M${m * mean} 3l-4.5 8h9z`} className="fill-slate" />}
-                <text x={0} y={24} textAnchor="middle" className="fill-ink text-[11px]">ball</text>
-                {mean !== undefined && mean !== null && Math.abs(mean) > 40 && (
-                    <text x={m * mean} y={24} textAnchor="middle" className="fill-ink text-[11px]">low point {place(mean, units)}</text>
+                <text x={-m * 4} y={21} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[8.5px]">ball</text>
+                {mean !== undefined && mean !== null && (
+                    <text x={m * (Math.max(mean, -20) + 8)} y={21} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[8.5px]">low point {place(mean, units)}</text>
                 )}
             </svg>
             <p className="leading-tight">

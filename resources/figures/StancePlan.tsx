@@ -26,27 +26,27 @@ export function StancePlan({ setup, card, handed, units }: Props) {
     return (
         <svg viewBox="-140 -8 280 210" className="block w-full" role="img" aria-label={told(ball, weight, lean)}>
             {[-1, 1].map((side) => (
-                <ellipse key={side} cx={m * side * HEELS} cy={34} rx={12} ry={28} transform={`rotate(${String(m * side * 8)} ${String(m * side * HEELS)} 34)`} className="fill-press stroke-ink" strokeWidth={1.5} />
+                <ellipse key={side} cx={m * side * HEELS} cy={34} rx={21} ry={30} transform={`rotate(${String(m * side * 10)} ${String(m * side * HEELS)} 32)`} className="fill-press stroke-ink" strokeWidth={1.5} />
             ))}
             {weight !== null && (
                 <>
-                    <text x={m * HEELS} y={39} textAnchor="middle" className="fill-ink text-[13px] font-bold">{Math.round(weight)} %</text>
-                    <text x={-m * HEELS} y={39} textAnchor="middle" className="fill-ink text-[13px]">{Math.round(100 - weight)} %</text>
+                    <text x={m * HEELS} y={38} textAnchor="middle" className="fill-ink text-[15px] font-bold">{Math.round(weight)} %</text>
+                    <text x={-m * HEELS} y={38} textAnchor="middle" className="fill-ink text-[15px]">{Math.round(100 - weight)} %</text>
                 </>
             )}
-            <path d="M-136 86H136" className="stroke-ink" strokeWidth={1} strokeDasharray="6 4" />
-            <path d={`M${m * 130} 81l${m * 8} 5l${-m * 8} 5`} className="fill-none stroke-ink" strokeWidth={1.2} />
-            <path d={`M${-HEELS} 66V76M${HEELS} 66V76M${-HEELS} 71H${HEELS}`} className="stroke-ink" strokeWidth={1} />
-            {stock && <path d={`M${place(stock[0])} 66H${place(stock[1])}`} className="stroke-marram" strokeWidth={5} />}
-            {stock && <text x={place((stock[0] + stock[1]) / 2)} y={60} textAnchor="middle" className="fill-marram text-[11px] font-semibold">card</text>}
-            {ball !== null && <circle cx={place(ball)} cy={86} r={8} className="fill-press stroke-ink" strokeWidth={1.5} />}
-            {ball !== null && <text x={place(ball)} y={108} textAnchor="middle" className="fill-ink text-[13px] font-bold">{Math.round(ball)} %</text>}
+            <path d="M-136 90H136" className="stroke-ink" strokeWidth={1} strokeDasharray="6 4" />
+            <path d={`M${m * 130} 85l${m * 8} 5l${-m * 8} 5`} className="fill-none stroke-ink" strokeWidth={1.2} />
+            <path d={`M${-HEELS} 67V79M${HEELS} 67V79M${-HEELS} 73H${HEELS}`} className="stroke-ink" strokeWidth={1} />
+            {stock && <path d={`M${place(stock[0])} 73H${place(stock[1])}`} className="stroke-marram" strokeWidth={6} />}
+            {stock && <text x={place((stock[0] + stock[1]) / 2)} y={62} textAnchor="middle" className="fill-marram text-[13px] font-semibold">card</text>}
+            {ball !== null && <circle cx={place(ball)} cy={90} r={8} className="fill-press stroke-ink" strokeWidth={1.5} />}
+            {ball !== null && <text x={place(ball)} y={112} textAnchor="middle" className="fill-ink text-[15px] font-bold">{Math.round(ball)} %</text>}
             <g transform="translate(-40 198)">
                 <path d="M-90 0H170" className="stroke-ink" strokeWidth={1.5} />
                 {cardLean && <path d={`M0 0L${tip((cardLean[0] + cardLean[1]) / 2).join(' ')}`} className="stroke-marram" strokeWidth={2} strokeDasharray="4 4" />}
                 {lean !== null && <path d={`M0 0L${String(sx)} ${String(sy)}`} className="stroke-ink" strokeWidth={5} />}
-                <text x={50} y={-44} className="display fill-ink text-[24px]">{lean === null ? '' : withUnit(Math.abs(lean), 'degrees', units)}</text>
-                <text x={50} y={-24} className="fill-ink text-[13px]">{lean === null ? 'shaft not looked at' : lean > 0.5 ? 'toward the target' : lean < -0.5 ? 'away from it' : 'shaft upright'}</text>
+                <text x={50} y={-44} className="display fill-ink text-[27px]">{lean === null ? '' : withUnit(Math.abs(lean), 'degrees', units)}</text>
+                <text x={50} y={-24} className="fill-ink text-[15px]">{lean === null ? 'shaft not looked at' : lean > 0.5 ? 'toward the target' : lean < -0.5 ? 'away from it' : 'shaft upright'}</text>
             </g>
         </svg>
     );

@@ -92,7 +92,7 @@ export function LessonBench() {
                     {sets.map((one) => <StackedStrip key={one.id} set={one} title={SET_NAMES[one.purpose]} handed={student.handed} units={coach.units} reading={bench.readings[one.id]} />)}
                 </main>
             ) : (
-                <main className="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[17rem_1fr_20.5rem] 2xl:grid-cols-[22rem_1fr_28rem]">
+                <main className="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[16.5rem_1fr_22rem] 2xl:grid-cols-[22rem_1fr_28rem]">
                     <section aria-label="Set-up" className="border-line p-3 lg:overflow-y-auto lg:border-r">
                         <StancePlan setup={set.setup} card={reading?.card} handed={student.handed} units={coach.units} />
                         <div className="mt-2 grid grid-cols-2 gap-1.5">

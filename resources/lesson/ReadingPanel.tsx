@@ -36,42 +36,44 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, onRetest 
     const nextLook = next === null ? undefined : observableOf(catalogue, next.observable);
     const given = lesson.prescription;
     return (
-        <section aria-label="Reading" data-testid="reading" data-balls={pattern.n} className="flex flex-col border-line p-4 lg:overflow-y-auto lg:border-l">
-            <h2 className="text-xl" aria-live="polite">{pattern.text}</h2>
+        <section aria-label="Reading" data-testid="reading" data-balls={pattern.n} className="flex min-h-0 flex-col border-line px-4 py-3 lg:border-l">
+            <div className="min-h-0 lg:overflow-y-auto">
+            <h2 className="text-lg" aria-live="polite">{pattern.text}</h2>
             {pattern.n > 0 && (
-                <p className="mt-1 text-sm">
+                <p className="text-sm">
                     {pattern.measured} measured, {pattern.assumed} assumed, {pattern.censored} without ground contact
                 </p>
             )}
             {reading.warnings.map((warning) => (
-                <p key={warning.id + warning.text} data-warning={warning.id} className="mt-2 border-l-[6px] border-ochre bg-ochre-wash px-3 py-2 text-[15px] leading-snug">{warning.text}</p>
+                <p key={warning.id + warning.text} data-warning={warning.id} className="mt-2 border-l-[6px] border-ochre bg-ochre-wash px-3 py-1.5 text-[15px] leading-tight">{warning.text}</p>
             ))}
             <ul className="mt-2">
-                {causes.map((one) => (
+                {causes.map((one, i) => (
                     <li key={one.id} className="border-t border-line first:border-t-0">
-                        <button type="button" className="w-full py-2 text-left" onClick={() => { setOpened(one.id); }} data-cause={one.id}>
-                            <span className="flex justify-between gap-2 leading-tight font-bold"><span>{one.name}</span><span>{percent(one.probability)}</span></span>
+                        <button type="button" className="w-full py-1.5 text-left" onClick={() => { setOpened(one.id); }} data-cause={one.id}>
+                            <span className="flex justify-between gap-2 leading-tight font-bold"><span>{one.name.split(':')[0]}</span><span className="whitespace-nowrap">{percent(one.probability)}</span></span>
                             <span className="my-1 block h-1.5 bg-soil"><span className="fill block h-full bg-ink" style={{ width: percent(one.probability).replace(' ', '') }} /></span>
-                            <span className="block text-sm leading-snug">
-                                {one.for.slice(0, 2).map((clue) => clue.text).join(' ')}
+                            <span className={`block text-sm leading-snug ${i === 0 ? '' : 'truncate'}`}>
+                                {one.for.slice(0, i === 0 ? 2 : 1).map((clue) => clue.text).join(' ')}
                                 {one.against[0] && <span> <strong>Against:</strong> {one.against[0].text}</span>}
                             </span>
                         </button>
                     </li>
                 ))}
             </ul>
+            </div>
             {next !== null && nextLook !== undefined && (
-                <div className="mt-2 border-2 border-ink bg-press p-3">
-                    <p className="leading-snug"><strong>Look next: {next.label}</strong></p>
-                    <div className="mt-2 grid grid-cols-2 gap-1.5">
+                <div className="mt-2 border-2 border-ink bg-press px-3 py-2">
+                    <p className="leading-tight"><strong>Look next: {next.label}</strong></p>
+                    <div className="mt-1.5 grid auto-cols-fr grid-flow-col gap-1">
                         {next.answers.map((answer) => (
                             <Button key={answer.label} className="px-1 text-sm leading-tight" title={answer.then} onClick={() => { bench.see(set, nextLook, answer.value); }}>{answer.label}</Button>
                         ))}
                     </div>
-                    <details className="mt-1 text-sm"><summary className="min-h-6 cursor-pointer">Why this look</summary>{next.why}</details>
+                    <details className="text-sm"><summary className="min-h-6 cursor-pointer">Why this look</summary>{next.why}</details>
                 </div>
             )}
-            <div className="mt-auto pt-3">
+            <div className="mt-auto pt-2">
                 {model && (
                     <p className="flex items-baseline gap-2" data-testid="predicted">
                         <span className="text-sm leading-tight">predicted clean</span>

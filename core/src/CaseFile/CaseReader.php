@@ -38,6 +38,9 @@ final class CaseReader
     /** @var list<Fault> */
     private array $faults = [];
 
+    /** Known even when the rest of the task is at fault, so that the balls can be checked all the same. */
+    private ?Shot $shot = null;
+
     private function __construct() {}
 
     /** @throws InvalidInput with every fault found */
@@ -112,7 +115,7 @@ final class CaseReader
         $task = $this->readTask($data['task'] ?? null);
         $setup = $this->readGroup(Group::Setup, $data['setup'] ?? []);
         $motion = $this->readGroup(Group::Motion, $data['motion'] ?? []);
-        $balls = $this->balls($data['balls'] ?? [], $task?->shot);
+        $balls = $this->balls($data['balls'] ?? []);
 
         return $task === null || $handed === null ? null : new LessonCase($task, new Observations([...$setup, ...$motion]), $balls, $handed, $limits);
     }
@@ -121,7 +124,7 @@ final class CaseReader
     {
         $fields = Task::fields();
         $data = $this->object('task', $data, ['shot', 'lie', 'club', 'method', 'belief', ...array_keys($fields)]);
-        $shot = $this->enum(Shot::class, 'task.shot', $data['shot'] ?? null);
+        $shot = $this->shot = $this->enum(Shot::class, 'task.shot', $data['shot'] ?? null);
         $lie = $this->enum(Lie::class, 'task.lie', $data['lie'] ?? null);
         $method = isset($data['method']) ? $this->enum(School::class, 'task.method', $data['method']) : null;
         $club = $this->club($data['club'] ?? null);
@@ -181,7 +184,7 @@ final class CaseReader
     }
 
     /** @return list<Ball> */
-    private function balls(mixed $data, ?Shot $shot): array
+    private function balls(mixed $data): array
     {
         if (! \is_array($data) || ! array_is_list($data) || \count($data) > self::MOST_BALLS) {
             $this->fault('balls', \is_array($data) ? \count($data).' balls' : $data, 'a list of at most '.self::MOST_BALLS.' balls');
@@ -190,7 +193,7 @@ final class CaseReader
         }
         $balls = [];
         foreach ($data as $i => $one) {
-            $balls[] = $this->readBall($one, "balls[{$i}]", $shot);
+            $balls[] = $this->readBall($one, "balls[{$i}]", $this->shot);
         }
 
         return $balls;

@@ -14,6 +14,7 @@ final readonly class CauseLibrary
 
     public static function standard(): self
     {
+        /** @var self|null $library */
         static $library = null;
 
         return $library ??= self::of(...Turf\Address::causes(), ...Turf\ThroughTheStrike::causes());

@@ -22,12 +22,27 @@ final readonly class CureContext
         public Calibration $calibration,
     ) {}
 
-    /** Shaft brought to the card; the hands carry the low point along with the lean they lose or gain. */
+    /**
+     * Shaft brought to the card. The hands carry the low point along; and a club that dug and no longer does leaves the
+     * marks of its arc alone, so part of the depth seen goes with the lean.
+     */
     public function leanToCard(Swing $swing): Swing
     {
         $by = $this->card->leanDeg() - $swing->leanDeg;
+        $cured = $swing->redelivered($this->card->leanDeg(), $swing->openDeg)->lowPointMovedBy($by * $this->calibration->lowPointPerLeanMm);
+        $typical = $this->calibration->typicalDepth($swing->lie->isSand())->mean;
+        $dug = max(0.0, $swing->depth->mean - $typical);
+        if ($swing->glideMarginDeg() >= 0 || $cured->glideMarginDeg() <= $swing->glideMarginDeg()) {
+            return $cured;
+        }
 
-        return $swing->redelivered($this->card->leanDeg(), $swing->openDeg)->lowPointMovedBy($by * $this->calibration->lowPointPerLeanMm);
+        return $cured->withDepth($swing->depth->withMean($swing->depth->mean - $this->calibration->depthByDigging * $dug));
+    }
+
+    /** A matched release: the low point no longer falls behind, the shaft is where the card has it. */
+    public function releaseMatched(Swing $swing): Swing
+    {
+        return $swing->redelivered($this->card->leanDeg(), $swing->openDeg)->lowPointMovedBy(-$this->calibration->lowPointByThrowingMm);
     }
 
     public function openToCard(Swing $swing): Swing

@@ -12,6 +12,7 @@ final readonly class DrillLibrary
 
     public static function standard(): self
     {
+        /** @var self|null $library */
         static $library = null;
 
         return $library ??= self::of(...LowPointDrills::all());

@@ -7,7 +7,7 @@ namespace LowPoint\Core\Evidence;
 /** What was seen of set-up and motion. What is not in here was not looked at. Immutable. */
 final readonly class Observations
 {
-    /** @param array<value-of<Observable>, float|string> $values */
+    /** @param array<string, float|string> $values by the value of the observable */
     public function __construct(private array $values = []) {}
 
     public function has(Observable $what): bool

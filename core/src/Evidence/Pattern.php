@@ -41,12 +41,11 @@ final readonly class Pattern
     {
         $radius = self::radiusMm($case, $calibration);
         $derived = array_map(static fn (Ball $ball): DerivedBall => DerivedBall::of($ball, $radius, $case->task->inSand()), $case->balls);
-        $known = static fn (?float $mm): bool => $mm !== null;
 
         return new self(
             $case->balls, $derived, $radius,
-            Spread::of(array_values(array_filter(array_map(static fn (DerivedBall $ball): ?float => $ball->lowPointMm, $derived), $known))),
-            Spread::of(array_values(array_filter(array_map(static fn (Ball $ball): ?float => $ball->touchMm, $case->balls), $known))),
+            Spread::ofKnown(array_map(static fn (DerivedBall $ball): ?float => $ball->lowPointMm, $derived)),
+            Spread::ofKnown(array_map(static fn (Ball $ball): ?float => $ball->touchMm, $case->balls)),
         );
     }
 
@@ -92,7 +91,7 @@ final readonly class Pattern
         }
         $most = max($counts);
         foreach (array_reverse($this->struck()) as $strike) {
-            if ($counts[$strike->value] === $most) {
+            if (($counts[$strike->value] ?? 0) === $most) {
                 return $strike;
             }
         }

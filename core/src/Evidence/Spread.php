@@ -13,9 +13,10 @@ final readonly class Spread
         public ?float $sd,
     ) {}
 
-    /** @param list<float> $values */
-    public static function of(array $values): self
+    /** @param list<float|null> $seen null = not known, left out */
+    public static function ofKnown(array $seen): self
     {
+        $values = array_filter($seen, static fn (?float $value): bool => $value !== null);
         $n = \count($values);
         if ($n === 0) {
             return new self(0, null, null);

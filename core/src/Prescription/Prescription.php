@@ -67,14 +67,14 @@ final readonly class Prescription
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $sheets = static fn (array $drills): array => array_map(static fn (DrillSheet $sheet): array => $sheet->toArray(), $drills);
+        $sheet = static fn (DrillSheet $sheet): array => $sheet->toArray();
 
         return [
             'setup' => $this->setup,
             'feel' => $this->feels['outside'] ?? null,
             'feels' => $this->feels,
-            'drills' => $sheets($this->drills),
-            'other_drills' => $sheets($this->otherDrills),
+            'drills' => array_map($sheet, $this->drills),
+            'other_drills' => array_map($sheet, $this->otherDrills),
             'left_out' => $this->leftOut,
             'stop' => $this->stop,
             'measure' => $this->measure,

@@ -18,16 +18,20 @@ final class Belief
     /** @param list<WeighedCause> $weighed most probable first */
     public static function contradicted(?string $belief, array $weighed, CauseLibrary $library): ?Warning
     {
-        $believed = $belief === null ? null : self::named($belief, $library);
+        if ($belief === null) {
+            return null;
+        }
+        $believed = self::named($belief, $library);
+        $belief = $library->find($belief)->name ?? $belief;
         $first = $weighed[0] ?? null;
         if ($believed === null || $first === null || $first->probability < self::LIKELY) {
             return null;
         }
         foreach ($weighed as $cause) {
             if ($cause->cause->id === $believed->id && $cause->probability < self::UNLIKELY) {
-                $because = ($cause->against[0] ?? null)?->text ?? "{$first->cause->name} explains the strikes better.";
+                $because = isset($cause->against[0]) ? $cause->against[0]->text : "{$first->cause->name} explains the strikes better.";
 
-                return new Warning(WarningId::BeliefContradicted, "The student believes: “{$believed->name}”. What was seen says otherwise. {$because}");
+                return new Warning(WarningId::BeliefContradicted, "The student believes “{$belief}”; what was seen says otherwise. {$because}");
             }
         }
 

@@ -6,6 +6,7 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\View;
+use LowPoint\Core\Evidence\Look;
 use LowPoint\Core\Evidence\Observable;
 
 /** The look that is expected to clear up most for what it costs: drop of total entropy over the live causes, per look. */
@@ -42,9 +43,11 @@ final readonly class CheckNext
             return null;
         }
         $live = array_values(array_filter($weighed, static fn (WeighedCause $cause): bool => $cause->probability >= self::LIVE));
+        // The first look of a lesson is the cheapest kind: before a ball is hit.
+        $nothingSeen = $view->case->seen->isEmpty() && $view->case->balls === [];
         $best = null;
         foreach (Observable::cases() as $observable) {
-            if (self::alreadyKnown($observable, $view)) {
+            if (self::alreadyKnown($observable, $view) || ($nothingSeen && $observable->look() !== Look::Glance)) {
                 continue;
             }
             $touched = array_values(array_filter($live, static fn (WeighedCause $weighed): bool => self::needs($weighed->cause, $observable)));

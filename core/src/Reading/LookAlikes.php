@@ -54,10 +54,10 @@ final readonly class LookAlikes
         if ($view->case->task->inSand() || ! self::isPattern($thin->count, $thin->of) || $behind->count > $ahead->count || ! ($byTouch || $falling)) {
             return null;
         }
-        $seen = $byTouch ? $this->words->tally($ahead).' were thin with the first touch ahead of the ball' : $this->words->tally($thin).' were thin and the club is still falling at the ball';
+        $seen = $byTouch ? $this->words->tally($ahead).' thin with the first touch ahead of the ball' : $this->words->tally($thin).' thin, and the club still falling at the ball';
 
         return new Warning(WarningId::ThinOnTheWayDown, 'Thin on the way down, not a scoop: '.$seen
-            .'. The low point is too far ahead. Less lean, ball further forward, let the shaft come back to its line. To hit down more would make it worse.');
+            .'. Low point too far ahead: less lean, ball further forward, shaft back to its line. Hitting down more makes it worse.');
     }
 
     private function bouncedThin(View $view): ?Warning

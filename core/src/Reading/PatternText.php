@@ -38,7 +38,7 @@ final readonly class PatternText
 
             return $censored === 0 ? '' : " No low point: {$this->words->count($censored)} left no mark.";
         }
-        $spread = $pattern->lowPoint->sd === null ? '' : ' ± '.$this->words->ground($pattern->lowPoint->sd);
+        $spread = $pattern->lowPoint->sd === null ? '' : " ±\u{00A0}".$this->words->ground($pattern->lowPoint->sd);
 
         return " Low point {$this->words->place($pattern->lowPoint->mean)}{$spread}.";
     }

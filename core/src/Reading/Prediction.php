@@ -52,6 +52,8 @@ final readonly class Prediction
                 'bounce_deg' => round($this->delivered->bounceDeg, 1),
                 'azimuth_deg' => round($this->delivered->azimuthDeg, 1) + 0.0,
             ],
+            'lean_deg' => round($this->swing->leanDeg, 1),
+            'open_deg' => round($this->swing->openDeg, 1),
             'rates' => array_map(static fn (float $share): float => round($share, 4), $this->rates),
             'good_rate' => round($this->whatIf->now, 4),
             'window_mm' => $this->window === null ? null : [round($this->window->fromMm, 1), round($this->window->toMm, 1)],
@@ -64,9 +66,10 @@ final readonly class Prediction
             ],
             'low_point_mm' => ['mean' => round($this->swing->lowPoint->mean, 1), 'sd' => round($this->swing->lowPoint->sd, 1)],
             'depth_mm' => ['mean' => round($this->swing->depth->mean, 1), 'sd' => round($this->swing->depth->sd, 1)],
+            'fit' => ['edge_mm' => $this->swing->fit->edgeMm, 'drag_factor' => round($this->swing->fit->dragFactor, 2)],
             'arc' => $this->drawnArc(),
             'assumed' => $this->assumed,
-            'note' => 'Model figures: they rank changes, they do not measure.',
+            'note' => 'Model figures, fitted to the strikes seen: they rank changes, they do not measure.',
         ];
     }
 

@@ -46,7 +46,7 @@ final readonly class ReadingEngine
     {
         $view = new View($case, Pattern::of($case, $this->model->calibration));
         $card = SetupCard::of(SchoolChoice::followed($case->task), $case->task);
-        $estimate = SwingEstimate::from($view, $card, $this->model->calibration);
+        $estimate = SwingEstimate::from($view, $card, $this->model);
         $swing = $estimate?->swing;
         $prediction = $estimate === null ? null : Prediction::of($estimate, $card, $this->model);
 
@@ -79,7 +79,7 @@ final readonly class ReadingEngine
     {
         $view = new View($case, Pattern::of($case, $this->model->calibration));
         $card = SetupCard::of(SchoolChoice::followed($case->task), $case->task);
-        $swing = SwingEstimate::from($view, $card, $this->model->calibration)?->swing;
+        $swing = SwingEstimate::from($view, $card, $this->model)?->swing;
 
         return Prescription::for($cause, $view, $card, $swing, $this->drills, $this->words);
     }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\View;
+use LowPoint\Core\Club\DeliveredClub;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Schools\SetupCard;
-use LowPoint\Core\Strike\Calibration;
+use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Strike\Swing;
 
 /** The inputs of the strike model for this student, with a note of what had to be assumed. */
@@ -20,9 +21,9 @@ final readonly class SwingEstimate
     ) {}
 
     /** Null while no low point is known: then nothing can be predicted. */
-    public static function from(View $view, SetupCard $card, Calibration $calibration): ?self
+    public static function from(View $view, SetupCard $card, StrikeModel $model): ?self
     {
-        $lowPoint = $view->pattern->lowPointEstimate($calibration);
+        $lowPoint = $view->pattern->lowPointEstimate($model->calibration);
         if ($lowPoint === null) {
             return null;
         }
@@ -37,13 +38,13 @@ final readonly class SwingEstimate
             $assumed[] = Observable::FaceOpen->field()->label;
         }
 
-        return new self(
-            new Swing(
-                $view->case->task->club, $view->case->task->lie, $view->pattern->radiusMm, $lowPoint,
-                $view->pattern->depthEstimate($calibration, $view->case->task->inSand()),
-                $lean ?? $card->leanDeg(), $open ?? $card->openDeg(), $seen->number(Observable::Path) ?? 0.0,
-            ),
-            $assumed,
-        );
+        $depth = $view->pattern->depthEstimate($model->calibration, $view->case->task->inSand());
+        $leanDeg = $lean ?? $card->leanDeg();
+        $openDeg = $open ?? $card->openDeg();
+        $pathDeg = $seen->number(Observable::Path) ?? 0.0;
+        $club = DeliveredClub::of($view->case->task->club, $leanDeg, $openDeg, $pathDeg);
+        $fit = StrikeFit::of($view, $club, $lowPoint->mean, $model);
+
+        return new self(new Swing($view->case->task->club, $view->case->task->lie, $view->pattern->radiusMm, $lowPoint, $depth, $leanDeg, $openDeg, $pathDeg, $fit), $assumed);
     }
 }

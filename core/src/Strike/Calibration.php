@@ -26,6 +26,8 @@ final readonly class Calibration
      * @param  float  $lowPointPerLeanMm  low point moves this far toward the target with each degree of lean
      * @param  float  $lowPointPerWeightMm  ... with each per cent of weight on the lead foot
      * @param  float  $lowPointPerChestMm  ... with each mm that the chest moves toward the target
+     * @param  float  $lowPointByThrowingMm  where a clubhead that passes the hands early puts the low point, compared with a matched release
+     * @param  float  $depthByDigging  share of the depth beyond a typical one that a digging club adds itself
      * @param  float  $lowPointPerDriftMm  ... with each mm that the head moves during the downswing
      */
     public function __construct(
@@ -49,6 +51,8 @@ final readonly class Calibration
         public float $lowPointPerWeightMm = 1.2,
         public float $lowPointPerChestMm = 0.6,
         public float $lowPointPerDriftMm = 0.8,
+        public float $lowPointByThrowingMm = -35.0,
+        public float $depthByDigging = 0.6,
     ) {}
 
     public static function standard(): self
@@ -83,5 +87,4 @@ final readonly class Calibration
     {
         return 22.0;
     }
-
 }

@@ -31,7 +31,7 @@ final readonly class StrikeModel
         return new self(Calibration::standard());
     }
 
-    public function strike(DeliveredClub $club, Lie $lie, Arc $arc): Contact
+    public function strike(DeliveredClub $club, Lie $lie, Arc $arc, Fit $fit = new Fit): Contact
     {
         $ground = $this->calibration->ground($lie);
         $glide = null;
@@ -42,13 +42,13 @@ final readonly class StrikeModel
             $cut = $arc->groundCutMm2($this->calibration->groundEndsMm, $ground->coverMm);
             $behind = max(0.0, min(0.0, $arc->exitMm()) - $arc->entryMm());
             $dig = max($ground->digRange[0], min($ground->digRange[1], exp(-$glide / $this->calibration->digScaleDeg)));
-            $speedLost = 1 - exp(-$ground->drag * $dig * $cut - $ground->dragPerEntryMm * max(0.0, -$arc->entryMm()));
+            $speedLost = 1 - exp(-$fit->dragFactor * $ground->drag * $dig * $cut - $ground->dragPerEntryMm * max(0.0, -$arc->entryMm()));
             $lift = $glide > 0 ? $ground->firmness * $glide * $behind * $this->calibration->liftPerDegreeMm : 0.0;
         }
 
         $depth = $ground->coverMm === null ? $arc->depthMm : min($arc->depthMm, $ground->coverMm);
         $edge = $this->calibration->leadingEdgeMm * tan(deg2rad(max(0.0, $club->bounceDeg)));
-        $edgeAbove = $arc->lowPointMm ** 2 / (2 * $arc->radiusMm) - $depth + $edge + $lift - $ground->heightMm;
+        $edgeAbove = $arc->lowPointMm ** 2 / (2 * $arc->radiusMm) - $depth + $edge + $lift - $ground->heightMm + $fit->edgeMm;
         $flushAt = Calibration::BALL_RADIUS_MM * (1 - sin(deg2rad($club->loftDeg)));
 
         return new Contact(
@@ -69,13 +69,13 @@ final readonly class StrikeModel
         $total = 0.0;
         foreach ($this->gridPoints($swing->lowPoint) as [$lowPoint, $weightOfLowPoint]) {
             foreach ($this->gridPoints($swing->depth) as [$depth, $weightOfDepth]) {
-                $word = $this->strike($club, $swing->lie, new Arc($swing->radiusMm, $lowPoint, $depth))->outcome->value;
+                $word = $this->strike($club, $swing->lie, new Arc($swing->radiusMm, $lowPoint, $depth), $swing->fit)->outcome->value;
                 $shares[$word] = ($shares[$word] ?? 0.0) + $weightOfLowPoint * $weightOfDepth;
                 $total += $weightOfLowPoint * $weightOfDepth;
             }
         }
         $shares = array_map(static fn (float $share): float => $share / $total, $shares);
-        uksort($shares, static fn (string $a, string $b): int => [$shares[$b], $a] <=> [$shares[$a], $b]);
+        arsort($shares);
 
         return $shares;
     }
@@ -92,7 +92,7 @@ final readonly class StrikeModel
     public function window(Swing $swing): ?Window
     {
         $club = $swing->delivered();
-        $good = fn (float $lowPoint): bool => $this->strike($club, $swing->lie, new Arc($swing->radiusMm, $lowPoint, $swing->depth->mean))->outcome->isGood();
+        $good = fn (float $lowPoint): bool => $this->strike($club, $swing->lie, new Arc($swing->radiusMm, $lowPoint, $swing->depth->mean), $swing->fit)->outcome->isGood();
 
         [$from, $to] = self::WINDOW_RANGE_MM;
         $widest = null;

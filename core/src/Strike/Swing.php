@@ -22,11 +22,18 @@ final readonly class Swing
         public float $leanDeg = 0.0,
         public float $openDeg = 0.0,
         public float $pathDeg = 0.0,
+        public Fit $fit = new Fit,
     ) {}
 
     public function delivered(): DeliveredClub
     {
         return DeliveredClub::of($this->club, $this->leanDeg, $this->openDeg, $this->pathDeg);
+    }
+
+    /** Delivered bounce minus entry angle at the mean depth; below 0 the leading edge digs (handbook 3.3). */
+    public function glideMarginDeg(): float
+    {
+        return $this->delivered()->bounceDeg - (new Arc($this->radiusMm, $this->lowPoint->mean, $this->depth->mean))->entryAngleDeg();
     }
 
     public function withLowPoint(Normal $lowPoint): self
@@ -72,7 +79,7 @@ final readonly class Swing
         return new self(
             $this->club, $this->lie, $radiusMm ?? $this->radiusMm,
             $lowPoint ?? $this->lowPoint, $depth ?? $this->depth,
-            $leanDeg ?? $this->leanDeg, $openDeg ?? $this->openDeg, $this->pathDeg,
+            $leanDeg ?? $this->leanDeg, $openDeg ?? $this->openDeg, $this->pathDeg, $this->fit,
         );
     }
 }

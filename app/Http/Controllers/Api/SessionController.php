@@ -16,7 +16,9 @@ final class SessionController
 {
     public function store(SignInRequest $request): CoachResource|JsonResponse
     {
-        if (! Auth::guard('web')->attempt($request->safe(['email', 'password']), remember: true)) {
+        // Only pages of this origin get a session.
+        abort_unless($request->hasSession(), 403);
+        if (! Auth::attempt($request->safe(['email', 'password']), remember: true)) {
             return new JsonResponse(['message' => 'Address and password do not belong together.'], 422);
         }
         $request->session()->regenerate();
@@ -27,14 +29,14 @@ final class SessionController
     public function show(Request $request): CoachResource
     {
         /** @var User $coach */
-        $coach = Auth::guard('web')->user();
+        $coach = Auth::user();
 
         return new CoachResource($coach);
     }
 
     public function destroy(Request $request): JsonResponse
     {
-        Auth::guard('web')->logout();
+        Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

@@ -6,6 +6,7 @@ namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Balls;
+use LowPoint\Core\Causes\Clue\OnlyFor;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Cure;
@@ -45,8 +46,8 @@ final class Address
                 new Ramp(Observable::BallPosition, 45, 30, Strength::Medium),
                 new Balls(BallTrait::DeepShortMark, Strength::Medium),
                 new Balls(BallTrait::LowFlight, Strength::Weak),
-                new Balls(BallTrait::ThinTouchAhead, Strength::Medium),
-                new Balls(BallTrait::Runs, Strength::Weak),
+                new OnlyFor(new Balls(BallTrait::ThinTouchAhead, Strength::Medium)),
+                new OnlyFor(new Balls(BallTrait::Runs, Strength::Weak)),
             ],
             new Cure(
                 Effort::Setup, Observable::ShaftLean, 'Set the grip end over the middle of the body.',
@@ -72,13 +73,13 @@ final class Address
             [
                 new Ramp(Observable::BallPosition, 45, 28, Strength::Strong),
                 new Balls(BallTrait::DeepMark, Strength::Medium),
-                new Balls(BallTrait::ThinTouchAhead, Strength::Medium),
+                new OnlyFor(new Balls(BallTrait::ThinTouchAhead, Strength::Medium)),
                 new Balls(BallTrait::LowFlight, Strength::Weak),
             ],
             new Cure(
                 Effort::Setup, Observable::BallPosition, 'Move the ball toward the middle of the stance.',
                 [
-                    'outside' => 'Tie a line from the ball to a point between your feet.',
+                    'outside' => 'Lay a club from the ball back to your feet: it points at the middle.',
                     'inside' => 'Feel the chest over the ball, not ahead of it.',
                     'sound' => 'Ball and brush in one sound.',
                 ],
@@ -99,13 +100,13 @@ final class Address
             [
                 new Ramp(Observable::BallPosition, 65, 85, Strength::Strong),
                 new Balls(BallTrait::TouchBehind, Strength::Medium),
-                new Balls(BallTrait::Thin, Strength::Weak, 0.2, 0.7),
+                new OnlyFor(new Balls(BallTrait::Thin, Strength::Weak, 0.2, 0.7)),
                 new Seen(Observable::Attack, ['rising'], Strength::Weak, neutral: ['level']),
             ],
             new Cure(
                 Effort::Setup, Observable::BallPosition, 'Move the ball back toward the middle of the stance.',
                 [
-                    'outside' => 'Lay a club from the ball to your feet and see where it points.',
+                    'outside' => 'A club laid from the ball points at the middle of your feet.',
                     'inside' => 'Feel the shirt buttons over the ball.',
                     'sound' => 'Brush after the click, not before.',
                 ],

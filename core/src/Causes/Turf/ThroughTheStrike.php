@@ -8,6 +8,7 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Balls;
 use LowPoint\Core\Causes\Clue\MoreThan;
 use LowPoint\Core\Causes\Clue\OnlyAgainst;
+use LowPoint\Core\Causes\Clue\OnlyFor;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Clue\SeenWith;
@@ -47,7 +48,7 @@ final class ThroughTheStrike
                 new Ramp(Observable::HeadDrift, -15, -50, Strength::Strong),
                 new Ramp(Observable::ImpactWeight, 55, 40, Strength::Strong),
                 new Balls(BallTrait::ShallowLongBehind, Strength::Medium),
-                new Balls(BallTrait::ThinNoMark, Strength::Medium),
+                new OnlyFor(new Balls(BallTrait::ThinNoMark, Strength::Medium)),
             ],
             new Cure(
                 Effort::SwingFeel, null, 'Start and stay with the weight on the lead foot; trail heel light.',
@@ -76,7 +77,7 @@ final class ThroughTheStrike
                 new Ramp(Observable::AttackDeg, -1, 3, Strength::Strong),
                 new Ramp(Observable::ImpactLean, 0, -8, Strength::Medium),
                 new Balls(BallTrait::TouchBehindOrNone, Strength::Medium),
-                new Balls(BallTrait::HighFlight, Strength::Weak),
+                new OnlyFor(new Balls(BallTrait::HighFlight, Strength::Weak)),
                 new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Strong)),
             ],
             new Cure(
@@ -89,7 +90,7 @@ final class ThroughTheStrike
                 'Stop lifting the ball; the loft does it.',
                 ['centre_pointer', 'brush_line', 'lead_leg'],
                 'First touch at or past the ball, a mark on every strike',
-                static fn (Swing $now, CureContext $with): Swing => $with->leanToCard($now),
+                static fn (Swing $now, CureContext $with): Swing => $with->releaseMatched($now),
             ),
             'If it were something else, the clubhead would still be behind the hands at the ball, and the touch ahead of it.',
             ['scoop', 'lift', 'flick', 'helping it up', 'help it up'],

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// PHP 8.5 has these two built in; the framework calls them on older versions through a polyfill.
+// PHP 8.5 has these built in; the framework calls them on older versions through a polyfill.
 
 if (! function_exists('array_first')) {
     /**
@@ -23,5 +23,25 @@ if (! function_exists('array_last')) {
     function array_last(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_last($array)];
+    }
+}
+
+if (! function_exists('get_error_handler')) {
+    function get_error_handler(): ?callable
+    {
+        $handler = set_error_handler(null);
+        restore_error_handler();
+
+        return $handler;
+    }
+}
+
+if (! function_exists('get_exception_handler')) {
+    function get_exception_handler(): ?callable
+    {
+        $handler = set_exception_handler(null);
+        restore_exception_handler();
+
+        return $handler;
     }
 }

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+return (new PhpCsFixer\Config)
+    ->setRiskyAllowed(true)
+    ->setRules([
+        '@PER-CS2.0' => true,
+        'array_syntax' => ['syntax' => 'short'],
+        'concat_space' => ['spacing' => 'none'],
+        'declare_strict_types' => true,
+        'new_with_parentheses' => ['named_class' => false],
+        'no_unused_imports' => true,
+        'not_operator_with_successor_space' => true,
+        'ordered_imports' => true,
+        'php_unit_method_casing' => ['case' => 'snake_case'],
+        'single_line_empty_body' => true,
+        'trailing_comma_in_multiline' => ['elements' => ['arguments', 'arrays', 'match', 'parameters']],
+    ])
+    ->setFinder(PhpCsFixer\Finder::create()->in(['app', 'bootstrap', 'compat/src', 'config', 'core/src', 'core/tests', 'core/bin', 'database', 'routes', 'tests'])->exclude('cache'));

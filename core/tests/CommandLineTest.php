@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Tests;
+
+use LowPoint\Core\CaseFile\CaseWriter;
+use PHPUnit\Framework\TestCase;
+
+final class CommandLineTest extends TestCase
+{
+    public function test_read_case_prints_the_reading_with_its_bound_keys(): void
+    {
+        [$status, $out, $err] = self::execute('read-case', CaseWriter::toJson(Cases::of(Cases::BEA)));
+
+        self::assertSame([0, ''], [$status, $err]);
+        $reading = json_decode($out, true, flags: JSON_THROW_ON_ERROR);
+        foreach (['pattern', 'causes', 'work_on_first', 'check_next', 'warnings', 'school', 'prescription'] as $key) {
+            self::assertArrayHasKey($key, $reading);
+        }
+        self::assertSame(['text', 'main_strike', 'n', 'measured', 'assumed', 'censored'], \array_slice(array_keys($reading['pattern']), 0, 6));
+        self::assertSame('handle_forward_setup', $reading['causes'][0]['id']);
+        self::assertSame(6, $reading['pattern']['n']);
+    }
+
+    public function test_strike_prints_delivery_rates_window_and_what_ifs(): void
+    {
+        [$status, $out] = self::execute('strike', (string) json_encode([
+            'club' => ['loft_deg' => 56, 'bounce_deg' => 10], 'lean_deg' => 12, 'lie' => 'fairway', 'arc_radius_mm' => 1100,
+            'low_point_mm' => ['mean' => -5, 'sd' => 22], 'depth_mm' => ['mean' => 2, 'sd' => 2],
+        ]));
+
+        self::assertSame(0, $status);
+        $answer = json_decode($out, true, flags: JSON_THROW_ON_ERROR);
+        self::assertEqualsWithDelta(0.31, $answer['good_rate'], 0.02);
+        self::assertEqualsWithDelta(1.0, array_sum($answer['rates']), 0.001);
+        self::assertEqualsWithDelta(44, $answer['delivered']['loft_deg'], 0.01);
+        self::assertCount(2, $answer['window_mm']);
+        self::assertSame(['aim', 'scatter', 'window'], array_keys($answer['what_if']));
+    }
+
+    public function test_bad_input_ends_with_status_two_one_line_a_fault_and_nothing_on_standard_output(): void
+    {
+        [$status, $out, $err] = self::execute('read-case', '{"format":"low-point-case/1","task":{"shot":"chip","lie":"fairway","club":{"loft_deg":5,"bounce_deg":99}}}');
+        self::assertSame([2, ''], [$status, $out]);
+        self::assertCount(2, explode("\n", trim($err)));
+        self::assertStringContainsString('task.club.loft_deg: 5 is not allowed; allowed: 18 to 72 degrees', $err);
+
+        [$status, $out, $err] = self::execute('strike', '{"lie":"moon"}');
+        self::assertSame([2, ''], [$status, $out]);
+        self::assertStringContainsString('lie: "moon" is not allowed', $err);
+
+        [$status, $out, $err] = self::execute('read-case', '', '/no/such/file');
+        self::assertSame([2, ''], [$status, $out]);
+        self::assertStringContainsString('/no/such/file', $err);
+    }
+
+    /** @return array{int, string, string} */
+    private static function execute(string $command, string $input, string ...$arguments): array
+    {
+        $process = proc_open([PHP_BINARY, \dirname(__DIR__)."/bin/{$command}", ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        \assert(\is_resource($process));
+        fwrite($pipes[0], $input);
+        fclose($pipes[0]);
+        $out = (string) stream_get_contents($pipes[1]);
+        $err = (string) stream_get_contents($pipes[2]);
+
+        return [proc_close($process), $out, $err];
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Tests\Evidence;
+
+use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\DerivedBall;
+use LowPoint\Core\Evidence\LowPointSource;
+use LowPoint\Core\Evidence\Mark;
+use LowPoint\Core\Evidence\Pattern;
+use LowPoint\Core\Evidence\Strike;
+use LowPoint\Core\Strike\Arc;
+use LowPoint\Core\Strike\Calibration;
+use LowPoint\Core\Tests\Cases;
+use PHPUnit\Framework\TestCase;
+
+final class PatternTest extends TestCase
+{
+    public function test_a_touch_with_a_length_gives_back_the_arc_that_left_the_mark(): void
+    {
+        foreach ([-60.0, 0.0, 45.0] as $lowPoint) {
+            foreach ([0.5, 2.0, 6.0] as $depth) {
+                $arc = new Arc(1100, $lowPoint, $depth);
+                $ball = DerivedBall::of(new Ball(touchMm: $arc->entryMm(), markLengthMm: 2 * $arc->halfCutMm()), 1100, false);
+                self::assertSame(LowPointSource::Measured, $ball->source);
+                self::assertEqualsWithDelta($lowPoint, $ball->lowPointMm, 1e-9);
+                self::assertEqualsWithDelta($depth, $ball->depthMm, 1e-9);
+            }
+        }
+    }
+
+    public function test_a_touch_with_a_mark_takes_the_depth_of_its_kind(): void
+    {
+        $ball = DerivedBall::of(new Ball(Strike::Heavy, -40, mark: Mark::Shallow), 1100, false);
+
+        self::assertSame(LowPointSource::Assumed, $ball->source);
+        self::assertEqualsWithDelta(-40 + sqrt(2 * 1100 * 3), $ball->lowPointMm, 1e-9);
+    }
+
+    public function test_no_contact_is_censored_and_an_unseen_touch_is_not(): void
+    {
+        self::assertSame(LowPointSource::Censored, DerivedBall::of(new Ball(Strike::Thin, noContact: true), 1100, false)->source);
+        self::assertSame(LowPointSource::NotSeen, DerivedBall::of(new Ball(Strike::Thin), 1100, false)->source);
+    }
+
+    public function test_censored_balls_raise_the_arc_that_is_inferred(): void
+    {
+        $depths = array_map(
+            static fn (int $censored): float => self::pattern([
+                ...Cases::balls(5, ['strike' => 'clean', 'touch_mm' => -30, 'mark_length_mm' => 100]),
+                ...Cases::balls($censored, ['strike' => 'thin', 'touch_mm' => null]),
+            ])->depthEstimate(Calibration::standard(), false)->mean,
+            [0, 2, 6, 12],
+        );
+
+        self::assertSame($depths, array_reverse(self::sorted($depths)), 'each ball that left no mark lowers the depth');
+        self::assertLessThan(0.0, $depths[3]);
+    }
+
+    public function test_the_depth_of_a_censored_sample_is_recovered(): void
+    {
+        mt_srand(7);
+        [$mean, $sd] = [1.0, 1.5];
+        $balls = [];
+        for ($i = 0; $i < 400; $i++) {
+            $depth = $mean + $sd * sqrt(-2 * log(mt_rand(1, mt_getrandmax()) / mt_getrandmax())) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+            $balls[] = $depth > 0 ? ['touch_mm' => 0, 'mark_length_mm' => sqrt(8 * 1100 * $depth)] : ['touch_mm' => null];
+        }
+        $estimate = self::pattern($balls)->depthEstimate(Calibration::standard(), false);
+
+        self::assertEqualsWithDelta($mean, $estimate->mean, 0.25);
+        self::assertEqualsWithDelta($sd, $estimate->sd, 0.25);
+    }
+
+    public function test_every_ball_is_counted_once(): void
+    {
+        $pattern = self::pattern([
+            ['strike' => 'clean', 'touch_mm' => 3, 'mark_length_mm' => 80], ['strike' => 'heavy', 'touch_mm' => -40],
+            ['strike' => 'thin', 'touch_mm' => null], ['strike' => 'clean'],
+        ]);
+
+        $counts = array_map($pattern->sourced(...), LowPointSource::cases());
+        self::assertSame([1, 1, 1, 1], $counts);
+        self::assertSame(4, $pattern->count());
+        self::assertEquals([2, 4], [$pattern->good()->count, $pattern->good()->of]);
+    }
+
+    /** @param list<array<string, mixed>> $balls */
+    private static function pattern(array $balls): Pattern
+    {
+        return Pattern::of(Cases::of(['balls' => $balls]), Calibration::standard());
+    }
+
+    /**
+     * @param  list<float>  $values
+     * @return list<float>
+     */
+    private static function sorted(array $values): array
+    {
+        sort($values);
+
+        return $values;
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Lesson;
+use App\Models\Student;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** Feature tests: the API over HTTP on a real MariaDB, with the demo world in it. */
+abstract class TestCase extends BaseTestCase
+{
+    use RefreshDatabase;
+
+    protected bool $seed = true;
+
+    protected const CHIP = ['shot' => 'chip', 'lie' => 'fairway', 'club' => ['loft_deg' => 56, 'bounce_deg' => 12], 'carry_m' => 9];
+
+    protected function coach(string $name = 'Maren'): User
+    {
+        return User::query()->where('name', 'like', "{$name}%")->sole();
+    }
+
+    protected function student(string $name): Student
+    {
+        return Student::query()->where('name', 'like', "{$name}%")->sole();
+    }
+
+    protected static function id(): string
+    {
+        return (string) Str::ulid();
+    }
+
+    /** Begins a chip lesson with one set, as the bench does. @return array{string, string} ids of lesson and set */
+    protected function beginLesson(string $student = 'Bea'): array
+    {
+        [$lesson, $set] = [self::id(), self::id()];
+        $this->putLesson($lesson, ['student_id' => $this->student($student)->id])->assertOk();
+        $this->putJson("/api/lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => [], 'motion' => []])->assertOk();
+
+        return [$lesson, $set];
+    }
+
+    /**
+     * @param  array<string, mixed>  $over
+     * @return TestResponse<\Illuminate\Http\Response>
+     */
+    protected function putLesson(string $id, array $over): TestResponse
+    {
+        return $this->putJson("/api/lessons/{$id}", ['task' => self::CHIP, 'began_at' => '2026-11-24T10:00:00Z', 'closed_at' => null, ...$over]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $seen
+     * @return TestResponse<\Illuminate\Http\Response>
+     */
+    protected function putBall(string $lesson, string $set, string $ball, array $seen): TestResponse
+    {
+        return $this->putJson("/api/lessons/{$lesson}/sets/{$set}/balls/{$ball}", ['seen' => $seen, 'hit_at' => '2026-11-24T10:05:00Z']);
+    }
+
+    protected function earlierLesson(string $student): Lesson
+    {
+        return $this->student($student)->lessons()->firstOrFail();
+    }
+}
