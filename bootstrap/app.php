@@ -20,5 +20,5 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/');
     })
-    ->withExceptions(static fn (Exceptions $exceptions) => ApiErrors::register($exceptions))
+    ->withExceptions(static fn(Exceptions $exceptions) => ApiErrors::register($exceptions))
     ->create();

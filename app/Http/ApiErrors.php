@@ -29,22 +29,24 @@ final class ApiErrors
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->dontReport([InvalidInput::class]);
 
-        $exceptions->render(static fn (InvalidInput $e): JsonResponse => self::faults(array_map(
-            static fn (Fault $fault): array => ['key' => $fault->key, 'value' => $fault->shownValue(), 'allowed' => $fault->allowed, 'message' => $fault->message()],
+        $exceptions->render(static fn(InvalidInput $e): JsonResponse => self::faults(array_map(
+            static fn(Fault $fault): array => ['key' => $fault->key, 'value' => $fault->shownValue(), 'allowed' => $fault->allowed, 'message' => $fault->message()],
             $e->faults,
         )));
-        $exceptions->render(static fn (ValidationException $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::faults(self::ofValidation($e, $request)) : null);
-        $exceptions->render(static fn (AuthenticationException $e, Request $request): ?JsonResponse => self::say($request, 401, 'You are signed out. Sign in again; what you entered is kept on this device.'));
-        $exceptions->render(static fn (AccessDeniedHttpException $e, Request $request): ?JsonResponse => self::say($request, 403, 'This belongs to another coach’s student.'));
-        $exceptions->render(static fn (NotFoundHttpException $e, Request $request): ?JsonResponse => self::say(
-            $request, 404, $e->getPrevious() instanceof ModelNotFoundException ? 'This record does not exist, or no longer.' : 'There is no such address.',
+        $exceptions->render(static fn(ValidationException $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::faults(self::ofValidation($e, $request)) : null);
+        $exceptions->render(static fn(AuthenticationException $e, Request $request): ?JsonResponse => self::say($request, 401, 'You are signed out. Sign in again; what you entered is kept on this device.'));
+        $exceptions->render(static fn(AccessDeniedHttpException $e, Request $request): ?JsonResponse => self::say($request, 403, 'This belongs to another coach’s student.'));
+        $exceptions->render(static fn(NotFoundHttpException $e, Request $request): ?JsonResponse => self::say(
+            $request,
+            404,
+            $e->getPrevious() instanceof ModelNotFoundException ? 'This record does not exist, or no longer.' : 'There is no such address.',
         ));
-        $exceptions->render(static fn (HttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof TokenMismatchException
+        $exceptions->render(static fn(HttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof TokenMismatchException
             ? self::say($request, 401, 'The session has ended. Sign in again; what you entered is kept on this device.') : null);
-        $exceptions->render(static fn (QueryException $e, Request $request): ?JsonResponse => self::storeIsAway($e)
+        $exceptions->render(static fn(QueryException $e, Request $request): ?JsonResponse => self::storeIsAway($e)
             ? self::say($request, 503, 'The record store cannot be reached. Nothing was changed; what you entered is kept on this device and will be sent again.') : null);
     }
 

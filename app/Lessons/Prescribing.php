@@ -65,7 +65,7 @@ final readonly class Prescribing
         $cause = $library->find($id);
         $task = $this->cases->case($lesson, $set)->task;
         if ($cause === null || ! $cause->appliesTo($task)) {
-            throw InvalidInput::one('cause', $id, implode(', ', array_map(static fn (Cause $one): string => $one->id, $library->for($task))));
+            throw InvalidInput::one('cause', $id, implode(', ', array_map(static fn(Cause $one): string => $one->id, $library->for($task))));
         }
 
         return $cause;

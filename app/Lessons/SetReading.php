@@ -24,7 +24,7 @@ final readonly class SetReading
             'task' => $lesson->task,
             'setup' => $set->setup,
             'motion' => $set->motion,
-            'balls' => $set->balls->map(static fn (Ball $ball): array => $ball->seen)->values()->all(),
+            'balls' => $set->balls->map(static fn(Ball $ball): array => $ball->seen)->values()->all(),
         ]);
     }
 

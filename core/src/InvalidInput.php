@@ -10,7 +10,7 @@ final class InvalidInput extends \DomainException
     /** @param non-empty-list<Fault> $faults */
     public function __construct(public readonly array $faults)
     {
-        parent::__construct(implode("\n", array_map(static fn (Fault $fault): string => $fault->message(), $faults)));
+        parent::__construct(implode("\n", array_map(static fn(Fault $fault): string => $fault->message(), $faults)));
     }
 
     public static function one(string $key, mixed $value, string $allowed): self

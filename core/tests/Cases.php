@@ -72,6 +72,6 @@ final class Cases
     /** @return list<string> */
     public static function warnings(Reading $reading): array
     {
-        return array_map(static fn ($warning): string => $warning->id->value, $reading->warnings);
+        return array_map(static fn($warning): string => $warning->id->value, $reading->warnings);
     }
 }

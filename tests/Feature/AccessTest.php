@@ -34,7 +34,7 @@ final class AccessTest extends TestCase
 
     public function test_a_coach_sees_only_his_own_students(): void
     {
-        $names = fn (string $coach): array => $this->actingAs($this->coach($coach))->getJson('/api/students')->assertOk()->json('*.name');
+        $names = fn(string $coach): array => $this->actingAs($this->coach($coach))->getJson('/api/students')->assertOk()->json('*.name');
 
         self::assertSame(['Bea Achterberg', 'Callum Strand', 'Odile Marsh'], $names('Maren'));
         self::assertSame(['Rafe Underhay'], $names('Idris'));

@@ -40,7 +40,7 @@ final class LessonTest extends TestCase
         $page = $this->getJson("/api/lessons/{$lesson}")->assertOk();
         self::assertNotNull($page->json('lesson.closed_at'));
         self::assertSame(['before', 'after'], array_column($page->json('lesson.sets'), 'purpose'));
-        self::assertSame([-50, -60, -45, -52], array_map(static fn (array $ball): int => (int) $ball['seen']['touch_mm'], $page->json('lesson.sets.0.balls')));
+        self::assertSame([-50, -60, -45, -52], array_map(static fn(array $ball): int => (int) $ball['seen']['touch_mm'], $page->json('lesson.sets.0.balls')));
         self::assertSame('held_off', $page->json('lesson.sets.0.motion.release'));
         self::assertSame('Shaft up', $page->json('lesson.prescription.content.drills.0.name'));
         self::assertSame(1, $page->json("readings.{$retest}.pattern.good.count"));
@@ -76,7 +76,7 @@ final class LessonTest extends TestCase
     public function test_two_devices_on_one_set_do_not_wipe_out_each_other(): void
     {
         [$lesson, $set] = $this->beginLesson();
-        $see = fn (array $setup) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => $setup, 'motion' => []])->assertOk();
+        $see = fn(array $setup) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => $setup, 'motion' => []])->assertOk();
         $see(['shaft_lean_deg' => 8]);
         $see(['lead_weight_pct' => 60]);
         $see(['shaft_lean_deg' => null]);
@@ -133,7 +133,7 @@ final class LessonTest extends TestCase
     public function test_only_a_cause_and_drills_that_were_proposed_can_be_handed_out(): void
     {
         [$lesson, $set] = $this->beginLesson();
-        $give = fn (array $over) => $this->putJson("/api/lessons/{$lesson}/prescription", ['set_id' => $set, 'cause' => 'scoop', 'feel' => 'Quiet hands.', 'drills' => ['lead_leg'], ...$over]);
+        $give = fn(array $over) => $this->putJson("/api/lessons/{$lesson}/prescription", ['set_id' => $set, 'cause' => 'scoop', 'feel' => 'Quiet hands.', 'drills' => ['lead_leg'], ...$over]);
 
         $give([])->assertOk();
         $give(['cause' => 'moonlight'])->assertStatus(422)->assertJsonPath('faults.0.key', 'cause');

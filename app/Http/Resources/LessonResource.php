@@ -22,7 +22,7 @@ final class LessonResource extends JsonResource
             'began_at' => $this->resource->began_at->toIso8601String(),
             'closed_at' => $this->resource->closed_at?->toIso8601String(),
             'sets' => BallSetResource::collection($this->whenLoaded('sets')),
-            'prescription' => $this->whenLoaded('prescription', static fn (?Prescription $given): ?array => $given === null
+            'prescription' => $this->whenLoaded('prescription', static fn(?Prescription $given): ?array => $given === null
                 ? null : ['cause' => $given->cause, 'school' => $given->school, 'content' => $given->content]),
         ];
     }

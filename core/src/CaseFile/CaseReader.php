@@ -138,11 +138,18 @@ final class CaseReader
         }
         try {
             return new Task(
-                $shot, $lie, $club, self::float($known['slope_deg'] ?? null) ?? 0.0, self::float($known['side_slope_deg'] ?? null) ?? 0.0,
-                self::float($known['carry_m'] ?? null), self::float($known['roll_m'] ?? null),
-                self::float($known['lip_height_m'] ?? null), self::float($known['lip_distance_m'] ?? null),
+                $shot,
+                $lie,
+                $club,
+                self::float($known['slope_deg'] ?? null) ?? 0.0,
+                self::float($known['side_slope_deg'] ?? null) ?? 0.0,
+                self::float($known['carry_m'] ?? null),
+                self::float($known['roll_m'] ?? null),
+                self::float($known['lip_height_m'] ?? null),
+                self::float($known['lip_distance_m'] ?? null),
                 isset($known['flight_wanted']) ? Flight::from((string) $known['flight_wanted']) : Flight::Stock,
-                $method, \is_string($belief) ? $belief : null,
+                $method,
+                \is_string($belief) ? $belief : null,
             );
         } catch (InvalidInput $e) {
             array_push($this->faults, ...$e->faults);
@@ -167,7 +174,9 @@ final class CaseReader
         }
 
         return new Club(
-            (float) ($known['loft_deg'] ?? 0), (float) ($known['bounce_deg'] ?? 0), (float) ($known['lie_deg'] ?? Club::STANDARD_LIE_DEG),
+            (float) ($known['loft_deg'] ?? 0),
+            (float) ($known['bounce_deg'] ?? 0),
+            (float) ($known['lie_deg'] ?? Club::STANDARD_LIE_DEG),
             isset($known['name']) ? (string) $known['name'] : null,
         );
     }
@@ -176,11 +185,11 @@ final class CaseReader
     private function readGroup(Group $group, mixed $data): array
     {
         $observables = Observable::in($group);
-        $keys = array_map(static fn (Observable $one): string => $one->value, $observables);
+        $keys = array_map(static fn(Observable $one): string => $one->value, $observables);
         $data = $this->object($group->value, $data, $keys);
-        $fields = array_combine($keys, array_map(static fn (Observable $one): Field => $one->field(), $observables));
+        $fields = array_combine($keys, array_map(static fn(Observable $one): Field => $one->field(), $observables));
 
-        return array_map(static fn (float|int|string $value): float|string => \is_string($value) ? $value : (float) $value, $this->known($group->value, $data, $fields));
+        return array_map(static fn(float|int|string $value): float|string => \is_string($value) ? $value : (float) $value, $this->known($group->value, $data, $fields));
     }
 
     /** @return list<Ball> */
@@ -206,16 +215,23 @@ final class CaseReader
         $known = $this->known($key, $data, $fields);
         $strike = Strike::tryFrom((string) ($known['strike'] ?? ''));
         if ($strike !== null && $shot !== null && ! \in_array($strike, $shot->strikes(), true)) {
-            $this->fault("{$key}.strike", $strike->value, "for a {$shot->value}: ".implode(', ', array_map(static fn (Strike $one): string => $one->value, $shot->strikes())));
+            $this->fault("{$key}.strike", $strike->value, "for a {$shot->value}: ".implode(', ', array_map(static fn(Strike $one): string => $one->value, $shot->strikes())));
         }
 
         return new Ball(
-            $strike, self::float($known['touch_mm'] ?? null), \array_key_exists('touch_mm', $data) && $data['touch_mm'] === null,
-            Mark::tryFrom((string) ($known['mark'] ?? '')), self::float($known['mark_length_mm'] ?? null),
-            self::string($known['flight'] ?? null), self::float($known['start_deg'] ?? null),
-            self::float($known['carry_m'] ?? null), self::float($known['finish_m'] ?? null),
-            self::string($known['roll'] ?? null), self::string($known['sound'] ?? null),
-            self::string($known['sand_direction'] ?? null), self::string($known['note'] ?? null),
+            $strike,
+            self::float($known['touch_mm'] ?? null),
+            \array_key_exists('touch_mm', $data) && $data['touch_mm'] === null,
+            Mark::tryFrom((string) ($known['mark'] ?? '')),
+            self::float($known['mark_length_mm'] ?? null),
+            self::string($known['flight'] ?? null),
+            self::float($known['start_deg'] ?? null),
+            self::float($known['carry_m'] ?? null),
+            self::float($known['finish_m'] ?? null),
+            self::string($known['roll'] ?? null),
+            self::string($known['sound'] ?? null),
+            self::string($known['sand_direction'] ?? null),
+            self::string($known['note'] ?? null),
         );
     }
 
@@ -309,7 +325,7 @@ final class CaseReader
     /** @param class-string<\BackedEnum> $enum */
     private static function allowed(string $enum): string
     {
-        return implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));
+        return implode(', ', array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases()));
     }
 
     private function fault(string $key, mixed $value, string $allowed): void

@@ -19,7 +19,7 @@ final class CaseWriter
     {
         return [
             'format' => CaseReader::FORMAT,
-            'student' => ['handed' => $case->handed->value, 'limits' => array_map(static fn (Limit $limit): string => $limit->value, $case->limits)],
+            'student' => ['handed' => $case->handed->value, 'limits' => array_map(static fn(Limit $limit): string => $limit->value, $case->limits)],
             'task' => self::task($case->task),
             'setup' => $case->seen->in(Group::Setup),
             'motion' => $case->seen->in(Group::Motion),
@@ -33,7 +33,7 @@ final class CaseWriter
         foreach (['setup', 'motion'] as $group) {
             $data[$group] = (object) $data[$group];
         }
-        $data['balls'] = array_map(static fn (Ball $ball): object => (object) self::ball($ball), $case->balls);
+        $data['balls'] = array_map(static fn(Ball $ball): object => (object) self::ball($ball), $case->balls);
 
         return json_encode($data, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
     }

@@ -23,19 +23,19 @@ final class Catalogue
     public static function toArray(): array
     {
         return [
-            'shots' => array_map(static fn (Shot $shot): array => [
+            'shots' => array_map(static fn(Shot $shot): array => [
                 'id' => $shot->value,
-                'lies' => array_map(static fn (Lie $lie): array => ['id' => $lie->value, 'label' => $lie->label()], $shot->lies()),
-                'strikes' => array_map(static fn (Strike $strike): array => ['id' => $strike->value, 'good' => $strike->isGood()], $shot->strikes()),
+                'lies' => array_map(static fn(Lie $lie): array => ['id' => $lie->value, 'label' => $lie->label()], $shot->lies()),
+                'strikes' => array_map(static fn(Strike $strike): array => ['id' => $strike->value, 'good' => $strike->isGood()], $shot->strikes()),
             ], Shot::cases()),
-            'observables' => array_map(static fn (Observable $one): array => [
+            'observables' => array_map(static fn(Observable $one): array => [
                 'id' => $one->value, 'group' => $one->group()->value, 'sand_only' => $one->isForSandOnly(), ...self::field($one->field()),
             ], Observable::cases()),
             'task' => array_map(self::field(...), Task::fields()),
             'club' => array_map(self::field(...), Task::clubFields()),
             'ball' => array_map(self::field(...), Ball::fields()),
-            'schools' => array_map(static fn (School $school): array => ['id' => $school->value, 'name' => $school->label(), 'idea' => $school->idea()], School::cases()),
-            'causes' => array_map(static fn (Cause $cause): array => ['id' => $cause->id, 'name' => $cause->name], CauseLibrary::standard()->all()),
+            'schools' => array_map(static fn(School $school): array => ['id' => $school->value, 'name' => $school->label(), 'idea' => $school->idea()], School::cases()),
+            'causes' => array_map(static fn(Cause $cause): array => ['id' => $cause->id, 'name' => $cause->name], CauseLibrary::standard()->all()),
         ];
     }
 
@@ -48,7 +48,7 @@ final class Catalogue
             'unit' => $field->unit,
             'min' => $field->min,
             'max' => $field->max,
-            'answers' => array_map(static fn (Answer $answer): array => ['label' => $answer->label, 'value' => $answer->value], $field->answers),
+            'answers' => array_map(static fn(Answer $answer): array => ['label' => $answer->label, 'value' => $answer->value], $field->answers),
         ];
     }
 }

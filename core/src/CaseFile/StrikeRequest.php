@@ -56,7 +56,7 @@ final readonly class StrikeRequest
 
             return \is_int($value) || \is_float($value) ? (float) $value : 0.0;
         };
-        $part = static fn (string $key): array => \is_array($data[$key] ?? null) ? $data[$key] : [];
+        $part = static fn(string $key): array => \is_array($data[$key] ?? null) ? $data[$key] : [];
         $club = $part('club');
         $loft = $number('club.loft_deg', $club['loft_deg'] ?? null, Club::LOFT_DEG[0], Club::LOFT_DEG[1], 'degrees');
         $bounce = $number('club.bounce_deg', $club['bounce_deg'] ?? null, Club::BOUNCE_DEG[0], Club::BOUNCE_DEG[1], 'degrees');
@@ -80,7 +80,14 @@ final readonly class StrikeRequest
         }
 
         return new self(new Swing(
-            new Club($loft, $bounce, $lieAngle), $lie, $radius, new Normal($lowPointMean, $lowPointSd), new Normal($depthMean, $depthSd), $lean, $open, $path,
+            new Club($loft, $bounce, $lieAngle),
+            $lie,
+            $radius,
+            new Normal($lowPointMean, $lowPointSd),
+            new Normal($depthMean, $depthSd),
+            $lean,
+            $open,
+            $path,
         ));
     }
 
@@ -99,7 +106,7 @@ final readonly class StrikeRequest
 
         return [
             'delivered' => ['loft_deg' => round($delivered->loftDeg, 2), 'bounce_deg' => round($delivered->bounceDeg, 2), 'azimuth_deg' => round($delivered->azimuthDeg, 2) + 0.0],
-            'rates' => array_map(static fn (float $share): float => round($share, 4), $model->rates($this->swing)),
+            'rates' => array_map(static fn(float $share): float => round($share, 4), $model->rates($this->swing)),
             'good_rate' => round($whatIf->now, 4),
             'window_mm' => $window === null ? null : [round($window->fromMm, 1), round($window->toMm, 1)],
             'what_if' => ['aim' => round($whatIf->aim, 4), 'scatter' => round($whatIf->scatter, 4), 'window' => round($whatIf->window, 4)],

@@ -22,7 +22,7 @@ final readonly class CauseLibrary
 
     public static function of(Cause ...$causes): self
     {
-        return new self(array_column(array_map(static fn (Cause $cause): array => [$cause->id, $cause], $causes), 1, 0));
+        return new self(array_column(array_map(static fn(Cause $cause): array => [$cause->id, $cause], $causes), 1, 0));
     }
 
     public function find(string $id): ?Cause
@@ -39,6 +39,6 @@ final readonly class CauseLibrary
     /** @return list<Cause> */
     public function for(Task $task): array
     {
-        return array_values(array_filter($this->causes, static fn (Cause $cause): bool => $cause->appliesTo($task)));
+        return array_values(array_filter($this->causes, static fn(Cause $cause): bool => $cause->appliesTo($task)));
     }
 }

@@ -33,7 +33,7 @@ final readonly class DeliveredClub
         $shaft = new Vector3(0.0, cos($lie), sin($lie));
         $towardPlayer = new Vector3(0.0, 1.0, 0.0);
 
-        $deliver = static fn (Vector3 $normal): Vector3 => $normal
+        $deliver = static fn(Vector3 $normal): Vector3 => $normal
             ->rotatedAbout($shaft, -$openDeg)
             ->rotatedAbout($towardPlayer, $leanDeg);
 

@@ -20,7 +20,7 @@ final readonly class DrillLibrary
 
     public static function of(Drill ...$drills): self
     {
-        return new self(array_column(array_map(static fn (Drill $drill): array => [$drill->id, $drill], $drills), 1, 0));
+        return new self(array_column(array_map(static fn(Drill $drill): array => [$drill->id, $drill], $drills), 1, 0));
     }
 
     public function find(string $id): ?Drill

@@ -108,6 +108,6 @@ enum Observable: string
     /** @return list<self> */
     public static function in(Group $group): array
     {
-        return array_values(array_filter(self::cases(), static fn (self $one): bool => $one->group() === $group));
+        return array_values(array_filter(self::cases(), static fn(self $one): bool => $one->group() === $group));
     }
 }

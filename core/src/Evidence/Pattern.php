@@ -40,12 +40,14 @@ final readonly class Pattern
     public static function of(LessonCase $case, Calibration $calibration): self
     {
         $radius = self::radiusMm($case, $calibration);
-        $derived = array_map(static fn (Ball $ball): DerivedBall => DerivedBall::of($ball, $radius, $case->task->inSand()), $case->balls);
+        $derived = array_map(static fn(Ball $ball): DerivedBall => DerivedBall::of($ball, $radius, $case->task->inSand()), $case->balls);
 
         return new self(
-            $case->balls, $derived, $radius,
-            Spread::ofKnown(array_map(static fn (DerivedBall $ball): ?float => $ball->lowPointMm, $derived)),
-            Spread::ofKnown(array_map(static fn (Ball $ball): ?float => $ball->touchMm, $case->balls)),
+            $case->balls,
+            $derived,
+            $radius,
+            Spread::ofKnown(array_map(static fn(DerivedBall $ball): ?float => $ball->lowPointMm, $derived)),
+            Spread::ofKnown(array_map(static fn(Ball $ball): ?float => $ball->touchMm, $case->balls)),
         );
     }
 
@@ -56,12 +58,12 @@ final readonly class Pattern
 
     public function sourced(LowPointSource $source): int
     {
-        return \count(array_filter($this->derived, static fn (DerivedBall $ball): bool => $ball->source === $source));
+        return \count(array_filter($this->derived, static fn(DerivedBall $ball): bool => $ball->source === $source));
     }
 
     public function tally(BallTrait $trait): Tally
     {
-        $seen = array_filter(array_map(static fn (Ball $ball): ?bool => $trait->of($ball), $this->balls), static fn (?bool $is): bool => $is !== null);
+        $seen = array_filter(array_map(static fn(Ball $ball): ?bool => $trait->of($ball), $this->balls), static fn(?bool $is): bool => $is !== null);
 
         return new Tally(\count(array_filter($seen)), \count($seen));
     }
@@ -70,7 +72,7 @@ final readonly class Pattern
     {
         $struck = $this->struck();
 
-        return new Tally(\count(array_filter($struck, static fn (Strike $strike): bool => $strike->isGood())), \count($struck));
+        return new Tally(\count(array_filter($struck, static fn(Strike $strike): bool => $strike->isGood())), \count($struck));
     }
 
     /** Good strikes win over looks: with these there is nothing to cure. */
@@ -103,7 +105,7 @@ final readonly class Pattern
     {
         $struck = $this->struck();
 
-        return new Tally(\count(array_filter($struck, static fn (Strike $one): bool => $one === $strike)), \count($struck));
+        return new Tally(\count(array_filter($struck, static fn(Strike $one): bool => $one === $strike)), \count($struck));
     }
 
     /**
@@ -184,7 +186,7 @@ final readonly class Pattern
     /** @return list<Strike> */
     private function struck(): array
     {
-        return array_values(array_filter(array_map(static fn (Ball $ball): ?Strike => $ball->strike, $this->balls), static fn (?Strike $strike): bool => $strike !== null));
+        return array_values(array_filter(array_map(static fn(Ball $ball): ?Strike => $ball->strike, $this->balls), static fn(?Strike $strike): bool => $strike !== null));
     }
 
     /** Steep and sweeping arcs are told from the attack angle where it was measured, else from the wrist set. */

@@ -15,7 +15,7 @@ enum Shot: string
     /** @return list<Lie> */
     public function lies(): array
     {
-        return array_values(array_filter(Lie::cases(), fn (Lie $lie): bool => $lie->isSand() === ($this === self::Bunker)));
+        return array_values(array_filter(Lie::cases(), fn(Lie $lie): bool => $lie->isSand() === ($this === self::Bunker)));
     }
 
     /** @return list<Strike> the strike words a coach can choose from, in the order of the keys */

@@ -16,7 +16,7 @@ final readonly class Spread
     /** @param list<float|null> $seen null = not known, left out */
     public static function ofKnown(array $seen): self
     {
-        $values = array_filter($seen, static fn (?float $value): bool => $value !== null);
+        $values = array_filter($seen, static fn(?float $value): bool => $value !== null);
         $n = \count($values);
         if ($n === 0) {
             return new self(0, null, null);
@@ -25,7 +25,7 @@ final readonly class Spread
         if ($n === 1) {
             return new self(1, $mean, null);
         }
-        $squares = array_sum(array_map(static fn (float $value): float => ($value - $mean) ** 2, $values));
+        $squares = array_sum(array_map(static fn(float $value): float => ($value - $mean) ** 2, $values));
 
         return new self($n, $mean, sqrt($squares / ($n - 1)));
     }

@@ -28,7 +28,7 @@ final readonly class Task
         public ?string $belief = null,
     ) {
         if (! \in_array($lie, $shot->lies(), true)) {
-            throw InvalidInput::one('task.lie', $lie->value, "for a {$shot->value}: ".implode(', ', array_map(static fn (Lie $one): string => $one->value, $shot->lies())));
+            throw InvalidInput::one('task.lie', $lie->value, "for a {$shot->value}: ".implode(', ', array_map(static fn(Lie $one): string => $one->value, $shot->lies())));
         }
     }
 

@@ -58,16 +58,20 @@ final readonly class Prescription
         }
 
         return new self(
-            [self::change($cause, $view, $card, $words)], $cause->cure->feels,
-            \array_slice($fit, 0, self::MOST_DRILLS), \array_slice($fit, self::MOST_DRILLS), $leftOut,
-            $cause->cure->stop, $cause->cure->measure,
+            [self::change($cause, $view, $card, $words)],
+            $cause->cure->feels,
+            \array_slice($fit, 0, self::MOST_DRILLS),
+            \array_slice($fit, self::MOST_DRILLS),
+            $leftOut,
+            $cause->cure->stop,
+            $cause->cure->measure,
         );
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $sheet = static fn (DrillSheet $sheet): array => $sheet->toArray();
+        $sheet = static fn(DrillSheet $sheet): array => $sheet->toArray();
 
         return [
             'setup' => $this->setup,

@@ -42,7 +42,7 @@ final readonly class CheckNext
         if (self::settled($weighed)) {
             return null;
         }
-        $live = array_values(array_filter($weighed, static fn (WeighedCause $cause): bool => $cause->probability >= self::LIVE));
+        $live = array_values(array_filter($weighed, static fn(WeighedCause $cause): bool => $cause->probability >= self::LIVE));
         // The first look of a lesson is the cheapest kind: before a ball is hit.
         $nothingSeen = $view->case->seen->isEmpty() && $view->case->balls === [];
         $best = null;
@@ -50,7 +50,7 @@ final readonly class CheckNext
             if (self::alreadyKnown($observable, $view) || ($nothingSeen && $observable->look() !== Look::Glance)) {
                 continue;
             }
-            $touched = array_values(array_filter($live, static fn (WeighedCause $weighed): bool => self::needs($weighed->cause, $observable)));
+            $touched = array_values(array_filter($live, static fn(WeighedCause $weighed): bool => self::needs($weighed->cause, $observable)));
             if ($touched === []) {
                 continue;
             }
@@ -112,7 +112,7 @@ final readonly class CheckNext
     private static function look(Observable $observable, array $touched, View $view): self
     {
         $good = Inference::goodStrikes($view);
-        $before = array_sum(array_map(static fn (WeighedCause $cause): float => self::entropy($cause->probability), $touched));
+        $before = array_sum(array_map(static fn(WeighedCause $cause): float => self::entropy($cause->probability), $touched));
         $chances = $after = $answers = [];
         foreach ($observable->field()->answers as $i => $answer) {
             $hypothetical = $view->with($observable, $answer->value);
@@ -148,8 +148,8 @@ final readonly class CheckNext
     /** @param list<array{label: string, value: float|string, then: string}> $answers */
     private static function why(Observable $observable, array $answers): string
     {
-        $telling = array_filter($answers, static fn (array $answer): bool => $answer['then'] !== 'little changes');
-        $parts = array_map(static fn (array $answer): string => "{$answer['label']}: {$answer['then']}", $telling === [] ? $answers : $telling);
+        $telling = array_filter($answers, static fn(array $answer): bool => $answer['then'] !== 'little changes');
+        $parts = array_map(static fn(array $answer): string => "{$answer['label']}: {$answer['then']}", $telling === [] ? $answers : $telling);
 
         return "Look at: {$observable->field()->label}. ".implode('; ', $parts).'.';
     }

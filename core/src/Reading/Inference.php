@@ -47,8 +47,8 @@ final readonly class Inference
     public function weigh(array $causes, View $view): array
     {
         $good = self::goodStrikes($view);
-        $weighed = array_map(fn (Cause $cause): WeighedCause => $this->weighOne($cause, $view, $good), $causes);
-        usort($weighed, static fn (WeighedCause $a, WeighedCause $b): int => [$b->probability, $a->cause->id] <=> [$a->probability, $b->cause->id]);
+        $weighed = array_map(fn(Cause $cause): WeighedCause => $this->weighOne($cause, $view, $good), $causes);
+        usort($weighed, static fn(WeighedCause $a, WeighedCause $b): int => [$b->probability, $a->cause->id] <=> [$a->probability, $b->cause->id]);
 
         return $weighed;
     }
@@ -70,11 +70,12 @@ final readonly class Inference
         }
         if ($good < -self::TOO_LIGHT_TO_NAME) {
             $against[] = new WeighedClue(
-                Words::sentence($this->words->tally($view->pattern->good()).' were good'), $good,
+                Words::sentence($this->words->tally($view->pattern->good()).' were good'),
+                $good,
                 'good strikes win over looks: counts from '.$this->words->percent(self::GOOD_FROM).', fully from '.$this->words->percent(self::GOOD_FULLY),
             );
         }
-        $heaviest = static fn (WeighedClue $a, WeighedClue $b): int => abs($b->weight) <=> abs($a->weight);
+        $heaviest = static fn(WeighedClue $a, WeighedClue $b): int => abs($b->weight) <=> abs($a->weight);
         usort($for, $heaviest);
         usort($against, $heaviest);
 

@@ -38,8 +38,12 @@ final readonly class Prediction
         $swing = $estimate->swing;
 
         return new self(
-            $swing, $swing->delivered(), $model->rates($swing), $model->window($swing),
-            $model->whatIf($swing, $card->leanDeg(), $card->openDeg()), $estimate->assumed,
+            $swing,
+            $swing->delivered(),
+            $model->rates($swing),
+            $model->window($swing),
+            $model->whatIf($swing, $card->leanDeg(), $card->openDeg()),
+            $estimate->assumed,
         );
     }
 
@@ -54,7 +58,7 @@ final readonly class Prediction
             ],
             'lean_deg' => round($this->swing->leanDeg, 1),
             'open_deg' => round($this->swing->openDeg, 1),
-            'rates' => array_map(static fn (float $share): float => round($share, 4), $this->rates),
+            'rates' => array_map(static fn(float $share): float => round($share, 4), $this->rates),
             'good_rate' => round($this->whatIf->now, 4),
             'window_mm' => $this->window === null ? null : [round($this->window->fromMm, 1), round($this->window->toMm, 1)],
             'what_if' => [

@@ -34,7 +34,7 @@ final readonly class Reading
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $rounded = static fn (?float $mm): ?float => $mm === null ? null : round($mm, 1);
+        $rounded = static fn(?float $mm): ?float => $mm === null ? null : round($mm, 1);
         $good = $this->pattern->good();
 
         return [
@@ -49,13 +49,13 @@ final readonly class Reading
                 'low_point_mm' => ['mean' => $rounded($this->pattern->lowPoint->mean), 'sd' => $rounded($this->pattern->lowPoint->sd)],
                 'touch_mm' => ['mean' => $rounded($this->pattern->touch->mean), 'sd' => $rounded($this->pattern->touch->sd)],
             ],
-            'causes' => array_map(static fn (WeighedCause $cause): array => $cause->toArray(), $this->causes),
+            'causes' => array_map(static fn(WeighedCause $cause): array => $cause->toArray(), $this->causes),
             'work_on_first' => $this->workOnFirst?->cause->id,
             'advice' => $this->advice,
             'check_next' => $this->checkNext?->toArray(),
-            'warnings' => array_map(static fn (Warning $warning): array => $warning->toArray(), $this->warnings),
+            'warnings' => array_map(static fn(Warning $warning): array => $warning->toArray(), $this->warnings),
             'school' => $this->school->toArray(),
-            'card' => array_map(static fn ($range): array => [$range->from, $range->to], $this->card->figures),
+            'card' => array_map(static fn($range): array => [$range->from, $range->to], $this->card->figures),
             'prescription' => $this->prescription->toArray(),
             'predicted_after' => $this->predictedAfter === null ? null : round($this->predictedAfter, 4),
             'model' => $this->prediction?->toArray(),

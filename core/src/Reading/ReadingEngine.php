@@ -67,9 +67,17 @@ final readonly class ReadingEngine
         ]));
 
         return new Reading(
-            (new PatternText($this->words))->line($view->pattern), $view->pattern, $weighed, $first, $checkNext, $warnings, $school, $card,
+            (new PatternText($this->words))->line($view->pattern),
+            $view->pattern,
+            $weighed,
+            $first,
+            $checkNext,
+            $warnings,
+            $school,
+            $card,
             $first === null ? Prescription::nothing() : Prescription::for($first->cause, $view, $card, $swing, $this->drills, $this->words),
-            $prediction, $this->advice($view, $first, $nothingSeen),
+            $prediction,
+            $this->advice($view, $first, $nothingSeen),
             $first?->gain === null || $prediction === null ? null : max(0.0, min(1.0, $prediction->whatIf->now + $first->gain)),
         );
     }

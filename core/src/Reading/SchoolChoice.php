@@ -68,7 +68,7 @@ final readonly class SchoolChoice
      */
     private static function offer(Task $task, School $school, array $lookAlikes, ?Swing $swing, StrikeModel $model): ?array
     {
-        $ids = array_map(static fn (Warning $warning): WarningId => $warning->id, $lookAlikes);
+        $ids = array_map(static fn(Warning $warning): WarningId => $warning->id, $lookAlikes);
         [$other, $why] = match (true) {
             ! $school->suits($task->shot, $task->lie) => [
                 School::standardFor($task->shot, $task->lie), "{$school->label()} does not suit a {$task->shot->value} from this lie ({$task->lie->label()}).",

@@ -43,11 +43,21 @@ final class StrikeFit
     public static function of(View $view, DeliveredClub $club, float $meanLowPointMm, StrikeModel $model): Fit
     {
         $seen = self::balls($view, $meanLowPointMm);
-        $edge = self::best(self::EDGES_MM, self::EDGE_SD_MM, static fn (float $mm): float => self::agreement(
-            $seen, new Fit($mm), $club, $view, $model, static fn (string $kind): bool => $kind === 'thin',
+        $edge = self::best(self::EDGES_MM, self::EDGE_SD_MM, static fn(float $mm): float => self::agreement(
+            $seen,
+            new Fit($mm),
+            $club,
+            $view,
+            $model,
+            static fn(string $kind): bool => $kind === 'thin',
         ));
-        $drag = self::best(self::DRAGS_LOG, self::DRAG_SD_LOG, static fn (float $log): float => self::agreement(
-            $seen, new Fit($edge, exp($log)), $club, $view, $model, static fn (string $kind): bool => $kind === 'heavy',
+        $drag = self::best(self::DRAGS_LOG, self::DRAG_SD_LOG, static fn(float $log): float => self::agreement(
+            $seen,
+            new Fit($edge, exp($log)),
+            $club,
+            $view,
+            $model,
+            static fn(string $kind): bool => $kind === 'heavy',
         ));
 
         return new Fit($edge, exp($drag));

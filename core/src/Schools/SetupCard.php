@@ -97,6 +97,6 @@ final readonly class SetupCard
             ],
         };
 
-        return array_map(static fn (array $range): Range => new Range($range[0], $range[1]), $figures);
+        return array_map(static fn(array $range): Range => new Range($range[0], $range[1]), $figures);
     }
 }

@@ -53,7 +53,12 @@ final readonly class StrikeModel
 
         return new Contact(
             $this->outcome($lie, $arc, $edgeAbove, $flushAt, $lift, $speedLost),
-            $glide, $cut, $speedLost, $lift, $edgeAbove, $flushAt,
+            $glide,
+            $cut,
+            $speedLost,
+            $lift,
+            $edgeAbove,
+            $flushAt,
         );
     }
 
@@ -74,7 +79,7 @@ final readonly class StrikeModel
                 $total += $weightOfLowPoint * $weightOfDepth;
             }
         }
-        $shares = array_map(static fn (float $share): float => $share / $total, $shares);
+        $shares = array_map(static fn(float $share): float => $share / $total, $shares);
         arsort($shares);
 
         return $shares;
@@ -92,7 +97,7 @@ final readonly class StrikeModel
     public function window(Swing $swing): ?Window
     {
         $club = $swing->delivered();
-        $good = fn (float $lowPoint): bool => $this->strike($club, $swing->lie, new Arc($swing->radiusMm, $lowPoint, $swing->depth->mean), $swing->fit)->outcome->isGood();
+        $good = fn(float $lowPoint): bool => $this->strike($club, $swing->lie, new Arc($swing->radiusMm, $lowPoint, $swing->depth->mean), $swing->fit)->outcome->isGood();
 
         [$from, $to] = self::WINDOW_RANGE_MM;
         $widest = null;

@@ -77,9 +77,15 @@ final readonly class Swing
         ?float $openDeg = null,
     ): self {
         return new self(
-            $this->club, $this->lie, $radiusMm ?? $this->radiusMm,
-            $lowPoint ?? $this->lowPoint, $depth ?? $this->depth,
-            $leanDeg ?? $this->leanDeg, $openDeg ?? $this->openDeg, $this->pathDeg, $this->fit,
+            $this->club,
+            $this->lie,
+            $radiusMm ?? $this->radiusMm,
+            $lowPoint ?? $this->lowPoint,
+            $depth ?? $this->depth,
+            $leanDeg ?? $this->leanDeg,
+            $openDeg ?? $this->openDeg,
+            $this->pathDeg,
+            $this->fit,
         );
     }
 }

@@ -26,8 +26,8 @@ final class CaseReaderTest extends TestCase
     {
         $balls = Cases::of(['balls' => [['strike' => 'thin'], ['strike' => 'thin', 'touch_mm' => null], ['strike' => 'thin', 'touch_mm' => 0]]])->balls;
 
-        self::assertSame([false, true, false], array_map(static fn ($ball): bool => $ball->noContact, $balls));
-        self::assertSame([null, null, 0.0], array_map(static fn ($ball): ?float => $ball->touchMm, $balls));
+        self::assertSame([false, true, false], array_map(static fn($ball): bool => $ball->noContact, $balls));
+        self::assertSame([null, null, 0.0], array_map(static fn($ball): ?float => $ball->touchMm, $balls));
     }
 
     public function test_it_names_every_fault_at_once_with_key_value_and_range(): void
@@ -41,7 +41,7 @@ final class CaseReaderTest extends TestCase
 
         self::assertSame(
             ['task.club.loft_deg', 'setup.moon', 'setup.lead_weight_pct', 'motion.release', 'balls[0].touch_mm', 'balls[1].strike'],
-            array_map(static fn (Fault $fault): string => $fault->key, $faults),
+            array_map(static fn(Fault $fault): string => $fault->key, $faults),
         );
         self::assertSame('setup.lead_weight_pct: 400 is not allowed; allowed: 0 to 100 %', $faults[2]->message());
         self::assertStringContainsString('-300 to 300 mm', $faults[4]->message());

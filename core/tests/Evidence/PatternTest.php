@@ -47,7 +47,7 @@ final class PatternTest extends TestCase
     public function test_censored_balls_raise_the_arc_that_is_inferred(): void
     {
         $depths = array_map(
-            static fn (int $censored): float => self::pattern([
+            static fn(int $censored): float => self::pattern([
                 ...Cases::balls(5, ['strike' => 'clean', 'touch_mm' => -30, 'mark_length_mm' => 100]),
                 ...Cases::balls($censored, ['strike' => 'thin', 'touch_mm' => null]),
             ])->depthEstimate(Calibration::standard(), false)->mean,

@@ -117,7 +117,7 @@ final class ReadingEngineTest extends TestCase
 
     public function test_a_ball_forward_for_a_high_shot_is_no_fault(): void
     {
-        $ids = array_map(static fn ($one): string => $one->cause->id, Cases::read(['task' => ['flight_wanted' => 'high'], 'setup' => ['ball_position_pct' => 90]])->causes);
+        $ids = array_map(static fn($one): string => $one->cause->id, Cases::read(['task' => ['flight_wanted' => 'high'], 'setup' => ['ball_position_pct' => 90]])->causes);
 
         self::assertNotContains('ball_forward', $ids);
         self::assertContains('ball_back', $ids);
@@ -204,7 +204,7 @@ final class ReadingEngineTest extends TestCase
     public function test_limits_leave_drills_out_and_say_why(): void
     {
         $case = ['setup' => ['lead_weight_pct' => 35], 'balls' => Cases::balls(6, ['strike' => 'heavy', 'touch_mm' => -90, 'mark' => 'shallow'])];
-        $ids = static fn (array $sheets): array => array_map(static fn ($sheet): string => $sheet->drill->id, $sheets);
+        $ids = static fn(array $sheets): array => array_map(static fn($sheet): string => $sheet->drill->id, $sheets);
         $free = Cases::read($case)->prescription;
         $limited = Cases::read([...$case, 'student' => ['limits' => ['knee']]])->prescription;
 

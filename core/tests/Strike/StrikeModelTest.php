@@ -73,7 +73,7 @@ final class StrikeModelTest extends TestCase
     public function test_on_tight_ground_and_thin_sand_opening_makes_skips_appear_behind_the_ball(): void
     {
         foreach ([[Lie::Tight, 1100, new Normal(20, 20), new Normal(2, 1)], [Lie::SandThin, 900, new Normal(60, 25), new Normal(6, 4)]] as [$lie, $radius, $lowPoint, $depth]) {
-            $skips = fn (float $open): float => StrikeModel::standard()
+            $skips = fn(float $open): float => StrikeModel::standard()
                 ->rates(self::swing(bounce: 12, open: $open, lie: $lie, lowPoint: $lowPoint, depth: $depth, radius: $radius))[Outcome::Skip->value] ?? 0.0;
             self::assertGreaterThan($skips(-10) + 0.05, $skips(25), $lie->value);
         }
@@ -81,10 +81,10 @@ final class StrikeModelTest extends TestCase
 
     public function test_soft_sand_wants_an_open_face_and_thin_sand_a_shut_one(): void
     {
-        $splash = static fn (Lie $lie, Normal $depth, float $open, float $lean = 0.0): float => StrikeModel::standard()
+        $splash = static fn(Lie $lie, Normal $depth, float $open, float $lean = 0.0): float => StrikeModel::standard()
             ->goodRate(self::swing(loft: 54, bounce: 12, lean: $lean, open: $open, lie: $lie, lowPoint: new Normal(60, 25), depth: $depth, radius: 900));
-        $soft = fn (float $open, float $lean = 0.0): float => $splash(Lie::SandSoft, new Normal(15, 4), $open, $lean);
-        $thin = fn (float $open): float => $splash(Lie::SandThin, new Normal(6, 4), $open);
+        $soft = fn(float $open, float $lean = 0.0): float => $splash(Lie::SandSoft, new Normal(15, 4), $open, $lean);
+        $thin = fn(float $open): float => $splash(Lie::SandThin, new Normal(6, 4), $open);
 
         self::assertGreaterThan($soft(10), $soft(25));
         self::assertGreaterThan($soft(0), $soft(10));
@@ -142,8 +142,14 @@ final class StrikeModelTest extends TestCase
     }
 
     private static function swing(
-        float $loft = 56, float $bounce = 10, float $lean = 0, float $open = 0, Lie $lie = Lie::Fairway,
-        ?Normal $lowPoint = null, ?Normal $depth = null, float $radius = 1100,
+        float $loft = 56,
+        float $bounce = 10,
+        float $lean = 0,
+        float $open = 0,
+        Lie $lie = Lie::Fairway,
+        ?Normal $lowPoint = null,
+        ?Normal $depth = null,
+        float $radius = 1100,
     ): Swing {
         return new Swing(new Club($loft, $bounce), $lie, $radius, $lowPoint ?? new Normal(0, 20), $depth ?? new Normal(2, 2), $lean, $open);
     }

@@ -44,6 +44,6 @@ final class BallSetController
      */
     private static function merged(array $kept, array $new): array
     {
-        return array_filter([...$kept, ...$new], static fn (mixed $value): bool => $value !== null);
+        return array_filter([...$kept, ...$new], static fn(mixed $value): bool => $value !== null);
     }
 }

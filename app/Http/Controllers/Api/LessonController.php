@@ -28,7 +28,7 @@ final class LessonController
         return new JsonResponse([
             'lesson' => new LessonResource($lesson),
             'student' => new StudentResource($lesson->student->loadCount('lessons')),
-            'readings' => (object) $lesson->sets->mapWithKeys(static fn (BallSet $set): array => [$set->id => $reading->of($lesson, $set)])->all(),
+            'readings' => (object) $lesson->sets->mapWithKeys(static fn(BallSet $set): array => [$set->id => $reading->of($lesson, $set)])->all(),
         ]);
     }
 
@@ -46,7 +46,7 @@ final class LessonController
         $lesson->setRelation('student', $student);
         $lesson->load('sets.balls');
         // A shot changed after balls were logged must still be able to hold them.
-        $readings = $lesson->sets->mapWithKeys(static fn (BallSet $set): array => [$set->id => $reading->of($lesson, $set)])->all();
+        $readings = $lesson->sets->mapWithKeys(static fn(BallSet $set): array => [$set->id => $reading->of($lesson, $set)])->all();
         $lesson->save();
 
         return new JsonResponse(['readings' => (object) $readings]);

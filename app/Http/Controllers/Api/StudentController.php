@@ -16,7 +16,7 @@ final class StudentController
     public function index(#[CurrentUser] User $coach): AnonymousResourceCollection
     {
         return StudentResource::collection(
-            $coach->students()->withCount('lessons')->with('lessons', static fn ($lessons) => $lessons->limit(1)->with('prescription'))->orderBy('name')->get(),
+            $coach->students()->withCount('lessons')->with('lessons', static fn($lessons) => $lessons->limit(1)->with('prescription'))->orderBy('name')->get(),
         );
     }
 

@@ -47,7 +47,7 @@ final readonly class Seen implements Clue
 
     public function how(Words $words): string
     {
-        $named = array_map(fn (string $value): string => $words->value($this->what, $value), $this->for);
+        $named = array_map(fn(string $value): string => $words->value($this->what, $value), $this->for);
 
         return 'counts when '.implode(' or ', $named).'; '.Odds::text($this->strength);
     }

@@ -40,7 +40,10 @@ final class Address
     private static function handleForward(): Cause
     {
         return new Cause(
-            'handle_forward_setup', 'Handle too far forward at address', self::TURF, true,
+            'handle_forward_setup',
+            'Handle too far forward at address',
+            self::TURF,
+            true,
             [
                 new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong),
                 new Ramp(Observable::BallPosition, 45, 30, Strength::Medium),
@@ -50,7 +53,9 @@ final class Address
                 new OnlyFor(new Balls(BallTrait::Runs, Strength::Weak)),
             ],
             new Cure(
-                Effort::Setup, Observable::ShaftLean, 'Set the grip end over the middle of the body.',
+                Effort::Setup,
+                Observable::ShaftLean,
+                'Set the grip end over the middle of the body.',
                 [
                     'outside' => 'Point the grip end at your belt buckle before you go.',
                     'inside' => 'Hands soft and hanging, no push toward the target.',
@@ -59,7 +64,7 @@ final class Address
                 'Stop pressing the hands toward the target before the swing.',
                 ['centre_pointer', 'shaft_up', 'brush_line'],
                 'Share of clean strikes with the shaft back at its stock lean',
-                static fn (Swing $now, CureContext $with): Swing => $with->leanToCard($now),
+                static fn(Swing $now, CureContext $with): Swing => $with->leanToCard($now),
             ),
             'If it were something else, bringing the shaft up would leave the strikes as they are.',
             ['handle forward', 'hands forward', 'lean'],
@@ -69,7 +74,10 @@ final class Address
     private static function ballBack(): Cause
     {
         return new Cause(
-            'ball_back', 'Ball too far back', self::TURF, true,
+            'ball_back',
+            'Ball too far back',
+            self::TURF,
+            true,
             [
                 new Ramp(Observable::BallPosition, 45, 28, Strength::Strong),
                 new Balls(BallTrait::DeepMark, Strength::Medium),
@@ -77,7 +85,9 @@ final class Address
                 new Balls(BallTrait::LowFlight, Strength::Weak),
             ],
             new Cure(
-                Effort::Setup, Observable::BallPosition, 'Move the ball toward the middle of the stance.',
+                Effort::Setup,
+                Observable::BallPosition,
+                'Move the ball toward the middle of the stance.',
                 [
                     'outside' => 'Lay a club from the ball back to your feet: it points at the middle.',
                     'inside' => 'Feel the chest over the ball, not ahead of it.',
@@ -86,7 +96,7 @@ final class Address
                 'Stop playing the ball off the trail foot to be safe.',
                 ['brush_line', 'centre_pointer'],
                 'Low point closer to the ball, marks shallower',
-                static fn (Swing $now, CureContext $with): Swing => $with->ballToCard($now),
+                static fn(Swing $now, CureContext $with): Swing => $with->ballToCard($now),
             ),
             'If it were something else, the marks would stay deep with the ball in the middle.',
             ['ball back', 'ball too far back'],
@@ -96,7 +106,10 @@ final class Address
     private static function ballForward(): Cause
     {
         return new Cause(
-            'ball_forward', 'Ball too far forward for this shot', self::TURF, false,
+            'ball_forward',
+            'Ball too far forward for this shot',
+            self::TURF,
+            false,
             [
                 new Ramp(Observable::BallPosition, 65, 85, Strength::Strong),
                 new Balls(BallTrait::TouchBehind, Strength::Medium),
@@ -104,7 +117,9 @@ final class Address
                 new Seen(Observable::Attack, ['rising'], Strength::Weak, neutral: ['level']),
             ],
             new Cure(
-                Effort::Setup, Observable::BallPosition, 'Move the ball back toward the middle of the stance.',
+                Effort::Setup,
+                Observable::BallPosition,
+                'Move the ball back toward the middle of the stance.',
                 [
                     'outside' => 'A club laid from the ball points at the middle of your feet.',
                     'inside' => 'Feel the shirt buttons over the ball.',
@@ -113,25 +128,30 @@ final class Address
                 'Stop reaching forward for the ball.',
                 ['brush_line', 'lead_leg'],
                 'First touch at or past the ball',
-                static fn (Swing $now, CureContext $with): Swing => $with->ballToCard($now),
+                static fn(Swing $now, CureContext $with): Swing => $with->ballToCard($now),
             ),
             'If it were something else, the touch would stay behind with the ball in the middle.',
             ['ball forward', 'ball too far forward'],
-            unless: static fn (Task $task): bool => $task->flightWanted === Flight::High,
+            unless: static fn(Task $task): bool => $task->flightWanted === Flight::High,
         );
     }
 
     private static function weightTrail(): Cause
     {
         return new Cause(
-            'weight_trail_setup', 'Weight on the trail foot at address', self::TURF, true,
+            'weight_trail_setup',
+            'Weight on the trail foot at address',
+            self::TURF,
+            true,
             [
                 new Ramp(Observable::LeadWeight, 55, 42, Strength::Strong),
                 new Ramp(Observable::SternumAhead, 0, -40, Strength::Medium),
                 new Balls(BallTrait::TouchBehind, Strength::Medium),
             ],
             new Cure(
-                Effort::Setup, Observable::LeadWeight, 'Put more weight on the lead foot and leave it there.',
+                Effort::Setup,
+                Observable::LeadWeight,
+                'Put more weight on the lead foot and leave it there.',
                 [
                     'outside' => 'Press a coin into the ground under the lead heel from start to finish.',
                     'inside' => 'Feel the lead thigh carry you before the club moves.',
@@ -140,7 +160,7 @@ final class Address
                 'Stop leaning back to help the ball up.',
                 ['lead_leg', 'clear_the_trailer', 'brush_line'],
                 'First touch moves toward the target',
-                static fn (Swing $now, CureContext $with): Swing => $with->weightToCard($now),
+                static fn(Swing $now, CureContext $with): Swing => $with->weightToCard($now),
             ),
             'If it were something else, the touch would stay behind with the lead foot loaded.',
             ['weight back', 'weight on the back foot', 'leaning back'],
@@ -150,13 +170,18 @@ final class Address
     private static function chestBehind(): Cause
     {
         return new Cause(
-            'chest_behind', 'Chest behind the ball at address', self::TURF, true,
+            'chest_behind',
+            'Chest behind the ball at address',
+            self::TURF,
+            true,
             [
                 new Ramp(Observable::SternumAhead, -5, -45, Strength::Strong),
                 new Balls(BallTrait::TouchBehind, Strength::Medium),
             ],
             new Cure(
-                Effort::Setup, Observable::SternumAhead, 'Bring the breastbone level with the ball or a little ahead.',
+                Effort::Setup,
+                Observable::SternumAhead,
+                'Bring the breastbone level with the ball or a little ahead.',
                 [
                     'outside' => 'Let a shirt button hang over the front of the ball.',
                     'inside' => 'Feel the spine upright, not tilted away from the target.',
@@ -165,7 +190,7 @@ final class Address
                 'Stop tilting the upper body away to lift the ball.',
                 ['brush_line', 'clear_the_trailer', 'lead_leg'],
                 'First touch moves toward the target',
-                static fn (Swing $now, CureContext $with): Swing => $with->chestToCard($now),
+                static fn(Swing $now, CureContext $with): Swing => $with->chestToCard($now),
             ),
             'If it were something else, the touch would stay behind with the chest over the ball.',
             ['chest behind', 'staying back'],

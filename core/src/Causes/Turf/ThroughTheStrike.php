@@ -43,7 +43,10 @@ final class ThroughTheStrike
     private static function hangBack(): Cause
     {
         return new Cause(
-            'hang_back', 'Falling back through the strike', self::TURF, true,
+            'hang_back',
+            'Falling back through the strike',
+            self::TURF,
+            true,
             [
                 new Ramp(Observable::HeadDrift, -15, -50, Strength::Strong),
                 new Ramp(Observable::ImpactWeight, 55, 40, Strength::Strong),
@@ -51,7 +54,9 @@ final class ThroughTheStrike
                 new OnlyFor(new Balls(BallTrait::ThinNoMark, Strength::Medium)),
             ],
             new Cure(
-                Effort::SwingFeel, null, 'Start and stay with the weight on the lead foot; trail heel light.',
+                Effort::SwingFeel,
+                null,
+                'Start and stay with the weight on the lead foot; trail heel light.',
                 [
                     'outside' => 'Keep your cap between you and the ball until it has gone.',
                     'inside' => 'Feel the lead hip over the lead heel all the way.',
@@ -60,7 +65,7 @@ final class ThroughTheStrike
                 'Stop moving away from the target to get the ball up.',
                 ['lead_leg', 'clear_the_trailer', 'brush_line'],
                 'First touch moves toward the target, fewer balls with no mark',
-                static fn (Swing $now, CureContext $with): Swing => $with->headStill($now, self::USUAL_FALL_BACK_MM),
+                static fn(Swing $now, CureContext $with): Swing => $with->headStill($now, self::USUAL_FALL_BACK_MM),
             ),
             'If it were something else, the head would stay over the ball in the video.',
             ['fall back', 'falling back', 'hang back'],
@@ -70,7 +75,10 @@ final class ThroughTheStrike
     private static function scoop(): Cause
     {
         return new Cause(
-            'scoop', 'Scooping: the clubhead passes too early to lift the ball', self::TURF, true,
+            'scoop',
+            'Scooping: the clubhead passes too early to lift the ball',
+            self::TURF,
+            true,
             [
                 new Seen(Observable::Release, ['thrown'], Strength::Strong),
                 new Seen(Observable::Attack, ['rising'], Strength::Strong, neutral: ['level']),
@@ -81,7 +89,9 @@ final class ThroughTheStrike
                 new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Strong)),
             ],
             new Cure(
-                Effort::SwingFeel, null, 'Grip end pointing at the middle of the body; no set-up figure to change.',
+                Effort::SwingFeel,
+                null,
+                'Grip end pointing at the middle of the body; no set-up figure to change.',
                 [
                     'outside' => 'Keep the grip end pointing at your belt buckle until the ball has gone.',
                     'inside' => 'Feel the back of the lead hand quiet through the ball.',
@@ -90,7 +100,7 @@ final class ThroughTheStrike
                 'Stop lifting the ball; the loft does it.',
                 ['centre_pointer', 'brush_line', 'lead_leg'],
                 'First touch at or past the ball, a mark on every strike',
-                static fn (Swing $now, CureContext $with): Swing => $with->releaseMatched($now),
+                static fn(Swing $now, CureContext $with): Swing => $with->releaseMatched($now),
             ),
             'If it were something else, the clubhead would still be behind the hands at the ball, and the touch ahead of it.',
             ['scoop', 'lift', 'flick', 'helping it up', 'help it up'],
@@ -100,7 +110,10 @@ final class ThroughTheStrike
     private static function handleDrag(): Cause
     {
         return new Cause(
-            'handle_drag', 'Dragging the handle: the angle is held and the handle shoved through', self::TURF, true,
+            'handle_drag',
+            'Dragging the handle: the angle is held and the handle shoved through',
+            self::TURF,
+            true,
             [
                 new SeenWith(Observable::Release, 'held_off', Observable::ImpactLean, 5, 12, Strength::Strong),
                 new MoreThan(Observable::ImpactLean, Observable::ShaftLean, 3, Strength::Medium),
@@ -109,7 +122,9 @@ final class ThroughTheStrike
                 new Seen(Observable::Rhythm, ['jerky'], Strength::Weak),
             ],
             new Cure(
-                Effort::SwingFeel, null, 'Set the shaft as you want it at the strike, then let it come back there.',
+                Effort::SwingFeel,
+                null,
+                'Set the shaft as you want it at the strike, then let it come back there.',
                 [
                     'outside' => 'The clubhead reaches the ball at the same time as the grip end.',
                     'inside' => 'Feel the clubhead heavy and the wrists loose.',
@@ -118,7 +133,7 @@ final class ThroughTheStrike
                 'Stop holding the angle and pushing the handle at the target.',
                 ['shaft_up', 'one_arm_brush', 'centre_pointer'],
                 'Lean at the strike within 5° of lean at address',
-                static fn (Swing $now, CureContext $with): Swing => $with->leanToCard($now),
+                static fn(Swing $now, CureContext $with): Swing => $with->leanToCard($now),
             ),
             'If it were something else, the shaft would be back on its address line at the ball.',
             ['drag', 'hold the angle', 'holding the angle'],
@@ -128,7 +143,10 @@ final class ThroughTheStrike
     private static function steepChop(): Cause
     {
         return new Cause(
-            'steep_chop', 'Chopping down too steeply', self::TURF, false,
+            'steep_chop',
+            'Chopping down too steeply',
+            self::TURF,
+            false,
             [
                 new Ramp(Observable::AttackDeg, -7, -13, Strength::Strong),
                 new Balls(BallTrait::DeepShortMark, Strength::Medium),
@@ -137,7 +155,9 @@ final class ThroughTheStrike
                 new Ramp(Observable::Path, -4, -9, Strength::Weak),
             ],
             new Cure(
-                Effort::MotionChange, Observable::SternumAhead, 'Chest back over the ball, no more than a little ahead.',
+                Effort::MotionChange,
+                Observable::SternumAhead,
+                'Chest back over the ball, no more than a little ahead.',
                 [
                     'outside' => 'Sweep a line of sand off the grass, do not dig it out.',
                     'inside' => 'Feel the club low and wide going back.',
@@ -146,7 +166,7 @@ final class ThroughTheStrike
                 'Stop hitting down; the club finds the ground by itself.',
                 ['brush_line', 'one_arm_brush', 'shaft_up'],
                 'Marks longer and shallower',
-                static fn (Swing $now, CureContext $with): Swing => $with->chestToCard($now)
+                static fn(Swing $now, CureContext $with): Swing => $with->chestToCard($now)
                     ->withRadius($with->calibration->normalRadiusMm),
             ),
             'If it were something else, the marks would be long and the attack gentle.',

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * The real interface in headless Chromium. bin/test starts the app with the demo world and ChromeDriver, and names
+ * them in LOW_POINT_URL and CHROMEDRIVER_URL. A failing test leaves a picture in .local/log.
+ */
+abstract class BrowserTestCase extends TestCase
+{
+    protected const MM_ACROSS_THE_STRIP = 444;
+
+    protected RemoteWebDriver $browser;
+
+    private string $profile;
+
+    protected function setUp(): void
+    {
+        $this->profile = sys_get_temp_dir().'/low-point-browser-'.bin2hex(random_bytes(6));
+        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--user-data-dir='.$this->profile,
+        ]);
+        $this->browser = RemoteWebDriver::create(self::environment('CHROMEDRIVER_URL'), DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options));
+        $this->resize(1280, 800);
+    }
+
+    protected function tearDown(): void
+    {
+        if ($this->status()->isFailure() || $this->status()->isError()) {
+            $this->browser->takeScreenshot(\dirname(__DIR__, 2).'/.local/log/failed-'.preg_replace('/\W+/', '-', $this->name()).'.png');
+        }
+        $this->browser->quit();
+        exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    protected function resize(int $width, int $height): void
+    {
+        [$dx, $dy] = $this->browser->executeScript('return [outerWidth - innerWidth, outerHeight - innerHeight]');
+        $this->browser->manage()->window()->setSize(new WebDriverDimension($width + $dx, $height + $dy));
+    }
+
+    protected function visit(string $path): void
+    {
+        $this->browser->get(self::environment('LOW_POINT_URL').$path);
+    }
+
+    protected function signIn(): void
+    {
+        $this->visit('/');
+        $this->element('input[type=email]')->sendKeys('maren@saltgrass.example');
+        $this->element('input[type=password]')->sendKeys('marram-and-sand');
+        $this->press('Sign in');
+        $this->see('Students');
+    }
+
+    /** The first shown element for a CSS selector, waited for. */
+    protected function element(string $css): RemoteWebElement
+    {
+        return $this->browser->wait(10, 50)->until(function () use ($css): ?RemoteWebElement {
+            foreach ($this->browser->findElements(WebDriverBy::cssSelector($css)) as $element) {
+                if ($element->isDisplayed()) {
+                    return $element;
+                }
+            }
+
+            return null;
+        }, "There is no {$css} on the screen.");
+    }
+
+    /** Presses the button or link with these words, exactly or at the start. */
+    protected function press(string $words): void
+    {
+        $text = 'normalize-space(.)';
+        $xpath = "//*[self::a or self::button or self::summary][{$text} = ".self::quoted($words).'] | '
+            ."//*[self::a or self::button or self::summary][starts-with({$text}, ".self::quoted($words).')] | '
+            ."//button[contains({$text}, ".self::quoted($words).')]';
+        $this->browser->wait(10, 50)->until(function () use ($xpath): bool {
+            foreach ($this->browser->findElements(WebDriverBy::xpath($xpath)) as $element) {
+                if ($element->isDisplayed() && $element->isEnabled()) {
+                    $element->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "There is nothing to press with the words {$words}.");
+    }
+
+    protected function see(string $words): void
+    {
+        $this->until(fn(): bool => str_contains($this->shown(), $words), "The screen does not say: {$words}");
+    }
+
+    protected function shown(): string
+    {
+        // Narrow and no-break spaces read like any other.
+        return preg_replace('/\s+/u', ' ', (string) $this->browser->executeScript('return document.body.innerText')) ?? '';
+    }
+
+    protected function until(callable $true, string $else): void
+    {
+        $this->browser->wait(10, 50)->until($true, $else);
+        $this->addToAssertionCount(1);
+    }
+
+    /** Taps the ground strip at x of the picture in mm, and drags by so many mm when asked. */
+    protected function tapStrip(float $pictureMm, float $dragMm = 0): void
+    {
+        $strip = $this->element('[data-testid=ground-strip]');
+        $scale = $strip->getSize()->getWidth() / self::MM_ACROSS_THE_STRIP;
+        $action = $this->browser->action()->moveToElement($strip, (int) round($pictureMm * $scale), 0)->clickAndHold();
+        if ($dragMm !== 0.0) {
+            $action = $action->moveByOffset((int) round($dragMm * $scale), 0);
+        }
+        $action->release()->perform();
+    }
+
+    protected function keys(string ...$keys): void
+    {
+        $this->browser->getKeyboard()->sendKeys($keys);
+    }
+
+    /** Waits until the reading counts so many balls and nothing waits to be sent. */
+    protected function readingOf(int $balls): void
+    {
+        $this->until(
+            fn(): bool => $this->element('[data-testid=reading]')->getAttribute('data-balls') === (string) $balls,
+            "The reading does not come to {$balls} balls.",
+        );
+    }
+
+    /** @return list<string> what was written to the browser's console as an error, but for refusals that a test provokes */
+    protected function consoleErrors(): array
+    {
+        $lines = array_map(static fn(array $line): string => $line['message'], $this->browser->manage()->getLog('browser'));
+
+        return array_values(array_filter($lines, static fn(string $line): bool => ! str_contains($line, 'Failed to load resource')));
+    }
+
+    /** @return list<string> what axe finds on the screen */
+    protected function axe(): array
+    {
+        $this->browser->executeScript((string) file_get_contents(\dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        /** @var list<array{id: string, nodes: list<array{html: string}>}> $found */
+        $found = $this->browser->executeAsyncScript(
+            'axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]}).then(r => arguments[arguments.length - 1](r.violations))',
+        );
+
+        return array_map(static fn(array $one): string => $one['id'].': '.($one['nodes'][0]['html'] ?? ''), $found);
+    }
+
+    private static function quoted(string $words): string
+    {
+        return "'".$words."'";
+    }
+
+    private static function environment(string $name): string
+    {
+        $value = getenv($name);
+
+        return \is_string($value) && $value !== '' ? $value : self::fail("{$name} is not set: browser tests are run by bin/test.");
+    }
+}

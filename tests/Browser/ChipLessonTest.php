@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** One chip lesson from the first look to the retest, as a coach does it. */
+final class ChipLessonTest extends BrowserTestCase
+{
+    public function test_a_right_hander_who_digs_from_the_task_to_the_retest_and_back_again_later(): void
+    {
+        $this->signIn();
+        foreach (['Bea Achterberg', 'Callum Strand', 'Odile Marsh'] as $name) {
+            $this->see($name);
+        }
+        $this->press('Bea Achterberg');
+        $this->see('Handle too far forward at address');
+        $this->press('Begin a chip lesson');
+        $this->see('Last time');
+        $this->press('fairway');
+        $this->press('56/12');
+        $this->type('What does the student believe', 'I look up too early');
+        $this->press('Begin the lesson');
+
+        $this->see('No balls yet.');
+        self::assertSame([], $this->axe(), 'axe finds nothing on the empty bench');
+        $this->look('shaft_lean_deg', 'leans a lot');
+        $this->lookExactly('ball_position_pct', '34');
+        $this->see('34 %');
+
+        // Two touches a ball: where the club met the ground, then the strike.
+        foreach ([-50, -58, -46, -52] as $i => $touch) {
+            $this->tapStrip($touch);
+            $this->press('heavy');
+            $this->readingOf($i + 1);
+        }
+        $this->press('deep');
+        $this->tapStrip(-48, 60);
+        $this->press('chunk');
+        $this->readingOf(5);
+        $this->see('Four of five heavy, first touch 5.1 cm behind.');
+        $this->see('1 measured, 4 assumed, 0 without ground contact');
+        $this->see('strike window');
+        $this->see('predicted clean');
+        $this->see('Look next');
+        $this->see('Work on first: Handle too far forward at address.');
+
+        $this->keys('z');
+        $this->readingOf(4);
+        $this->keys('y');
+        $this->readingOf(5);
+        // Two keys a ball: the middle row of letters is a ruler, digits are strikes.
+        $this->keys('d', '2');
+        $this->readingOf(6);
+        $this->see('4 cm behind');
+
+        self::assertSame([], $this->axe(), 'axe finds nothing on the bench with a reading');
+        $this->press('Handle too far forward at address');
+        $this->see('What speaks for it');
+        $this->see('The shaft leans 12° toward the target.');
+        $this->see('odds ×');
+        $this->press('Close');
+
+        $this->press('Prescribe');
+        $this->see('Shaft lean 0° to 3°, now 12°.');
+        $this->press('Hands soft and hanging');
+        $this->press('Hand it out');
+        $this->see('Handed out: Handle too far forward at address.');
+
+        $this->press('Hit the next set');
+        $this->see('No balls yet.');
+        self::assertStringContainsString('not looked at', $this->element('[data-look=shaft_lean_deg]')->getText(), 'what was changed has to be looked at anew');
+        self::assertStringContainsString('34 %', $this->element('[data-look=ball_position_pct]')->getText());
+        $this->look('shaft_lean_deg', 'level');
+        foreach ([['g', '1'], ['g', '1'], ['f', '1'], ['f', '1'], ['d', '2'], ['g', '1']] as $i => $ball) {
+            $this->keys(...$ball);
+            $this->readingOf($i + 1);
+        }
+        $this->press('Side by side');
+        $this->see('0 of 6 clean');
+        $this->see('5 of 6 clean');
+        $this->press('Close lesson');
+
+        $this->see('Open this lesson');
+        $this->see('5 of 6 clean');
+        $lesson = $this->browser->executeScript('return document.querySelector("a[href^=\'/lessons/\']").getAttribute("href")');
+        $this->visit('/');
+        $this->press('Sign out');
+        $this->see('Password');
+        $this->signIn();
+        $this->visit($lesson);
+        $this->see('After the change · 6');
+        $this->see('Handed out: Handle too far forward at address.');
+        $this->press('Before · 6');
+        $this->see('first touch');
+        self::assertStringContainsString('12°', $this->element('[data-look=shaft_lean_deg]')->getText());
+        self::assertSame([], $this->consoleErrors());
+    }
+
+    public function test_a_left_hander_who_thins_on_the_way_down_sees_everything_mirrored(): void
+    {
+        $this->signIn();
+        $this->press('Callum Strand');
+        $this->press('Begin a chip lesson');
+        $this->press('tight');
+        $this->press('Begin the lesson');
+        $this->see('left-handed');
+
+        // The target is to the left: a tap left of the ball is ahead of it, a drag to the left follows the club.
+        foreach ([[-92, -76], [-104, -80], [-98, -70], [-106, -80]] as $i => [$touch, $drag]) {
+            $this->tapStrip($touch, $drag);
+            $this->press('thin');
+            $this->readingOf($i + 1);
+        }
+        $this->see('Four of four thin');
+        $this->see('10 cm ahead');
+        $this->see('4 measured');
+        $this->keys('a');
+        self::assertSame('80', $this->element('[role=slider]')->getAttribute('aria-valuenow'), 'the leftmost key is ahead for a left-hander');
+        $this->keys('4');
+        $this->readingOf(5);
+        $this->look('shaft_lean_deg', 'leans a lot');
+        $this->lookExactly('ball_position_pct', '20');
+
+        $this->see('Thin on the way down, not a scoop');
+        $this->see('The student believes “I scoop it”; what was seen says otherwise.');
+        $ruler = $this->browser->executeScript('return [...document.querySelectorAll("[data-testid=ground-strip] text")].map(t => [t.textContent, t.getBoundingClientRect().x])');
+        $at = array_column($ruler, 1, 0);
+        self::assertLessThan($at['cm behind'], $at['ahead, target']);
+
+        $this->press('Prescribe');
+        $this->press('Hand it out');
+        $this->press('Hit the next set');
+        foreach ([['h', '1'], ['g', '1'], ['g', '1'], ['f', '1']] as $i => $ball) {
+            $this->keys(...$ball);
+            $this->readingOf($i + 1);
+        }
+        $this->press('Side by side');
+        $this->see('0 of 5 clean');
+        $this->see('4 of 4 clean');
+        self::assertSame([], $this->axe());
+        $this->press('Close lesson');
+        $this->see('4 of 4 clean');
+        self::assertSame([], $this->consoleErrors());
+    }
+
+    public function test_a_figure_that_cannot_be_stays_on_the_screen_with_its_field_value_and_range(): void
+    {
+        $this->signIn();
+        $this->press('Odile Marsh');
+        $this->press('Begin a chip lesson');
+        $this->type('Loft', '560');
+        $this->press('Begin the lesson');
+        $this->see('task.club.loft_deg: 560 is not allowed; allowed: 18 to 72 degrees');
+        self::assertStringContainsString('Begin', $this->shown());
+        $this->type('Loft', '56');
+        $this->press('Begin the lesson');
+        $this->see('No balls yet.');
+
+        $this->lookExactly('lead_weight_pct', '400');
+        $this->see('setup.lead_weight_pct: 400 is not allowed; allowed: 0 to 100 %');
+        self::assertStringContainsString('400', $this->element('[data-look=lead_weight_pct]')->getText());
+        $this->lookExactly('lead_weight_pct', '60');
+        $this->until(fn(): bool => ! str_contains($this->shown(), 'Not stored'), 'The mended figure is still called wrong.');
+        $this->browser->navigate()->refresh();
+        $this->see('60 %');
+    }
+
+    private function type(string $label, string $text): void
+    {
+        $input = $this->browser->executeScript(
+            'return [...document.querySelectorAll("label")].find(l => l.textContent.trim().startsWith(arguments[0])).querySelector("input")',
+            [$label],
+        );
+        $input->clear();
+        $input->sendKeys($text);
+    }
+
+    private function look(string $observable, string $answer): void
+    {
+        $this->element("[data-look={$observable}]")->click();
+        $this->element('[data-radix-popper-content-wrapper]');
+        $this->press($answer);
+    }
+
+    private function lookExactly(string $observable, string $figure): void
+    {
+        $this->element("[data-look={$observable}]")->click();
+        $input = $this->element('[data-radix-popper-content-wrapper] input');
+        $input->clear();
+        $input->sendKeys($figure);
+        $this->element('[data-radix-popper-content-wrapper] button[type=submit]')->click();
+    }
+}
