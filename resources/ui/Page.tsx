@@ -1,4 +1,3 @@
-import { useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router-dom';
 import { call } from '../api/client';
@@ -9,11 +8,10 @@ import { Mark } from './Mark';
 /** The frame of every screen but the bench: our mark leads home. */
 export function Page({ title, children, action }: { title: string; children: ReactNode; action?: ReactNode }) {
     const { data: coach } = useCoach();
-    const queries = useQueryClient();
     const signOut = async () => {
         await call('POST', 'sign-out').catch(() => undefined);
-        queries.clear();
-        await queries.invalidateQueries();
+        // A fresh page: nothing of this coach stays in memory.
+        window.location.assign('/');
     };
     return (
         <>

@@ -78,19 +78,19 @@ abstract class BrowserTestCase extends TestCase
         }, "There is no {$css} on the screen.");
     }
 
-    /** Presses the button or link with these words, exactly or at the start. */
+    /** Presses the button or link with these words, exactly or else at the start; in the open sheet where there is one. */
     protected function press(string $words): void
     {
-        $text = 'normalize-space(.)';
-        $xpath = "//*[self::a or self::button or self::summary][{$text} = ".self::quoted($words).'] | '
-            ."//*[self::a or self::button or self::summary][starts-with({$text}, ".self::quoted($words).')] | '
-            ."//button[contains({$text}, ".self::quoted($words).')]';
-        $this->browser->wait(10, 50)->until(function () use ($xpath): bool {
-            foreach ($this->browser->findElements(WebDriverBy::xpath($xpath)) as $element) {
-                if ($element->isDisplayed() && $element->isEnabled()) {
-                    $element->click();
+        $this->browser->wait(10, 50)->until(function () use ($words): bool {
+            $under = $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [] ? '' : "//*[@role='dialog']";
+            $pressable = "{$under}//*[self::a or self::button or self::summary]";
+            foreach (["normalize-space(.) = '{$words}'", "starts-with(normalize-space(.), '{$words}')", "contains(normalize-space(.), '{$words}')"] as $match) {
+                foreach ($this->browser->findElements(WebDriverBy::xpath("{$pressable}[{$match}]")) as $element) {
+                    if ($element->isDisplayed() && $element->isEnabled()) {
+                        $element->click();
 
-                    return true;
+                        return true;
+                    }
                 }
             }
 
@@ -129,7 +129,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected function keys(string ...$keys): void
     {
-        $this->browser->getKeyboard()->sendKeys($keys);
+        foreach ($keys as $key) {
+            $this->browser->action()->sendKeys(null, $key)->perform();
+        }
     }
 
     /** Waits until the reading counts so many balls and nothing waits to be sent. */
@@ -159,11 +161,6 @@ abstract class BrowserTestCase extends TestCase
         );
 
         return array_map(static fn(array $one): string => $one['id'].': '.($one['nodes'][0]['html'] ?? ''), $found);
-    }
-
-    private static function quoted(string $words): string
-    {
-        return "'".$words."'";
     }
 
     private static function environment(string $name): string

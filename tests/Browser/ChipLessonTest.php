@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
+
 /** One chip lesson from the first look to the retest, as a coach does it. */
 final class ChipLessonTest extends BrowserTestCase
 {
@@ -168,10 +170,7 @@ final class ChipLessonTest extends BrowserTestCase
 
     private function type(string $label, string $text): void
     {
-        $input = $this->browser->executeScript(
-            'return [...document.querySelectorAll("label")].find(l => l.textContent.trim().startsWith(arguments[0])).querySelector("input")',
-            [$label],
-        );
+        $input = $this->browser->findElement(WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]//input"));
         $input->clear();
         $input->sendKeys($text);
     }
