@@ -21,7 +21,7 @@ start_database() {
         mv "$home/data.new" "$home/data"
     fi
 
-    if mariadb-admin --no-defaults --socket="$socket" --user="$(id -un)" ping >/dev/null 2>&1; then
+    if mariadb --no-defaults --socket="$socket" --user="$(id -un)" --execute="DO 0" >/dev/null 2>&1; then
         DATABASE_PID=
         DB_PORT=$(cat "$home/port")
     else
@@ -32,7 +32,7 @@ start_database() {
             --innodb-flush-log-at-trx-commit=1 >"$LOG/$name-database.log" 2>&1 </dev/null &
         DATABASE_PID=$!
         for tries in $(seq 150); do
-            mariadb-admin --no-defaults --socket="$socket" --user="$(id -un)" ping >/dev/null 2>&1 && break
+            mariadb --no-defaults --socket="$socket" --user="$(id -un)" --execute="DO 0" >/dev/null 2>&1 && break
             if ! kill -0 "$DATABASE_PID" 2>/dev/null || [ "$tries" -eq 150 ]; then
                 tail -n 8 "$LOG/$name-database.log" >&2
                 fail "the database does not start. The whole output is in $LOG/$name-database.log."

@@ -23,7 +23,7 @@ install_packages() {
     done
     need composer command -v composer
     need mariadb-server-core test -x /usr/sbin/mariadbd
-    need mariadb-client-core command -v mariadb-admin
+    need mariadb-client-core command -v mariadb
     need nodejs command -v node
     need npm command -v npm
     need unzip command -v unzip

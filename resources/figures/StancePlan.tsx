@@ -24,7 +24,7 @@ export function StancePlan({ setup, card, handed, units }: Props) {
     const cardLean = card?.shaft_lean_deg;
     const [sx, sy] = tip(lean ?? 0);
     return (
-        <svg viewBox="-140 -8 280 210" className="block w-full" role="img" aria-label={told(ball, weight, lean)}>
+        <svg viewBox="-140 -8 280 210" className="mx-auto block w-full max-w-xs" role="img" aria-label={told(ball, weight, lean)}>
             {[-1, 1].map((side) => (
                 <ellipse key={side} cx={m * side * HEELS} cy={34} rx={21} ry={30} transform={`rotate(${String(m * side * 10)} ${String(m * side * HEELS)} 32)`} className="fill-press stroke-ink" strokeWidth={1.5} />
             ))}

@@ -22,6 +22,9 @@ final readonly class ReadingEngine
 {
     private const ENOUGH_BALLS = 3;
 
+    /** From this share on a coach keeps watching instead of changing something. Origin: handbook 4.1. */
+    private const MOSTLY_GOOD = 0.8;
+
     /** Only causes at least this likely are tried in the model and proposed to work on. Origin: chosen by us. */
     private const WORTH_CURING = 0.2;
 
@@ -77,7 +80,7 @@ final readonly class ReadingEngine
             $card,
             $first === null ? Prescription::nothing() : Prescription::for($first->cause, $view, $card, $swing, $this->drills, $this->words),
             $prediction,
-            $this->advice($view, $first, $nothingSeen),
+            $this->advice($view, $first, $checkNext, $nothingSeen),
             $first?->gain === null || $prediction === null ? null : max(0.0, min(1.0, $prediction->whatIf->now + $first->gain)),
         );
     }
@@ -143,12 +146,15 @@ final readonly class ReadingEngine
         );
     }
 
-    private function advice(View $view, ?WeighedCause $first, bool $nothingSeen): string
+    private function advice(View $view, ?WeighedCause $first, ?CheckNext $next, bool $nothingSeen): string
     {
+        $good = $view->pattern->good();
+
         return match (true) {
             $nothingSeen => 'Nothing seen yet. Begin with the look below; it costs least and tells most.',
-            $view->pattern->isSound() => Words::sentence($this->words->tally($view->pattern->good()).' good').' Keep what is there; unusual set-up figures are notes, not faults.',
-            $first === null => 'No cause stands out yet. Take the next look, or watch more balls.',
+            $view->pattern->isSound() => Words::sentence($this->words->tally($good).' good').' Keep what is there; unusual set-up figures are notes, not faults.',
+            $first === null && $good->of > 0 && $good->share() >= self::MOSTLY_GOOD => Words::sentence($this->words->tally($good).' good so far').' Watch more balls before you change anything.',
+            $first === null => $next === null ? 'No cause stands out. Watch more balls.' : 'No cause stands out yet. Take the next look, or watch more balls.',
             default => "Work on first: {$first->cause->name}.",
         };
     }
