@@ -10,7 +10,7 @@ need() {
     "$@" >/dev/null 2>&1 || missing_packages+=("$package")
 }
 
-has_extension() { php -m 2>/dev/null | grep -qix "$1"; }
+has_extension() { php -r 'exit(extension_loaded($argv[1]) ? 0 : 1);' "$1"; }
 
 install_packages() {
     missing_packages=()
@@ -39,6 +39,9 @@ install_packages() {
     run 'Installing Debian packages' apt-install as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing_packages[@]}"
     [ "$(php -r 'echo PHP_VERSION_ID >= 80200 ? 1 : 0;')" = 1 ] || fail "PHP 8.2 or newer is needed; found $(php -r 'echo PHP_VERSION;')."
 }
+
+# A random application key; PHP must be there already.
+new_key() { php -r 'echo "base64:".base64_encode(random_bytes(32));'; }
 
 node_is_new_enough() { node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)' 2>/dev/null; }
 
