@@ -64,26 +64,28 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, onRetest 
             </div>
             {next !== null && nextLook !== undefined && (
                 <div className="mt-2 border-2 border-ink bg-press px-3 py-2">
-                    <p className="leading-tight"><strong>Look next: {next.label}</strong></p>
-                    <div className="mt-1.5 grid auto-cols-fr grid-flow-col gap-1">
+                    <details className="leading-tight">
+                        <summary className="min-h-6 cursor-pointer list-none"><strong>Look next: {next.label}</strong> <span className="float-right text-sm underline">why</span></summary>
+                        <p className="mt-1 text-sm">{next.why}</p>
+                    </details>
+                    <div className="mt-1 grid auto-cols-fr grid-flow-col gap-1">
                         {next.answers.map((answer) => (
                             <Button key={answer.label} className="px-1 text-sm leading-tight" title={answer.then} onClick={() => { bench.see(set, nextLook, answer.value); }}>{answer.label}</Button>
                         ))}
                     </div>
-                    <details className="text-sm"><summary className="min-h-6 cursor-pointer">Why this look</summary>{next.why}</details>
                 </div>
             )}
             <div className="mt-auto pt-2">
                 {model && (
-                    <p className="flex items-baseline gap-2" data-testid="predicted">
-                        <span className="text-sm leading-tight">predicted clean</span>
+                    <p className="flex items-baseline gap-2 leading-none" data-testid="predicted">
+                        <span className="text-sm leading-tight">predicted {lesson.task.shot === 'bunker' ? 'splash' : 'clean'}</span>
                         <span className="display text-3xl">{percent(model.good_rate)}</span>
                         {reading.predicted_after !== null && <><span aria-label="after the cure">→</span><span className="display text-3xl text-marram">{percent(reading.predicted_after)}</span></>}
                     </p>
                 )}
                 {model && <WhyTheMisses reading={reading} />}
-                <p className="mt-1 font-semibold">{reading.advice}</p>
-                {given !== null && <p className="mt-1 text-sm text-marram">Handed out: {given.content.cause_name}. {given.content.drills.map((drill) => drill.name).join(', ')}.</p>}
+                <p className="leading-tight font-semibold">{reading.advice}</p>
+                {given !== null && <p className="mt-1 text-sm leading-tight text-marram">Handed out: {given.content.cause_name}. {given.content.drills.map((drill) => drill.name).join(', ')}.</p>}
                 <div className="mt-2 flex gap-2">
                     {(first ?? reading.causes[0]) !== undefined && pattern.n > 0 && (
                         <Button main={given === null} className="flex-1" onClick={() => { setPrescribing(true); }}>{given === null ? 'Prescribe' : 'Change it'}</Button>
@@ -133,7 +135,7 @@ function Evidence({ cause }: { cause: WeighedCause }) {
             <ul className="mb-4">{cause.for.length === 0 ? <li>Nothing yet.</li> : rows(cause.for)}</ul>
             <h3 className="text-lg">What speaks against it</h3>
             <ul className="mb-4">{cause.against.length === 0 ? <li>Nothing yet.</li> : rows(cause.against)}</ul>
-            {cause.gain !== null && <p className="mb-2">Cured, the model expects {cause.gain < 0 ? `${percent(-cause.gain)} fewer` : `${percent(cause.gain)} more`} clean strikes.</p>}
+            {cause.gain !== null && <p className="mb-2">Cured, the model expects {cause.gain < 0 ? `${String(Math.round(-cause.gain * 100))} fewer` : `${String(Math.round(cause.gain * 100))} more`} good strikes in a hundred.</p>}
             <p>{cause.if_wrong}</p>
         </>
     );
