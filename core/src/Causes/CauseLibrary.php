@@ -17,7 +17,16 @@ final readonly class CauseLibrary
         /** @var self|null $library */
         static $library = null;
 
-        return $library ??= self::of(...Turf\Address::causes(), ...Turf\ThroughTheStrike::causes());
+        return $library ??= self::of(
+            ...Turf\Address::causes(),
+            ...Turf\ThroughTheStrike::causes(),
+            ...Turf\Body::causes(),
+            ...Turf\SpeedAndDistance::causes(),
+            ...Turf\FaceAndPath::causes(),
+            ...Turf\LieAndSlope::causes(),
+            ...Sand\SandAddress::causes(),
+            ...Sand\SandMotion::causes(),
+        );
     }
 
     public static function of(Cause ...$causes): self

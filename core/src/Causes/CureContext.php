@@ -77,6 +77,12 @@ final readonly class CureContext
         return $swing->lowPointMovedBy(-$drift * $this->calibration->lowPointPerDriftMm);
     }
 
+    /** A motion that no longer wanders: the scatter shrinks, the mean stays. */
+    public function calmed(Swing $swing): Swing
+    {
+        return $swing->withScatterTimes($this->calibration->calmedScatter);
+    }
+
     /** How far the figure is from the middle of the card, + = it must grow; $usual where it was not looked at. */
     private function missing(Observable $what, float $usual): float
     {

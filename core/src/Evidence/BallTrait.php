@@ -22,6 +22,23 @@ enum BallTrait: string
     case LowFlight = 'low_flight';
     case HighFlight = 'high_flight';
     case Runs = 'runs';
+    case CarriesLong = 'carries_long';
+    case CarriesShort = 'carries_short';
+    case CleanButShort = 'clean_but_short';
+    case HeavyAndShort = 'heavy_and_short';
+    case StartsPulled = 'starts_pulled';
+    case StartsPushed = 'starts_pushed';
+    case ShallowMark = 'shallow_mark';
+    case SplashFarBehind = 'splash_far_behind';
+    case FarBehindShallow = 'far_behind_shallow';
+    case ThinOrSkip = 'thin_or_skip';
+    case Skip = 'skip';
+    case ShortOrLeftIn = 'short_or_left_in';
+    case DeepAndShort = 'deep_and_short';
+    case LeftIn = 'left_in';
+    case SandToLeadSide = 'sand_to_lead_side';
+    case Click = 'click';
+    case Scrape = 'scrape';
 
     /** A touch nearer than this behind the ball is normal for a sole that glides, mm. Origin: chosen by us. */
     public const BEHIND_MM = -25.0;
@@ -35,8 +52,16 @@ enum BallTrait: string
 
     private const LONG_MARK_MM = 100.0;
 
+    /** Too far behind for a splash, mm. Origin: handbook 4.2. */
+    private const SPLASH_FAR_BEHIND_MM = -90.0;
+
+    /** A carry is long or short beyond this share of what was asked, a start pulled or pushed beyond this angle. Origin: chosen by us. */
+    private const CARRY_OFF = 0.08;
+
+    private const START_OFF_DEG = 3.0;
+
     /** True, false, or null when what it needs was not looked at. */
-    public function of(Ball $ball): ?bool
+    public function of(Ball $ball, LessonCase $case): ?bool
     {
         $touch = $ball->touchMm;
 
@@ -49,7 +74,7 @@ enum BallTrait: string
             self::DeepShortMark => $ball->mark === null ? null : $ball->mark === Mark::Deep && ($ball->markLengthMm ?? 0.0) < self::SHORT_MARK_MM,
             self::ShallowLongBehind => $ball->mark === null && $ball->markLengthMm === null ? null
                 : self::both(self::behind($ball), $ball->mark !== Mark::Deep && ($ball->markLengthMm ?? self::LONG_MARK_MM) >= self::LONG_MARK_MM),
-            self::ThinTouchAhead => self::both(self::thin($ball), self::TouchAhead->of($ball)),
+            self::ThinTouchAhead => self::both(self::thin($ball), self::TouchAhead->of($ball, $case)),
             self::ThinTouchBehind => self::both(self::thin($ball), self::behind($ball)),
             self::ThinNoMark => self::both(self::thin($ball), $ball->noContact || $ball->mark === Mark::None ? true : ($ball->mark === null && $touch === null ? null : false)),
             self::Thin => self::thin($ball),
@@ -57,6 +82,23 @@ enum BallTrait: string
             self::LowFlight => $ball->flight === null ? null : $ball->flight === 'low',
             self::HighFlight => $ball->flight === null ? null : $ball->flight === 'high',
             self::Runs => $ball->roll === null ? null : $ball->roll === 'runs',
+            self::CarriesLong => self::carryOff($ball, $case, 1),
+            self::CarriesShort => self::carryOff($ball, $case, -1),
+            self::CleanButShort => self::both($ball->strike?->isGood(), self::carryOff($ball, $case, -1)),
+            self::HeavyAndShort => self::both($ball->strike?->isHeavy(), self::carryOff($ball, $case, -1) ?? true),
+            self::StartsPulled => $ball->startDeg === null ? null : $case->handed->mirrored($ball->startDeg) < -self::START_OFF_DEG,
+            self::StartsPushed => $ball->startDeg === null ? null : $case->handed->mirrored($ball->startDeg) > self::START_OFF_DEG,
+            self::ShallowMark => $ball->mark === null ? null : $ball->mark === Mark::Shallow || $ball->mark === Mark::Brush,
+            self::SplashFarBehind => $touch === null ? null : $touch < self::SPLASH_FAR_BEHIND_MM,
+            self::FarBehindShallow => self::both($touch === null ? null : $touch < self::SPLASH_FAR_BEHIND_MM, $ball->mark === null ? null : $ball->mark !== Mark::Deep),
+            self::ThinOrSkip => self::thin($ball),
+            self::Skip => $ball->strike === null ? null : $ball->strike === Strike::Skip,
+            self::ShortOrLeftIn => $ball->strike?->isHeavy(),
+            self::DeepAndShort => self::both($ball->mark === null ? null : $ball->mark === Mark::Deep, $ball->strike?->isHeavy()),
+            self::LeftIn => $ball->strike === null ? null : $ball->strike === Strike::LeftIn,
+            self::SandToLeadSide => $ball->sandDirection === null ? null : $ball->sandDirection === ($case->handed->mirrored(1.0) > 0 ? 'left' : 'right'),
+            self::Click => $ball->sound === null ? null : $ball->sound === 'click',
+            self::Scrape => $ball->sound === null ? null : $ball->sound === 'scrape',
         };
     }
 
@@ -79,12 +121,36 @@ enum BallTrait: string
             self::LowFlight => 'flew low',
             self::HighFlight => 'flew high and weak',
             self::Runs => 'ran on',
+            self::CarriesLong => 'carried too far',
+            self::CarriesShort => 'carried too short',
+            self::CleanButShort => 'were good strikes and carried too short',
+            self::HeavyAndShort => 'were heavy and short',
+            self::StartsPulled => 'started to the lead side (pulled)',
+            self::StartsPushed => 'started to the trail side (pushed)',
+            self::ShallowMark => 'left a shallow mark',
+            self::SplashFarBehind => 'went in more than 9 cm behind the ball',
+            self::FarBehindShallow => 'went in far behind and stayed shallow',
+            self::ThinOrSkip => 'were thin, picked or skipped',
+            self::Skip => 'skipped',
+            self::ShortOrLeftIn => 'came out short or stayed in',
+            self::DeepAndShort => 'dug deep and came out short',
+            self::LeftIn => 'stayed in the sand',
+            self::SandToLeadSide => 'threw the sand to the lead side',
+            self::Click => 'clicked',
+            self::Scrape => 'scraped',
         };
     }
 
     private static function behind(Ball $ball): ?bool
     {
         return $ball->touchMm === null ? ($ball->noContact ? false : null) : $ball->touchMm < self::BEHIND_MM;
+    }
+
+    private static function carryOff(Ball $ball, LessonCase $case, int $sign): ?bool
+    {
+        $asked = $case->task->carryM;
+
+        return $asked === null || $asked <= 0.0 || $ball->carryM === null ? null : $sign * ($ball->carryM / $asked - 1) > self::CARRY_OFF;
     }
 
     private static function thin(Ball $ball): ?bool

@@ -35,6 +35,7 @@ final readonly class Pattern
         public float $radiusMm,
         public Spread $lowPoint,
         public Spread $touch,
+        private LessonCase $case,
     ) {}
 
     public static function of(LessonCase $case, Calibration $calibration): self
@@ -48,6 +49,7 @@ final readonly class Pattern
             $radius,
             Spread::ofKnown(array_map(static fn(DerivedBall $ball): ?float => $ball->lowPointMm, $derived)),
             Spread::ofKnown(array_map(static fn(Ball $ball): ?float => $ball->touchMm, $case->balls)),
+            $case,
         );
     }
 
@@ -63,7 +65,7 @@ final readonly class Pattern
 
     public function tally(BallTrait $trait): Tally
     {
-        $seen = array_filter(array_map(static fn(Ball $ball): ?bool => $trait->of($ball), $this->balls), static fn(?bool $is): bool => $is !== null);
+        $seen = array_filter(array_map(fn(Ball $ball): ?bool => $trait->of($ball, $this->case), $this->balls), static fn(?bool $is): bool => $is !== null);
 
         return new Tally(\count(array_filter($seen)), \count($seen));
     }
@@ -106,6 +108,23 @@ final readonly class Pattern
         $struck = $this->struck();
 
         return new Tally(\count(array_filter($struck, static fn(Strike $one): bool => $one === $strike)), \count($struck));
+    }
+
+    /** Error of the carry of good strikes as a share of the carry asked for, + = long. */
+    public function carryError(LessonCase $case): Spread
+    {
+        $asked = $case->task->carryM;
+
+        return Spread::ofKnown(array_map(
+            static fn(Ball $ball): ?float => $asked === null || $asked <= 0.0 || $ball->carryM === null || $ball->strike?->isGood() === false ? null : $ball->carryM / $asked - 1,
+            $this->balls,
+        ));
+    }
+
+    /** Start direction, degrees, + = toward the trail side (right of target for a right-hander). */
+    public function start(LessonCase $case): Spread
+    {
+        return Spread::ofKnown(array_map(static fn(Ball $ball): ?float => $ball->startDeg === null ? null : $case->handed->mirrored($ball->startDeg), $this->balls));
     }
 
     /**

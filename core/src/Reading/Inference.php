@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Clue\Balls;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Causes\View;
 use LowPoint\Core\Wording\Words;
@@ -19,8 +20,6 @@ final readonly class Inference
 
     /** Good strikes weigh as much as two strong pieces of evidence, for they win over looks. Origin: chosen by us. */
     private const GOOD_WEIGHT = 2.0;
-
-    private const HALF_AT_BALLS = 3;
 
     private const TOO_LIGHT_TO_NAME = 0.02;
 
@@ -37,7 +36,7 @@ final readonly class Inference
         $good = $view->pattern->good();
         $degree = max(0.0, min(1.0, ($good->share() - self::GOOD_FROM) / (self::GOOD_FULLY - self::GOOD_FROM)));
 
-        return -self::GOOD_WEIGHT * Strength::Strong->weight($degree) * $good->of / ($good->of + self::HALF_AT_BALLS);
+        return -self::GOOD_WEIGHT * Strength::Strong->weight($degree) * Balls::trust($good->of);
     }
 
     /**

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\View;
+use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Words;
 
@@ -30,6 +32,14 @@ final readonly class LookAlikes
     /** A low point this near to the ball on average is no fault of aim, mm. Origin: chosen by us. */
     private const NEAR_BALL_MM = 40.0;
 
+    /** Fewer balls show no trend; a carry that falls below this share of the first half has slowed. Origin: chosen by us. */
+    private const SPIRAL_BALLS = 6;
+
+    private const SLOWED = 0.9;
+
+    /** Face opening from which the bounce is too much for thin sand, degrees. Origin: handbook 4.2. */
+    private const OPEN_DEG = 3.0;
+
     public function __construct(private Words $words) {}
 
     /** @return list<Warning> */
@@ -40,6 +50,10 @@ final readonly class LookAlikes
             $this->bouncedThin($view),
             $this->diggingNotAim($view),
             $this->scatterNotAim($view),
+            $this->slowingSpiral($view),
+            $this->sandSteep($view),
+            $this->sandShallow($view),
+            $this->thinSandSkip($view),
         ]));
     }
 
@@ -100,6 +114,62 @@ final readonly class LookAlikes
 
         return new Warning(WarningId::ScatterNotAim, "Heavy and thin in turn, low point {$this->words->place($lowPoint->mean)} on average but ± {$this->words->ground($lowPoint->sd)}: "
             .'scatter, not aim. Do not move the ball; calm the motion.');
+    }
+
+    /** Strikes get heavier and carries shorter through the set while the shaft leans: each feeds the other. */
+    private function slowingSpiral(View $view): ?Warning
+    {
+        $lean = $view->case->seen->number(Observable::ImpactLean) ?? $view->case->seen->number(Observable::ShaftLean);
+        $balls = $view->pattern->balls;
+        if ($view->case->task->inSand() || \count($balls) < self::SPIRAL_BALLS || $lean === null || $lean < self::LEANING_DEG) {
+            return null;
+        }
+        $half = intdiv(\count($balls), 2);
+        $heavy = static fn(array $part): float => \count(array_filter($part, static fn(Ball $ball): bool => $ball->strike?->isHeavy() === true)) / \count($part);
+        [$first, $second] = [\array_slice($balls, 0, $half), \array_slice($balls, -$half)];
+        $carry = static fn(array $part): Spread => Spread::ofKnown(array_map(static fn(Ball $ball): ?float => $ball->carryM, $part));
+        [$before, $after] = [$carry($first)->mean, $carry($second)->mean];
+        if ($heavy($second) < $heavy($first) + self::PATTERN_SHARE || $before === null || $after === null || $after > $before * self::SLOWED) {
+            return null;
+        }
+
+        return new Warning(WarningId::SlowingSpiral, "The slowing spiral: heavier through the set, and the carry falls from {$this->words->course($before)} to {$this->words->course($after)} while the shaft leans {$this->words->degrees($lean)}. "
+            .'Lean makes the ball jump, the student slows, slow is heavy. Take the lean off; do not move the ball back.');
+    }
+
+    private function sandSteep(View $view): ?Warning
+    {
+        $side = $view->pattern->tally(BallTrait::SandToLeadSide);
+        $deep = $view->pattern->tally(BallTrait::DeepAndShort);
+        if (! $view->case->task->inSand() || ! self::isPattern($deep->count, $deep->of) || ! self::isPattern($side->count, $side->of)) {
+            return null;
+        }
+
+        return new Warning(WarningId::SandSteep, Words::sentence('Too much sand by being steep: '.$this->words->tally($deep).' dug deep, '.$this->words->tally($side).' threw the sand to the lead side')
+            .' Go squarer and send the sand at the target. More open would make it worse.');
+    }
+
+    private function sandShallow(View $view): ?Warning
+    {
+        $shallow = $view->pattern->tally(BallTrait::FarBehindShallow);
+        if (! $view->case->task->inSand() || $view->case->task->lie === Lie::SandThin || ! self::isPattern($shallow->count, $shallow->of)) {
+            return null;
+        }
+
+        return new Warning(WarningId::SandShallow, Words::sentence('Too much sand by being shallow: '.$this->words->tally($shallow).' went in far behind and left a long scrape')
+            .' More vertical, weight forward, across with an open face. Squarer would make it worse.');
+    }
+
+    private function thinSandSkip(View $view): ?Warning
+    {
+        $thin = $view->pattern->tally(BallTrait::ThinOrSkip);
+        $face = $view->case->seen->number(Observable::FaceOpen);
+        if (! \in_array($view->case->task->lie, [Lie::SandThin, Lie::SandFirm], true) || ! self::isPattern($thin->count, $thin->of) || $face === null || $face < self::OPEN_DEG) {
+            return null;
+        }
+
+        return new Warning(WarningId::ThinSandSkip, Words::sentence($this->words->tally($thin)." skipped or came off thin with the face {$this->words->degrees($face)} open")
+            .' On thin sand that is set-up, not motion: shut the face a little. In soft sand the same skip would be a far-behind entry.');
     }
 
     private static function isPattern(int $count, int $of): bool

@@ -13,11 +13,13 @@ use LowPoint\Core\Schools\SetupCard;
 final readonly class Reading
 {
     /**
+     * @param  list<string>  $tellApart  look-alikes that one more question decides
      * @param  list<WeighedCause>  $causes  most probable first
      * @param  list<Warning>  $warnings
      */
     public function __construct(
         public string $patternText,
+        public array $tellApart,
         public Pattern $pattern,
         public array $causes,
         public ?WeighedCause $workOnFirst,
@@ -54,6 +56,7 @@ final readonly class Reading
             'advice' => $this->advice,
             'check_next' => $this->checkNext?->toArray(),
             'warnings' => array_map(static fn(Warning $warning): array => $warning->toArray(), $this->warnings),
+            'tell_apart' => $this->tellApart,
             'school' => $this->school->toArray(),
             'card' => array_map(static fn($range): array => [$range->from, $range->to], $this->card->figures),
             'prescription' => $this->prescription->toArray(),

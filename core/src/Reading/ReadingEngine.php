@@ -71,6 +71,7 @@ final readonly class ReadingEngine
 
         return new Reading(
             (new PatternText($this->words))->line($view->pattern),
+            (new TellApart($this->words))->in($view),
             $view->pattern,
             $weighed,
             $first,

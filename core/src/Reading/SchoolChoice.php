@@ -79,6 +79,14 @@ final readonly class SchoolChoice
             $school === School::HandleAhead && \in_array(WarningId::DiggingNotAim, $ids, true) => [
                 School::NeutralShaft, 'Digging is the excess of Handle ahead.',
             ],
+            $school === School::OpenAcross && \in_array(WarningId::SandSteep, $ids, true) => [
+                School::SquareSplash,
+                'Too steep and across is the excess of Open across.',
+            ],
+            $school === School::SquareSplash && \in_array(WarningId::SandShallow, $ids, true) => [
+                School::OpenAcross,
+                'Too shallow is the excess of Square splash.',
+            ],
             default => [null, ''],
         };
         if ($other === null || $other === $school) {

@@ -49,6 +49,11 @@ enum School: string
 
     public function suits(Shot $shot, Lie $lie): bool
     {
+        // Two lies leave no choice (handbook 4.4 a).
+        if ($lie === Lie::SandThin || $lie === Lie::BallDown) {
+            return $this === self::standardFor($shot, $lie);
+        }
+
         return match ($this) {
             self::NeutralShaft, self::HandleAhead, self::CentreAhead => $shot !== Shot::Bunker,
             self::TurnThrough => $shot === Shot::Pitch,

@@ -27,6 +27,7 @@ final readonly class Calibration
      * @param  float  $lowPointPerWeightMm  ... with each per cent of weight on the lead foot
      * @param  float  $lowPointPerChestMm  ... with each mm that the chest moves toward the target
      * @param  float  $lowPointByThrowingMm  where a clubhead that passes the hands early puts the low point, compared with a matched release
+     * @param  float  $calmedScatter  what is left of the scatter when a motion that wanders has been calmed, as a factor
      * @param  float  $depthByDigging  share of the depth beyond a typical one that a digging club adds itself
      * @param  float  $lowPointPerDriftMm  ... with each mm that the head moves during the downswing
      */
@@ -53,6 +54,7 @@ final readonly class Calibration
         public float $lowPointPerDriftMm = 0.8,
         public float $lowPointByThrowingMm = -35.0,
         public float $depthByDigging = 0.6,
+        public float $calmedScatter = 0.65,
     ) {}
 
     public static function standard(): self

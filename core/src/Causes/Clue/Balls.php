@@ -7,7 +7,6 @@ namespace LowPoint\Core\Causes\Clue;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\BallTrait;
-use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Wording\Words;
 
 /** Strike evidence: the share of balls with a trait. It grows with the number of balls, n / (n + 3). */
@@ -35,7 +34,7 @@ final readonly class Balls implements Clue
             return null;
         }
 
-        return $this->strength->weight(($tally->share() - $this->nothingAt) / ($this->fullAt - $this->nothingAt)) * self::trust($tally);
+        return $this->strength->weight(($tally->share() - $this->nothingAt) / ($this->fullAt - $this->nothingAt)) * self::trust($tally->of);
     }
 
     public function text(View $view, Words $words): string
@@ -48,8 +47,9 @@ final readonly class Balls implements Clue
         return "counts from {$words->percent($this->nothingAt)} of the balls, fully from {$words->percent($this->fullAt)}, and more with more balls; ".Odds::text($this->strength);
     }
 
-    private static function trust(Tally $tally): float
+    /** n / (n + 3): how far strike evidence from so many balls is trusted. */
+    public static function trust(int $balls): float
     {
-        return $tally->of / ($tally->of + self::HALF_AT);
+        return $balls / ($balls + self::HALF_AT);
     }
 }

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Causes\Clue;
+
+use LowPoint\Core\Causes\View;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Wording\Words;
+
+/** A clue whose figures hold for one shot only. */
+final readonly class OnShot implements Clue
+{
+    public function __construct(
+        private Shot $shot,
+        private Clue $clue,
+    ) {}
+
+    public function needs(): array
+    {
+        return $this->clue->needs();
+    }
+
+    public function weight(View $view): ?float
+    {
+        return $view->case->task->shot === $this->shot ? $this->clue->weight($view) : null;
+    }
+
+    public function text(View $view, Words $words): string
+    {
+        return $this->clue->text($view, $words);
+    }
+
+    public function how(Words $words): string
+    {
+        return "for a {$this->shot->value}: ".$this->clue->how($words);
+    }
+}

@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Causes\Sand;
+
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Clue\Balls;
+use LowPoint\Core\Causes\Clue\Figure;
+use LowPoint\Core\Causes\Clue\OnlyFor;
+use LowPoint\Core\Causes\Clue\Ramp;
+use LowPoint\Core\Causes\Clue\Seen;
+use LowPoint\Core\Causes\Cure;
+use LowPoint\Core\Causes\CureContext;
+use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\Strength;
+use LowPoint\Core\Evidence\BallTrait;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\PatternFigure;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Strike\Swing;
+
+/** Causes in the motion through the sand. */
+final class SandMotion
+{
+    private const SAND = [Shot::Bunker];
+
+    /** How far a shallow club comes in too far behind, mm. Origin: chosen by us. */
+    private const SHALLOW_BEHIND_MM = 40.0;
+
+    /** Typical fall back on thin sand, where nobody measured it, mm. Origin: chosen by us. */
+    private const USUAL_FALL_BACK_MM = -30.0;
+
+    /** @return list<Cause> */
+    public static function causes(): array
+    {
+        return [
+            new Cause(
+                'sand_too_shallow',
+                'Coming in too shallow from the inside',
+                self::SAND,
+                true,
+                [
+                    new Seen(Observable::Takeaway, ['inside'], Strength::Strong),
+                    new Ramp(Observable::Path, 1, 7, Strength::Strong),
+                    new Balls(BallTrait::FarBehindShallow, Strength::Medium),
+                    new OnlyFor(new Balls(BallTrait::ThinOrSkip, Strength::Medium)),
+                    new OnlyFor(new Seen(Observable::BallDistance, ['far'], Strength::Weak)),
+                ],
+                new Cure(
+                    Effort::MotionChange,
+                    Observable::StanceOpen,
+                    'Club more upright, weight forward, swing along open feet.',
+                    [
+                        'outside' => 'Swing along the line of the feet, not at the flag.',
+                        'inside' => 'Feel the wrists set early and the hands high.',
+                        'sound' => 'A short deep thud.',
+                    ],
+                    'Stop sweeping the sand from the inside.',
+                    ['across_the_feet', 'splash_line'],
+                    'Entry within 3 to 6 cm behind the ball',
+                    static fn(Swing $now, CureContext $with): Swing => $now->lowPointMovedBy(self::SHALLOW_BEHIND_MM),
+                ),
+                'If it were something else, a steeper club would still come in far behind.',
+                ['shallow', 'sweeping'],
+            ),
+            new Cause(
+                'sand_too_steep',
+                'Too steep and across',
+                self::SAND,
+                true,
+                [
+                    new Ramp(Observable::Path, -6, -12, Strength::Strong),
+                    new Balls(BallTrait::SandToLeadSide, Strength::Strong, 0.2, 0.7),
+                    new Balls(BallTrait::DeepAndShort, Strength::Strong, 0.2, 0.7),
+                    new OnlyFor(new Ramp(Observable::StanceOpen, 35, 45, Strength::Weak)),
+                ],
+                new Cure(
+                    Effort::MotionChange,
+                    Observable::StanceOpen,
+                    'Stand squarer and send the sand at the target.',
+                    [
+                        'outside' => 'Throw the sand onto a towel on the target line.',
+                        'inside' => 'Feel the clubhead low and long past the ball.',
+                        'sound' => 'A long splash.',
+                    ],
+                    'Stop cutting across the ball.',
+                    ['send_the_sand', 'sole_thump'],
+                    'Sand on the towel in six of ten',
+                    static fn(Swing $now, CureContext $with): Swing => $now->withRadius($with->calibration->sweepingRadiusMm)
+                        ->withDepth($with->calibration->typicalDepth(true)),
+                ),
+                'If it were something else, the sand would fly at the target and the hole would be long.',
+                ['too steep', 'chop', 'across'],
+            ),
+            new Cause(
+                'sand_quit',
+                'Stopping in the sand',
+                self::SAND,
+                true,
+                [
+                    new Seen(Observable::Finish, ['cut_short'], Strength::Strong),
+                    new Seen(Observable::SpeedChange, ['quitting'], Strength::Strong, neutral: ['forced']),
+                    new Balls(BallTrait::LeftIn, Strength::Medium),
+                ],
+                new Cure(
+                    Effort::SwingFeel,
+                    null,
+                    'Set up as before; swing to a finish.',
+                    [
+                        'outside' => 'Finish with the grip end at your belt buckle.',
+                        'inside' => 'Feel the chest turn to the flag.',
+                        'sound' => 'The splash ends after the thud.',
+                    ],
+                    'Stop leaving the club in the sand.',
+                    ['full_finish', 'splash_line'],
+                    'Finish held in eight of ten',
+                    static fn(Swing $now, CureContext $with): Swing => $with->calmed($now),
+                ),
+                'If it were something else, the finish would be full and the ball still in the sand.',
+                ['stop', 'quit', 'decelerate'],
+            ),
+            new Cause(
+                'sand_entry_scatter',
+                'The entry point wanders',
+                self::SAND,
+                true,
+                [
+                    new Figure(PatternFigure::TouchScatter, 30, 45, Strength::Strong),
+                    new OnlyFor(new Ramp(Observable::HeadDrift, 20, 45, Strength::Strong)),
+                    new OnlyFor(new Ramp(Observable::HeadDrift, -20, -45, Strength::Strong)),
+                ],
+                new Cure(
+                    Effort::SwingFeel,
+                    null,
+                    'Feet dug in the same depth each time; look at the entry spot, not the ball.',
+                    [
+                        'outside' => 'Keep the nose over the spot where the sand begins.',
+                        'inside' => 'Feel a quiet head from start to splash.',
+                        'sound' => 'Every thud from the same place.',
+                    ],
+                    'Stop watching the ball.',
+                    ['splash_line', 'still_head'],
+                    'Eight of ten splashes begin within 3 cm of the line',
+                    static fn(Swing $now, CureContext $with): Swing => $with->calmed($now),
+                ),
+                'If it were something else, the entry would be in one place and still wrong.',
+                ['inconsistent', 'all over'],
+            ),
+            new Cause(
+                'sand_face_rolls',
+                'Face turns over through the sand',
+                self::SAND,
+                false,
+                [
+                    new Seen(Observable::FaceThrough, ['rolls_shut'], Strength::Strong, neutral: ['square']),
+                    new Balls(BallTrait::LowFlight, Strength::Medium),
+                    new Balls(BallTrait::Runs, Strength::Medium),
+                ],
+                new Cure(
+                    Effort::SwingFeel,
+                    Observable::FaceOpen,
+                    'Open the face and let it look at the sky after the sand.',
+                    [
+                        'outside' => 'Carry sand on the face to the finish.',
+                        'inside' => 'Feel the trail palm stay up.',
+                        'sound' => 'A soft landing.',
+                    ],
+                    'Stop rolling the wrists.',
+                    ['sand_over_shoulder', 'splash_line'],
+                    'Flight higher, roll shorter',
+                    static fn(Swing $now, CureContext $with): Swing => $with->openToCard($now),
+                ),
+                'If it were something else, the face would look at the sky and the ball would still come out low.',
+                ['rolling', 'hook'],
+                unless: static fn(Task $task): bool => $task->lie === Lie::SandThin || $task->lie === Lie::SandPlugged,
+            ),
+            new Cause(
+                'sand_too_gentle',
+                'Not enough speed for the sand taken',
+                self::SAND,
+                false,
+                [
+                    new Balls(BallTrait::CleanButShort, Strength::Strong),
+                    new Seen(Observable::BackswingLength, ['knee', 'hip'], Strength::Weak, neutral: ['rib']),
+                ],
+                new Cure(
+                    Effort::SwingFeel,
+                    null,
+                    'The same entry, a longer and freer swing.',
+                    [
+                        'outside' => 'Throw the sand onto the green.',
+                        'inside' => 'Feel a swing of twice the length.',
+                        'sound' => 'A louder splash.',
+                    ],
+                    'Stop steering a small swing.',
+                    ['full_finish', 'send_the_sand'],
+                    'Carry within 8 % of the number',
+                ),
+                'If it were something else, the splash would not be clean.',
+                ['too soft', 'not enough'],
+            ),
+            new Cause(
+                'sand_hang_back_thin',
+                'Leaning back on thin sand',
+                self::SAND,
+                true,
+                [
+                    new Ramp(Observable::HeadDrift, -10, -40, Strength::Strong),
+                    new Ramp(Observable::LeadWeight, 48, 38, Strength::Strong),
+                    new Balls(BallTrait::Skip, Strength::Medium),
+                ],
+                new Cure(
+                    Effort::SwingFeel,
+                    Observable::LeadWeight,
+                    'Weight even, moving a little forward through the strike.',
+                    [
+                        'outside' => 'Walk after the ball.',
+                        'inside' => 'Feel the lead hip go first.',
+                        'sound' => 'A snip past the ball.',
+                    ],
+                    'Stop helping the ball up off hard sand.',
+                    ['thin_pop', 'still_head'],
+                    'No skips',
+                    static fn(Swing $now, CureContext $with): Swing => $with->headStill($now, self::USUAL_FALL_BACK_MM),
+                ),
+                'If it were something else, the head would stay and the sole would still skip.',
+                ['leaning back'],
+                [Lie::SandThin],
+            ),
+        ];
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Causes\Turf;
+
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
+use LowPoint\Core\Causes\Clue\Balls;
+use LowPoint\Core\Causes\Clue\Figure;
+use LowPoint\Core\Causes\Clue\LessLoftWouldDo;
+use LowPoint\Core\Causes\Clue\OnlyAgainst;
+use LowPoint\Core\Causes\Clue\OnlyFor;
+use LowPoint\Core\Causes\Clue\Seen;
+use LowPoint\Core\Causes\Clue\Together;
+use LowPoint\Core\Causes\Cure;
+use LowPoint\Core\Causes\CureContext;
+use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\Strength;
+use LowPoint\Core\Evidence\BallTrait;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\PatternFigure;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Strike\Swing;
+
+/** Causes in speed and length of the swing. */
+final class SpeedAndDistance
+{
+    private const TURF = [Shot::Chip, Shot::Pitch];
+
+    /** @return list<Cause> */
+    public static function causes(): array
+    {
+        return [
+            new Cause(
+                'long_then_quit',
+                'Backswing too long, then slowing down',
+                self::TURF,
+                true,
+                [
+                    new OnlyFor(new Together(Strength::Strong, new BackswingAgainstShot(1, Strength::Medium), new Seen(Observable::SpeedChange, ['quitting'], Strength::Medium))),
+                    new BackswingAgainstShot(1, Strength::Medium),
+                    new Seen(Observable::SpeedChange, ['quitting'], Strength::Medium),
+                    new Balls(BallTrait::HeavyAndShort, Strength::Medium),
+                    new Seen(Observable::Finish, ['cut_short'], Strength::Weak),
+                ],
+                new Cure(
+                    Effort::SwingFeel,
+                    null,
+                    'A shorter backswing that may keep its speed.',
+                    [
+                        'outside' => 'Stop the club at a partner’s hand, then let it fall through.',
+                        'inside' => 'Feel the club speed up by itself to the finish.',
+                        'sound' => 'One even brush, no thud.',
+                    ],
+                    'Stop saving a long swing by slowing it.',
+                    ['full_finish', 'club_ladder', 'backswing_stations'],
+                    'Balanced finish, fewer heavy balls',
+                    static fn(Swing $now, CureContext $with): Swing => $with->calmed($now),
+                ),
+                'If it were something else, the club would reach the finish at full speed.',
+                ['slow down', 'decelerate', 'quit'],
+            ),
+            new Cause(
+                'forced_hit',
+                'A deliberate hit at the ball',
+                self::TURF,
+                true,
+                [
+                    new Seen(Observable::SpeedChange, ['forced'], Strength::Strong),
+                    new Seen(Observable::Rhythm, ['snatched'], Strength::Medium),
+                    new Balls(BallTrait::CarriesLong, Strength::Medium),
+                    new OnlyFor(new BackswingAgainstShot(-1, Strength::Weak)),
+                    new Balls(BallTrait::StartsPulled, Strength::Weak),
+                ],
+                new Cure(
+                    Effort::SwingFeel,
+                    null,
+                    'Take the hit out first, then lengthen the backswing until the ball reaches.',
+                    [
+                        'outside' => 'Let the club fall like a child’s swing.',
+                        'inside' => 'Feel the arms drop, the hands asleep.',
+                        'sound' => 'A hum that does not get louder at the ball.',
+                    ],
+                    'Stop adding speed at the ball.',
+                    ['arm_drop', 'rope_swing', 'bracket'],
+                    'Speed free, carry error under 8 %',
+                ),
+                'If it were something else, the speed would be even and the ball still too long: then the backswing is too long.',
+                ['hit too hard', 'hitting hard', 'too hard'],
+            ),
+            new Cause(
+                'easing_off',
+                'Easing off an in-between distance',
+                self::TURF,
+                false,
+                [
+                    new OnlyFor(new Together(Strength::Strong, new Seen(Observable::SpeedChange, ['quitting'], Strength::Medium), new Seen(Observable::BackswingLength, ['hip', 'rib', 'shoulder'], Strength::Medium))),
+                    new Seen(Observable::SpeedChange, ['quitting'], Strength::Weak),
+                    new OnlyAgainst(new BackswingAgainstShot(1, Strength::Medium)),
+                    new Balls(BallTrait::CleanButShort, Strength::Medium),
+                    new Balls(BallTrait::StartsPushed, Strength::Medium),
+                    new OnlyFor(new Balls(BallTrait::Heavy, Strength::Weak)),
+                ],
+                new Cure(
+                    Effort::SwingFeel,
+                    null,
+                    'Choose the length that needs no easing: a shorter backswing or less club.',
+                    [
+                        'outside' => 'Clip the tee on the far side of the ball.',
+                        'inside' => 'Feel the same speed for every length.',
+                        'sound' => 'The swish stays the same.',
+                    ],
+                    'Stop guiding a swing that is too big for the number.',
+                    ['arm_drop', 'backswing_stations', 'bracket'],
+                    'Carry error under 8 % on in-between numbers',
+                ),
+                'If it were something else, the speed would stay free at in-between numbers.',
+                ['ease off', 'easing off'],
+            ),
+            new Cause(
+                'swing_length_wrong',
+                'Backswing length does not fit the distance',
+                self::TURF,
+                true,
+                [
+                    new Figure(PatternFigure::MeanCarryError, 0.08, 0.20, Strength::Strong, eitherWay: true),
+                    new OnlyAgainst(new Seen(Observable::SpeedChange, ['forced', 'quitting'], Strength::Strong)),
+                ],
+                new Cure(
+                    Effort::SwingFeel,
+                    null,
+                    'Too long: one station shorter. Too short: one station longer. The speed stays free.',
+                    [
+                        'outside' => 'Stop the lead arm at the station you called.',
+                        'inside' => 'Feel the length, leave the speed alone.',
+                        'sound' => 'The same swish for every length.',
+                    ],
+                    'Stop correcting distance with the hands.',
+                    ['backswing_stations', 'mystery_numbers', 'bracket'],
+                    'Mean carry error under 8 %',
+                ),
+                'If it were something else, the speed would be forced or would fade at the ball.',
+                ['too long', 'too short', 'distance'],
+            ),
+            new Cause(
+                'wrong_shot',
+                'A harder shot was chosen than needed',
+                self::TURF,
+                false,
+                [new LessLoftWouldDo(Strength::Weak)],
+                new Cure(
+                    Effort::Setup,
+                    null,
+                    'Take a club of less loft, land it a metre on the green and let it run.',
+                    [
+                        'outside' => 'See the ball roll the last two thirds of the way.',
+                        'inside' => 'Feel a putt with a lofted putter.',
+                        'sound' => 'A click and a roll.',
+                    ],
+                    'Stop flying the ball where it can roll.',
+                    ['club_ladder', 'six_to_save'],
+                    'More balls within a metre',
+                ),
+                'If it were something else, a running club would miss as often.',
+                ['wrong club', 'wrong shot'],
+            ),
+        ];
+    }
+}

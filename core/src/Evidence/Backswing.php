@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Evidence;
+
+/** Length of the backswing, in the order in which it grows. */
+enum Backswing: int
+{
+    case Knee = 0;
+    case Hip = 1;
+    case Rib = 2;
+    case Shoulder = 3;
+    case Full = 4;
+
+    /** Carries up to which the length is asked for, m. Origin: chosen by us for a free swing with a wedge. */
+    private const CARRIES_M = ['chip' => [4.0, 12.0, 25.0], 'pitch' => [8.0, 18.0, 32.0, 55.0], 'bunker' => [2.0, 5.0, 10.0, 22.0]];
+
+    public static function seen(?string $name): ?self
+    {
+        foreach (self::cases() as $length) {
+            if (strtolower($length->name) === $name) {
+                return $length;
+            }
+        }
+
+        return null;
+    }
+
+    /** What the shot asks of a free swing; null when the carry is not known. */
+    public static function askedBy(Task $task): ?self
+    {
+        if ($task->carryM === null) {
+            return null;
+        }
+        foreach (self::CARRIES_M[$task->shot->value] as $step => $upTo) {
+            if ($task->carryM <= $upTo) {
+                return self::from($step);
+            }
+        }
+
+        return self::from(\count(self::CARRIES_M[$task->shot->value]));
+    }
+}
