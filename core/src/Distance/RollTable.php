@@ -12,14 +12,16 @@ final class RollTable
     /** @param float $loftDeg delivered loft; between the table's lofts it is interpolated, beyond them its ends hold */
     public static function rollPerCarry(float $loftDeg): float
     {
-        $below = null;
+        $belowLoft = 30.0;
+        $belowRoll = 4.0;
         foreach (self::ROLL_PER_CARRY as $loft => $roll) {
             if ($loftDeg <= $loft) {
-                return $below === null ? $roll : $below[1] + ($roll - $below[1]) * ($loftDeg - $below[0]) / ($loft - $below[0]);
+                return (float) $loft === $belowLoft ? $roll : $belowRoll + ($roll - $belowRoll) * ($loftDeg - $belowLoft) / ($loft - $belowLoft);
             }
-            $below = [$loft, $roll];
+            $belowLoft = (float) $loft;
+            $belowRoll = $roll;
         }
 
-        return $below[1] ?? 0.0;
+        return $belowRoll;
     }
 }

@@ -125,11 +125,9 @@ final readonly class LookAlikes
             return null;
         }
         $half = intdiv(\count($balls), 2);
-        $heavy = static fn(array $part): float => \count(array_filter($part, static fn(Ball $ball): bool => $ball->strike?->isHeavy() === true)) / \count($part);
         [$first, $second] = [\array_slice($balls, 0, $half), \array_slice($balls, -$half)];
-        $carry = static fn(array $part): Spread => Spread::ofKnown(array_map(static fn(Ball $ball): ?float => $ball->carryM, $part));
-        [$before, $after] = [$carry($first)->mean, $carry($second)->mean];
-        if ($heavy($second) < $heavy($first) + self::PATTERN_SHARE || $before === null || $after === null || $after > $before * self::SLOWED) {
+        [$before, $after] = [self::meanCarry($first), self::meanCarry($second)];
+        if (self::heavyShare($second) < self::heavyShare($first) + self::PATTERN_SHARE || $before === null || $after === null || $after > $before * self::SLOWED) {
             return null;
         }
 
@@ -170,6 +168,18 @@ final readonly class LookAlikes
 
         return new Warning(WarningId::ThinSandSkip, Words::sentence($this->words->tally($thin)." skipped or came off thin with the face {$this->words->degrees($face)} open")
             .' On thin sand that is set-up, not motion: shut the face a little. In soft sand the same skip would be a far-behind entry.');
+    }
+
+    /** @param list<Ball> $balls */
+    private static function heavyShare(array $balls): float
+    {
+        return \count(array_filter($balls, static fn(Ball $ball): bool => $ball->strike?->isHeavy() === true)) / max(1, \count($balls));
+    }
+
+    /** @param list<Ball> $balls */
+    private static function meanCarry(array $balls): ?float
+    {
+        return Spread::ofKnown(array_map(static fn(Ball $ball): ?float => $ball->carryM, $balls))->mean;
     }
 
     private static function isPattern(int $count, int $of): bool

@@ -11,14 +11,15 @@ use LowPoint\Core\Wording\Words;
 /** Clues that count only together: fully when all speak for the cause, against it as soon as one speaks against. */
 final readonly class Together implements Clue
 {
-    /** @var list<Clue> */
+    /** @var non-empty-list<Clue> */
     private array $clues;
 
     public function __construct(
         private Strength $strength,
-        Clue ...$clues,
+        Clue $first,
+        Clue ...$more,
     ) {
-        $this->clues = array_values($clues);
+        $this->clues = [$first, ...array_values($more)];
     }
 
     public function needs(): array
@@ -33,7 +34,9 @@ final readonly class Together implements Clue
             return null;
         }
 
-        return $this->strength->weight(min($weights) > 0 ? 1.0 : (min($weights) < 0 ? -1.0 : 0.0));
+        $least = min($weights);
+
+        return $this->strength->weight($least > 0 ? 1.0 : ($least < 0 ? -1.0 : 0.0));
     }
 
     public function text(View $view, Words $words): string

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\StandIn;
+
+use LowPoint\Core\Evidence\Backswing;
+
+/**
+ * How a stand-in student stands and swings. Sound to begin with; faults change it. A plain bag of figures, in the units of
+ * the observables, for the duration of one construction.
+ */
+final class Habits
+{
+    /** What can be looked at: observable id => figure or word. @var array<string, float|string> */
+    public array $seen = [];
+
+    public float $lowPointMm = 0.0;
+
+    public float $lowPointSdMm = 15.0;
+
+    public float $depthMm = 2.0;
+
+    public float $depthSdMm = 1.0;
+
+    public float $radiusMm = 1100.0;
+
+    public float $carryFactor = 1.0;
+
+    /** + = to the trail side. */
+    public float $startDeg = 0.0;
+
+    /** Chance that good strikes run on, and that the ball comes out low, beside what the loft does. */
+    public float $runs = 0.0;
+
+    public float $low = 0.0;
+
+    /** Share of splashes that throw the sand to the lead side. */
+    public float $sandToLeadSide = 0.1;
+
+    public Backswing $backswing = Backswing::Hip;
+
+    public function figure(string $observable): float
+    {
+        $value = $this->seen[$observable] ?? 0.0;
+
+        return \is_string($value) ? 0.0 : $value;
+    }
+}

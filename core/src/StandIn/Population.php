@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\StandIn;
+
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\Club\Handedness;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Task;
+
+/** Draws students with faults as often as coaches meet them, over all shots and lies. */
+final readonly class Population
+{
+    private const SECOND_CAUSE = 0.25;
+
+    /** Causes without a body: the choice of shot is not a way of swinging. */
+    private const NOT_ACTED = ['wrong_shot'];
+
+    public function __construct(private Dice $dice) {}
+
+    /** @param bool $sound a player with no fault */
+    public function student(bool $sound): Student
+    {
+        $task = $this->task();
+        $handed = $this->dice->chance(0.1) ? Handedness::Left : Handedness::Right;
+        if ($sound) {
+            return Student::with([], $task, $handed, $this->dice);
+        }
+        $possible = array_values(array_filter(CauseLibrary::standard()->for($task), static fn(Cause $cause): bool => ! \in_array($cause->id, self::NOT_ACTED, true)));
+        $main = $this->draw($possible);
+        $causes = [$main];
+        if ($this->dice->chance(self::SECOND_CAUSE)) {
+            // The second one acts first, so that the main one decides what both touch.
+            $second = $this->draw($possible);
+            $causes = $second === $main ? [$main] : [$second, $main];
+        }
+        return Student::with($causes, $task, $handed, $this->dice);
+    }
+
+    /** @param list<Cause> $possible */
+    private function draw(array $possible): string
+    {
+        $at = $this->dice->share() * array_sum(array_map(static fn(Cause $cause): float => $cause->prior(), $possible));
+        foreach ($possible as $cause) {
+            $at -= $cause->prior();
+            if ($at <= 0) {
+                return $cause->id;
+            }
+        }
+
+        return $possible[\count($possible) - 1]->id;
+    }
+
+    private function task(): Task
+    {
+        $shot = $this->dice->oneOf(Shot::cases());
+        $lie = $this->dice->oneOf($shot->lies());
+        $loft = $shot === Shot::Chip ? $this->dice->oneOf([46.0, 52.0, 56.0]) : $this->dice->oneOf([54.0, 56.0, 58.0]);
+        $carry = match ($shot) {
+            Shot::Chip => $this->dice->between(4, 14),
+            Shot::Pitch => $this->dice->between(15, 45),
+            Shot::Bunker => $this->dice->between(6, 18),
+        };
+        $slope = $shot !== Shot::Bunker && $this->dice->chance(0.15) ? ($this->dice->chance(0.5) ? 1 : -1) * $this->dice->between(6, 12) : 0.0;
+
+        return new Task($shot, $lie, new Club($loft, $shot === Shot::Bunker ? 12.0 : $this->dice->oneOf([8.0, 10.0, 12.0])), $slope, carryM: round($carry, 1));
+    }
+}
