@@ -102,11 +102,12 @@ final readonly class StrikeRequest
         $card = SetupCard::of(School::standardFor($shot, $this->swing->lie), new Task($shot, $this->swing->lie, $this->swing->club));
         $delivered = $this->swing->delivered();
         $window = $model->window($this->swing);
-        $whatIf = $model->whatIf($this->swing, $card->leanDeg(), $card->openDeg());
+        $rates = $model->rates($this->swing);
+        $whatIf = $model->whatIf($this->swing, StrikeModel::good($rates), $window, $card->leanDeg(), $card->openDeg());
 
         return [
             'delivered' => ['loft_deg' => round($delivered->loftDeg, 2), 'bounce_deg' => round($delivered->bounceDeg, 2), 'azimuth_deg' => round($delivered->azimuthDeg, 2) + 0.0],
-            'rates' => array_map(static fn(float $share): float => round($share, 4), $model->rates($this->swing)),
+            'rates' => array_map(static fn(float $share): float => round($share, 4), $rates),
             'good_rate' => round($whatIf->now, 4),
             'window_mm' => $window === null ? null : [round($window->fromMm, 1), round($window->toMm, 1)],
             'what_if' => ['aim' => round($whatIf->aim, 4), 'scatter' => round($whatIf->scatter, 4), 'window' => round($whatIf->window, 4)],

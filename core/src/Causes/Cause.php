@@ -23,6 +23,7 @@ final readonly class Cause
      * @param  string  $ifWrong  what one would see if it were something else
      * @param  list<string>  $believedAs  words by which a student names it
      * @param  list<Lie>|null  $lies  null = every lie of its shots
+     * @param  bool  $spoilsStrikes  false = the strikes may be good and distance, direction or flight are wrong all the same
      * @param  (\Closure(Task): bool)|null  $unless  tasks in which what it names is no fault
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class Cause
         public array $believedAs = [],
         public ?array $lies = null,
         private ?\Closure $unless = null,
+        public bool $spoilsStrikes = true,
     ) {}
 
     public function appliesTo(Task $task): bool

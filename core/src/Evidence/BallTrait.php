@@ -39,6 +39,7 @@ enum BallTrait: string
     case SandToLeadSide = 'sand_to_lead_side';
     case Click = 'click';
     case Scrape = 'scrape';
+    case AsAsked = 'as_asked';
 
     /** A touch nearer than this behind the ball is normal for a sole that glides, mm. Origin: chosen by us. */
     public const BEHIND_MM = -25.0;
@@ -48,7 +49,7 @@ enum BallTrait: string
 
     private const FAR_BEHIND_MM = -60.0;
 
-    private const SHORT_MARK_MM = 120.0;
+    private const SHORT_MARK_MM = 220.0;
 
     private const LONG_MARK_MM = 100.0;
 
@@ -59,6 +60,11 @@ enum BallTrait: string
     private const CARRY_OFF = 0.08;
 
     private const START_OFF_DEG = 3.0;
+
+    /** A good strike this far off in carry (share) or direction did not do what was asked. Origin: chosen by us. */
+    private const CARRY_WRONG = 0.15;
+
+    private const OFF_LINE_DEG = 7.0;
 
     /** True, false, or null when what it needs was not looked at. */
     public function of(Ball $ball, LessonCase $case): ?bool
@@ -97,6 +103,7 @@ enum BallTrait: string
             self::DeepAndShort => self::both($ball->mark === null ? null : $ball->mark === Mark::Deep, $ball->strike?->isHeavy()),
             self::LeftIn => $ball->strike === null ? null : $ball->strike === Strike::LeftIn,
             self::SandToLeadSide => $ball->sandDirection === null ? null : $ball->sandDirection === ($case->handed->mirrored(1.0) > 0 ? 'left' : 'right'),
+            self::AsAsked => $ball->strike === null ? null : $ball->strike->isGood() && self::carryNear($ball, $case) && abs($ball->startDeg ?? 0.0) < self::OFF_LINE_DEG,
             self::Click => $ball->sound === null ? null : $ball->sound === 'click',
             self::Scrape => $ball->sound === null ? null : $ball->sound === 'scrape',
         };
@@ -138,12 +145,20 @@ enum BallTrait: string
             self::SandToLeadSide => 'threw the sand to the lead side',
             self::Click => 'clicked',
             self::Scrape => 'scraped',
+            self::AsAsked => 'were good',
         };
     }
 
     private static function behind(Ball $ball): ?bool
     {
         return $ball->touchMm === null ? ($ball->noContact ? false : null) : $ball->touchMm < self::BEHIND_MM;
+    }
+
+    private static function carryNear(Ball $ball, LessonCase $case): bool
+    {
+        $asked = $case->task->carryM;
+
+        return $asked === null || $asked <= 0.0 || $ball->carryM === null || abs($ball->carryM / $asked - 1) <= self::CARRY_WRONG;
     }
 
     private static function carryOff(Ball $ball, LessonCase $case, int $sign): ?bool

@@ -77,10 +77,16 @@ final readonly class Pattern
         return new Tally(\count(array_filter($struck, static fn(Strike $strike): bool => $strike->isGood())), \count($struck));
     }
 
+    /** Balls that did what was asked: a good strike, and where it was looked at, near the carry and on the line asked for. */
+    public function asAsked(): Tally
+    {
+        return $this->tally(BallTrait::AsAsked);
+    }
+
     /** Good strikes win over looks: with these there is nothing to cure. */
     public function isSound(): bool
     {
-        return $this->good()->of >= self::GOOD_BALLS && $this->good()->share() >= self::GOOD_SHARE;
+        return $this->asAsked()->of >= self::GOOD_BALLS && $this->asAsked()->share() >= self::GOOD_SHARE;
     }
 
     /** The most frequent strike; of equals the one seen last. */

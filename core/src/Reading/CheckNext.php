@@ -111,7 +111,6 @@ final readonly class CheckNext
      */
     private static function look(Observable $observable, array $touched, View $view): self
     {
-        $good = Inference::goodStrikes($view);
         $before = array_sum(array_map(static fn(WeighedCause $cause): float => self::entropy($cause->probability), $touched));
         $chances = $after = $answers = [];
         foreach ($observable->field()->answers as $i => $answer) {
@@ -121,7 +120,7 @@ final readonly class CheckNext
             $shift = 0.0;
             $moved = null;
             foreach ($touched as $weighed) {
-                $probability = Inference::probability($weighed->cause->logOdds($hypothetical) + $good);
+                $probability = Inference::probability($weighed->cause->logOdds($hypothetical) + Inference::goodStrikes($weighed->cause, $view));
                 $ratio = $probability / (1 - $probability) * (1 - $weighed->probability) / $weighed->probability;
                 $chances[$i] *= 1 - $weighed->probability + $weighed->probability * $ratio;
                 $after[$i] += self::entropy($probability);

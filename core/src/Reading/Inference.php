@@ -8,6 +8,7 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Balls;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Causes\View;
+use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Wording\Words;
 
 /** Causes weighed by what was seen: log-odds = prior + sum of the evidence (handbook 4.1). */
@@ -30,10 +31,13 @@ final readonly class Inference
         return 1 / (1 + exp(-$logOdds));
     }
 
-    /** Log-odds that good strikes take from every cause, 0 or less. */
-    public static function goodStrikes(View $view): float
+    /**
+     * Log-odds that good strikes take from a cause, 0 or less. A cause of poor strikes is denied by good ones; one that only
+     * spoils distance, direction or flight by balls that also did what was asked.
+     */
+    public static function goodStrikes(Cause $cause, View $view): float
     {
-        $good = $view->pattern->good();
+        $good = self::good($cause, $view);
         $degree = max(0.0, min(1.0, ($good->share() - self::GOOD_FROM) / (self::GOOD_FULLY - self::GOOD_FROM)));
 
         return -self::GOOD_WEIGHT * Strength::Strong->weight($degree) * Balls::trust($good->of);
@@ -45,15 +49,15 @@ final readonly class Inference
      */
     public function weigh(array $causes, View $view): array
     {
-        $good = self::goodStrikes($view);
-        $weighed = array_map(fn(Cause $cause): WeighedCause => $this->weighOne($cause, $view, $good), $causes);
+        $weighed = array_map(fn(Cause $cause): WeighedCause => $this->weighOne($cause, $view), $causes);
         usort($weighed, static fn(WeighedCause $a, WeighedCause $b): int => [$b->probability, $a->cause->id] <=> [$a->probability, $b->cause->id]);
 
         return $weighed;
     }
 
-    private function weighOne(Cause $cause, View $view, float $good): WeighedCause
+    private function weighOne(Cause $cause, View $view): WeighedCause
     {
+        $good = self::goodStrikes($cause, $view);
         $for = $against = [];
         foreach ($cause->clues as $clue) {
             $weight = $clue->weight($view);
@@ -69,7 +73,7 @@ final readonly class Inference
         }
         if ($good < -self::TOO_LIGHT_TO_NAME) {
             $against[] = new WeighedClue(
-                Words::sentence($this->words->tally($view->pattern->good()).' were good'),
+                Words::sentence($this->words->tally(self::good($cause, $view)).' were good'),
                 $good,
                 'good strikes win over looks: counts from '.$this->words->percent(self::GOOD_FROM).', fully from '.$this->words->percent(self::GOOD_FULLY),
             );
@@ -79,5 +83,10 @@ final readonly class Inference
         usort($against, $heaviest);
 
         return new WeighedCause($cause, self::probability($cause->logOdds($view) + $good), $for, $against);
+    }
+
+    private static function good(Cause $cause, View $view): Tally
+    {
+        return $cause->spoilsStrikes ? $view->pattern->good() : $view->pattern->asAsked();
     }
 }

@@ -37,12 +37,15 @@ final readonly class Prediction
     {
         $swing = $estimate->swing;
 
+        $rates = $model->rates($swing);
+        $window = $model->window($swing);
+
         return new self(
             $swing,
             $swing->delivered(),
-            $model->rates($swing),
-            $model->window($swing),
-            $model->whatIf($swing, $card->leanDeg(), $card->openDeg()),
+            $rates,
+            $window,
+            $model->whatIf($swing, StrikeModel::good($rates), $window, $card->leanDeg(), $card->openDeg()),
             $estimate->assumed,
         );
     }

@@ -149,7 +149,7 @@ final readonly class ReadingEngine
 
     private function advice(View $view, ?WeighedCause $first, ?CheckNext $next, bool $nothingSeen): string
     {
-        $good = $view->pattern->good();
+        $good = $view->pattern->asAsked();
 
         return match (true) {
             $nothingSeen => 'Nothing seen yet. Begin with the look below; it costs least and tells most.',

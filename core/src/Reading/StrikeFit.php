@@ -9,6 +9,7 @@ use LowPoint\Core\Club\DeliveredClub;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Strike\Arc;
 use LowPoint\Core\Strike\Fit;
+use LowPoint\Core\Strike\Impact;
 use LowPoint\Core\Strike\Outcome;
 use LowPoint\Core\Strike\StrikeModel;
 
@@ -90,9 +91,10 @@ final class StrikeFit
      */
     private static function agreement(array $seen, Fit $fit, DeliveredClub $club, View $view, StrikeModel $model, \Closure $decides): float
     {
+        $impact = new Impact($club, $view->case->task->lie, $fit, $model->calibration);
         $sum = 0.0;
         foreach ($seen as [$arc, $kind]) {
-            $says = self::kind($model->strike($club, $view->case->task->lie, $arc, $fit)->outcome);
+            $says = self::kind($impact->of($arc)->outcome);
             $sum += log($decides($says) === $decides($kind) ? self::HIT : self::MISS);
         }
 

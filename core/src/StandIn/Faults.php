@@ -91,7 +91,7 @@ final readonly class Faults
     {
         $weight = $this->dice->between(34, 46);
         $h->seen['lead_weight_pct'] = $weight;
-        $h->seen['sternum_ahead_mm'] = $this->dice->between(-45, -5);
+        $h->seen['sternum_ahead_mm'] = $this->dice->between(-20, 5);
         $h->lowPointMm -= $this->dice->between(35, 60);
     }
 
@@ -158,7 +158,8 @@ final readonly class Faults
     private function wander(Habits $h, array $seen, float $times): void
     {
         $h->seen = [...$h->seen, ...$seen];
-        $h->lowPointSdMm *= $times;
+        // Nobody who wanders does so within two centimetres.
+        $h->lowPointSdMm = max($h->lowPointSdMm * $times, $this->dice->between(26, 38));
         $h->depthSdMm *= 1.3;
     }
 

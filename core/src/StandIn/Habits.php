@@ -40,6 +40,22 @@ final class Habits
 
     public Backswing $backswing = Backswing::Hip;
 
+    /** Half of what was changed since then: a fault that is there, but smaller. Words are kept or not by chance. */
+    public function goBackHalfWayTo(self $before, Dice $dice): void
+    {
+        foreach ($this->seen as $what => $value) {
+            $was = $before->seen[$what] ?? null;
+            if (\is_string($value)) {
+                $this->seen[$what] = $dice->chance(0.5) || $was === null ? $value : $was;
+            } elseif (\is_float($was)) {
+                $this->seen[$what] = ($value + $was) / 2;
+            }
+        }
+        foreach (['lowPointMm', 'lowPointSdMm', 'depthMm', 'depthSdMm', 'radiusMm', 'carryFactor', 'startDeg', 'runs', 'low', 'sandToLeadSide'] as $figure) {
+            $this->{$figure} = ($this->{$figure} + $before->{$figure}) / 2;
+        }
+    }
+
     public function figure(string $observable): float
     {
         $value = $this->seen[$observable] ?? 0.0;

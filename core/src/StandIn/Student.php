@@ -30,7 +30,7 @@ final readonly class Student
 
     private const WRONG_LABEL = 0.1;
 
-    /** @param list<string> $causes the true ones, the main cause last; none = a sound player */
+    /** @param list<string> $causes the true ones, the main cause last and in full, others half as strong; none = a sound player */
     private function __construct(
         public array $causes,
         public Task $task,
@@ -44,8 +44,12 @@ final readonly class Student
     {
         $habits = self::sound($task, $dice);
         $faults = new Faults($dice);
-        foreach ($causes as $cause) {
+        foreach ($causes as $place => $cause) {
+            $before = clone $habits;
             $faults->give($cause, $habits, $task);
+            if ($place < \count($causes) - 1) {
+                $habits->goBackHalfWayTo($before, $dice);
+            }
         }
 
         return new self($causes, $task, $handed, $habits, $dice);
@@ -133,10 +137,10 @@ final readonly class Student
 
         return new Ball(
             strike: $this->dice->chance(self::WRONG_LABEL) ? $this->dice->oneOf($this->task->shot->strikes()) : $strike,
-            touchMm: $touched && $touchSeen ? round(max(-300.0, min(300.0, $this->dice->normal($arc->entryMm(), self::READING_SD['mm'])))) : null,
+            touchMm: $touched && $touchSeen ? round(max(-300.0, min(300.0, $this->dice->normal($arc->entryMm, self::READING_SD['mm'])))) : null,
             noContact: ! $touched && $touchSeen,
             mark: $seen() ? $mark : null,
-            markLengthMm: $touched && $touchSeen && $seen() ? round(max(5.0, min(600.0, $this->dice->normal(2 * $arc->halfCutMm(), 15)))) : null,
+            markLengthMm: $touched && $touchSeen && $seen() ? round(max(5.0, min(600.0, $this->dice->normal(2 * $arc->halfCutMm, 15)))) : null,
             flight: $seen() ? ($low ? 'low' : ($lofted > 6 && ! $sand ? 'high' : 'expected')) : null,
             startDeg: $seen() ? round($this->handed->mirrored(max(-45.0, min(45.0, $start))), 1) : null,
             carryM: $this->task->carryM !== null && $seen() ? round(max(0.0, $carry), 1) : null,

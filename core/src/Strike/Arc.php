@@ -14,6 +14,14 @@ final readonly class Arc
 {
     public const RADIUS_MM = [100.0, 10000.0];
 
+    /** Half the length of the cut through the surface, mm; 0 when the arc passes above it. */
+    public float $halfCutMm;
+
+    /** Where the sole goes into the ground and out of it, x in mm; the low point where it never does. */
+    public float $entryMm;
+
+    public float $exitMm;
+
     /**
      * @param  float  $depthMm  undisturbed depth below the surface; negative = passes above it
      *
@@ -24,7 +32,13 @@ final readonly class Arc
         public float $lowPointMm,
         public float $depthMm,
     ) {
-        InvalidInput::unlessBetween('arc_radius_mm', $radiusMm, ...[...self::RADIUS_MM, 'mm']);
+        // The model makes arcs by the thousand: the check costs nothing while all is well.
+        if (! ($radiusMm >= self::RADIUS_MM[0] && $radiusMm <= self::RADIUS_MM[1])) {
+            InvalidInput::unlessBetween('arc_radius_mm', $radiusMm, self::RADIUS_MM[0], self::RADIUS_MM[1], 'mm');
+        }
+        $this->halfCutMm = $depthMm > 0 ? sqrt(2 * $radiusMm * $depthMm) : 0.0;
+        $this->entryMm = $lowPointMm - $this->halfCutMm;
+        $this->exitMm = $lowPointMm + $this->halfCutMm;
     }
 
     public function heightMm(float $xMm): float
@@ -43,22 +57,6 @@ final readonly class Arc
         return $this->depthMm > 0;
     }
 
-    /** Half the length of the cut through the surface, mm; 0 when the arc passes above it. */
-    public function halfCutMm(): float
-    {
-        return sqrt(2 * $this->radiusMm * max(0.0, $this->depthMm));
-    }
-
-    public function entryMm(): float
-    {
-        return $this->lowPointMm - $this->halfCutMm();
-    }
-
-    public function exitMm(): float
-    {
-        return $this->lowPointMm + $this->halfCutMm();
-    }
-
     /** Angle at which the sole goes into the ground, degrees: sqrt(2 d / R) in radians. */
     public function entryAngleDeg(): float
     {
@@ -72,19 +70,19 @@ final readonly class Arc
      */
     public function groundCutMm2(float $untilMm, ?float $coverMm = null): float
     {
-        $until = min($untilMm, $this->exitMm());
-        if (! $this->touchesGround() || $until <= $this->entryMm()) {
+        $until = min($untilMm, $this->exitMm);
+        if (! $this->touchesGround() || $until <= $this->entryMm) {
             return 0.0;
         }
         if ($coverMm === null || $this->depthMm <= $coverMm) {
-            return $this->depthIntegral($this->entryMm(), $until);
+            return $this->depthIntegral($this->entryMm, $until);
         }
         // The arc is deeper than the cover between -shelf and +shelf around the low point.
         $shelf = sqrt(2 * $this->radiusMm * ($this->depthMm - $coverMm));
         $first = $this->lowPointMm - $shelf;
         $last = $this->lowPointMm + $shelf;
 
-        return $this->depthIntegral($this->entryMm(), min($until, $first))
+        return $this->depthIntegral($this->entryMm, min($until, $first))
             + $coverMm * max(0.0, min($until, $last) - $first)
             + ($until > $last ? $this->depthIntegral($last, $until) : 0.0);
     }

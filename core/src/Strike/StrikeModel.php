@@ -33,33 +33,7 @@ final readonly class StrikeModel
 
     public function strike(DeliveredClub $club, Lie $lie, Arc $arc, Fit $fit = new Fit): Contact
     {
-        $ground = $this->calibration->ground($lie);
-        $glide = null;
-        $cut = $speedLost = $lift = 0.0;
-
-        if ($arc->touchesGround()) {
-            $glide = $club->bounceDeg - $arc->entryAngleDeg();
-            $cut = $arc->groundCutMm2($this->calibration->groundEndsMm, $ground->coverMm);
-            $behind = max(0.0, min(0.0, $arc->exitMm()) - $arc->entryMm());
-            $dig = max($ground->digRange[0], min($ground->digRange[1], exp(-$glide / $this->calibration->digScaleDeg)));
-            $speedLost = 1 - exp(-$fit->dragFactor * $ground->drag * $dig * $cut - $ground->dragPerEntryMm * max(0.0, -$arc->entryMm()));
-            $lift = $glide > 0 ? $ground->firmness * $glide * $behind * $this->calibration->liftPerDegreeMm : 0.0;
-        }
-
-        $depth = $ground->coverMm === null ? $arc->depthMm : min($arc->depthMm, $ground->coverMm);
-        $edge = $this->calibration->leadingEdgeMm * tan(deg2rad(max(0.0, $club->bounceDeg)));
-        $edgeAbove = $arc->lowPointMm ** 2 / (2 * $arc->radiusMm) - $depth + $edge + $lift - $ground->heightMm + $fit->edgeMm;
-        $flushAt = Calibration::BALL_RADIUS_MM * (1 - sin(deg2rad($club->loftDeg)));
-
-        return new Contact(
-            $this->outcome($lie, $arc, $edgeAbove, $flushAt, $lift, $speedLost),
-            $glide,
-            $cut,
-            $speedLost,
-            $lift,
-            $edgeAbove,
-            $flushAt,
-        );
+        return (new Impact($club, $lie, $fit, $this->calibration))->of($arc);
     }
 
     /**
@@ -69,12 +43,12 @@ final readonly class StrikeModel
      */
     public function rates(Swing $swing): array
     {
-        $club = $swing->delivered();
+        $impact = $this->impact($swing);
         $shares = [];
         $total = 0.0;
         foreach ($this->gridPoints($swing->lowPoint) as [$lowPoint, $weightOfLowPoint]) {
             foreach ($this->gridPoints($swing->depth) as [$depth, $weightOfDepth]) {
-                $word = $this->strike($club, $swing->lie, new Arc($swing->radiusMm, $lowPoint, $depth), $swing->fit)->outcome->value;
+                $word = $impact->of(new Arc($swing->radiusMm, $lowPoint, $depth))->outcome->value;
                 $shares[$word] = ($shares[$word] ?? 0.0) + $weightOfLowPoint * $weightOfDepth;
                 $total += $weightOfLowPoint * $weightOfDepth;
             }
@@ -88,16 +62,24 @@ final readonly class StrikeModel
     /** Predicted share of good strikes (clean, or splash in sand), 0..1. */
     public function goodRate(Swing $swing): float
     {
-        $rates = $this->rates($swing);
+        return self::good($this->rates($swing));
+    }
 
+    /**
+     * The good share of the rates, 0..1.
+     *
+     * @param  array<string, float>  $rates
+     */
+    public static function good(array $rates): float
+    {
         return min(1.0, ($rates[Outcome::Clean->value] ?? 0.0) + ($rates[Outcome::Splash->value] ?? 0.0));
     }
 
     /** The widest range of low points that comes out good at the mean depth; null when there is none. */
     public function window(Swing $swing): ?Window
     {
-        $club = $swing->delivered();
-        $good = fn(float $lowPoint): bool => $this->strike($club, $swing->lie, new Arc($swing->radiusMm, $lowPoint, $swing->depth->mean), $swing->fit)->outcome->isGood();
+        $impact = $this->impact($swing);
+        $good = static fn(float $lowPoint): bool => $impact->of(new Arc($swing->radiusMm, $lowPoint, $swing->depth->mean))->outcome->isGood();
 
         [$from, $to] = self::WINDOW_RANGE_MM;
         $widest = null;
@@ -120,37 +102,26 @@ final readonly class StrikeModel
         return $widest;
     }
 
-    /** Why the misses happen: how much each kind of cure would change the predicted good rate (handbook 3.5). */
-    public function whatIf(Swing $now, float $schoolLeanDeg, float $schoolOpenDeg): WhatIf
+    /**
+     * Why the misses happen: how much each kind of cure would change the predicted good rate (handbook 3.5).
+     *
+     * @param  float  $goodRate  of the swing as it is
+     * @param  Window|null  $window  of the swing as it is
+     */
+    public function whatIf(Swing $now, float $goodRate, ?Window $window, float $schoolLeanDeg, float $schoolOpenDeg): WhatIf
     {
-        $window = $this->window($now);
-
         return new WhatIf(
-            $this->goodRate($now),
-            $window === null ? $this->goodRate($now) : $this->goodRate($now->withLowPoint($now->lowPoint->withMean($window->middleMm()))),
+            $goodRate,
+            $window === null ? $goodRate : $this->goodRate($now->withLowPoint($now->lowPoint->withMean($window->middleMm()))),
             $this->goodRate($now->withScatterTimes(0.5)),
             $this->goodRate($now->redelivered($schoolLeanDeg, $schoolOpenDeg)),
             $window !== null && ! $window->contains($now->lowPoint->mean),
         );
     }
 
-    private function outcome(Lie $lie, Arc $arc, float $edgeAbove, float $flushAt, float $lift, float $speedLost): Outcome
+    private function impact(Swing $swing): Impact
     {
-        $c = $this->calibration;
-        $sand = $lie->isSand();
-
-        return match (true) {
-            $edgeAbove > 2 * Calibration::BALL_RADIUS_MM => Outcome::Missed,
-            ! $sand && $edgeAbove > Calibration::BALL_RADIUS_MM => Outcome::Topped,
-            $edgeAbove > $flushAt + $c->thinAboveFlushMm => $lift > $c->skipLiftMm ? Outcome::Skip : Outcome::Thin,
-            $sand && $speedLost > $c->leftInSpeedLost => Outcome::LeftIn,
-            $sand && $speedLost > $c->shortSpeedLost => Outcome::Short,
-            $sand && (! $arc->touchesGround() || $arc->entryMm() > -$c->pickedEntryMm) => Outcome::Picked,
-            $sand => Outcome::Splash,
-            $speedLost > $c->chunkSpeedLost => Outcome::Chunk,
-            $speedLost > $c->heavySpeedLost => Outcome::Heavy,
-            default => Outcome::Clean,
-        };
+        return new Impact($swing->delivered(), $swing->lie, $swing->fit, $this->calibration);
     }
 
     /** @return list<array{float, float}> value and weight */

@@ -22,7 +22,7 @@ final class PatternTest extends TestCase
         foreach ([-60.0, 0.0, 45.0] as $lowPoint) {
             foreach ([0.5, 2.0, 6.0] as $depth) {
                 $arc = new Arc(1100, $lowPoint, $depth);
-                $ball = DerivedBall::of(new Ball(touchMm: $arc->entryMm(), markLengthMm: 2 * $arc->halfCutMm()), 1100, false);
+                $ball = DerivedBall::of(new Ball(touchMm: $arc->entryMm, markLengthMm: 2 * $arc->halfCutMm), 1100, false);
                 self::assertSame(LowPointSource::Measured, $ball->source);
                 self::assertEqualsWithDelta($lowPoint, $ball->lowPointMm, 1e-9);
                 self::assertEqualsWithDelta($depth, $ball->depthMm, 1e-9);

@@ -32,9 +32,9 @@ final class ArcTest extends TestCase
     public function test_the_sole_enters_and_leaves_at_the_surface(): void
     {
         $arc = new Arc(1100, 30, 3);
-        self::assertEqualsWithDelta(0.0, $arc->heightMm($arc->entryMm()), 1e-9);
-        self::assertEqualsWithDelta(0.0, $arc->heightMm($arc->exitMm()), 1e-9);
-        self::assertEqualsWithDelta(-$arc->entryAngleDeg(), $arc->attackDeg($arc->entryMm()), 0.01);
+        self::assertEqualsWithDelta(0.0, $arc->heightMm($arc->entryMm), 1e-9);
+        self::assertEqualsWithDelta(0.0, $arc->heightMm($arc->exitMm), 1e-9);
+        self::assertEqualsWithDelta(-$arc->entryAngleDeg(), $arc->attackDeg($arc->entryMm), 0.01);
     }
 
     public function test_a_radius_of_nothing_is_refused(): void
@@ -50,7 +50,7 @@ final class ArcTest extends TestCase
         }
         $sum = 0.0;
         $step = 0.05;
-        for ($x = $arc->entryMm() + $step / 2; $x < min($until, $arc->exitMm()); $x += $step) {
+        for ($x = $arc->entryMm + $step / 2; $x < min($until, $arc->exitMm); $x += $step) {
             $sum += min($cover ?? INF, -$arc->heightMm($x)) * $step;
         }
 

@@ -32,7 +32,9 @@ final class StrikeModelTest extends TestCase
 
     public function test_halving_the_scatter_of_a_mean_outside_the_window_makes_it_worse_and_says_so(): void
     {
-        $whatIf = StrikeModel::standard()->whatIf(self::swing(lean: 12, lowPoint: new Normal(-5, 22)), 1.5, 4.0);
+        $model = StrikeModel::standard();
+        $swing = self::swing(lean: 12, lowPoint: new Normal(-5, 22));
+        $whatIf = $model->whatIf($swing, $model->goodRate($swing), $model->window($swing), 1.5, 4.0);
 
         self::assertLessThan($whatIf->now, $whatIf->scatter);
         self::assertTrue($whatIf->meanOutsideWindow);
@@ -112,7 +114,7 @@ final class StrikeModelTest extends TestCase
 
         self::assertSame(Outcome::Thin, $contact->outcome);
         self::assertLessThan(0, $arc->attackDeg(0.0), 'the club is still falling');
-        self::assertGreaterThan(0, $arc->entryMm(), 'it touches down past the ball');
+        self::assertGreaterThan(0, $arc->entryMm, 'it touches down past the ball');
     }
 
     public function test_shares_are_shares_and_no_input_in_range_gives_a_figure_that_is_not_finite(): void

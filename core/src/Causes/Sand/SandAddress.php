@@ -128,6 +128,7 @@ final class SandAddress
                 false,
                 [
                     new Together(Strength::Strong, new Ramp(Observable::BallPosition, 105, 125, Strength::Strong), new Ramp(Observable::StanceOpen, 10, 20, Strength::Strong)),
+                    new OnlyFor(new Ramp(Observable::BallPosition, 105, 120, Strength::Medium)),
                     new Balls(BallTrait::SplashFarBehind, Strength::Medium),
                 ],
                 new Cure(
@@ -229,6 +230,7 @@ final class SandAddress
                 'If it were something else, balls would start on line.',
                 ['aim'],
                 unless: static fn(Task $task): bool => $task->lie === Lie::SandThin || $task->lie === Lie::SandPlugged,
+                spoilsStrikes: false,
             ),
             new Cause(
                 'sand_stands_far',

@@ -176,6 +176,7 @@ final class SandMotion
                 'If it were something else, the face would look at the sky and the ball would still come out low.',
                 ['rolling', 'hook'],
                 unless: static fn(Task $task): bool => $task->lie === Lie::SandThin || $task->lie === Lie::SandPlugged,
+                spoilsStrikes: false,
             ),
             new Cause(
                 'sand_too_gentle',
@@ -201,6 +202,7 @@ final class SandMotion
                 ),
                 'If it were something else, the splash would not be clean.',
                 ['too soft', 'not enough'],
+                spoilsStrikes: false,
             ),
             new Cause(
                 'sand_hang_back_thin',

@@ -94,6 +94,7 @@ final class LieAndSlope
                 'If it were something else, the wrist would be flat and the ball would run because grass came between.',
                 ['no spin', 'runs too far'],
                 self::ROUGH,
+                spoilsStrikes: false,
             ),
             new Cause(
                 'ball_not_at_low_point',

@@ -88,6 +88,7 @@ final class SpeedAndDistance
                 ),
                 'If it were something else, the speed would be even and the ball still too long: then the backswing is too long.',
                 ['hit too hard', 'hitting hard', 'too hard'],
+                spoilsStrikes: false,
             ),
             new Cause(
                 'easing_off',
@@ -117,6 +118,7 @@ final class SpeedAndDistance
                 ),
                 'If it were something else, the speed would stay free at in-between numbers.',
                 ['ease off', 'easing off'],
+                spoilsStrikes: false,
             ),
             new Cause(
                 'swing_length_wrong',
@@ -142,6 +144,7 @@ final class SpeedAndDistance
                 ),
                 'If it were something else, the speed would be forced or would fade at the ball.',
                 ['too long', 'too short', 'distance'],
+                spoilsStrikes: false,
             ),
             new Cause(
                 'wrong_shot',
@@ -164,6 +167,7 @@ final class SpeedAndDistance
                 ),
                 'If it were something else, a running club would miss as often.',
                 ['wrong club', 'wrong shot'],
+                spoilsStrikes: false,
             ),
         ];
     }

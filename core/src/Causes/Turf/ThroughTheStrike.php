@@ -116,6 +116,7 @@ final class ThroughTheStrike
             true,
             [
                 new SeenWith(Observable::Release, 'held_off', Observable::ImpactLean, 5, 12, Strength::Strong),
+                new OnlyFor(new Seen(Observable::Release, ['held_off'], Strength::Medium)),
                 new MoreThan(Observable::ImpactLean, Observable::ShaftLean, 3, Strength::Medium),
                 new Balls(BallTrait::DeepMark, Strength::Medium),
                 new Balls(BallTrait::LowFlight, Strength::Weak),
@@ -149,6 +150,7 @@ final class ThroughTheStrike
             false,
             [
                 new Ramp(Observable::AttackDeg, -7, -13, Strength::Strong),
+                new Seen(Observable::Attack, ['descending'], Strength::Weak, neutral: ['level']),
                 new Balls(BallTrait::DeepShortMark, Strength::Medium),
                 new Seen(Observable::WristSet, ['early'], Strength::Medium, neutral: ['normal']),
                 new Ramp(Observable::SternumAhead, 45, 90, Strength::Weak),
