@@ -14,6 +14,9 @@ use Illuminate\Support\Facades\Route;
 
 Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:20,1');
 
+// Open to everybody: what the case format allows.
+Route::get('schema/case', static fn() => response()->json(LowPoint\Core\CaseFile\Schema::toArray()));
+
 Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('me', [SessionController::class, 'show']);
     Route::post('sign-out', [SessionController::class, 'destroy']);

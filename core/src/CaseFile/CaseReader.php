@@ -31,9 +31,9 @@ final class CaseReader
 {
     public const FORMAT = 'low-point-case/1';
 
-    private const MOST_BALLS = 1000;
+    public const MOST_BALLS = 1000;
 
-    private const LONGEST_BELIEF = 500;
+    public const LONGEST_BELIEF = 500;
 
     /** @var list<Fault> */
     private array $faults = [];

@@ -42,7 +42,7 @@ final readonly class CheckNext
         if (self::settled($weighed)) {
             return null;
         }
-        $live = array_values(array_filter($weighed, static fn(WeighedCause $cause): bool => $cause->probability >= self::LIVE));
+        $live = array_values(array_filter($weighed, static fn(WeighedCause $cause): bool => $cause->probability >= self::LIVE && $cause->probability <= 1 - self::LIVE / 1000));
         // The first look of a lesson is the cheapest kind: before a ball is hit.
         $nothingSeen = $view->case->seen->isEmpty() && $view->case->balls === [];
         $best = null;
@@ -120,8 +120,9 @@ final readonly class CheckNext
             $shift = 0.0;
             $moved = null;
             foreach ($touched as $weighed) {
-                $probability = Inference::probability($weighed->cause->logOdds($hypothetical) + Inference::goodStrikes($weighed->cause, $view));
-                $ratio = $probability / (1 - $probability) * (1 - $weighed->probability) / $weighed->probability;
+                $shiftOfLogOdds = self::shift($weighed->cause, $observable, $view, $hypothetical);
+                $ratio = exp($shiftOfLogOdds);
+                $probability = Inference::probability(log($weighed->probability / (1 - $weighed->probability)) + $shiftOfLogOdds);
                 $chances[$i] *= 1 - $weighed->probability + $weighed->probability * $ratio;
                 $after[$i] += self::entropy($probability);
                 if (abs($probability - $weighed->probability) > abs($shift)) {
@@ -142,6 +143,19 @@ final readonly class CheckNext
         }
 
         return new self($observable, self::why($observable, $answers), max(0.0, $before - $expected) / $observable->look()->value, $answers);
+    }
+
+    /** What the look would change in a cause's log-odds: only the clues that need it can move. */
+    private static function shift(Cause $cause, Observable $observable, View $before, View $after): float
+    {
+        $shift = 0.0;
+        foreach ($cause->clues as $clue) {
+            if (\in_array($observable, $clue->needs(), true)) {
+                $shift += ($clue->weight($after) ?? 0.0) - ($clue->weight($before) ?? 0.0);
+            }
+        }
+
+        return $shift;
     }
 
     /** @param list<array{label: string, value: float|string, then: string}> $answers */

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\StandIn;
+
+use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\Evidence\Group;
+use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Strike;
+use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Strike\Lie;
+
+/** Cases that make no sense but are allowed, and cases that are not: for trying the engine and the reader. */
+final readonly class RandomCase
+{
+    /** Figures stand at a bound of their range as often as this. */
+    private const AT_BOUND = 0.2;
+
+    private const MOST_BALLS = 15;
+
+    public function __construct(private Dice $dice) {}
+
+    /** @return array<string, mixed> a case that the reader takes */
+    public function valid(): array
+    {
+        $shot = $this->dice->oneOf(Shot::cases());
+        $club = ['loft_deg' => $this->value(Task::clubFields()['loft_deg']), 'bounce_deg' => $this->value(Task::clubFields()['bounce_deg'])];
+        $balls = [];
+        for ($i = (int) $this->dice->between(0, self::MOST_BALLS + 0.99); $i > 0; $i--) {
+            $balls[] = $this->ball($shot);
+        }
+
+        return [
+            'format' => CaseReader::FORMAT,
+            'student' => ['handed' => $this->dice->oneOf(['right', 'left']), 'limits' => $this->dice->chance(0.2) ? [$this->dice->oneOf(Limit::cases())->value] : []],
+            'task' => [
+                'shot' => $shot->value,
+                'lie' => $this->dice->oneOf(array_map(static fn(Lie $lie): string => $lie->value, $shot->lies())),
+                'club' => $club,
+                'method' => $this->dice->chance(0.5) ? $this->dice->oneOf(School::cases())->value : null,
+                'belief' => $this->dice->chance(0.3) ? $this->dice->oneOf(['scoop', 'I lift it', '…', '']) : null,
+                ...$this->some(Task::fields(), 0.4),
+            ],
+            'setup' => $this->some(self::fields(Group::Setup), $this->dice->share()),
+            'motion' => $this->some(self::fields(Group::Motion), $this->dice->share()),
+            'balls' => $balls,
+        ];
+    }
+
+    /** @return array<string, mixed> a case with one thing wrong in it */
+    public function broken(): array
+    {
+        $case = $this->valid();
+        $setup = self::fields(Group::Setup);
+        $wrong = $this->dice->oneOf([[], ['x' => 1], true, 'text', -1.0e9, 1.0e9, INF, NAN]);
+        /** @var array<string, mixed> $task */
+        $task = $case['task'];
+        /** @var array<string, mixed> $seen */
+        $seen = $case['setup'];
+        switch ((int) $this->dice->between(0, 7.99)) {
+            case 0:
+                $case['format'] = $wrong;
+                break;
+            case 1:
+                $task[$this->dice->oneOf(['shot', 'lie', 'club', 'carry_m', 'slope_deg', 'method'])] = $wrong === [] ? ['x' => 1] : $wrong;
+                $case['task'] = $task;
+                break;
+            case 2:
+                unset($task[$this->dice->oneOf(['shot', 'lie', 'club'])]);
+                $case['task'] = $task;
+                break;
+            case 3:
+                $seen[$this->dice->oneOf(array_keys($setup))] = $wrong;
+                $case['setup'] = $seen;
+                break;
+            case 4:
+                $seen['no_such_look'] = 1;
+                $case['setup'] = $seen;
+                break;
+            case 5:
+                $case['balls'] = [[$this->dice->oneOf(['touch_mm', 'strike', 'mark', 'carry_m']) => $wrong]];
+                break;
+            case 6:
+                $case['student'] = ['handed' => $wrong];
+                break;
+            default:
+                $case[$this->dice->oneOf(['setup', 'motion', 'balls'])] = 7;
+        }
+
+        return $case;
+    }
+
+    /** @return array<string, mixed> */
+    private function ball(Shot $shot): array
+    {
+        $ball = $this->some(Ball::fields(), $this->dice->share());
+        unset($ball['strike']);
+        if ($this->dice->chance(0.8)) {
+            $ball['strike'] = $this->dice->oneOf(array_map(static fn(Strike $strike): string => $strike->value, $shot->strikes()));
+        }
+        if ($this->dice->chance(0.15)) {
+            $ball['touch_mm'] = null;
+        }
+
+        return $ball;
+    }
+
+    /**
+     * @param  array<string, Field>  $fields
+     * @return array<string, mixed>
+     */
+    private function some(array $fields, float $share): array
+    {
+        $some = [];
+        foreach ($fields as $key => $field) {
+            if ($this->dice->chance($share)) {
+                $some[$key] = $this->value($field);
+            }
+        }
+
+        return $some;
+    }
+
+    private function value(Field $field): float|string
+    {
+        if ($field->kind === 'number') {
+            return $this->dice->chance(self::AT_BOUND) ? $this->dice->oneOf([$field->min, $field->max]) : $this->dice->between($field->min, $field->max);
+        }
+        $words = array_keys($field->choices);
+
+        return $words === [] ? 'a note' : $this->dice->oneOf($words);
+    }
+
+    /** @return array<string, Field> */
+    private static function fields(Group $group): array
+    {
+        $fields = [];
+        foreach (Observable::in($group) as $one) {
+            $fields[$one->value] = $one->field();
+        }
+
+        return $fields;
+    }
+}

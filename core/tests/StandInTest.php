@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Tests;
+
+use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Reading\ReadingEngine;
+use LowPoint\Core\StandIn\Contradictions;
+use LowPoint\Core\StandIn\Dice;
+use LowPoint\Core\StandIn\Population;
+use LowPoint\Core\StandIn\RandomCase;
+use PHPUnit\Framework\TestCase;
+
+final class StandInTest extends TestCase
+{
+    public function test_the_same_seed_makes_the_same_students(): void
+    {
+        $one = new Population(new Dice(5));
+        $other = new Population(new Dice(5));
+        for ($i = 0; $i < 20; $i++) {
+            self::assertEquals($one->student(false)->lesson(8, 0.4), $other->student(false)->lesson(8, 0.4));
+        }
+    }
+
+    public function test_what_they_do_can_be_written_down_and_read_back(): void
+    {
+        $population = new Population(new Dice(6));
+        for ($i = 0; $i < 60; $i++) {
+            $case = $population->student($i % 4 === 0)->lesson(10, 0.3);
+            self::assertEquals($case, CaseReader::fromJson(CaseWriter::toJson($case)));
+        }
+    }
+
+    public function test_with_every_look_taken_the_engine_finds_most_main_causes_and_leaves_the_sound_alone(): void
+    {
+        $engine = ReadingEngine::standard();
+        $population = new Population(new Dice(8));
+        $first = $three = $alarms = 0;
+        for ($i = 0; $i < 80; $i++) {
+            $student = $population->student(false);
+            $ids = array_map(static fn($one): string => $one->cause->id, $engine->read($student->lesson(10, 0.0))->causes);
+            $first += $ids[0] === $student->mainCause() ? 1 : 0;
+            $three += \in_array($student->mainCause(), \array_slice($ids, 0, 3), true) ? 1 : 0;
+            $alarms += $engine->read($population->student(true)->lesson(10, 0.5))->causes[0]->probability > 0.5 ? 1 : 0;
+        }
+        self::assertGreaterThan(0.75 * 80, $first);
+        self::assertGreaterThan(0.9 * 80, $three);
+        self::assertLessThan(0.1 * 80, $alarms);
+    }
+
+    public function test_no_allowed_case_leads_to_a_contradiction_and_no_broken_one_gets_through(): void
+    {
+        $random = new RandomCase(new Dice(9));
+        $engine = ReadingEngine::standard();
+        for ($i = 0; $i < 250; $i++) {
+            $case = CaseReader::fromValue($random->valid());
+            self::assertSame([], Contradictions::in($engine->read($case), $case));
+            try {
+                $broken = $random->broken();
+                CaseReader::fromValue($broken);
+                self::fail('Taken: '.json_encode($broken, JSON_PARTIAL_OUTPUT_ON_ERROR));
+            } catch (InvalidInput $e) {
+                self::assertNotSame('', $e->faults[0]->key);
+            }
+        }
+    }
+}
