@@ -28,6 +28,9 @@ final readonly class ReadingEngine
     /** Only causes at least this likely are tried in the model and proposed to work on. Origin: chosen by us. */
     private const WORTH_CURING = 0.2;
 
+    /** However cheap its cure, a cause that is less than this much as likely as the first one waits. Origin: chosen by us. */
+    private const NEAR_THE_FIRST = 0.5;
+
     /** Gain taken for a cure that moves no input of the model, and the least for one that does. Origin: chosen by us. */
     private const UNMODELLED_GAIN = 0.10;
 
@@ -129,7 +132,7 @@ final readonly class ReadingEngine
         foreach ($weighed as $cause) {
             $gain = $cause->gain === null ? self::UNMODELLED_GAIN : max(self::LEAST_GAIN, $cause->gain);
             $worth = $cause->probability * $gain / $cause->cause->cure->effort->value;
-            if ($cause->probability >= self::WORTH_CURING && $worth > $bestWorth) {
+            if ($cause->probability >= max(self::WORTH_CURING, self::NEAR_THE_FIRST * $weighed[0]->probability) && $worth > $bestWorth) {
                 [$best, $bestWorth] = [$cause, $worth];
             }
         }

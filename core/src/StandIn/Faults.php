@@ -321,7 +321,7 @@ final readonly class Faults
         $h->seen['path_deg'] = $this->dice->between(-15, -10);
         $h->sandToLeadSide = 0.85;
         $h->radiusMm = 650;
-        $h->depthMm += 9;
+        $h->depthMm += 19;
         $h->lowPointMm -= 15;
         if ($this->dice->chance(0.5)) {
             $h->seen['stance_open_deg'] = $this->dice->between(36, 48);

@@ -30,6 +30,9 @@ final readonly class Student
 
     private const WRONG_LABEL = 0.1;
 
+    /** Where a taught player enters the sand, mm. Origin: handbook 4.4, 30 to 60 behind. */
+    private const SAND_ENTRY_MM = -50.0;
+
     /** @param list<string> $causes the true ones, the main cause last and in full, others half as strong; none = a sound player */
     private function __construct(
         public array $causes,
@@ -223,7 +226,7 @@ final readonly class Student
         return $h;
     }
 
-    /** Sound players have learned by trial where the low point belongs: well inside the window, nearer its heavy end. */
+    /** Sound players have learned where the low point belongs: on turf well inside the window, nearer its heavy end. */
     private static function goodLowPoint(Habits $h, Task $task): float
     {
         $club = DeliveredClub::of($task->club, $h->figure('shaft_lean_deg'), $h->figure('face_open_deg'));
@@ -235,6 +238,15 @@ final readonly class Student
             }
         }
 
-        return $good === [] ? 60.0 : $good[0] + 0.35 * ($good[\count($good) - 1] - $good[0]);
+        if ($good === []) {
+            return 60.0;
+        }
+        [$from, $to] = [$good[0], $good[\count($good) - 1]];
+        if ($task->inSand()) {
+            // Taught so: the sand is entered four to six centimetres behind the ball, which lies in the first third of the splash.
+            return max($from, min($to, self::SAND_ENTRY_MM + (new Arc($h->radiusMm, 0.0, $h->depthMm))->halfCutMm));
+        }
+
+        return $from + 0.35 * ($to - $from);
     }
 }

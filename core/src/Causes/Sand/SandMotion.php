@@ -89,7 +89,7 @@ final class SandMotion
                     'Stop cutting across the ball.',
                     ['send_the_sand', 'sole_thump'],
                     'Sand on the towel in six of ten',
-                    static fn(Swing $now, CureContext $with): Swing => $now->withRadius($with->calibration->sweepingRadiusMm)
+                    static fn(Swing $now, CureContext $with): Swing => $now->withRadius($with->calibration->bunkerRadiusMm)
                         ->withDepth($with->calibration->typicalDepth(true)),
                 ),
                 'If it were something else, the sand would fly at the target and the hole would be long.',
