@@ -4,6 +4,7 @@ import { useCoach } from './api/queries';
 import { LessonBench } from './lesson/LessonBench';
 import { useOutboxOfApp } from './outbox/context';
 import { useOutbox } from './outbox/outbox';
+import { LibraryPage } from './library/LibraryPage';
 import { SignIn } from './sign-in/SignIn';
 import { BeginLesson } from './students/BeginLesson';
 import { StudentList } from './students/StudentList';
@@ -25,6 +26,7 @@ export function App() {
             <Route path="/students/:id" element={<StudentPage />} />
             <Route path="/students/:id/begin" element={<BeginLesson />} />
             <Route path="/lessons/:id" element={<LessonBench />} />
+            <Route path="/library" element={<LibraryPage />} />
             <Route path="*" element={<Page title="Nothing here"><p>There is no such page. The mark at the top leads to your students.</p></Page>} />
         </Routes>
     );

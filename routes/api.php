@@ -7,7 +7,9 @@ use App\Http\Controllers\Api\BallSetController;
 use App\Http\Controllers\Api\CaseFileController;
 use App\Http\Controllers\Api\CatalogueController;
 use App\Http\Controllers\Api\LessonController;
+use App\Http\Controllers\Api\LibraryController;
 use App\Http\Controllers\Api\PrescriptionController;
+use App\Http\Controllers\Api\SchemaController;
 use App\Http\Controllers\Api\SessionController;
 use App\Http\Controllers\Api\StudentController;
 use Illuminate\Support\Facades\Route;
@@ -15,12 +17,13 @@ use Illuminate\Support\Facades\Route;
 Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:20,1');
 
 // Open to everybody: what the case format allows.
-Route::get('schema/case', static fn() => response()->json(LowPoint\Core\CaseFile\Schema::toArray()));
+Route::get('schema/case', SchemaController::class);
 
 Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('me', [SessionController::class, 'show']);
     Route::post('sign-out', [SessionController::class, 'destroy']);
     Route::get('catalogue', CatalogueController::class);
+    Route::get('library', LibraryController::class);
 
     Route::get('students', [StudentController::class, 'index']);
     Route::get('students/{student}', [StudentController::class, 'show']);

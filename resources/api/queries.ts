@@ -1,10 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { call } from './client';
-import type { Catalogue, Coach, LessonPage, Observable, Shot, Student } from './types';
+import type { Catalogue, Coach, LessonPage, Library, Observable, Shot, Student } from './types';
 
 export const useCoach = () => useQuery({ queryKey: ['me'], queryFn: () => call<Coach>('GET', 'me'), retry: false });
 
 export const useCatalogue = () => useQuery({ queryKey: ['catalogue'], queryFn: () => call<Catalogue>('GET', 'catalogue'), staleTime: Infinity });
+
+export const useLibrary = () => useQuery({ queryKey: ['library'], queryFn: () => call<Library>('GET', 'library'), staleTime: Infinity });
 
 export const useStudents = () => useQuery({ queryKey: ['students'], queryFn: () => call<Student[]>('GET', 'students') });
 

@@ -57,6 +57,10 @@ export interface Task {
     club: { name?: string; loft_deg: number; bounce_deg: number; lie_deg?: number };
     carry_m?: number | null;
     roll_m?: number | null;
+    lip_height_m?: number | null;
+    lip_distance_m?: number | null;
+    slope_deg?: number | null;
+    side_slope_deg?: number | null;
     flight_wanted?: string | null;
     method?: string | null;
     belief?: string | null;
@@ -71,6 +75,12 @@ export interface BallSeen {
     mark?: string;
     mark_length_mm?: number;
     flight?: string;
+    start_deg?: number;
+    carry_m?: number;
+    finish_m?: number;
+    roll?: string;
+    sound?: string;
+    sand_direction?: string;
     note?: string;
 }
 
@@ -95,7 +105,7 @@ export interface DrillSheet {
     steps: string[];
     distances: string[];
     dose: { sets: number; balls: number; minutes: number };
-    pass: { need: number | null; of: number | null; text: string };
+    pass: { kind: string; need: number | null; of: number | null; text: string };
     easier: string;
     harder: string;
     feel: string;
@@ -176,6 +186,7 @@ export interface Reading {
     advice: string;
     check_next: { observable: string; label: string; why: string; answers: (Answer & { then: string })[] } | null;
     warnings: { id: string; text: string }[];
+    tell_apart: string[];
     school: Named & { idea: string; why: string };
     card: Record<string, [number, number]>;
     prescription: Proposal;
@@ -191,6 +202,46 @@ export interface Reading {
         assumed: string[];
         note: string;
     } | null;
+}
+
+export interface LibraryCause extends Named {
+    shots: string[];
+    lies: string[] | null;
+    evidence: string[];
+    if_wrong: string;
+    setup: string;
+    stop: string;
+    feels: Record<string, string>;
+    measure: string;
+    drills: string[];
+}
+
+export interface LibraryDrill extends Named {
+    purpose: string;
+    shots: string[];
+    equipment: string[];
+    grounds: string[];
+    steps: string[];
+    dose: { sets: number; balls: number; minutes: number };
+    pass: { kind: string; need: number | null; of: number | null; text: string };
+    easier: string;
+    harder: string;
+    feel: string;
+    cautions: string[];
+    not_with: Record<string, string>;
+    serves: string[];
+}
+
+export interface LibrarySchool extends Named {
+    idea: string;
+    cards: { shot: string; lies: string[]; figures: string[] }[];
+}
+
+export interface Library {
+    causes: LibraryCause[];
+    drills: LibraryDrill[];
+    schools: LibrarySchool[];
+    cautions: string[];
 }
 
 export interface LessonPage {

@@ -1,11 +1,11 @@
 import { useEffect, useState } from 'react';
-import type { Ball, BallSeen, BallSet, Catalogue, Handed, Reading, Units } from '../api/types';
+import type { Ball, BallSeen, BallSet, Catalogue, Field, Handed, Reading, Units } from '../api/types';
 import { GroundStrip, type Draft } from '../figures/GroundStrip';
 import { mirror } from '../figures/scale';
 import { shotOf } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
-import { place, withUnit } from '../ui/units';
+import { numberOr, place, shownFactor, shownUnit, withUnit } from '../ui/units';
 import type { Bench } from './useBench';
 
 /** The middle row of letters is a ruler: from 8 cm on the left of the ball to 8 cm on its right. */
@@ -93,7 +93,8 @@ export function BallEntry({ bench, set, catalogue, shot, handed, units, model }:
                     ball={ball}
                     number={set.balls.indexOf(ball) + 1}
                     strikes={strikes.map((strike) => strike.id)}
-                    marks={marks.map((answer) => String(answer.value))}
+                    fields={catalogue.ball}
+                    sand={shot === 'bunker'}
                     units={units}
                     onClose={() => { setOpened(undefined); }}
                     onChange={(seen) => { bench.correctBall(set, ball, seen); }}
@@ -122,14 +123,15 @@ interface SheetProps {
     ball: Ball;
     number: number;
     strikes: string[];
-    marks: string[];
+    fields: Record<string, Field>;
+    sand: boolean;
     units: Units;
     onChange: (seen: BallSeen) => void;
     onRemove: () => void;
     onClose: () => void;
 }
 
-function BallSheet({ ball, number, strikes, marks, units, onChange, onRemove, onClose }: SheetProps) {
+function BallSheet({ ball, number, strikes, fields, sand, units, onChange, onRemove, onClose }: SheetProps) {
     const { seen } = ball;
     return (
         <Panel title={`Ball ${String(number)}`} open onOpenChange={(open) => { if (!open) onClose(); }}>
@@ -138,11 +140,51 @@ function BallSheet({ ball, number, strikes, marks, units, onChange, onRemove, on
             <div className="mb-4 flex flex-wrap gap-2">
                 {strikes.map((strike) => <Button key={strike} chosen={seen.strike === strike} onClick={() => { onChange({ ...seen, strike }); }}>{strike}</Button>)}
             </div>
-            <p className="mb-1 font-semibold">Mark</p>
-            <div className="mb-6 flex flex-wrap gap-2">
-                {marks.map((mark) => <Button key={mark} chosen={seen.mark === mark} onClick={() => { onChange({ ...seen, mark }); }}>{mark}</Button>)}
+            {WORDS.filter((key) => sand || !SAND_WORDS.includes(key)).map((key) => (
+                <div key={key} role="group" aria-label={fields[key]?.label} className="mb-4">
+                    <p className="mb-1 font-semibold">{fields[key]?.label}</p>
+                    <div className="flex flex-wrap gap-2">
+                        {fields[key]?.answers.map((answer) => (
+                            <Button key={answer.label} chosen={seen[key] === answer.value} onClick={() => { onChange({ ...seen, [key]: seen[key] === answer.value ? undefined : String(answer.value) }); }}>{answer.label}</Button>
+                        ))}
+                    </div>
+                </div>
+            ))}
+            <div className="mb-6 flex flex-wrap gap-6">
+                {FIGURES.map((key) => fields[key] && <Figure key={key} field={fields[key]} value={seen[key]} units={units} onSet={(value) => { onChange({ ...seen, [key]: value }); }} />)}
             </div>
             <Button onClick={onRemove}>Take this ball out</Button>
         </Panel>
+    );
+}
+
+/** What can be noted of a ball beside touch and strike. */
+const WORDS = ['mark', 'flight', 'roll', 'sound', 'sand_direction'] as const;
+const SAND_WORDS: readonly string[] = ['sound', 'sand_direction'];
+const FIGURES = ['carry_m', 'start_deg', 'finish_m'] as const;
+
+interface FigureProps {
+    field: Field;
+    value: number | undefined;
+    units: Units;
+    onSet: (value: number | undefined) => void;
+}
+
+function Figure({ field, value, units, onSet }: FigureProps) {
+    const factor = shownFactor(field.unit, units);
+    return (
+        <label className="block font-semibold">
+            {field.label}, {shownUnit(field.unit, units)}
+            <input
+                className="mt-1 block min-h-12 w-28 border-[1.5px] border-ink bg-press px-3 font-normal"
+                inputMode="decimal"
+                defaultValue={value === undefined ? '' : Math.round((value / factor) * 10) / 10}
+                onBlur={(event) => {
+                    const typed = event.target.value.trim();
+                    const next = typed === '' ? undefined : numberOr(typed) * factor;
+                    if (next !== value) onSet(next);
+                }}
+            />
+        </label>
     );
 }

@@ -55,7 +55,7 @@ export function LessonBench() {
     const reading = bench.readings[set.id];
     const changed = lesson.prescription?.content.setup[0]?.observable ?? null;
     const begin = (purpose: Purpose) => { setView({ set: bench.beginSet(purpose, sets.at(-1), purpose === 'after' ? changed : null) }); };
-    const looks = catalogue.data.observables.filter((one) => !one.sand_only);
+    const looks = catalogue.data.observables.filter((one) => !one.sand_only || lesson.task.shot === 'bunker');
     const faultOf = (key: string) => bench.refused.flatMap((entry) => (entry.action.kind === 'look' && entry.action.setId === set.id ? (entry.faults ?? []) : [])).find((fault) => fault.key === key)?.message;
 
     return (

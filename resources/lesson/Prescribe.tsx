@@ -72,7 +72,7 @@ function Choose({ proposal, onGive }: { proposal: Proposal; onGive: (feel: strin
                 {all.map((drill) => (
                     <article key={drill.id} className={chosen.includes(drill.id) ? 'border-l-[6px] border-marram pl-3' : 'pl-[18px]'}>
                         <Button chosen={chosen.includes(drill.id)} onClick={() => { toggle(drill.id); }}>{drill.name}</Button>
-                        <p className="mt-1">{drill.purpose} {drill.dose.sets} × {drill.dose.balls}, {drill.dose.minutes} minutes. Passed: {drill.pass.need} of {drill.pass.of}. {drill.pass.text}</p>
+                        <p className="mt-1">{drill.purpose} {drill.dose.sets} × {drill.dose.balls}, {drill.dose.minutes} minutes. Passed: {drill.pass.kind === 'count' && `${String(drill.pass.need)} of ${String(drill.pass.of)}. `}{drill.pass.text}</p>
                         {drill.distances.map((text) => <p key={text} className="font-semibold">{text}</p>)}
                         <details className="text-sm">
                             <summary className="min-h-6 cursor-pointer">Steps and cautions</summary>

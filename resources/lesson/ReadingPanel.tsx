@@ -47,6 +47,7 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, onRetest 
             {reading.warnings.map((warning) => (
                 <p key={warning.id + warning.text} data-warning={warning.id} className="mt-2 border-l-[6px] border-ochre bg-ochre-wash px-3 py-1.5 text-[15px] leading-tight">{warning.text}</p>
             ))}
+            {reading.tell_apart.map((text) => <p key={text} className="mt-2 border-l-[6px] border-slate px-3 py-1 text-[15px] leading-tight">{text}</p>)}
             <ul className="mt-2">
                 {causes.map((one, i) => (
                     <li key={one.id} className="border-t border-line first:border-t-0">

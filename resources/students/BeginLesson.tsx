@@ -41,7 +41,7 @@ export function BeginLesson() {
     const last = student.data.lessons?.[0];
     const told = begin.error instanceof ApiError && begin.error.faults.length > 0 ? begin.error.faults.map((fault) => fault.message).join('\n') : (begin.error?.message ?? '');
     return (
-        <Page title={`Chip lesson with ${student.data.name}`}>
+        <Page title={`Lesson with ${student.data.name}`}>
             {last?.prescription && (
                 <p className="mb-6 border-l-[6px] border-marram pl-4">
                     <strong>Last time: {last.prescription.content.cause_name}.</strong> {last.prescription.content.setup.map((change) => change.text).join(' ')}{' '}

@@ -17,10 +17,10 @@ export function StudentPage() {
     return (
         <Page
             title={student.data.name}
-            action={<Link to={`/students/${id}/begin`} className="flex min-h-12 items-center border-[1.5px] border-ink bg-ink px-5 font-semibold text-paper">Begin a chip lesson</Link>}
+            action={<Link to={`/students/${id}/begin`} className="flex min-h-12 items-center border-[1.5px] border-ink bg-ink px-5 font-semibold text-paper">Begin a lesson</Link>}
         >
             <p className="mb-6 text-lg">{student.data.handed === 'left' ? 'Left-handed. ' : 'Right-handed. '}{student.data.about}</p>
-            {student.data.lessons?.length === 0 && <p>No lesson yet. Begin with a chip lesson: the task first, then a look at the set-up.</p>}
+            {student.data.lessons?.length === 0 && <p>No lesson yet. Begin with the task, then look at the set-up.</p>}
             {student.data.lessons?.map((lesson) => <LessonInShort key={lesson.id} lesson={lesson} student={student.data} units={coach.units} />)}
         </Page>
     );

@@ -2,7 +2,7 @@ import { useId, useState, type FormEvent, type ReactNode } from 'react';
 import { shotOf } from '../api/queries';
 import type { Catalogue, Task, Units } from '../api/types';
 import { Button } from '../ui/Button';
-import { shownFactor, shownUnit } from '../ui/units';
+import { numberOr, shownFactor, shownUnit } from '../ui/units';
 
 /** Quick picks; any other loft and bounce can be typed. */
 const CLUBS = [
@@ -12,8 +12,14 @@ const CLUBS = [
     { loft_deg: 60, bounce_deg: 8 },
 ];
 
-/** Shots the lesson can be begun with. */
-const SHOTS = ['chip'];
+/** Figures of the task that are typed; some only for some shots. */
+const FIGURES: { id: 'carry_m' | 'roll_m' | 'lip_height_m' | 'lip_distance_m' | 'slope_deg'; label: string; metres: boolean; shots?: string[] }[] = [
+    { id: 'carry_m', label: 'Carry', metres: true },
+    { id: 'roll_m', label: 'Green to roll on', metres: true, shots: ['chip', 'pitch'] },
+    { id: 'lip_height_m', label: 'Lip height', metres: true, shots: ['bunker'] },
+    { id: 'lip_distance_m', label: 'Lip away', metres: true, shots: ['bunker'] },
+    { id: 'slope_deg', label: 'Slope, + uphill', metres: false },
+];
 
 interface Props {
     catalogue: Catalogue;
@@ -29,7 +35,8 @@ const box = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
 export function TaskForm({ catalogue, units, task: first, submit, problem, onSubmit }: Props) {
     const [task, setTask] = useState(first);
     const factor = shownFactor('m', units);
-    const [carry, setCarry] = useState(first.carry_m === null || first.carry_m === undefined ? '' : String(Math.round((first.carry_m / factor) * 10) / 10));
+    const shown = (value: number | null | undefined, by: number) => (value === null || value === undefined ? '' : String(Math.round((value / by) * 10) / 10));
+    const [figures, setFigures] = useState<Record<string, string>>(() => Object.fromEntries(FIGURES.map(({ id, metres }) => [id, shown(first[id], metres ? factor : 1)])));
     const [loft, setLoft] = useState(String(first.club.loft_deg));
     const [bounce, setBounce] = useState(String(first.club.bounce_deg));
     const shot = shotOf(catalogue, task.shot);
@@ -37,17 +44,19 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
     const onSend = (event: FormEvent) => {
         event.preventDefault();
         // What is not a number goes out as typed: the server names what is wrong with it.
-        const club = { ...task.club, loft_deg: figure(loft), bounce_deg: figure(bounce) };
-        const metres = carry.trim() === '' ? null : figure(carry);
-        onSubmit({ ...task, club, carry_m: typeof metres === 'number' ? metres * factor : metres } as Task);
+        const club = { ...task.club, loft_deg: numberOr(loft), bounce_deg: numberOr(bounce) };
+        const typed = Object.fromEntries(FIGURES.map(({ id, metres }) => {
+            const text = figures[id] ?? '';
+            const value = text.trim() === '' ? null : numberOr(text);
+            return [id, typeof value === 'number' && metres ? value * factor : value];
+        }));
+        onSubmit({ ...task, ...typed, club });
     };
     return (
         <form onSubmit={onSend} className="space-y-5">
-            {SHOTS.length > 1 && (
-                <Choices label="Shot">
-                    {SHOTS.map((id) => <Button key={id} chosen={task.shot === id} onClick={() => { change({ shot: id, lie: shotOf(catalogue, id)?.lies[0]?.id ?? '' }); }}>{id}</Button>)}
-                </Choices>
-            )}
+            <Choices label="Shot">
+                {catalogue.shots.map((one) => <Button key={one.id} chosen={task.shot === one.id} onClick={() => { change({ shot: one.id, lie: one.lies[1]?.id ?? '', method: null }); }}>{one.id}</Button>)}
+            </Choices>
             <Choices label="Lie">
                 {shot?.lies.map((lie) => <Button key={lie.id} chosen={task.lie === lie.id} onClick={() => { change({ lie: lie.id }); }}>{lie.label}</Button>)}
             </Choices>
@@ -65,10 +74,12 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                 <label className="flex items-center gap-2">Bounce ° <input className={`${box} w-20`} inputMode="decimal" value={bounce} onChange={(event) => { setBounce(event.target.value); }} /></label>
             </Choices>
             <div className="flex flex-wrap gap-x-10 gap-y-5">
-                <label className="block font-semibold">
-                    Carry, {shownUnit('m', units)}
-                    <input className={`${box} mt-1 block w-28 font-normal`} inputMode="decimal" value={carry} onChange={(event) => { setCarry(event.target.value); }} />
-                </label>
+                {FIGURES.filter(({ shots }) => shots === undefined || shots.includes(task.shot)).map(({ id, metres, label }) => (
+                    <label key={id} className="block font-semibold">
+                        {label}, {metres ? shownUnit('m', units) : '°'}
+                        <input className={`${box} mt-1 block w-24 font-normal`} inputMode="decimal" value={figures[id] ?? ''} onChange={(event) => { setFigures({ ...figures, [id]: event.target.value }); }} />
+                    </label>
+                ))}
                 <Choices label="Flight">
                     {catalogue.task.flight_wanted?.answers.map((answer) => (
                         <Button key={answer.label} chosen={(task.flight_wanted ?? 'stock') === answer.value} onClick={() => { change({ flight_wanted: String(answer.value) }); }}>{answer.label}</Button>
@@ -91,11 +102,6 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
         </form>
     );
 }
-
-const figure = (typed: string): number => {
-    const number = Number(typed.replace(',', '.').replace('−', '-'));
-    return typed.trim() === '' || Number.isNaN(number) ? (typed as unknown as number) : number;
-};
 
 function Choices({ label, children }: { label: string; children: ReactNode }) {
     const id = useId();

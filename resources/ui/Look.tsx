@@ -2,7 +2,7 @@ import { Popover } from 'radix-ui';
 import { useId, useState } from 'react';
 import type { Observable, Units } from '../api/types';
 import { Button } from './Button';
-import { observed, shownFactor, shownUnit } from './units';
+import { numberOr, observed, shownFactor, shownUnit } from './units';
 
 interface Props {
     what: Observable;
@@ -58,14 +58,13 @@ function Exact({ what, value, units, stock, onSee }: Omit<Props, 'fault'>) {
     const id = useId();
     const factor = shownFactor(what.unit, units);
     const [typed, setTyped] = useState(typeof value === 'number' ? String(Math.round((value / factor) * 10) / 10) : '');
-    const number = Number(typed.replace(',', '.').replace('−', '-'));
     return (
         <form
             className="mt-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                // Text goes out as it was typed: the server says what is wrong with it.
-                if (typed.trim() !== '') onSee(Number.isNaN(number) ? typed : number * factor);
+                const value = numberOr(typed);
+                if (typed.trim() !== '') onSee(typeof value === 'number' ? value * factor : value);
             }}
         >
             <label htmlFor={id} className="text-sm">

@@ -19,6 +19,7 @@ export function Page({ title, children, action }: { title: string; children: Rea
                 <Link to="/" aria-label="Students" className="flex min-h-12 items-center"><Mark className="h-8 w-11" /></Link>
                 <h1 className="text-2xl">{title}</h1>
                 <span className="ml-auto flex items-center gap-3">
+                    <Link to="/library" className="flex min-h-12 items-center px-2 underline underline-offset-4">Library</Link>
                     {action}
                     <span>{coach?.name}</span>
                     <Button onClick={() => void signOut()}>Sign out</Button>

@@ -42,3 +42,9 @@ export function observed(field: Field, value: number | string, units: Units): st
 export const percent = (share: number) => `${String(Math.round(share * 100))} %`;
 
 export const day = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+
+/** What was typed as a number. What is none goes on as it was typed: the server names what is wrong with it. */
+export function numberOr(typed: string): number {
+    const number = Number(typed.replace(',', '.').replace('−', '-'));
+    return typed.trim() === '' || Number.isNaN(number) ? (typed as unknown as number) : number;
+}

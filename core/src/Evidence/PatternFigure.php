@@ -51,6 +51,17 @@ enum PatternFigure
         };
     }
 
+    public function label(): string
+    {
+        return match ($this) {
+            self::LowPointScatter => 'Scatter of the low point',
+            self::TouchScatter => 'Scatter of the first touch',
+            self::MeanTouch => 'First touch on average',
+            self::MeanCarryError => 'Carry of good strikes',
+            self::MeanStart, self::StartOffFaceAndStance => 'Start direction',
+        };
+    }
+
     public function unit(float $value, Words $words): string
     {
         return match ($this) {

@@ -39,6 +39,11 @@ final readonly class BackswingAgainstShot implements Clue
         return "the backswing is {$how}";
     }
 
+    public function title(): string
+    {
+        return 'Backswing against the carry';
+    }
+
     public function how(Words $words): string
     {
         return 'counts when '.($this->sign > 0 ? 'longer' : 'shorter').' than the carry asks; '.Odds::text($this->strength);

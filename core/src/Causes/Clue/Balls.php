@@ -42,6 +42,11 @@ final readonly class Balls implements Clue
         return $words->tally($view->pattern->tally($this->trait)).' '.$this->trait->phrase();
     }
 
+    public function title(): string
+    {
+        return 'balls that '.$this->trait->phrase();
+    }
+
     public function how(Words $words): string
     {
         return "counts from {$words->percent($this->nothingAt)} of the balls, fully from {$words->percent($this->fullAt)}, and more with more balls; ".Odds::text($this->strength);

@@ -20,6 +20,9 @@ interface Clue
     /** What was seen, as the middle of a sentence. Only called when weight() is not null. */
     public function text(View $view, Words $words): string;
 
+    /** What it looks at, whatever was seen. */
+    public function title(): string;
+
     /** How it is weighed, for whoever asks why. */
     public function how(Words $words): string;
 }

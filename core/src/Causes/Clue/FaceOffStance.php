@@ -35,6 +35,11 @@ final readonly class FaceOffStance implements Clue
         return 'face and stance differ by '.$words->degrees(self::difference($view) ?? 0.0);
     }
 
+    public function title(): string
+    {
+        return 'Face against stance';
+    }
+
     public function how(Words $words): string
     {
         return "counts from {$words->degrees($this->nothingAtDeg)}, fully from {$words->degrees($this->fullAtDeg)}; ".Odds::text($this->strength);

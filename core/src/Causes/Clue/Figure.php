@@ -43,6 +43,11 @@ final readonly class Figure implements Clue
         return $this->what->text($this->what->of($view->pattern, $view->case) ?? 0.0, $words);
     }
 
+    public function title(): string
+    {
+        return $this->what->label();
+    }
+
     public function how(Words $words): string
     {
         return "counts from {$this->what->unit($this->nothingAt, $words)}, fully from {$this->what->unit($this->fullAt, $words)}, and more with more balls; ".Odds::text($this->strength);

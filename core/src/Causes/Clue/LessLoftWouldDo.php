@@ -39,6 +39,11 @@ final readonly class LessLoftWouldDo implements Clue
             .((self::room($view) ?? 0.0) >= 1.0 ? ' leave room for a running club' : ' leave no room for a running club');
     }
 
+    public function title(): string
+    {
+        return 'Green to roll on';
+    }
+
     public function how(Words $words): string
     {
         return 'counts when the green to roll on is as long as a '.$words->degrees(self::RUNNING_LOFT_DEG).' club needs; '.Odds::text($this->strength);

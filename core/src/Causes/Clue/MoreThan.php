@@ -39,6 +39,11 @@ final readonly class MoreThan implements Clue
             .', '.$words->value($this->than, abs($excess)).($excess < 0 ? ' less' : ' more').' than at address';
     }
 
+    public function title(): string
+    {
+        return $this->figure->field()->label.' against '.mb_strtolower($this->than->field()->label);
+    }
+
     public function how(Words $words): string
     {
         return "counts from {$words->value($this->figure, $this->nothingAt)} more than at address; ".Odds::text($this->strength);

@@ -31,6 +31,11 @@ final readonly class OnShot implements Clue
         return $this->clue->text($view, $words);
     }
 
+    public function title(): string
+    {
+        return $this->clue->title();
+    }
+
     public function how(Words $words): string
     {
         return "for a {$this->shot->value}: ".$this->clue->how($words);

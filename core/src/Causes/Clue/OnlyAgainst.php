@@ -29,6 +29,11 @@ final readonly class OnlyAgainst implements Clue
         return $this->clue->text($view, $words);
     }
 
+    public function title(): string
+    {
+        return $this->clue->title();
+    }
+
     public function how(Words $words): string
     {
         return 'against: '.$this->clue->how($words);

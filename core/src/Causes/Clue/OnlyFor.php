@@ -32,6 +32,11 @@ final readonly class OnlyFor implements Clue
         return $this->clue->text($view, $words);
     }
 
+    public function title(): string
+    {
+        return $this->clue->title();
+    }
+
     public function how(Words $words): string
     {
         return $this->clue->how($words);

@@ -39,6 +39,11 @@ final readonly class Ramp implements Clue
         return $words->observed($this->what, $view->case->seen->number($this->what) ?? 0.0);
     }
 
+    public function title(): string
+    {
+        return $this->what->field()->label;
+    }
+
     public function how(Words $words): string
     {
         return "counts from {$words->value($this->what, $this->nothingAt)}, fully from {$words->value($this->what, $this->fullAt)}; ".Odds::text($this->strength);

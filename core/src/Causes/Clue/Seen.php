@@ -45,6 +45,11 @@ final readonly class Seen implements Clue
         return $words->observed($this->what, $view->case->seen->choice($this->what) ?? '');
     }
 
+    public function title(): string
+    {
+        return $this->what->field()->label;
+    }
+
     public function how(Words $words): string
     {
         $named = array_map(fn(string $value): string => $words->value($this->what, $value), $this->for);

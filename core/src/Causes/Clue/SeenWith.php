@@ -48,6 +48,11 @@ final readonly class SeenWith implements Clue
         return Words::list(...$parts);
     }
 
+    public function title(): string
+    {
+        return $this->word->field()->label.' with '.mb_strtolower($this->figure->field()->label);
+    }
+
     public function how(Words $words): string
     {
         return "counts when {$words->value($this->word, $this->value)}, from {$words->value($this->figure, $this->nothingAt)}, fully from "

@@ -43,6 +43,11 @@ final readonly class SlopeTouch implements Clue
         return "the first touch is {$words->place($view->pattern->touch->mean ?? 0.0)} on average, ".($slope > 0 ? 'uphill' : 'downhill').' by '.$words->degrees($slope);
     }
 
+    public function title(): string
+    {
+        return 'First touch on a slope';
+    }
+
     public function how(Words $words): string
     {
         return "counts from {$words->ground($this->nothingAtMm)} toward the uphill foot, fully from {$words->ground($this->fullAtMm)}; ".Odds::text($this->strength);

@@ -44,6 +44,11 @@ final readonly class Together implements Clue
         return Words::list(...array_map(static fn(Clue $clue): string => $clue->text($view, $words), $this->clues));
     }
 
+    public function title(): string
+    {
+        return implode(' and ', array_map(static fn(Clue $clue): string => $clue->title(), $this->clues));
+    }
+
     public function how(Words $words): string
     {
         return 'counts only when all of it is seen; '.Odds::text($this->strength);

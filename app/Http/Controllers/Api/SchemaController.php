@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use Illuminate\Http\JsonResponse;
+use LowPoint\Core\CaseFile\Schema;
+
+/** The JSON Schema of the open case format. */
+final class SchemaController
+{
+    public function __invoke(): JsonResponse
+    {
+        return new JsonResponse(Schema::toArray());
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\CaseFile;
+
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\Drills\Cautions;
+use LowPoint\Core\Drills\Drill;
+use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Schools\Range;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Wording\Words;
+
+/** Everything the engine knows, to read up on: causes, drills and schools with their cards and cautions. */
+final class Library
+{
+    /** @return array<string, mixed> */
+    public static function toArray(Words $words): array
+    {
+        return [
+            'causes' => array_map(static fn(Cause $cause): array => self::cause($cause, $words), CauseLibrary::standard()->all()),
+            'drills' => array_map(self::drill(...), DrillLibrary::standard()->all()),
+            'schools' => array_map(static fn(School $school): array => self::school($school, $words), School::cases()),
+            'cautions' => Cautions::GENERAL,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function cause(Cause $cause, Words $words): array
+    {
+        return [
+            'id' => $cause->id,
+            'name' => $cause->name,
+            'shots' => array_map(static fn(Shot $shot): string => $shot->value, $cause->shots),
+            'lies' => $cause->lies === null ? null : array_map(static fn(Lie $lie): string => $lie->label(), $cause->lies),
+            'evidence' => array_map(static fn($clue): string => Words::sentence($clue->title().': '.$clue->how($words)), $cause->clues),
+            'if_wrong' => $cause->ifWrong,
+            'setup' => $cause->cure->setupText,
+            'stop' => $cause->cure->stop,
+            'feels' => $cause->cure->feels,
+            'measure' => $cause->cure->measure,
+            'drills' => $cause->cure->drills,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function drill(Drill $drill): array
+    {
+        $serves = array_filter(CauseLibrary::standard()->all(), static fn(Cause $cause): bool => \in_array($drill->id, $cause->cure->drills, true));
+
+        return [
+            'id' => $drill->id,
+            'name' => $drill->name,
+            'purpose' => $drill->purpose,
+            'shots' => array_map(static fn(Shot $shot): string => $shot->value, $drill->shots),
+            'equipment' => $drill->equipment,
+            'grounds' => $drill->grounds,
+            'steps' => $drill->steps,
+            'dose' => $drill->dose,
+            'pass' => ['kind' => $drill->pass['kind']->value] + $drill->pass,
+            'easier' => $drill->easier,
+            'harder' => $drill->harder,
+            'feel' => $drill->feel,
+            'cautions' => $drill->cautions,
+            'not_with' => $drill->notWith,
+            'serves' => array_values(array_map(static fn(Cause $cause): string => $cause->name, $serves)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function school(School $school, Words $words): array
+    {
+        $cards = [];
+        foreach (Shot::cases() as $shot) {
+            $lies = array_values(array_filter($shot->lies(), static fn(Lie $lie): bool => $school->suits($shot, $lie)));
+            if ($lies !== []) {
+                $card = SetupCard::of($school, new Task($shot, $lies[0], new Club(56, 10)));
+                $cards[] = [
+                    'shot' => $shot->value,
+                    'lies' => array_map(static fn(Lie $lie): string => $lie->label(), $lies),
+                    'figures' => array_map(
+                        static fn(string $id, Range $range): string => Observable::from($id)->field()->label.' '.$words->value(Observable::from($id), $range->from).' to '.$words->value(Observable::from($id), $range->to),
+                        array_keys($card->figures),
+                        array_values($card->figures),
+                    ),
+                ];
+            }
+        }
+
+        return ['id' => $school->value, 'name' => $school->label(), 'idea' => $school->idea(), 'cards' => $cards];
+    }
+}
