@@ -17,7 +17,7 @@ final class ChipLessonTest extends BrowserTestCase
         }
         $this->press('Bea Achterberg');
         $this->see('Handle too far forward at address');
-        $this->press('Begin a chip lesson');
+        $this->press('Begin a lesson');
         $this->see('Last time');
         $this->press('fairway');
         $this->press('56/12');
@@ -103,7 +103,7 @@ final class ChipLessonTest extends BrowserTestCase
     {
         $this->signIn();
         $this->press('Callum Strand');
-        $this->press('Begin a chip lesson');
+        $this->press('Begin a lesson');
         $this->press('tight');
         $this->press('Begin the lesson');
         $this->see('left-handed');
@@ -150,7 +150,7 @@ final class ChipLessonTest extends BrowserTestCase
     {
         $this->signIn();
         $this->press('Odile Marsh');
-        $this->press('Begin a chip lesson');
+        $this->press('Begin a lesson');
         $this->type('Loft', '560');
         $this->press('Begin the lesson');
         $this->see('task.club.loft_deg: 560 is not allowed; allowed: 18 to 72 degrees');

@@ -20,7 +20,7 @@ final class Screenshots extends BrowserTestCase
         $this->see('Before');
         $this->see('of 7 clean');
         $this->picture('student');
-        $this->press('Begin a chip lesson');
+        $this->press('Begin a lesson');
         $this->see('What does the student believe');
         $this->picture('begin-lesson');
 
@@ -39,6 +39,15 @@ final class Screenshots extends BrowserTestCase
         $this->press('Change it');
         $this->see('Drills, at most two');
         $this->picture('prescription');
+
+        $this->visit('/');
+        $this->press('Petra Lindqvale');
+        $this->press('Open this lesson');
+        $this->see('Work on first');
+        $this->picture('lesson-bench-sand');
+        $this->visit('/library');
+        $this->see('Handle too far forward');
+        $this->picture('library');
 
         $this->visit('/');
         $this->press('Callum Strand');

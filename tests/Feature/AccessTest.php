@@ -36,7 +36,7 @@ final class AccessTest extends TestCase
     {
         $names = fn(string $coach): array => $this->actingAs($this->coach($coach))->getJson('/api/students')->assertOk()->json('*.name');
 
-        self::assertSame(['Bea Achterberg', 'Callum Strand', 'Odile Marsh'], $names('Maren'));
+        self::assertSame(['Bea Achterberg', 'Callum Strand', 'Iwan Tesh', 'Noor Calloway', 'Odile Marsh', 'Petra Lindqvale', 'Tam Okoro'], $names('Maren'));
         self::assertSame(['Rafe Underhay'], $names('Idris'));
     }
 
@@ -78,6 +78,15 @@ final class AccessTest extends TestCase
 
         config(['database.connections.mariadb.port' => $port]);
         DB::purge();
+    }
+
+    public function test_the_library_and_the_schema_tell_what_the_engine_knows(): void
+    {
+        $library = $this->actingAs($this->coach())->getJson('/api/library')->assertOk();
+        self::assertGreaterThan(35, \count($library->json('causes')));
+        self::assertGreaterThan(25, \count($library->json('drills')));
+        self::assertCount(8, $library->json('schools'));
+        self::assertSame('low-point-case/1', $this->getJson('/api/schema/case')->assertOk()->json('properties.format.const'));
     }
 
     public function test_an_unknown_address_is_told_in_json_and_any_other_opens_the_app(): void

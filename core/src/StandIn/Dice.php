@@ -42,11 +42,15 @@ final class Dice
     /**
      * @template T
      *
-     * @param  non-empty-list<T>  $list
+     * @param  list<T>  $list  not empty
      * @return T
      */
     public function oneOf(array $list): mixed
     {
+        if ($list === []) {
+            throw new \LogicException('There is nothing to draw from.');
+        }
+
         return $list[$this->randomizer->getInt(0, \count($list) - 1)];
     }
 }

@@ -12,7 +12,7 @@ use LowPoint\Core\Evidence\Backswing;
  */
 final class Habits
 {
-    /** What can be looked at: observable id => figure or word. @var array<string, float|string> */
+    /** @var array<string, float|string> what can be looked at: observable id => figure or word */
     public array $seen = [];
 
     public float $lowPointMm = 0.0;
@@ -51,9 +51,16 @@ final class Habits
                 $this->seen[$what] = ($value + $was) / 2;
             }
         }
-        foreach (['lowPointMm', 'lowPointSdMm', 'depthMm', 'depthSdMm', 'radiusMm', 'carryFactor', 'startDeg', 'runs', 'low', 'sandToLeadSide'] as $figure) {
-            $this->{$figure} = ($this->{$figure} + $before->{$figure}) / 2;
-        }
+        $this->lowPointMm = ($this->lowPointMm + $before->lowPointMm) / 2;
+        $this->lowPointSdMm = ($this->lowPointSdMm + $before->lowPointSdMm) / 2;
+        $this->depthMm = ($this->depthMm + $before->depthMm) / 2;
+        $this->depthSdMm = ($this->depthSdMm + $before->depthSdMm) / 2;
+        $this->radiusMm = ($this->radiusMm + $before->radiusMm) / 2;
+        $this->carryFactor = ($this->carryFactor + $before->carryFactor) / 2;
+        $this->startDeg = ($this->startDeg + $before->startDeg) / 2;
+        $this->runs = ($this->runs + $before->runs) / 2;
+        $this->low = ($this->low + $before->low) / 2;
+        $this->sandToLeadSide = ($this->sandToLeadSide + $before->sandToLeadSide) / 2;
     }
 
     public function figure(string $observable): float
