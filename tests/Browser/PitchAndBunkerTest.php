@@ -48,10 +48,10 @@ final class PitchAndBunkerTest extends BrowserTestCase
         $this->see('No balls yet.');
         $this->press('forced');
         foreach ([1, 2, 3, 4] as $n) {
-            $this->keys('g', '1');
+            $this->keys('g', '2');
             $this->readingOf($n);
         }
-        $this->see('Four of four good so far.');
+        $this->see('Four of four heavy');
         $this->see('A deliberate hit at the ball');
         self::assertSame([], $this->axe());
 
