@@ -19,6 +19,9 @@ final readonly class TellApart
 
     private const HOT_SHARE = 0.3;
 
+    /** Fewer good strikes with a carry say nothing about distance. Origin: chosen by us. */
+    private const ENOUGH_BALLS = 3;
+
     public function __construct(private Words $words) {}
 
     /** @return list<string> */
@@ -26,7 +29,8 @@ final readonly class TellApart
     {
         $found = [];
         $error = PatternFigure::MeanCarryError->of($view->pattern, $view->case);
-        if ($error !== null && abs($error) > self::OFF) {
+        $enough = PatternFigure::MeanCarryError->count($view->pattern, $view->case) >= self::ENOUGH_BALLS;
+        if ($error !== null && $enough && abs($error) > self::OFF) {
             $found[] = Words::sentence(PatternFigure::MeanCarryError->text($error, $this->words)).' '.($error > 0 ? $this->long($view) : $this->short($view));
         }
         $runs = $view->pattern->tally(BallTrait::Runs);
