@@ -168,6 +168,25 @@ final class ChipLessonTest extends BrowserTestCase
         $this->see('60 %');
     }
 
+    public function test_a_session_that_ended_meanwhile_keeps_the_ball_and_sends_it_after_signing_in(): void
+    {
+        $this->signIn();
+        $this->press('Odile Marsh');
+        $this->press('Begin a lesson');
+        $this->press('Begin the lesson');
+        $this->see('No balls yet.');
+        $this->browser->manage()->deleteAllCookies();
+        $this->keys('d', '2');
+        $this->see('Saved on this device, 1 waiting.');
+        $this->see('4 cm behind');
+        $this->press('Sign in');
+        $this->see('1 entries are kept on this device');
+        $this->signIn();
+        $this->press('Odile Marsh');
+        $this->press('Go on with this lesson');
+        $this->readingOf(1);
+    }
+
     private function type(string $label, string $text): void
     {
         $input = $this->browser->findElement(WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]//input"));

@@ -184,7 +184,7 @@ final readonly class Student
             },
             'lead_weight_pct' => $rough ? $dice->normal(70, 4) : $dice->normal(64, 4),
             'shaft_lean_deg' => $sand ? $dice->normal(-1.5, 1) : $dice->normal(2, 1.2),
-            'face_open_deg' => $sand ? ($hard ? $dice->normal(-4, 2) : $dice->normal(24, 5)) : ($rough ? $dice->normal(8, 2) : $dice->normal(3, 2)),
+            'face_open_deg' => $sand ? ($hard ? $dice->normal(-4, 2) : ($task->lie === Lie::SandFirm ? $dice->normal(2, 2) : $dice->normal(24, 5))) : ($rough ? $dice->normal(8, 2) : $dice->normal(3, 2)),
             'shoulders_open_deg' => $dice->normal(2, 2),
             'handle_height' => 'normal',
             'ball_distance' => 'normal',
