@@ -141,7 +141,7 @@ final class ReadingEngineTest extends TestCase
     public function test_it_stops_asking_when_the_answer_is_settled(): void
     {
         $reading = Cases::read([
-            'setup' => ['shaft_lean_deg' => 14, 'ball_position_pct' => 52, 'lead_weight_pct' => 65, 'sternum_ahead_mm' => 15],
+            'setup' => ['shaft_lean_deg' => 14, 'ball_position_pct' => 43, 'lead_weight_pct' => 65, 'sternum_ahead_mm' => 15],
             'motion' => ['release' => 'matched', 'attack' => 'level'],
             'balls' => Cases::balls(10, ['strike' => 'heavy', 'touch_mm' => -22, 'mark' => 'deep', 'flight' => 'low', 'roll' => 'runs']),
         ]);

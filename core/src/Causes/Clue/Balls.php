@@ -34,7 +34,9 @@ final readonly class Balls implements Clue
             return null;
         }
 
-        return $this->strength->weight(($tally->share() - $this->nothingAt) / ($this->fullAt - $this->nothingAt)) * self::trust($tally->of);
+        $above = $tally->share() - $this->nothingAt;
+
+        return $this->strength->weight($above / ($above < 0 ? $this->nothingAt : $this->fullAt - $this->nothingAt)) * self::trust($tally->of);
     }
 
     public function text(View $view, Words $words): string

@@ -10,11 +10,14 @@ use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Wording\Words;
 
 /**
- * A measured figure that says nothing at $nothingAt, speaks fully for the cause at $fullAt, and as far on the other side
- * of $nothingAt speaks fully against it.
+ * A measured figure that says nothing at $nothingAt and speaks fully for the cause at $fullAt. Half as far on the other
+ * side of $nothingAt lies what is usual for the shot (handbook 02): there it speaks fully against the cause.
  */
 final readonly class Ramp implements Clue
 {
+    /** How much sooner a figure speaks fully against than fully for. Origin: the stock figures of handbook 02 and 4.4. */
+    private const SOONER_AGAINST = 2.0;
+
     public function __construct(
         private Observable $what,
         private float $nothingAt,
@@ -31,7 +34,12 @@ final readonly class Ramp implements Clue
     {
         $value = $view->case->seen->number($this->what);
 
-        return $value === null ? null : $this->strength->weight(($value - $this->nothingAt) / ($this->fullAt - $this->nothingAt));
+        if ($value === null) {
+            return null;
+        }
+        $degree = ($value - $this->nothingAt) / ($this->fullAt - $this->nothingAt);
+
+        return $this->strength->weight($degree < 0 ? $degree * self::SOONER_AGAINST : $degree);
     }
 
     public function text(View $view, Words $words): string

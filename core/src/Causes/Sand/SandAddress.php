@@ -8,6 +8,7 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Balls;
 use LowPoint\Core\Causes\Clue\FaceOffStance;
 use LowPoint\Core\Causes\Clue\Figure;
+use LowPoint\Core\Causes\Clue\OnlyAgainst;
 use LowPoint\Core\Causes\Clue\OnlyFor;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
@@ -44,6 +45,7 @@ final class SandAddress
                 true,
                 [
                     new Ramp(Observable::FaceOpen, 12, 2, Strength::Strong),
+                    new OnlyAgainst(new Balls(BallTrait::SplashFarBehind, Strength::Medium)),
                     new Seen(Observable::FaceBackswing, ['looks_down', 'along_spine'], Strength::Weak),
                     new Balls(BallTrait::DeepMark, Strength::Medium),
                     new Balls(BallTrait::ShortOrLeftIn, Strength::Medium),
@@ -101,6 +103,7 @@ final class SandAddress
                 false,
                 [
                     new Ramp(Observable::BallPosition, 75, 50, Strength::Strong),
+                    new OnlyFor(new Figure(PatternFigure::MeanTouch, -30, 0, Strength::Medium)),
                     new Balls(BallTrait::ShortOrLeftIn, Strength::Medium),
                 ],
                 new Cure(
@@ -187,6 +190,7 @@ final class SandAddress
                     new Ramp(Observable::ImpactWeight, 55, 42, Strength::Strong),
                     new OnlyFor(new Balls(BallTrait::SplashFarBehind, Strength::Medium)),
                     new OnlyFor(new Balls(BallTrait::ThinOrSkip, Strength::Medium)),
+                    new OnlyAgainst(new Figure(PatternFigure::TouchScatter, 30, 45, Strength::Medium)),
                 ],
                 new Cure(
                     Effort::Setup,

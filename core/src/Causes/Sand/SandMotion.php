@@ -7,6 +7,7 @@ namespace LowPoint\Core\Causes\Sand;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Balls;
 use LowPoint\Core\Causes\Clue\Figure;
+use LowPoint\Core\Causes\Clue\OnlyAgainst;
 use LowPoint\Core\Causes\Clue\OnlyFor;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
@@ -104,6 +105,7 @@ final class SandMotion
                     new Seen(Observable::Finish, ['cut_short'], Strength::Strong),
                     new Seen(Observable::SpeedChange, ['quitting'], Strength::Strong, neutral: ['forced']),
                     new Balls(BallTrait::LeftIn, Strength::Medium),
+                    new OnlyFor(new Balls(BallTrait::CleanButShort, Strength::Medium)),
                 ],
                 new Cure(
                     Effort::SwingFeel,
@@ -121,6 +123,7 @@ final class SandMotion
                 ),
                 'If it were something else, the finish would be full and the ball still in the sand.',
                 ['stop', 'quit', 'decelerate'],
+                spoilsStrikes: false,
             ),
             new Cause(
                 'sand_entry_scatter',
@@ -185,6 +188,9 @@ final class SandMotion
                 false,
                 [
                     new Balls(BallTrait::CleanButShort, Strength::Strong),
+                    new OnlyAgainst(new Balls(BallTrait::SplashFarBehind, Strength::Medium)),
+                    new OnlyAgainst(new Seen(Observable::SpeedChange, ['quitting'], Strength::Strong)),
+                    new OnlyAgainst(new Seen(Observable::Finish, ['cut_short'], Strength::Medium)),
                     new Seen(Observable::BackswingLength, ['knee', 'hip'], Strength::Weak, neutral: ['rib']),
                 ],
                 new Cure(

@@ -6,6 +6,8 @@ namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Balls;
+use LowPoint\Core\Causes\Clue\Figure;
+use LowPoint\Core\Causes\Clue\OnlyAgainst;
 use LowPoint\Core\Causes\Clue\OnlyFor;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
@@ -16,6 +18,7 @@ use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Flight;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\PatternFigure;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Strike\Swing;
@@ -82,6 +85,9 @@ final class Address
                 new Ramp(Observable::BallPosition, 45, 28, Strength::Strong),
                 new Balls(BallTrait::DeepMark, Strength::Medium),
                 new OnlyFor(new Balls(BallTrait::ThinTouchAhead, Strength::Medium)),
+                new OnlyFor(new Balls(BallTrait::TouchAhead, Strength::Medium)),
+                new Figure(PatternFigure::MeanTouch, 15, 45, Strength::Medium),
+                new OnlyAgainst(new Balls(BallTrait::TouchBehind, Strength::Medium)),
                 new Balls(BallTrait::LowFlight, Strength::Weak),
             ],
             new Cure(
@@ -113,6 +119,11 @@ final class Address
             [
                 new Ramp(Observable::BallPosition, 65, 85, Strength::Strong),
                 new Balls(BallTrait::TouchBehind, Strength::Medium),
+                new Figure(PatternFigure::MeanTouch, -30, -65, Strength::Medium),
+                new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
+                new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
+                new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Medium)),
+                new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
                 new OnlyFor(new Balls(BallTrait::Thin, Strength::Weak, 0.2, 0.7)),
                 new Seen(Observable::Attack, ['rising'], Strength::Weak, neutral: ['level']),
             ],
@@ -147,6 +158,11 @@ final class Address
                 new Ramp(Observable::LeadWeight, 55, 42, Strength::Strong),
                 new Ramp(Observable::SternumAhead, 0, -40, Strength::Medium),
                 new Balls(BallTrait::TouchBehind, Strength::Medium),
+                new Figure(PatternFigure::MeanTouch, -30, -65, Strength::Medium),
+                new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
+                new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
+                new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Medium)),
+                new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
             ],
             new Cure(
                 Effort::Setup,
@@ -177,6 +193,11 @@ final class Address
             [
                 new Ramp(Observable::SternumAhead, -5, -45, Strength::Strong),
                 new Balls(BallTrait::TouchBehind, Strength::Medium),
+                new Figure(PatternFigure::MeanTouch, -30, -65, Strength::Medium),
+                new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
+                new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
+                new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Medium)),
+                new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
             ],
             new Cure(
                 Effort::Setup,

@@ -7,6 +7,7 @@ namespace LowPoint\Core\Causes\Turf;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Balls;
 use LowPoint\Core\Causes\Clue\Figure;
+use LowPoint\Core\Causes\Clue\OnlyAgainst;
 use LowPoint\Core\Causes\Clue\OnlyFor;
 use LowPoint\Core\Causes\Clue\OnShot;
 use LowPoint\Core\Causes\Clue\Ramp;
@@ -44,6 +45,9 @@ final class Body
                 [
                     new Ramp(Observable::HeadDrift, 20, 60, Strength::Strong),
                     new Balls(BallTrait::ThinTouchAhead, Strength::Medium),
+                    new OnlyFor(new Balls(BallTrait::TouchAhead, Strength::Medium)),
+                    new Figure(PatternFigure::MeanTouch, 15, 45, Strength::Medium),
+                    new OnlyAgainst(new Balls(BallTrait::TouchBehind, Strength::Medium)),
                     new OnlyFor(new Balls(BallTrait::DeepMark, Strength::Weak)),
                 ],
                 new Cure(
@@ -71,6 +75,7 @@ final class Body
                 [
                     new Seen(Observable::ChestTurn, ['stalls'], Strength::Strong),
                     new Figure(PatternFigure::LowPointScatter, ...[...self::SCATTER_MM, Strength::Medium]),
+                    new OnlyAgainst(new Figure(PatternFigure::MeanTouch, 45, 75, Strength::Medium, eitherWay: true)),
                     new OnlyFor(new Seen(Observable::SpeedChange, ['quitting'], Strength::Weak)),
                     new OnlyFor(new Seen(Observable::Release, ['thrown'], Strength::Weak)),
                 ],
@@ -115,6 +120,7 @@ final class Body
                 [
                     new Ramp(Observable::HipSway, 30, 80, Strength::Strong),
                     new Figure(PatternFigure::LowPointScatter, ...[...self::SCATTER_MM, Strength::Medium]),
+                    new OnlyAgainst(new Figure(PatternFigure::MeanTouch, 45, 75, Strength::Medium, eitherWay: true)),
                 ],
                 new Cure(
                     Effort::SwingFeel,
@@ -142,6 +148,7 @@ final class Body
                     new Ramp(Observable::GripPressure, 5, 8, Strength::Strong),
                     new Seen(Observable::Rhythm, ['jerky'], Strength::Weak, neutral: ['snatched']),
                     new Figure(PatternFigure::LowPointScatter, ...[...self::SCATTER_MM, Strength::Weak]),
+                    new OnlyAgainst(new Figure(PatternFigure::MeanTouch, 45, 75, Strength::Medium, eitherWay: true)),
                 ],
                 new Cure(
                     Effort::Setup,

@@ -6,6 +6,9 @@ namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Balls;
+use LowPoint\Core\Causes\Clue\Figure;
+use LowPoint\Core\Causes\Clue\OnlyAgainst;
+use LowPoint\Core\Causes\Clue\OnlyFor;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Cure;
@@ -14,6 +17,7 @@ use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\PatternFigure;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Strike\Swing;
 
@@ -41,6 +45,7 @@ final class FaceAndPath
                     new Balls(BallTrait::DeepMark, Strength::Medium),
                     new Balls(BallTrait::LowFlight, Strength::Weak),
                     new Balls(BallTrait::StartsPulled, Strength::Medium),
+                    new OnlyFor(new Figure(PatternFigure::MeanStart, -3, -7, Strength::Medium)),
                 ],
                 new Cure(
                     Effort::Setup,
@@ -68,6 +73,8 @@ final class FaceAndPath
                     new Seen(Observable::Takeaway, ['inside'], Strength::Strong),
                     new Ramp(Observable::Path, 3, 8, Strength::Medium),
                     new Balls(BallTrait::ShallowLongBehind, Strength::Medium),
+                    new Figure(PatternFigure::MeanTouch, -30, -65, Strength::Medium),
+                    new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Medium)),
                 ],
                 new Cure(
                     Effort::MotionChange,

@@ -8,6 +8,7 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
 use LowPoint\Core\Causes\Clue\Balls;
 use LowPoint\Core\Causes\Clue\Figure;
+use LowPoint\Core\Causes\Clue\HalfUntilSeen;
 use LowPoint\Core\Causes\Clue\LessLoftWouldDo;
 use LowPoint\Core\Causes\Clue\OnlyAgainst;
 use LowPoint\Core\Causes\Clue\OnlyFor;
@@ -42,6 +43,9 @@ final class SpeedAndDistance
                     new BackswingAgainstShot(1, Strength::Medium),
                     new Seen(Observable::SpeedChange, ['quitting'], Strength::Medium),
                     new Balls(BallTrait::HeavyAndShort, Strength::Medium),
+                    new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
+                    new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
+                    new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
                     new Seen(Observable::Finish, ['cut_short'], Strength::Weak),
                 ],
                 new Cure(
@@ -60,6 +64,7 @@ final class SpeedAndDistance
                 ),
                 'If it were something else, the club would reach the finish at full speed.',
                 ['slow down', 'decelerate', 'quit'],
+                spoilsStrikes: false,
             ),
             new Cause(
                 'forced_hit',
@@ -70,6 +75,7 @@ final class SpeedAndDistance
                     new Seen(Observable::SpeedChange, ['forced'], Strength::Strong),
                     new Seen(Observable::Rhythm, ['snatched'], Strength::Medium),
                     new Balls(BallTrait::CarriesLong, Strength::Medium),
+                    new OnlyAgainst(new Balls(BallTrait::Heavy, Strength::Medium)),
                     new OnlyFor(new BackswingAgainstShot(-1, Strength::Weak)),
                     new Balls(BallTrait::StartsPulled, Strength::Weak),
                 ],
@@ -101,6 +107,7 @@ final class SpeedAndDistance
                     new OnlyAgainst(new BackswingAgainstShot(1, Strength::Medium)),
                     new Balls(BallTrait::CleanButShort, Strength::Medium),
                     new Balls(BallTrait::StartsPushed, Strength::Medium),
+                    new OnlyFor(new Figure(PatternFigure::MeanStart, 3, 6, Strength::Weak)),
                     new OnlyFor(new Balls(BallTrait::Heavy, Strength::Weak)),
                 ],
                 new Cure(
@@ -126,8 +133,9 @@ final class SpeedAndDistance
                 self::TURF,
                 true,
                 [
-                    new Figure(PatternFigure::MeanCarryError, 0.08, 0.20, Strength::Strong, eitherWay: true),
+                    new HalfUntilSeen(Observable::SpeedChange, new Figure(PatternFigure::MeanCarryError, 0.08, 0.20, Strength::Strong, eitherWay: true)),
                     new OnlyAgainst(new Seen(Observable::SpeedChange, ['forced', 'quitting'], Strength::Strong)),
+                    new OnlyAgainst(new Balls(BallTrait::Heavy, Strength::Medium)),
                 ],
                 new Cure(
                     Effort::SwingFeel,

@@ -6,6 +6,7 @@ namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Balls;
+use LowPoint\Core\Causes\Clue\Figure;
 use LowPoint\Core\Causes\Clue\MoreThan;
 use LowPoint\Core\Causes\Clue\OnlyAgainst;
 use LowPoint\Core\Causes\Clue\OnlyFor;
@@ -18,6 +19,7 @@ use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\PatternFigure;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Strike\Swing;
 
@@ -51,7 +53,12 @@ final class ThroughTheStrike
                 new Ramp(Observable::HeadDrift, -15, -50, Strength::Strong),
                 new Ramp(Observable::ImpactWeight, 55, 40, Strength::Strong),
                 new Balls(BallTrait::ShallowLongBehind, Strength::Medium),
+                new Figure(PatternFigure::MeanTouch, -30, -65, Strength::Medium),
+                new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
+                new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
                 new OnlyFor(new Balls(BallTrait::ThinNoMark, Strength::Medium)),
+                new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Medium)),
+                new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
             ],
             new Cure(
                 Effort::SwingFeel,
@@ -85,8 +92,12 @@ final class ThroughTheStrike
                 new Ramp(Observable::AttackDeg, -1, 3, Strength::Strong),
                 new Ramp(Observable::ImpactLean, 0, -8, Strength::Medium),
                 new Balls(BallTrait::TouchBehindOrNone, Strength::Medium),
+                new OnlyFor(new Figure(PatternFigure::MeanTouch, -30, -65, Strength::Medium)),
+                new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
+                new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
                 new OnlyFor(new Balls(BallTrait::HighFlight, Strength::Weak)),
                 new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Strong)),
+                new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
             ],
             new Cure(
                 Effort::SwingFeel,
@@ -120,6 +131,7 @@ final class ThroughTheStrike
                 new MoreThan(Observable::ImpactLean, Observable::ShaftLean, 3, Strength::Medium),
                 new Balls(BallTrait::DeepMark, Strength::Medium),
                 new Balls(BallTrait::LowFlight, Strength::Weak),
+                new OnlyFor(new Balls(BallTrait::Runs, Strength::Weak)),
                 new Seen(Observable::Rhythm, ['jerky'], Strength::Weak),
             ],
             new Cure(
