@@ -6,15 +6,20 @@ use App\Http\Controllers\Api\BallController;
 use App\Http\Controllers\Api\BallSetController;
 use App\Http\Controllers\Api\CaseFileController;
 use App\Http\Controllers\Api\CatalogueController;
+use App\Http\Controllers\Api\HistoryController;
 use App\Http\Controllers\Api\LessonController;
 use App\Http\Controllers\Api\LibraryController;
 use App\Http\Controllers\Api\PrescriptionController;
 use App\Http\Controllers\Api\SchemaController;
 use App\Http\Controllers\Api\SessionController;
 use App\Http\Controllers\Api\StudentController;
+use App\Http\Controllers\Api\TrialController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:20,1');
+
+// The cheapest answer there is: says that the server is up, and what others are measured against.
+Route::get('ping', static fn(): array => ['up' => true]);
 
 // Open to everybody: what the case format allows.
 Route::get('schema/case', SchemaController::class);
@@ -34,7 +39,9 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('lessons/{lesson}/sets/{set}/case', CaseFileController::class)->scopeBindings();
     Route::put('lessons/{lesson}/sets/{setId}', [BallSetController::class, 'put'])->whereUlid('setId');
     Route::get('lessons/{lesson}/sets/{set}/causes/{cause}/prescription', [PrescriptionController::class, 'propose'])->scopeBindings();
+    Route::post('lessons/{lesson}/sets/{set}/try', TrialController::class)->scopeBindings();
     Route::put('lessons/{lesson}/prescription', [PrescriptionController::class, 'put']);
     Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])->whereUlid('ballId')->scopeBindings();
+    Route::get('lessons/{lesson}/sets/{set}/balls/{ballId}/history', HistoryController::class)->whereUlid('ballId')->scopeBindings();
     Route::delete('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'destroy'])->whereUlid('ballId')->scopeBindings();
 });

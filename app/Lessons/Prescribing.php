@@ -11,6 +11,7 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Reading\SchoolChoice;
 
@@ -30,10 +31,11 @@ final readonly class Prescribing
 
     /**
      * @param  list<string>  $drillIds
+     * @param  array{observable: string, to: float}|null  $change  another set-up change than the one proposed
      *
      * @throws InvalidInput for a cause or drill that is not among those proposed
      */
-    public function give(Lesson $lesson, BallSet $set, string $causeId, string $feel, array $drillIds): StoredPrescription
+    public function give(Lesson $lesson, BallSet $set, string $causeId, string $feel, array $drillIds, ?array $change = null): StoredPrescription
     {
         $proposed = $this->propose($lesson, $set, $causeId);
         $sheets = [];
@@ -45,12 +47,15 @@ final readonly class Prescribing
             $chosen[] = $sheets[$id] ?? throw InvalidInput::one("drills.{$i}", $id, implode(', ', array_keys($sheets)));
         }
 
+        $setup = $change === null ? $proposed->setup
+            : [$this->engine->setupChange($this->cases->case($lesson, $set), $change['observable'], (float) $change['to'])];
+
         return StoredPrescription::query()->updateOrCreate(['lesson_id' => $lesson->id], [
             'cause' => $causeId,
             'school' => SchoolChoice::followed($this->cases->case($lesson, $set)->task)->value,
             'content' => [
                 'cause_name' => $this->cause($lesson, $set, $causeId)->name,
-                'setup' => $proposed->setup,
+                'setup' => array_map(static fn(SetupChange $one): array => $one->toArray(), $setup),
                 'feel' => $feel,
                 'drills' => $chosen,
                 'stop' => $proposed->stop,

@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
 final class Ball extends Model
 {
     use HasUlids;
+    use KeepsHistory;
     use SoftDeletes;
 
     protected $fillable = ['id', 'seen', 'hit_at'];

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class BallSet extends Model
 {
     use HasUlids;
+    use KeepsHistory;
 
     public const PURPOSES = ['before', 'after', 'retest'];
 

@@ -25,6 +25,7 @@ use Illuminate\Support\Carbon;
 final class Lesson extends Model
 {
     use HasUlids;
+    use KeepsHistory;
 
     protected $fillable = ['id', 'student_id', 'task', 'began_at', 'closed_at'];
 

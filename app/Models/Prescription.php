@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Prescription extends Model
 {
+    use KeepsHistory;
+
     protected $fillable = ['lesson_id', 'cause', 'school', 'content'];
 
     protected $casts = ['content' => 'array'];

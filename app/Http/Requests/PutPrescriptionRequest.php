@@ -14,6 +14,9 @@ final class PutPrescriptionRequest extends FormRequest
         return [
             'set_id' => ['required', 'string', 'ulid'],
             'cause' => ['required', 'string', 'max:60'],
+            'change' => ['nullable', 'array:observable,to'],
+            'change.observable' => ['required_with:change', 'string', 'max:60'],
+            'change.to' => ['required_with:change', 'numeric'],
             'feel' => ['required', 'string', 'max:500'],
             'drills' => ['present', 'array', 'max:2'],
             'drills.*' => ['string', 'max:60', 'distinct'],

@@ -8,6 +8,7 @@ use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Calibration;
+use LowPoint\Core\Strike\SetupMoves;
 use LowPoint\Core\Strike\Swing;
 
 /** What a cure needs to know to be tried in the model: what was seen, the school's card and the constants. */
@@ -22,21 +23,9 @@ final readonly class CureContext
         public Calibration $calibration,
     ) {}
 
-    /**
-     * Shaft brought to the card. The hands carry the low point along; and a club that dug and no longer does leaves the
-     * marks of its arc alone, so part of the depth seen goes with the lean.
-     */
     public function leanToCard(Swing $swing): Swing
     {
-        $by = $this->card->leanDeg() - $swing->leanDeg;
-        $cured = $swing->redelivered($this->card->leanDeg(), $swing->openDeg)->lowPointMovedBy($by * $this->calibration->lowPointPerLeanMm);
-        $typical = $this->calibration->typicalDepth($swing->lie->isSand())->mean;
-        $dug = max(0.0, $swing->depth->mean - $typical);
-        if ($swing->glideMarginDeg() >= 0 || $cured->glideMarginDeg() <= $swing->glideMarginDeg()) {
-            return $cured;
-        }
-
-        return $cured->withDepth($swing->depth->withMean($swing->depth->mean - $this->calibration->depthByDigging * $dug));
+        return $this->moves()->leanTo($swing, $this->card->leanDeg());
     }
 
     /** A matched release: the low point no longer falls behind, the shaft is where the card has it. */
@@ -47,26 +36,32 @@ final readonly class CureContext
 
     public function openToCard(Swing $swing): Swing
     {
-        return $swing->redelivered($swing->leanDeg, $this->card->openDeg());
+        return $this->moves()->openTo($swing, $this->card->openDeg());
     }
 
-    /** Ball brought to the card: moving it toward the target moves the low point back relative to it. */
     public function ballToCard(Swing $swing): Swing
     {
-        $by = $this->missing(Observable::BallPosition, usual: 0.0);
-        $width = $this->case->seen->number(Observable::StanceWidth) ?? self::USUAL_STANCE_MM;
-
-        return $swing->lowPointMovedBy(-$by / 100 * $width);
+        return $this->moves()->ballBy($swing, $this->missing(Observable::BallPosition, usual: 0.0), $this->stanceWidthMm());
     }
 
     public function weightToCard(Swing $swing): Swing
     {
-        return $swing->lowPointMovedBy($this->missing(Observable::LeadWeight, usual: 15.0) * $this->calibration->lowPointPerWeightMm);
+        return $this->moves()->weightBy($swing, $this->missing(Observable::LeadWeight, usual: 15.0));
     }
 
     public function chestToCard(Swing $swing): Swing
     {
-        return $swing->lowPointMovedBy($this->missing(Observable::SternumAhead, usual: 35.0) * $this->calibration->lowPointPerChestMm);
+        return $this->moves()->chestBy($swing, $this->missing(Observable::SternumAhead, usual: 35.0));
+    }
+
+    public function stanceWidthMm(): float
+    {
+        return $this->case->seen->number(Observable::StanceWidth) ?? self::USUAL_STANCE_MM;
+    }
+
+    public function moves(): SetupMoves
+    {
+        return new SetupMoves($this->calibration);
     }
 
     /** Head kept where it was: what it drifted no longer moves the low point. */

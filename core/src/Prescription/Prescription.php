@@ -8,7 +8,6 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\View;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\DrillSheet;
-use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
@@ -19,7 +18,7 @@ final readonly class Prescription
     private const MOST_DRILLS = 2;
 
     /**
-     * @param  list<array{observable: string|null, from: float|null, to: float|null, text: string}>  $setup
+     * @param  list<SetupChange>  $setup
      * @param  array{outside: string, inside: string, sound: string}|null  $feels
      * @param  list<DrillSheet>  $drills
      * @param  list<DrillSheet>  $otherDrills
@@ -58,7 +57,7 @@ final readonly class Prescription
         }
 
         return new self(
-            [self::change($cause, $view, $card, $words)],
+            [SetupChange::toCard($cause->cure->change, $cause->cure->setupText, $view->case, $card, $words)],
             $cause->cure->feels,
             \array_slice($fit, 0, self::MOST_DRILLS),
             \array_slice($fit, self::MOST_DRILLS),
@@ -74,7 +73,7 @@ final readonly class Prescription
         $sheet = static fn(DrillSheet $sheet): array => $sheet->toArray();
 
         return [
-            'setup' => $this->setup,
+            'setup' => array_map(static fn(SetupChange $change): array => $change->toArray(), $this->setup),
             'feel' => $this->feels['outside'] ?? null,
             'feels' => $this->feels,
             'drills' => array_map($sheet, $this->drills),
@@ -83,20 +82,5 @@ final readonly class Prescription
             'stop' => $this->stop,
             'measure' => $this->measure,
         ];
-    }
-
-    /** @return array{observable: string|null, from: float|null, to: float|null, text: string} */
-    private static function change(Cause $cause, View $view, SetupCard $card, Words $words): array
-    {
-        $what = $cause->cure->change;
-        $stock = $what === null ? null : $card->range($what);
-        if ($what === null || $stock === null) {
-            return ['observable' => null, 'from' => null, 'to' => null, 'text' => $cause->cure->setupText];
-        }
-        $from = $view->case->seen->number($what);
-        $text = "{$what->field()->label} {$words->value($what, $stock->from)} to {$words->value($what, $stock->to)}"
-            .($from === null ? '' : ", now {$words->value($what, $from)}").'. '.$cause->cure->setupText;
-
-        return ['observable' => $what->value, 'from' => $from, 'to' => $stock->middle(), 'text' => $text];
     }
 }

@@ -35,8 +35,12 @@ final readonly class Prediction
 
     public static function of(SwingEstimate $estimate, SetupCard $card, StrikeModel $model): self
     {
-        $swing = $estimate->swing;
+        return self::forSwing($estimate->swing, $estimate->assumed, $card, $model);
+    }
 
+    /** @param list<string> $assumed labels of figures that were taken from the card */
+    public static function forSwing(Swing $swing, array $assumed, SetupCard $card, StrikeModel $model): self
+    {
         $rates = $model->rates($swing);
         $window = $model->window($swing);
 
@@ -46,7 +50,7 @@ final readonly class Prediction
             $rates,
             $window,
             $model->whatIf($swing, StrikeModel::good($rates), $window, $card->leanDeg(), $card->openDeg()),
-            $estimate->assumed,
+            $assumed,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Evidence\DerivedBall;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Prescription\Prescription;
@@ -51,6 +52,10 @@ final readonly class Reading
                 'low_point_mm' => ['mean' => $rounded($this->pattern->lowPoint->mean), 'sd' => $rounded($this->pattern->lowPoint->sd)],
                 'touch_mm' => ['mean' => $rounded($this->pattern->touch->mean), 'sd' => $rounded($this->pattern->touch->sd)],
             ],
+            'balls' => array_map(static fn(DerivedBall $ball): array => [
+                'source' => $ball->source->value, 'low_point_mm' => $rounded($ball->lowPointMm), 'depth_mm' => $rounded($ball->depthMm),
+            ], $this->pattern->derived),
+            'radius_mm' => $this->pattern->radiusMm,
             'causes' => array_map(static fn(WeighedCause $cause): array => $cause->toArray(), $this->causes),
             'work_on_first' => $this->workOnFirst?->cause->id,
             'advice' => $this->advice,

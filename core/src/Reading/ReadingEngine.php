@@ -10,8 +10,12 @@ use LowPoint\Core\Causes\CureContext;
 use LowPoint\Core\Causes\View;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Evidence\LessonCase;
+use LowPoint\Core\Evidence\Observations;
 use LowPoint\Core\Evidence\Pattern;
+use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Strike\Swing;
@@ -26,7 +30,10 @@ final readonly class ReadingEngine
     private const MOSTLY_GOOD = 0.8;
 
     /** Only causes at least this likely are tried in the model and proposed to work on. Origin: chosen by us. */
-    private const WORTH_CURING = 0.2;
+    private const LEAST_WORTH_CURING = 0.2;
+
+    /** A coach is shown so many causes, each with its gain. Origin: handbook 4.1. */
+    private const SHOWN_CAUSES = 3;
 
     /** However cheap its cure, a cause that is less than this much as likely as the first one waits. Origin: chosen by us. */
     private const NEAR_THE_FIRST = 0.5;
@@ -89,6 +96,22 @@ final readonly class ReadingEngine
         );
     }
 
+    /**
+     * The set-up, club or lie of a case changed in the model.
+     *
+     * @throws InvalidInput while the case holds no ball with a touch
+     */
+    public function tryOut(LessonCase $case, Observations $setup, Task $task): SetupTrial
+    {
+        return SetupTrial::of($case, $setup, $task, $this->model);
+    }
+
+    /** @throws InvalidInput for a figure that is none of the set-up, or out of its range */
+    public function setupChange(LessonCase $case, string $observable, float $to): SetupChange
+    {
+        return SetupChange::chosen($observable, $to, $case, $this->words);
+    }
+
     /** What the coach would prescribe for another cause than the first. */
     public function prescribe(LessonCase $case, Cause $cause): Prescription
     {
@@ -110,13 +133,21 @@ final readonly class ReadingEngine
         }
         $context = new CureContext($view->case, $card, $this->model->calibration);
 
-        return array_map(function (WeighedCause $cause) use ($context, $swing, $prediction): WeighedCause {
+        // Several cures come to the same swing: each is worked out once.
+        $rates = [];
+
+        $from = min($this->worthCuring($weighed), $weighed[self::SHOWN_CAUSES - 1]->probability ?? 1.0);
+
+        return array_map(function (WeighedCause $cause) use ($context, $swing, $prediction, $from, &$rates): WeighedCause {
             $effect = $cause->cause->cure->effect;
-            if ($effect === null || $cause->probability < self::WORTH_CURING) {
+            if ($effect === null || $cause->probability < max(self::LEAST_WORTH_CURING, $from)) {
                 return $cause;
             }
 
-            return $cause->withGain($this->model->goodRate($effect($swing, $context)) - $prediction->whatIf->now);
+            $cured = $effect($swing, $context);
+            $rate = $rates[$cured->figures()] ??= $this->model->goodRate($cured);
+
+            return $cause->withGain($rate - $prediction->whatIf->now);
         }, $weighed);
     }
 
@@ -132,12 +163,22 @@ final readonly class ReadingEngine
         foreach ($weighed as $cause) {
             $gain = $cause->gain === null ? self::UNMODELLED_GAIN : max(self::LEAST_GAIN, $cause->gain);
             $worth = $cause->probability * $gain / $cause->cause->cure->effort->value;
-            if ($cause->probability >= max(self::WORTH_CURING, self::NEAR_THE_FIRST * $weighed[0]->probability) && $worth > $bestWorth) {
+            if ($cause->probability >= $this->worthCuring($weighed) && $worth > $bestWorth) {
                 [$best, $bestWorth] = [$cause, $worth];
             }
         }
 
         return $best;
+    }
+
+    /**
+     * The probability from which a cause is proposed to work on.
+     *
+     * @param  list<WeighedCause>  $weighed
+     */
+    private function worthCuring(array $weighed): float
+    {
+        return max(self::LEAST_WORTH_CURING, self::NEAR_THE_FIRST * ($weighed[0]->probability ?? 0.0));
     }
 
     private function tooFew(View $view, bool $nothingSeen): ?Warning

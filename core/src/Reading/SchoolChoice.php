@@ -58,6 +58,7 @@ final readonly class SchoolChoice
             'name' => $this->school->label(),
             'idea' => $this->school->idea(),
             'why' => $this->why,
+            'entry_mm' => $this->school->entryMm(),
             'offer' => $this->offer === null ? null : ['id' => $this->offer['id']->value, 'name' => $this->offer['id']->label()] + $this->offer,
         ];
     }

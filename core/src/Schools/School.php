@@ -47,6 +47,19 @@ enum School: string
         };
     }
 
+    /**
+     * Where the club is to enter the sand, mm from the ball; null where the school names no place.
+     *
+     * @return array{float, float}|null
+     */
+    public function entryMm(): ?array
+    {
+        return match ($this) {
+            self::OpenAcross, self::SquareSplash => [-60.0, -30.0],
+            default => null,
+        };
+    }
+
     public function suits(Shot $shot, Lie $lie): bool
     {
         // Two lies leave no choice (handbook 4.4 a).

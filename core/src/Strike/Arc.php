@@ -60,7 +60,7 @@ final readonly class Arc
     /** Angle at which the sole goes into the ground, degrees: sqrt(2 d / R) in radians. */
     public function entryAngleDeg(): float
     {
-        return rad2deg(sqrt(2 * max(0.0, $this->depthMm) / $this->radiusMm));
+        return rad2deg($this->halfCutMm / $this->radiusMm);
     }
 
     /**
@@ -71,7 +71,7 @@ final readonly class Arc
     public function groundCutMm2(float $untilMm, ?float $coverMm = null): float
     {
         $until = min($untilMm, $this->exitMm);
-        if (! $this->touchesGround() || $until <= $this->entryMm) {
+        if ($this->depthMm <= 0 || $until <= $this->entryMm) {
             return 0.0;
         }
         if ($coverMm === null || $this->depthMm <= $coverMm) {
@@ -89,8 +89,9 @@ final readonly class Arc
 
     private function depthIntegral(float $fromMm, float $toMm): float
     {
-        $cube = ($toMm - $this->lowPointMm) ** 3 - ($fromMm - $this->lowPointMm) ** 3;
+        $to = $toMm - $this->lowPointMm;
+        $from = $fromMm - $this->lowPointMm;
 
-        return max(0.0, $this->depthMm * ($toMm - $fromMm) - $cube / (6 * $this->radiusMm));
+        return max(0.0, $this->depthMm * ($toMm - $fromMm) - ($to * $to * $to - $from * $from * $from) / (6 * $this->radiusMm));
     }
 }

@@ -50,7 +50,7 @@ final readonly class Impact
             }
         }
         $depth = $ground->coverMm === null ? $arc->depthMm : min($arc->depthMm, $ground->coverMm);
-        $edgeAbove = $arc->lowPointMm ** 2 / (2 * $arc->radiusMm) - $depth + $this->edgeMm + $lift - $ground->heightMm + $this->fit->edgeMm;
+        $edgeAbove = $arc->lowPointMm * $arc->lowPointMm / (2 * $arc->radiusMm) - $depth + $this->edgeMm + $lift - $ground->heightMm + $this->fit->edgeMm;
 
         return new Contact($this->outcome($arc, $edgeAbove, $lift, $speedLost), $glide, $cut, $speedLost, $lift, $edgeAbove, $this->flushAtMm);
     }

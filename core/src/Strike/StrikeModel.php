@@ -17,6 +17,9 @@ final readonly class StrikeModel
 
     private const GRID_REACH_SD = 3.0;
 
+    /** The corners of the grid, further out than its reach in both together, weigh nothing: exp(-reach^2 / 2). */
+    private const LEAST_WEIGHT = 0.0111;
+
     /** The window is looked for in this range of low points, in these steps, then bisected. */
     private const WINDOW_RANGE_MM = [-300.0, 300.0];
 
@@ -46,11 +49,16 @@ final readonly class StrikeModel
         $impact = $this->impact($swing);
         $shares = [];
         $total = 0.0;
+        $depths = $this->gridPoints($swing->depth);
         foreach ($this->gridPoints($swing->lowPoint) as [$lowPoint, $weightOfLowPoint]) {
-            foreach ($this->gridPoints($swing->depth) as [$depth, $weightOfDepth]) {
+            foreach ($depths as [$depth, $weightOfDepth]) {
+                $weight = $weightOfLowPoint * $weightOfDepth;
+                if ($weight < self::LEAST_WEIGHT) {
+                    continue;
+                }
                 $word = $impact->of(new Arc($swing->radiusMm, $lowPoint, $depth))->outcome->value;
-                $shares[$word] = ($shares[$word] ?? 0.0) + $weightOfLowPoint * $weightOfDepth;
-                $total += $weightOfLowPoint * $weightOfDepth;
+                $shares[$word] = ($shares[$word] ?? 0.0) + $weight;
+                $total += $weight;
             }
         }
         $shares = array_map(static fn(float $share): float => $share / $total, $shares);

@@ -36,6 +36,12 @@ final readonly class Swing
         return $this->delivered()->bounceDeg - (new Arc($this->radiusMm, $this->lowPoint->mean, $this->depth->mean))->entryAngleDeg();
     }
 
+    /** Two swings on the same club and lie with the same figures come out the same; this tells them by. */
+    public function figures(): string
+    {
+        return implode(' ', [$this->radiusMm, $this->lowPoint->mean, $this->lowPoint->sd, $this->depth->mean, $this->depth->sd, $this->leanDeg, $this->openDeg]);
+    }
+
     public function withLowPoint(Normal $lowPoint): self
     {
         return $this->copy(lowPoint: $lowPoint);
@@ -67,6 +73,11 @@ final readonly class Swing
     public function withDepth(Normal $depth): self
     {
         return $this->copy(depth: $depth);
+    }
+
+    public function with(Club $club, Lie $lie): self
+    {
+        return new self($club, $lie, $this->radiusMm, $this->lowPoint, $this->depth, $this->leanDeg, $this->openDeg, $this->pathDeg, $this->fit);
     }
 
     private function copy(

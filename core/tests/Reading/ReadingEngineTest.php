@@ -22,8 +22,8 @@ final class ReadingEngineTest extends TestCase
         self::assertSame('handle_forward_setup', $reading->causes[0]->cause->id);
         self::assertSame('handle_forward_setup', $reading->workOnFirst?->cause->id);
         self::assertContains('digging_not_aim', Cases::warnings($reading));
-        self::assertSame('shaft_lean_deg', $reading->prescription->setup[0]['observable']);
-        self::assertSame(13.0, $reading->prescription->setup[0]['from']);
+        self::assertSame('shaft_lean_deg', $reading->prescription->setup[0]->what?->value);
+        self::assertSame(13.0, $reading->prescription->setup[0]->from);
         self::assertGreaterThan($reading->prediction?->whatIf->now, $reading->predictedAfter);
         self::assertLessThanOrEqual(2, \count($reading->prescription->drills));
     }

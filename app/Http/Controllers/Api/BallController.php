@@ -11,6 +11,7 @@ use App\Models\BallSet;
 use App\Models\Lesson;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
@@ -27,7 +28,8 @@ final class BallController
         $ball->seen = CaseWriter::ball($seen);
         $ball->hit_at = Carbon::parse($request->string('hit_at')->value());
         $ball->deleted_at = null;
-        $ball->save();
+        // The ball and the note of what it was before are stored together or not at all.
+        DB::transaction(static fn(): bool => $ball->save());
 
         return new JsonResponse(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set->load('balls'))]);
     }
@@ -36,7 +38,8 @@ final class BallController
     public function destroy(Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): JsonResponse
     {
         Gate::authorize('view', $lesson);
-        $this->ballOf($set, $ballId)?->delete();
+        $ball = $this->ballOf($set, $ballId);
+        DB::transaction(static fn(): ?bool => $ball?->delete());
 
         return new JsonResponse(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set->load('balls'))]);
     }

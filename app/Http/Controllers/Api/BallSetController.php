@@ -9,6 +9,7 @@ use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Evidence\Group;
@@ -32,7 +33,7 @@ final class BallSetController
         $set->purpose = $request->string('purpose')->value();
         $set->setup = $seen->in(Group::Setup);
         $set->motion = $seen->in(Group::Motion);
-        $set->save();
+        DB::transaction(static fn(): bool => $set->save());
 
         return new JsonResponse(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set)]);
     }

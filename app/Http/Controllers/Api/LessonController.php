@@ -13,6 +13,7 @@ use App\Models\Lesson;
 use App\Models\Student;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
@@ -47,7 +48,7 @@ final class LessonController
         $lesson->load('sets.balls');
         // A shot changed after balls were logged must still be able to hold them.
         $readings = $lesson->sets->mapWithKeys(static fn(BallSet $set): array => [$set->id => $reading->of($lesson, $set)])->all();
-        $lesson->save();
+        DB::transaction(static fn(): bool => $lesson->save());
 
         return new JsonResponse(['readings' => (object) $readings]);
     }

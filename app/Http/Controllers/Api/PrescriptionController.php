@@ -28,7 +28,9 @@ final class PrescriptionController
         $set = $lesson->sets()->findOrFail($request->string('set_id')->value());
         /** @var list<string> $drills */
         $drills = $request->array('drills');
-        $given = $prescribing->give($lesson, $set, $request->string('cause')->value(), $request->string('feel')->value(), $drills);
+        /** @var array{observable: string, to: float}|null $change */
+        $change = $request->input('change');
+        $given = $prescribing->give($lesson, $set, $request->string('cause')->value(), $request->string('feel')->value(), $drills, $change);
 
         return new JsonResponse(['prescription' => ['cause' => $given->cause, 'school' => $given->school, 'content' => $given->content]]);
     }

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Tests\Reading;
+
+use LowPoint\Core\CaseFile\TrialRequest;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Reading\ReadingEngine;
+use LowPoint\Core\Reading\SetupTrial;
+use LowPoint\Core\Tests\Cases;
+use PHPUnit\Framework\TestCase;
+
+final class SetupTrialTest extends TestCase
+{
+    public function test_nothing_changed_changes_nothing(): void
+    {
+        $trial = self::try([]);
+        self::assertSame($trial->now->toArray(), $trial->then->toArray());
+    }
+
+    public function test_less_lean_gives_a_digging_student_bounce_and_good_strikes(): void
+    {
+        $trial = self::try(['shaft_lean_deg' => 2]);
+
+        self::assertEqualsWithDelta($trial->now->delivered->bounceDeg + $trial->start['shaft_lean_deg'] - 2, $trial->then->delivered->bounceDeg, 0.01);
+        self::assertGreaterThan($trial->now->whatIf->now, $trial->then->whatIf->now);
+    }
+
+    public function test_weight_forward_and_ball_back_both_move_the_low_point_toward_the_target_in_step(): void
+    {
+        $mean = static fn(SetupTrial $trial): float => $trial->then->swing->lowPoint->mean;
+        $now = self::try([])->then->swing->lowPoint->mean;
+
+        self::assertGreaterThan($now, $mean(self::try(['lead_weight_pct' => 75])));
+        self::assertGreaterThan($now, $mean(self::try(['ball_position_pct' => 10])));
+        self::assertLessThan($now, $mean(self::try(['ball_position_pct' => 70])));
+        $step = $mean(self::try(['lead_weight_pct' => 72])) - $mean(self::try(['lead_weight_pct' => 62]));
+        self::assertEqualsWithDelta($step, $mean(self::try(['lead_weight_pct' => 82])) - $mean(self::try(['lead_weight_pct' => 72])), 1.0e-9);
+    }
+
+    public function test_less_loft_never_makes_more_thins(): void
+    {
+        $rates = static fn(float $loft): float => self::try([], ['club' => ['loft_deg' => $loft, 'bounce_deg' => 8]])->then->rates['thin'] ?? 0.0;
+        foreach ([60, 52, 44, 36] as $loft) {
+            self::assertLessThanOrEqual($rates($loft) + 1.0e-9, $rates($loft - 6));
+        }
+    }
+
+    public function test_bad_figures_unknown_keys_and_an_empty_lesson_are_refused_by_name(): void
+    {
+        foreach ([['shaft_lean_deg' => 90], ['grip_down_mm' => 3], ['face_open_deg' => 'wide']] as $setup) {
+            try {
+                self::try($setup);
+                self::fail('taken: '.json_encode($setup));
+            } catch (InvalidInput $e) {
+                self::assertStringContainsString('setup.'.array_key_first($setup), $e->getMessage());
+            }
+        }
+        $this->expectExceptionMessage('at least one ball with a touch');
+        self::try([], [], []);
+    }
+
+    /**
+     * @param  array<string, mixed>  $setup
+     * @param  array<string, mixed>  $task
+     * @param  list<array<string, mixed>>|null  $balls
+     */
+    private static function try(array $setup, array $task = [], ?array $balls = null): SetupTrial
+    {
+        $case = Cases::of([...Cases::BEA, ...($balls === null ? [] : ['balls' => $balls])]);
+        $request = TrialRequest::of($case, $setup, $task);
+
+        return ReadingEngine::standard()->tryOut($case, $request->setup, $request->task);
+    }
+}
