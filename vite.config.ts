@@ -2,8 +2,43 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
-    plugins: [laravel({ input: 'resources/main.tsx', refresh: false }), react(), tailwindcss()],
+    plugins: [
+        laravel({ input: 'resources/main.tsx', refresh: false }),
+        react(),
+        tailwindcss(),
+        // After one visit the app itself opens with no network; what was entered and read lies in IndexedDB (outbox/device).
+        VitePWA({
+            outDir: 'public',
+            buildBase: '/build/',
+            base: '/',
+            scope: '/',
+            registerType: 'autoUpdate',
+            injectRegister: false,
+            manifest: {
+                name: 'Low Point',
+                short_name: 'Low Point',
+                description: 'Why the strikes come out as they do, and what to change first.',
+                start_url: '/',
+                display: 'standalone',
+                background_color: '#f6f1e7',
+                theme_color: '#f6f1e7',
+                icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
+            },
+            workbox: {
+                globDirectory: 'public/build',
+                globPatterns: ['assets/*.{js,css,woff2}'],
+                modifyURLPrefix: { 'assets/': '/build/assets/' },
+                additionalManifestEntries: [{ url: '/', revision: String(Date.now()) }],
+                navigateFallback: '/',
+                navigateFallbackDenylist: [/^\/(api|sanctum|build|up)(\/|$)/],
+                cleanupOutdatedCaches: true,
+                skipWaiting: true,
+                clientsClaim: true,
+            },
+        }),
+    ],
     build: { target: 'es2022' },
 });

@@ -5,7 +5,8 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router-dom';
 import { App } from './App';
 import { ApiError } from './api/client';
-import { lessonKey } from './api/queries';
+import { keep, kept } from './api/kept';
+import { lessonKey, lessonPath } from './api/queries';
 import type { LessonPage } from './api/types';
 import { stored } from './outbox/actions';
 import { OutboxContext } from './outbox/context';
@@ -13,17 +14,29 @@ import { Outbox } from './outbox/outbox';
 
 const queries = new QueryClient({
     defaultOptions: {
+        mutations: { networkMode: 'always' },
         queries: {
+            // Without a network the device answers.
+            networkMode: 'always',
             retry: (failures, error) => failures < 3 && (!(error instanceof ApiError) || error.passing) && !(error instanceof ApiError && error.status === 401),
         },
     },
 });
 
-const outbox = new Outbox((action, told) => {
-    queries.setQueryData<LessonPage>(lessonKey(action.lessonId), (page) => page && stored(page, action, told));
+const outbox = new Outbox(async (action, told) => {
+    const key = lessonKey(action.lessonId);
+    // An answer that was asked for before this entry was stored would take it off the screen again.
+    await queries.cancelQueries({ queryKey: key });
+    const page = queries.getQueryData<LessonPage>(key) ?? (await kept<LessonPage>(lessonPath(action.lessonId)));
+    if (page !== undefined) {
+        const next = stored(page, action, told);
+        queries.setQueryData(key, next);
+        await keep(lessonPath(action.lessonId), next);
+    }
     if (action.kind === 'lesson' || action.kind === 'prescribe') void queries.invalidateQueries({ queryKey: ['students'] });
 });
 void outbox.open();
+if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
 
 const root = document.getElementById('app');
 if (root !== null) {

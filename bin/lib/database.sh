@@ -1,13 +1,18 @@
 # A private MariaDB: own data, own socket, a free loopback port. Never the service of the system.
 
+# A socket's path may have 107 bytes; a deep folder needs another place.
+socket_of() {
+    local socket="$1/mariadb.sock"
+    [ ${#socket} -le 100 ] || socket="${TMPDIR:-/tmp}/low-point-$(printf %s "$1" | sha256sum | cut -c1-12).sock"
+    echo "$socket"
+}
+
 # start_database NAME DATABASE...: starts (or finds running) the instance NAME and sets DB_PORT, DB_USERNAME, DB_PASSWORD.
 start_database() {
-    local home="$LOCAL/$1" name=$1 socket tries
+    local home="$LOCAL/$1" name=$1 socket
     shift
     mkdir -p "$home"
-    socket="$home/mariadb.sock"
-    # A socket's path may have 107 bytes; a deep folder needs another place.
-    [ ${#socket} -le 100 ] || socket="${TMPDIR:-/tmp}/low-point-$(printf %s "$home" | sha256sum | cut -c1-12).sock"
+    socket=$(socket_of "$home")
     if [ ! -e "$home/secret" ]; then
         (umask 077 && head -c 24 /dev/urandom | base64 | tr -dc 'A-Za-z0-9' >"$home/secret")
     fi
@@ -27,18 +32,7 @@ start_database() {
     else
         DB_PORT=$(free_port "$(cat "$home/port" 2>/dev/null || echo 33310)")
         echo "$DB_PORT" >"$home/port"
-        setsid mariadbd --no-defaults --datadir="$home/data" --socket="$socket" --port="$DB_PORT" --bind-address=127.0.0.1 \
-            --pid-file="$home/mariadb.pid" --user="$(id -un)" --skip-name-resolve --skip-log-bin --innodb-buffer-pool-size=128M \
-            --innodb-flush-log-at-trx-commit=1 >"$LOG/$name-database.log" 2>&1 </dev/null &
-        DATABASE_PID=$!
-        for tries in $(seq 150); do
-            mariadb --no-defaults --socket="$socket" --user="$(id -un)" --execute="DO 0" >/dev/null 2>&1 && break
-            if ! kill -0 "$DATABASE_PID" 2>/dev/null || [ "$tries" -eq 150 ]; then
-                tail -n 8 "$LOG/$name-database.log" >&2
-                fail "the database does not start. The whole output is in $LOG/$name-database.log."
-            fi
-            sleep 0.2
-        done
+        run_database "$name" "$socket"
     fi
     export DB_PORT
 
@@ -53,8 +47,28 @@ SQL
     done
 }
 
+# run_database NAME SOCKET: starts the server process on DB_PORT and waits until it answers.
+run_database() {
+    local name=$1 socket=$2 home="$LOCAL/$1" tries
+    setsid mariadbd --no-defaults --datadir="$home/data" --socket="$socket" --port="$DB_PORT" --bind-address=127.0.0.1 \
+        --pid-file="$home/mariadb.pid" --user="$(id -un)" --skip-name-resolve --skip-log-bin --innodb-buffer-pool-size=128M \
+        --innodb-flush-log-at-trx-commit=1 >"$LOG/$name-database.log" 2>&1 </dev/null &
+    DATABASE_PID=$!
+    disown "$DATABASE_PID"
+    DATABASE_HOME=$home
+    echo "$DATABASE_PID" >"$home/pid"
+    for tries in $(seq 150); do
+        mariadb --no-defaults --socket="$socket" --user="$(id -un)" --execute="DO 0" >/dev/null 2>&1 && break
+        if ! kill -0 "$DATABASE_PID" 2>/dev/null || [ "$tries" -eq 150 ]; then
+            tail -n 8 "$LOG/$name-database.log" >&2
+            fail "the database does not start. The whole output is in $LOG/$name-database.log."
+        fi
+        sleep 0.2
+    done
+}
+
 # Ends the database only when this run has started it.
 stop_database() {
     [ -n "${DATABASE_PID:-}" ] || return 0
-    stop_group "$DATABASE_PID"
+    stop_group "$(cat "$DATABASE_HOME/pid")"
 }

@@ -9,6 +9,9 @@ start_server() {
             "$ROOT/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"
     ) >"$LOG/server-$port.log" 2>&1 </dev/null &
     SERVER_PID=$!
+    disown "$SERVER_PID"
+    echo "$SERVER_PID" >"$LOG/server-$port.pid"
+    SERVER_PORT=$port
     for tries in $(seq 100); do
         port_is_free "$port" || return 0
         kill -0 "$SERVER_PID" 2>/dev/null || break
@@ -20,6 +23,7 @@ start_server() {
 
 stop_server() {
     [ -n "${SERVER_PID:-}" ] || return 0
-    stop_group "$SERVER_PID"
+    # A test may have killed it and started another one since.
+    stop_group "$(cat "$LOG/server-$SERVER_PORT.pid")"
     SERVER_PID=
 }

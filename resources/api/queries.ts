@@ -1,25 +1,31 @@
 import { useQuery } from '@tanstack/react-query';
-import { call } from './client';
+import { callOrKept } from './kept';
 import type { Catalogue, Coach, LessonPage, Library, Observable, Shot, Student } from './types';
 
-export const useCoach = () => useQuery({ queryKey: ['me'], queryFn: () => call<Coach>('GET', 'me'), retry: false });
+export const useCoach = () => useQuery({ queryKey: ['me'], queryFn: () => callOrKept<Coach>('me'), retry: false });
 
-export const useCatalogue = () => useQuery({ queryKey: ['catalogue'], queryFn: () => call<Catalogue>('GET', 'catalogue'), staleTime: Infinity });
+export const useCatalogue = () => useQuery({ queryKey: ['catalogue'], queryFn: () => callOrKept<Catalogue>('catalogue'), staleTime: Infinity });
 
-export const useLibrary = () => useQuery({ queryKey: ['library'], queryFn: () => call<Library>('GET', 'library'), staleTime: Infinity });
+export const useLibrary = () => useQuery({ queryKey: ['library'], queryFn: () => callOrKept<Library>('library'), staleTime: Infinity });
 
-export const useStudents = () => useQuery({ queryKey: ['students'], queryFn: () => call<Student[]>('GET', 'students') });
+export const useStudents = () => useQuery({ queryKey: ['students'], queryFn: () => callOrKept<Student[]>('students') });
 
-export const useStudent = (id: string) => useQuery({ queryKey: ['students', id], queryFn: () => call<Student>('GET', `students/${id}`) });
+export const useStudent = (id: string, enabled = true) => useQuery({ queryKey: ['students', id], queryFn: () => callOrKept<Student>(`students/${id}`), enabled });
+
+export const lessonPath = (id: string) => `lessons/${id}`;
 
 export const lessonKey = (id: string) => ['lessons', id];
 
-export const useLesson = (id: string) =>
+/** Another device may be at work on the same lesson: while nothing waits here, it is looked at again from time to time. */
+const OTHER_DEVICES_MS = 8000;
+
+export const useLesson = (id: string, quiet = false) =>
     useQuery({
         queryKey: lessonKey(id),
-        queryFn: () => call<LessonPage>('GET', `lessons/${id}`),
+        queryFn: () => callOrKept<LessonPage>(lessonPath(id)),
         refetchOnWindowFocus: false,
         staleTime: Infinity,
+        refetchInterval: quiet ? OTHER_DEVICES_MS : false,
     });
 
 export const shotOf = (catalogue: Catalogue, id: string): Shot | undefined => catalogue.shots.find((shot) => shot.id === id);

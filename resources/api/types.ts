@@ -171,6 +171,33 @@ export interface WeighedCause extends Named {
     prior: number;
 }
 
+/** The strike model's figures for one swing: they rank changes, they do not measure. */
+export interface Model {
+    delivered: { loft_deg: number; bounce_deg: number; azimuth_deg: number };
+    lean_deg: number;
+    open_deg: number;
+    rates: Record<string, number>;
+    good_rate: number;
+    window_mm: [number, number] | null;
+    what_if: { aim: number; scatter: number; window: number; main_reason: string | null; aim_first: boolean };
+    low_point_mm: { mean: number; sd: number };
+    arc: [number, number][];
+    assumed: string[];
+    note: string;
+}
+
+export interface SetupTrial {
+    now: Model;
+    then: Model;
+    start: Record<string, number>;
+}
+
+export interface Revision {
+    at: string;
+    by: string | null;
+    before: { seen?: BallSeen; deleted_at?: string | null };
+}
+
 export interface Reading {
     pattern: {
         text: string;
@@ -181,27 +208,19 @@ export interface Reading {
         good: { count: number; of: number };
         low_point_mm: { mean: number | null; sd: number | null };
     };
+    balls: { source: 'measured' | 'assumed' | 'censored' | 'not_seen'; low_point_mm: number | null; depth_mm: number | null }[];
+    radius_mm: number;
     causes: WeighedCause[];
     work_on_first: string | null;
     advice: string;
     check_next: { observable: string; label: string; why: string; answers: (Answer & { then: string })[] } | null;
     warnings: { id: string; text: string }[];
     tell_apart: string[];
-    school: Named & { idea: string; why: string };
+    school: Named & { idea: string; why: string; entry_mm: [number, number] | null };
     card: Record<string, [number, number]>;
     prescription: Proposal;
     predicted_after: number | null;
-    model: {
-        delivered: { loft_deg: number; bounce_deg: number; azimuth_deg: number };
-        lean_deg: number;
-        good_rate: number;
-        window_mm: [number, number] | null;
-        what_if: { aim: number; scatter: number; window: number; main_reason: string | null; aim_first: boolean };
-        low_point_mm: { mean: number; sd: number };
-        arc: [number, number][];
-        assumed: string[];
-        note: string;
-    } | null;
+    model: Model | null;
 }
 
 export interface LibraryCause extends Named {

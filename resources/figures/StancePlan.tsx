@@ -1,61 +1,138 @@
-import type { Handed, Observed, Reading, Units } from '../api/types';
+import { useState } from 'react';
+import type { Handed, Observable, Observed, Reading, Units } from '../api/types';
 import { withUnit } from '../ui/units';
+import { Handle } from './Handle';
 import { mirror } from './scale';
 
 interface Props {
+    looks: Observable[];
     setup: Observed;
     card: Reading['card'] | undefined;
     handed: Handed;
     units: Units;
+    onSee: (what: Observable, value: number | null) => void;
 }
 
-const HEELS = 70;
-const figure = (value: unknown): number | null => (typeof value === 'number' ? value : null);
+// From above: feet over the target line, target to the right of the picture. One pixel of the drawing is PX_PER_MM of a stance.
+const PX_PER_MM = 0.5;
+const TOES_Y = 62;
+const LINE_Y = 96;
+const WEIGHT_Y = 142;
+const FARTHEST = 112;
+const TOE_LINE = 96;
+const FACE_LINE = 34;
+/** A stance is drawn this share as open as it is, so that the feet stay in the picture; the figure is the true one. */
+const OPEN_DRAWN = 0.5;
+// Face-on: shaft and chest over the ground.
+const GROUND_Y = 310;
+const SHAFT = 70;
+const CHEST_Y = 190;
+const CHEST_PX_PER_MM = 0.55;
 
-/** Feet and ball from above, shaft face-on. What was not looked at is drawn as a faint outline of the card. */
-export function StancePlan({ setup, card, handed, units }: Props) {
+/** What a student is drawn with where neither a look nor the card says anything. */
+const USUAL = { ball_position_pct: 50, stance_width_mm: 160, lead_weight_pct: 60, shaft_lean_deg: 0, face_open_deg: 0, stance_open_deg: 0, sternum_ahead_mm: 0 };
+type Id = keyof typeof USUAL;
+
+const radians = (degrees: number) => (degrees * Math.PI) / 180;
+const degrees = (rad: number) => (rad * 180) / Math.PI;
+
+/** The set-up from above and face-on: everything in it is dragged or moved by key. What was not looked at stands empty where the card has it. */
+export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) {
+    const [draft, setDraft] = useState<{ id: Id; value: number } | null>(null);
     const m = mirror(handed);
-    const ball = figure(setup.ball_position_pct);
-    const weight = figure(setup.lead_weight_pct);
-    const lean = figure(setup.shaft_lean_deg);
-    const stock = card?.ball_position_pct;
-    const place = (pct: number) => m * (-HEELS + (2 * HEELS * pct) / 100);
-    const tip = (degrees: number) => [m * Math.sin((degrees * Math.PI) / 180) * 74, -Math.cos((degrees * Math.PI) / 180) * 74] as const;
-    const cardLean = card?.shaft_lean_deg;
-    const [sx, sy] = tip(lean ?? 0);
+    const seen = (id: Id) => {
+        if (draft?.id === id) return draft.value;
+        const value = setup[id];
+        return typeof value === 'number' ? value : null;
+    };
+    const stock = (id: Id) => {
+        const range = card?.[id];
+        return range === undefined ? USUAL[id] : (range[0] + range[1]) / 2;
+    };
+    const figure = (id: Id) => seen(id) ?? stock(id);
+    const half = Math.min(FARTHEST, (figure('stance_width_mm') * PX_PER_MM) / 2);
+    const ballX = (pct: number) => m * Math.max(-128, Math.min(128, -half + (2 * half * pct) / 100));
+    const ball = ballX(figure('ball_position_pct'));
+    const openness = radians(figure('stance_open_deg') * OPEN_DRAWN);
+    const foot = (side: number) => [m * side * half, TOES_Y - 16 - side * half * Math.sin(openness)] as const;
+    const tip = (lean: number) => [m * Math.sin(radians(lean)) * SHAFT, GROUND_Y - Math.cos(radians(lean)) * SHAFT] as const;
+    const lean = seen('shaft_lean_deg');
+    const weight = seen('lead_weight_pct');
+    const [shaftX, shaftY] = tip(figure('shaft_lean_deg'));
+    const faceTip = (open: number) => [ball + m * Math.cos(radians(open)) * FACE_LINE, LINE_Y + Math.sin(radians(open)) * FACE_LINE] as const;
+    const [faceX, faceY] = faceTip(figure('face_open_deg'));
+    // The face itself is a bar square to where it looks, behind the ball.
+    const [normalX, normalY] = [m * Math.cos(radians(figure('face_open_deg'))), Math.sin(radians(figure('face_open_deg')))];
+    const [barX, barY] = [ball - 12 * normalX, LINE_Y - 12 * normalY];
+    const stanceTip = (open: number) => [m * TOE_LINE * Math.cos(radians(open * OPEN_DRAWN)), TOES_Y - TOE_LINE * Math.sin(radians(open * OPEN_DRAWN))] as const;
+    const [stanceX, stanceY] = stanceTip(figure('stance_open_deg'));
+    const toTarget = m > 0 ? 'ArrowRight' : 'ArrowLeft';
+    const faint = (id: Id) => (seen(id) === null ? 'stroke-line' : 'stroke-ink');
+
+    const handle = (id: Id, rest: Omit<Parameters<typeof Handle>[0], 'what' | 'value' | 'ghost' | 'units' | 'onDraft' | 'onSee'>) => {
+        const what = looks.find((one) => one.id === id);
+        if (what === undefined) return null;
+        const value = setup[id];
+        return (
+            <Handle
+                {...rest}
+                what={what}
+                value={typeof value === 'number' ? value : null}
+                ghost={stock(id)}
+                units={units}
+                onDraft={(next) => { setDraft(next === null ? null : { id, value: next }); }}
+                onSee={(next) => { onSee(what, next); }}
+            />
+        );
+    };
+
     return (
-        <svg viewBox="-140 -8 280 210" className="mx-auto block w-full max-w-xs" role="img" aria-label={told(ball, weight, lean)}>
-            {[-1, 1].map((side) => (
-                <ellipse key={side} cx={m * side * HEELS} cy={34} rx={21} ry={30} transform={`rotate(${String(m * side * 10)} ${String(m * side * HEELS)} 32)`} className="fill-press stroke-ink" strokeWidth={1.5} />
-            ))}
-            {weight !== null && (
-                <>
-                    <text x={m * HEELS} y={38} textAnchor="middle" className="fill-ink text-[15px] font-bold">{Math.round(weight)} %</text>
-                    <text x={-m * HEELS} y={38} textAnchor="middle" className="fill-ink text-[15px]">{Math.round(100 - weight)} %</text>
-                </>
-            )}
-            <path d="M-136 90H136" className="stroke-ink" strokeWidth={1} strokeDasharray="6 4" />
-            <path d={`M${m * 130} 85l${m * 8} 5l${-m * 8} 5`} className="fill-none stroke-ink" strokeWidth={1.2} />
-            <path d={`M${-HEELS} 67V79M${HEELS} 67V79M${-HEELS} 73H${HEELS}`} className="stroke-ink" strokeWidth={1} />
-            {stock && <path d={`M${place(stock[0])} 73H${place(stock[1])}`} className="stroke-marram" strokeWidth={6} />}
-            {stock && <text x={place((stock[0] + stock[1]) / 2)} y={62} textAnchor="middle" className="fill-marram text-[13px] font-semibold">card</text>}
-            {ball !== null && <circle cx={place(ball)} cy={90} r={8} className="fill-press stroke-ink" strokeWidth={1.5} />}
-            {ball !== null && <text x={place(ball)} y={112} textAnchor="middle" className="fill-ink text-[15px] font-bold">{Math.round(ball)} %</text>}
-            <g transform="translate(-40 198)">
-                <path d="M-90 0H170" className="stroke-ink" strokeWidth={1.5} />
-                {cardLean && <path d={`M0 0L${tip((cardLean[0] + cardLean[1]) / 2).join(' ')}`} className="stroke-marram" strokeWidth={2} strokeDasharray="4 4" />}
-                {lean !== null && <path d={`M0 0L${String(sx)} ${String(sy)}`} className="stroke-ink" strokeWidth={5} />}
-                <text x={50} y={-44} className="display fill-ink text-[27px]">{lean === null ? '' : withUnit(Math.abs(lean), 'degrees', units)}</text>
-                <text x={50} y={-24} className="fill-ink text-[15px]">{lean === null ? 'shaft not looked at' : lean > 0.5 ? 'toward the target' : lean < -0.5 ? 'away from it' : 'shaft upright'}</text>
-            </g>
+        <svg viewBox="-132 0 264 320" className="mx-auto block w-full max-w-xs" role="group" aria-label="Set-up from above and face-on">
+            <path d={`M${-m * TOE_LINE} ${2 * TOES_Y - stanceY}L${stanceX} ${stanceY}`} className={faint('stance_open_deg')} strokeWidth={1.2} strokeDasharray="5 4" />
+            {[-1, 1].map((side) => {
+                const [x, y] = foot(side);
+                return <ellipse key={side} cx={x} cy={y - 10} rx={11} ry={23} transform={`rotate(${String(m * side * 8)} ${String(x)} ${String(y)})`} className={`fill-press ${faint('stance_width_mm')}`} strokeWidth={1.5} />;
+            })}
+            <path d={`M-130 ${LINE_Y}H130`} className="stroke-ink" strokeWidth={1} strokeDasharray="6 4" />
+            <path d={`M${m * 122} ${LINE_Y - 5}l${m * 8} 5l${-m * 8} 5`} className="fill-none stroke-ink" strokeWidth={1.2} />
+            <CardRange range={card?.ball_position_pct} at={ballX} y={LINE_Y - 14} />
+            <path d={`M${ball} ${LINE_Y}L${faceX} ${faceY}`} className={faint('face_open_deg')} strokeWidth={1.5} />
+            <path d={`M${barX - 12 * -normalY} ${barY - 12 * normalX}L${barX + 12 * -normalY} ${barY + 12 * normalX}`} className={faint('face_open_deg')} strokeWidth={3} />
+            <text x={ball} y={LINE_Y + 27} textAnchor="middle" className="fill-ink text-[14px] font-bold">{seen('ball_position_pct') === null ? '' : `${String(Math.round(figure('ball_position_pct')))} %`}</text>
+            {handle('stance_open_deg', { step: 1, grows: 'ArrowUp', at: stanceTip, fromPoint: (x, y) => degrees(Math.atan2(TOES_Y - y, Math.max(10, m * x))) / OPEN_DRAWN })}
+            {handle('stance_width_mm', { step: 10, grows: toTarget, at: (mm) => [m * Math.min(FARTHEST, (mm * PX_PER_MM) / 2), foot(1)[1] - 10], fromPoint: (x) => (Math.abs(x) * 2) / PX_PER_MM })}
+            {handle('face_open_deg', { step: 1, grows: 'ArrowUp', at: faceTip, fromPoint: (x, y) => degrees(Math.atan2(y - LINE_Y, Math.max(6, m * (x - ball)))) })}
+            {handle('ball_position_pct', {
+                step: 1, grows: toTarget, at: (pct) => [ballX(pct), LINE_Y], fromPoint: (x) => ((m * x + half) / (2 * half)) * 100,
+                children: <circle cx={ball} cy={LINE_Y} r={9} className={`fill-press ${faint('ball_position_pct')}`} strokeWidth={1.8} strokeDasharray={seen('ball_position_pct') === null ? '3 2' : undefined} />,
+            })}
+            <path d={`M-100 ${WEIGHT_Y}H100`} className={faint('lead_weight_pct')} strokeWidth={1.5} />
+            <path d={`M0 ${WEIGHT_Y - 5}v10`} className={faint('lead_weight_pct')} strokeWidth={1} />
+            <CardRange range={card?.lead_weight_pct} at={(pct) => m * (2 * pct - 100)} y={WEIGHT_Y} />
+            {handle('lead_weight_pct', { step: 1, grows: toTarget, at: (pct) => [m * (2 * pct - 100), WEIGHT_Y], fromPoint: (x) => (m * x + 100) / 2 })}
+            <text x={-m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[13px]">{weight === null ? 'weight not looked at' : `${String(Math.round(100 - weight))} % trail`}</text>
+            {weight !== null && <text x={m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[13px] font-bold">{Math.round(weight)} % lead</text>}
+            <path d={`M-110 ${GROUND_Y}H110`} className="stroke-ink" strokeWidth={1.5} />
+            <circle cx={0} cy={GROUND_Y - 5} r={5} className="fill-press stroke-ink" strokeWidth={1.2} />
+            {card?.shaft_lean_deg && <path d={`M0 ${GROUND_Y}L${tip((card.shaft_lean_deg[0] + card.shaft_lean_deg[1]) / 2).join(' ')}`} className="stroke-marram" strokeWidth={2} strokeDasharray="4 4" />}
+            <path d={`M0 ${GROUND_Y}L${shaftX} ${shaftY}`} className={faint('shaft_lean_deg')} strokeWidth={lean === null ? 2 : 5} />
+            {handle('shaft_lean_deg', { step: 1, grows: toTarget, at: tip, fromPoint: (x, y) => degrees(Math.atan2(m * x, Math.max(8, GROUND_Y - y))) })}
+            <path d={`M${m * figure('sternum_ahead_mm') * CHEST_PX_PER_MM} ${CHEST_Y + 6}V${GROUND_Y}`} className={faint('sternum_ahead_mm')} strokeWidth={1} strokeDasharray="2 4" />
+            {handle('sternum_ahead_mm', {
+                step: 5, grows: toTarget, at: (mm) => [m * mm * CHEST_PX_PER_MM, CHEST_Y], fromPoint: (x) => (m * x) / CHEST_PX_PER_MM,
+                children: <path d={`M${m * figure('sternum_ahead_mm') * CHEST_PX_PER_MM - 16} ${CHEST_Y - 6}h32l-16 13z`} className={seen('sternum_ahead_mm') === null ? 'fill-paper stroke-soft' : 'fill-ink stroke-ink'} strokeWidth={1.5} strokeDasharray={seen('sternum_ahead_mm') === null ? '3 2' : undefined} />,
+            })}
+            <text x={m * 130} y={GROUND_Y - 44} textAnchor={m > 0 ? 'end' : 'start'} className="display fill-ink text-[24px]">{lean === null ? '' : withUnit(Math.abs(lean), 'degrees', units)}</text>
+            <text x={m * 130} y={GROUND_Y - 26} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[13px]">
+                {lean === null ? 'shaft not' : lean > 0.5 ? 'toward' : lean < -0.5 ? 'away from' : 'shaft'}
+            </text>
+            <text x={m * 130} y={GROUND_Y - 11} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[13px]">{lean === null ? 'looked at' : Math.abs(lean) > 0.5 ? 'the target' : 'upright'}</text>
         </svg>
     );
 }
 
-function told(ball: number | null, weight: number | null, lean: number | null): string {
-    return [
-        `Ball ${ball === null ? 'not looked at' : `at ${String(ball)} % of the stance`}`,
-        `weight ${weight === null ? 'not looked at' : `${String(weight)} % on the lead foot`}`,
-        `shaft ${lean === null ? 'not looked at' : `leaning ${String(lean)} degrees`}`,
-    ].join(', ');
+/** The school's stock figure as a faint mark beside what is there. */
+function CardRange({ range, at, y }: { range: [number, number] | undefined; at: (value: number) => number; y: number }) {
+    if (range === undefined) return null;
+    return <path d={`M${at(range[0])} ${y}H${at(range[1])}`} className="stroke-marram" strokeWidth={5} opacity={0.7} />;
 }

@@ -1,7 +1,7 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router-dom';
-import { useCatalogue, useCoach } from '../api/queries';
-import type { Purpose } from '../api/types';
+import { useCatalogue, useCoach, useStudent } from '../api/queries';
+import type { BallSet, Lesson, Observed, Purpose } from '../api/types';
 import { StackedStrip } from '../figures/StackedStrip';
 import { StancePlan } from '../figures/StancePlan';
 import { TaskForm } from '../students/TaskForm';
@@ -10,6 +10,7 @@ import { Look } from '../ui/Look';
 import { Mark } from '../ui/Mark';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
+import { useKeys } from '../ui/useKeys';
 import { BallEntry } from './BallEntry';
 import { MotionRows } from './MotionRows';
 import { ReadingPanel } from './ReadingPanel';
@@ -18,6 +19,10 @@ import { useBench } from './useBench';
 import { SET_NAMES, taskLine } from './words';
 
 type View = { set: string } | 'side-by-side';
+
+/** On a narrow screen one at a time, the reading a thumb away. */
+const AREAS = ['Set-up', 'Balls', 'Motion', 'Reading'] as const;
+type Area = (typeof AREAS)[number];
 
 /** The screen on which a lesson happens: set-up, balls and motion to enter, the reading always beside them. */
 export function LessonBench() {
@@ -30,20 +35,10 @@ export function LessonBench() {
     const [sheet, setSheet] = useState<'task' | 'keys' | null>(null);
     const { lesson, student } = bench;
 
+    const [area, setArea] = useState<Area>('Balls');
+    const earlier = useStudent(student?.id ?? '', student !== undefined);
     const { undo, redo } = bench;
-    useEffect(() => {
-        const onKey = (event: KeyboardEvent) => {
-            const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=dialog]') !== null;
-            if (typing) return;
-            if (event.key === '?') setSheet('keys');
-            else if (event.key === 'z') undo();
-            else if (event.key === 'y') redo();
-            else return;
-            event.preventDefault();
-        };
-        window.addEventListener('keydown', onKey);
-        return () => { window.removeEventListener('keydown', onKey); };
-    }, [undo, redo]);
+    useKeys({ '?': () => { setSheet('keys'); }, z: undo, y: redo });
 
     if (bench.query.isError && lesson === undefined) return <Page title="Lesson"><Trouble error={bench.query.error} onRetry={() => void bench.query.refetch()} /></Page>;
     if (catalogue.isError) return <Page title="Lesson"><Trouble error={catalogue.error} onRetry={() => void catalogue.refetch()} /></Page>;
@@ -56,17 +51,19 @@ export function LessonBench() {
     const changed = lesson.prescription?.content.setup[0]?.observable ?? null;
     const begin = (purpose: Purpose) => { setView({ set: bench.beginSet(purpose, sets.at(-1), purpose === 'after' ? changed : null) }); };
     const looks = catalogue.data.observables.filter((one) => !one.sand_only || lesson.task.shot === 'bunker');
+    const before = setupBefore(set, lesson, earlier.data?.lessons ?? []);
+    const only = (...areas: Area[]) => (areas.includes(area) ? '' : 'max-lg:hidden');
     const faultOf = (key: string) => bench.refused.flatMap((entry) => (entry.action.kind === 'look' && entry.action.setId === set.id ? (entry.faults ?? []) : [])).find((fault) => fault.key === key)?.message;
 
     return (
         <div className="flex min-h-screen flex-col lg:h-screen lg:overflow-hidden">
-            <header className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b-2 border-ink px-4 py-1.5">
+            <header className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-ink px-4 py-1.5">
                 <Link to={`/students/${student.id}`} aria-label={`To ${student.name}`} className="flex min-h-12 items-center"><Mark className="h-8 w-11" /></Link>
                 <h1 className="text-2xl">{student.name}</h1>
-                <button type="button" className="min-h-12 text-left leading-tight underline decoration-1 underline-offset-4" onClick={() => { setSheet('task'); }}>
+                <button type="button" className="min-h-12 text-left leading-tight underline decoration-1 underline-offset-4 max-lg:min-h-8 max-lg:basis-full" onClick={() => { setSheet('task'); }}>
                     {student.handed === 'left' && 'left-handed, '}{taskLine(lesson.task, catalogue.data, coach.units)}
                 </button>
-                <nav aria-label="Sets" className="ml-auto flex flex-wrap">
+                <nav aria-label="Sets" className="ml-auto flex max-lg:w-full max-lg:overflow-x-auto max-lg:pl-[1.5px] max-lg:whitespace-nowrap">
                     {sets.map((one) => (
                         <Button key={one.id} chosen={view !== 'side-by-side' && one.id === set.id} onClick={() => { setView({ set: one.id }); }} className="-ml-[1.5px]">
                             {SET_NAMES[one.purpose]} · {one.balls.length}
@@ -75,8 +72,9 @@ export function LessonBench() {
                     {!sets.some((one) => one.purpose === 'after') && <Button className="-ml-[1.5px]" onClick={() => { begin('after'); }}>+ After the change</Button>}
                     {sets.some((one) => one.purpose === 'after') && <Button className="-ml-[1.5px]" onClick={() => { begin('retest'); }}>+ Retest</Button>}
                     {sets.length > 1 && <Button className="-ml-[1.5px]" chosen={view === 'side-by-side'} onClick={() => { setView('side-by-side'); }}>Side by side</Button>}
+                    <Button className="ml-3 px-4 max-lg:hidden" aria-keyshortcuts="?" aria-label="Keys" onClick={() => { setSheet('keys'); }}>?</Button>
                     <Button
-                        className="ml-3"
+                        className="ml-1.5"
                         onClick={() => {
                             bench.saveLesson(lesson.task, lesson.closed_at === null ? new Date().toISOString() : null);
                             if (lesson.closed_at === null) void navigate(`/students/${student.id}`);
@@ -92,20 +90,42 @@ export function LessonBench() {
                     {sets.map((one) => <StackedStrip key={one.id} set={one} title={SET_NAMES[one.purpose]} handed={student.handed} units={coach.units} reading={bench.readings[one.id]} />)}
                 </main>
             ) : (
-                <main className="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[16.5rem_1fr_22rem] 2xl:grid-cols-[22rem_1fr_28rem]">
-                    <section aria-label="Set-up" className="border-line p-3 lg:overflow-y-auto lg:border-r">
-                        <StancePlan setup={set.setup} card={reading?.card} handed={student.handed} units={coach.units} />
-                        <div className="mt-2 grid grid-cols-2 gap-1.5">
+                <main className="grid min-h-0 flex-1 grid-cols-1 max-lg:pb-16 lg:grid-cols-[16.5rem_1fr_22rem] 2xl:grid-cols-[24rem_1fr_30rem]">
+                    <section aria-label="Set-up" className={`border-line p-3 lg:overflow-y-auto lg:border-r ${only('Set-up')}`}>
+                        <StancePlan looks={looks} setup={set.setup} card={reading?.card} handed={student.handed} units={coach.units} onSee={(what, value) => { bench.see(set, what, value); }} />
+                        <div className="mt-1 grid grid-cols-2 gap-1.5">
                             {looks.filter((one) => one.group === 'setup').map((one) => (
                                 <Look key={one.id} what={one} value={set.setup[one.id]} units={coach.units} stock={reading?.card[one.id]} fault={faultOf(`setup.${one.id}`)} onSee={(value) => { bench.see(set, one, value); }} />
                             ))}
+                            {before !== null && <CopySetup from={before.setup} words={before.words} onCopy={() => { bench.copySetup(set, before.setup); }} />}
                         </div>
                     </section>
-                    <section aria-label="Balls and motion" className="p-3 lg:overflow-y-auto">
-                        <BallEntry key={set.id} bench={bench} set={set} catalogue={catalogue.data} shot={lesson.task.shot} handed={student.handed} units={coach.units} model={reading?.model ?? null} />
-                        <MotionRows looks={looks.filter((one) => one.group === 'motion')} set={set} units={coach.units} faultOf={faultOf} onSee={(what, value) => { bench.see(set, what, value); }} />
+                    <section aria-label="Balls and motion" className={`min-w-0 p-3 lg:overflow-y-auto ${only('Balls', 'Motion')}`}>
+                        <div className={only('Balls')}>
+                            <BallEntry key={set.id} bench={bench} lessonId={lesson.id} set={set} catalogue={catalogue.data} shot={lesson.task.shot} handed={student.handed} units={coach.units} reading={reading} />
+                        </div>
+                        <div className={only('Motion')}>
+                            <MotionRows looks={looks.filter((one) => one.group === 'motion')} set={set} units={coach.units} faultOf={faultOf} onSee={(what, value) => { bench.see(set, what, value); }} />
+                        </div>
                     </section>
-                    <ReadingPanel bench={bench} lesson={lesson} set={set} reading={reading} catalogue={catalogue.data} onRetest={() => { begin(sets.some((one) => one.purpose === 'after') ? 'retest' : 'after'); }} />
+                    <ReadingPanel
+                        bench={bench}
+                        lesson={lesson}
+                        set={set}
+                        reading={reading}
+                        catalogue={catalogue.data}
+                        handed={student.handed}
+                        units={coach.units}
+                        className={only('Reading')}
+                        onRetest={() => { begin(sets.some((one) => one.purpose === 'after') ? 'retest' : 'after'); }}
+                    />
+                    <nav aria-label="Areas" className="fixed inset-x-0 bottom-0 flex border-t-2 border-ink bg-paper lg:hidden">
+                        {AREAS.map((one) => (
+                            <button key={one} type="button" aria-pressed={area === one} className={`min-h-14 flex-1 font-semibold ${area === one ? 'bg-ink text-paper' : ''}`} onClick={() => { setArea(one); }}>
+                                {one}{one === 'Reading' && reading !== undefined && reading.pattern.n > 0 ? ` · ${String(reading.pattern.n)}` : ''}
+                            </button>
+                        ))}
+                    </nav>
                 </main>
             )}
             <Panel title="Task" open={sheet === 'task'} onOpenChange={(open) => { setSheet(open ? 'task' : null); }} wide>
@@ -121,6 +141,20 @@ export function LessonBench() {
             <Shortcuts open={sheet === 'keys'} onOpenChange={(open) => { setSheet(open ? 'keys' : null); }} strikes={catalogue.data.shots.find((one) => one.id === lesson.task.shot)?.strikes.map((strike) => strike.id) ?? []} />
         </div>
     );
+}
+
+function CopySetup({ from, words, onCopy }: { from: Observed; words: string; onCopy: () => void }) {
+    useKeys({ c: onCopy });
+    return <Button hotkey="c" className="px-2 text-left text-sm leading-tight" title={`${String(Object.keys(from).length)} figures`} onClick={onCopy}>as {words}</Button>;
+}
+
+/** The set-up seen last: of the set before in this lesson, else of the last lesson with this shot. */
+function setupBefore(set: BallSet, lesson: Lesson, lessons: Lesson[]): { setup: Observed; words: string } | null {
+    const worth = (one: BallSet | undefined) => one !== undefined && Object.keys(one.setup).length > 0;
+    const here = lesson.sets[lesson.sets.findIndex((one) => one.id === set.id) - 1];
+    if (here !== undefined && worth(here)) return { setup: here.setup, words: 'set before' };
+    const last = lessons.filter((one) => one.id !== lesson.id && one.task.shot === lesson.task.shot && one.began_at < lesson.began_at).flatMap((one) => one.sets.slice(-1)).find(worth);
+    return last === undefined ? null : { setup: last.setup, words: 'last lesson' };
 }
 
 /** Says what is not yet with the server, and why. Silent while all is well. */

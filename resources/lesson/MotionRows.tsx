@@ -15,7 +15,7 @@ const OPEN = ['head_drift_mm', 'release', 'attack', 'speed_change'];
 
 export function MotionRows({ looks, set, units, faultOf, onSee }: Props) {
     return (
-        <div className="mt-3">
+        <div className="mt-1.5">
             <h2 className="sr-only">Motion</h2>
             <div className="grid grid-cols-1 gap-x-4 gap-y-1.5 xl:grid-cols-2">
                 {OPEN.flatMap((id) => looks.filter((one) => one.id === id)).map((one) => (

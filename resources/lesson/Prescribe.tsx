@@ -6,6 +6,7 @@ import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
 import type { Bench } from './useBench';
+import type { Tried } from './WhatIf';
 
 interface Props {
     bench: Bench;
@@ -13,13 +14,15 @@ interface Props {
     set: BallSet;
     reading: Reading;
     first: string;
+    /** A set-up change found by "what if", to take the place of the one proposed. */
+    tried: Tried | undefined;
     onClose: () => void;
 }
 
 const MOST_DRILLS = 2;
 
 /** One set-up change, one feel, at most two drills: the engine proposes, the coach decides. */
-export function Prescribe({ bench, lesson, set, reading, first, onClose }: Props) {
+export function Prescribe({ bench, lesson, set, reading, first, tried, onClose }: Props) {
     const [causeId, setCauseId] = useState(first);
     const proposed = useQuery({
         queryKey: ['proposal', set.id, causeId, reading],
@@ -41,8 +44,13 @@ export function Prescribe({ bench, lesson, set, reading, first, onClose }: Props
                 <Choose
                     key={causeId}
                     proposal={proposed.data}
-                    onGive={(feel, drills) => {
-                        bench.send({ kind: 'prescribe', lessonId: lesson.id, setId: set.id, cause, school: reading.school.id, setup: proposed.data.setup, feel, drills });
+                    tried={tried}
+                    onGive={(feel, drills, change) => {
+                        const setup = change === undefined ? proposed.data.setup : [{ observable: change.observable, from: null, to: change.to, text: change.text }];
+                        bench.send({
+                            kind: 'prescribe', lessonId: lesson.id, setId: set.id, cause, school: reading.school.id, setup, feel, drills,
+                            ...(change === undefined ? {} : { change: { observable: change.observable, to: change.to } }),
+                        });
                         onClose();
                     }}
                 />
@@ -51,7 +59,14 @@ export function Prescribe({ bench, lesson, set, reading, first, onClose }: Props
     );
 }
 
-function Choose({ proposal, onGive }: { proposal: Proposal; onGive: (feel: string, drills: DrillSheet[]) => void }) {
+interface ChooseProps {
+    proposal: Proposal;
+    tried: Tried | undefined;
+    onGive: (feel: string, drills: DrillSheet[], change: Tried | undefined) => void;
+}
+
+function Choose({ proposal, tried, onGive }: ChooseProps) {
+    const [change, setChange] = useState(tried);
     const all = [...proposal.drills, ...proposal.other_drills];
     const [feel, setFeel] = useState(proposal.feel ?? '');
     const [chosen, setChosen] = useState(proposal.drills.map((drill) => drill.id));
@@ -59,7 +74,13 @@ function Choose({ proposal, onGive }: { proposal: Proposal; onGive: (feel: strin
     return (
         <>
             <h3 className="text-lg">Set-up</h3>
-            {proposal.setup.map((change) => <p key={change.text} className="mb-1">{change.text}</p>)}
+            {tried !== undefined && (
+                <div className="my-1 flex flex-wrap gap-1.5">
+                    <Button chosen={change !== undefined} onClick={() => { setChange(tried); }}>{tried.text} (what if)</Button>
+                    <Button chosen={change === undefined} onClick={() => { setChange(undefined); }}>as proposed</Button>
+                </div>
+            )}
+            {change === undefined ? proposal.setup.map((one) => <p key={one.text} className="mb-1">{one.text}</p>) : <p className="mb-1">{change.text}</p>}
             {proposal.stop !== null && <p className="mb-4">{proposal.stop}</p>}
             <h3 className="text-lg">Feel, one of these</h3>
             <div className="mb-4 mt-1 grid gap-1.5">
@@ -85,7 +106,7 @@ function Choose({ proposal, onGive }: { proposal: Proposal; onGive: (feel: strin
                 {proposal.left_out.map((drill) => <p key={drill.id} className="pl-[18px]">{drill.name} is left out: {drill.why}.</p>)}
             </div>
             {proposal.measure !== null && <p className="mb-4">What must move: {proposal.measure}.</p>}
-            <Button main disabled={feel === ''} onClick={() => { onGive(feel, all.filter((drill) => chosen.includes(drill.id))); }}>Hand it out</Button>
+            <Button main disabled={feel === ''} onClick={() => { onGive(feel, all.filter((drill) => chosen.includes(drill.id)), change); }}>Hand it out</Button>
         </>
     );
 }

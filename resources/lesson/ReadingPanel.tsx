@@ -1,12 +1,15 @@
 import { useState } from 'react';
 import { observableOf } from '../api/queries';
-import type { BallSet, Catalogue, Lesson, Reading, WeighedCause, WeighedClue } from '../api/types';
+import type { BallSet, Catalogue, Handed, Lesson, Reading, Units, WeighedCause, WeighedClue } from '../api/types';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 import { Skeleton } from '../ui/Page';
-import { percent } from '../ui/units';
+import { percent, place, withUnit } from '../ui/units';
+import { useKeys } from '../ui/useKeys';
 import { Prescribe } from './Prescribe';
 import type { Bench } from './useBench';
+import { Reasons, WhatIf, type Tried } from './WhatIf';
+import { touchText } from './words';
 
 interface Props {
     bench: Bench;
@@ -14,6 +17,9 @@ interface Props {
     set: BallSet;
     reading: Reading | undefined;
     catalogue: Catalogue;
+    handed: Handed;
+    units: Units;
+    className?: string;
     onRetest: () => void;
 }
 
@@ -22,11 +28,18 @@ const MOST_CAUSES = 3;
 /** Causes less likely than this are not worth a coach's eyes; all are in the opened list. */
 const SHOWN_FROM = 0.16;
 
-export function ReadingPanel({ bench, lesson, set, reading, catalogue, onRetest }: Props) {
+export function ReadingPanel({ bench, lesson, set, reading, catalogue, handed, units, className = '', onRetest }: Props) {
     const [opened, setOpened] = useState<string>();
-    const [prescribing, setPrescribing] = useState(false);
+    const [sheet, setSheet] = useState<'figures' | 'what-if' | 'prescribe' | null>(null);
+    const [tried, setTried] = useState<Tried>();
+    const canTry = reading?.model != null;
+    useKeys({ i: () => { if (canTry) setSheet('what-if'); }, p: () => { if (reading !== undefined && reading.causes.length > 0) setSheet('prescribe'); } });
     if (reading === undefined) {
-        return <section aria-label="Reading" className="border-line p-4 lg:border-l"><Skeleton /></section>;
+        return (
+            <section aria-label="Reading" data-testid="reading" data-balls="0" className={`border-line p-4 lg:border-l ${className}`}>
+                {bench.trouble === null ? <Skeleton /> : <p>The reading comes with the connection. {bench.waiting} entries wait on this device.</p>}
+            </section>
+        );
     }
     const { pattern, model } = reading;
     const causes = reading.causes.filter((cause) => cause.probability >= SHOWN_FROM).slice(0, MOST_CAUSES);
@@ -36,13 +49,14 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, onRetest 
     const nextLook = next === null ? undefined : observableOf(catalogue, next.observable);
     const given = lesson.prescription;
     return (
-        <section aria-label="Reading" data-testid="reading" data-balls={pattern.n} className="flex min-h-0 flex-col border-line px-4 py-3 lg:border-l">
+        <section aria-label="Reading" data-testid="reading" data-balls={pattern.n} className={`flex min-h-0 flex-col border-line px-4 py-3 lg:border-l ${className}`}>
             <div className="min-h-0 lg:overflow-y-auto">
+            {set.balls.length !== pattern.n && bench.trouble !== null && <p className="mb-1 font-semibold">Reading of {pattern.n} balls; {set.balls.length} are logged. It catches up with the connection.</p>}
             <h2 className="text-lg" aria-live="polite">{pattern.text}</h2>
             {pattern.n > 0 && (
-                <p className="text-sm">
+                <button type="button" className="min-h-8 text-left text-sm underline decoration-1 underline-offset-4" onClick={() => { setSheet('figures'); }}>
                     {pattern.measured} measured, {pattern.assumed} assumed, {pattern.censored} without ground contact
-                </p>
+                </button>
             )}
             {reading.warnings.map((warning) => (
                 <p key={warning.id + warning.text} data-warning={warning.id} className="mt-2 border-l-[6px] border-ochre bg-ochre-wash px-3 py-1.5 text-[15px] leading-tight">{warning.text}</p>
@@ -84,41 +98,66 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, onRetest 
                         {reading.predicted_after !== null && <><span aria-label="after the cure">→</span><span className="display text-3xl text-marram">{percent(reading.predicted_after)}</span></>}
                     </p>
                 )}
-                {model && <WhyTheMisses reading={reading} />}
                 <p className="leading-tight font-semibold">{reading.advice}</p>
                 {given !== null && <p className="mt-1 text-sm leading-tight text-marram">Handed out: {given.content.cause_name}. {given.content.drills.map((drill) => drill.name).join(', ')}.</p>}
                 <div className="mt-2 flex gap-2">
+                    {canTry && <Button hotkey="i" onClick={() => { setSheet('what-if'); }}>What if</Button>}
                     {(first ?? reading.causes[0]) !== undefined && pattern.n > 0 && (
-                        <Button main={given === null} className="flex-1" onClick={() => { setPrescribing(true); }}>{given === null ? 'Prescribe' : 'Change it'}</Button>
+                        <Button hotkey="p" main={given === null} className="flex-1 px-1 leading-tight" onClick={() => { setTried(undefined); setSheet('prescribe'); }}>{given === null ? 'Prescribe' : 'Change it'}</Button>
                     )}
-                    {given !== null && <Button main className="flex-1" onClick={onRetest}>Hit the next set</Button>}
+                    {given !== null && <Button main className="flex-1 px-1 leading-tight" onClick={onRetest}>Hit the next set</Button>}
                 </div>
             </div>
             <Panel title={cause?.name ?? ''} open={cause !== undefined} onOpenChange={() => { setOpened(undefined); }}>
                 {cause && <Evidence cause={cause} />}
             </Panel>
-            {prescribing && (
-                <Prescribe bench={bench} lesson={lesson} set={set} reading={reading} first={(first ?? reading.causes[0])?.id ?? ''} onClose={() => { setPrescribing(false); }} />
+            <Panel title="Where the figures come from" open={sheet === 'figures'} onOpenChange={() => { setSheet(null); }} wide>
+                <HowFiguresCome reading={reading} set={set} units={units} />
+            </Panel>
+            {sheet === 'what-if' && (
+                <WhatIf lesson={lesson} set={set} catalogue={catalogue} handed={handed} units={units} onClose={() => { setSheet(null); }} onTry={(next) => { setTried(next); setSheet('prescribe'); }} />
+            )}
+            {sheet === 'prescribe' && (
+                <Prescribe bench={bench} lesson={lesson} set={set} reading={reading} tried={tried} first={(first ?? reading.causes[0])?.id ?? ''} onClose={() => { setSheet(null); setTried(undefined); }} />
             )}
         </section>
     );
 }
 
-function WhyTheMisses({ reading }: { reading: Reading }) {
+function HowFiguresCome({ reading, set, units }: { reading: Reading; set: BallSet; units: Units }) {
     const { model } = reading;
-    if (model === null) return null;
-    const { what_if: whatIf, delivered } = model;
     return (
-        <details className="text-sm">
-            <summary className="min-h-6 cursor-pointer">How this figure comes about</summary>
-            <p>Club as delivered: loft {delivered.loft_deg}°, bounce {delivered.bounce_deg}°.</p>
-            <p>
-                With the low point in the middle of the window {percent(whatIf.aim)}; with half the scatter {percent(whatIf.scatter)}; with the shaft and face of the card {percent(whatIf.window)}.
-                {whatIf.aim_first && ' The average lies outside the window: aim first.'}
+        <>
+            <h3 className="text-lg">Low point</h3>
+            <p className="mb-2">
+                The arc near the ground has a radius of {withUnit(reading.radius_mm, 'mm', units)}. With a touch and the length of the mark the low point lies half a length past the touch
+                (measured); with a touch alone the depth is taken from the kind of mark or strike (assumed); a ball that left no mark passed above the ground and tells only about depth.
             </p>
-            {model.assumed.length > 0 && <p>Taken from the card, since not looked at: {model.assumed.join(', ')}.</p>}
-            <p>{model.note}</p>
-        </details>
+            <table className="mb-4 w-full text-left text-sm">
+                <thead><tr><th>Ball</th><th>Touch</th><th>Low point</th><th>Depth</th><th>How</th></tr></thead>
+                <tbody>
+                    {reading.balls.map((ball, i) => (
+                        <tr key={set.balls[i]?.id ?? i} className="border-t border-line">
+                            <td>{i + 1}</td>
+                            <td>{touchText(set.balls[i]?.seen ?? {}, units)}</td>
+                            <td>{ball.low_point_mm === null ? 'not known' : place(ball.low_point_mm, units)}</td>
+                            <td>{ball.depth_mm === null ? 'above the ground or not known' : `${String(ball.depth_mm)} mm`}</td>
+                            <td>{ball.source.replace('_', ' ')}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            {model && (
+                <>
+                    <h3 className="text-lg">Predicted rate</h3>
+                    <p>Club as delivered: loft {model.delivered.loft_deg}°, bounce {model.delivered.bounce_deg}°. The strike model is averaged over the scatter of low point and depth:</p>
+                    <p className="mb-2">{Object.entries(model.rates).filter(([, share]) => share >= 0.01).map(([strike, share]) => `${strike} ${percent(share)}`).join(', ')}.</p>
+                    <Reasons model={model} />
+                    {model.assumed.length > 0 && <p className="mt-2">Taken from the card, since not looked at: {model.assumed.join(', ')}.</p>}
+                    <p className="mt-2">{model.note}</p>
+                </>
+            )}
+        </>
     );
 }
 

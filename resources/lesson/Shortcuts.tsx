@@ -1,4 +1,5 @@
 import { Panel } from '../ui/Panel';
+import { MARK_KEYS } from './BallEntry';
 
 interface Props {
     open: boolean;
@@ -9,10 +10,15 @@ interface Props {
 export function Shortcuts({ open, onOpenChange, strikes }: Props) {
     const keys: [string, string][] = [
         ['a s d f g h j k l', 'first touch, 8 cm left of the ball in the picture to 8 cm right of it; g is at the ball'],
-        ['← →', 'move the touch by half a centimetre, with the strip in focus'],
+        ['← →', 'move the touch by half a centimetre'],
         ['n', 'no ground contact'],
+        ...Object.entries(MARK_KEYS).map(([mark, key]): [string, string] => [key, `the mark was ${mark}`]),
         ...strikes.map((strike, i): [string, string] => [String(i + 1), `${strike}, and the ball is logged`]),
         ['z / y', 'undo / redo'],
+        ['c', 'set-up as in the set before, or as in the last lesson'],
+        ['i', 'what if'],
+        ['p', 'prescribe'],
+        ['Delete', 'in the drawing: this was not looked at'],
         ['Esc', 'forget the touch, close a sheet'],
         ['?', 'this list'],
     ];

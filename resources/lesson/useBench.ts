@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { ulid } from 'ulid';
 import { useLesson } from '../api/queries';
-import type { Ball, BallSeen, BallSet, Lesson, Observable, Purpose, Task } from '../api/types';
+import type { Ball, BallSeen, BallSet, Lesson, Observable, Observed, Purpose, Task } from '../api/types';
 import { apply, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
@@ -13,9 +13,9 @@ interface Step {
 
 /** The lesson as it looks with what is still waiting on this device, and all a coach can do in it. */
 export function useBench(lessonId: string) {
-    const query = useLesson(lessonId);
     const outbox = useOutboxOfApp();
     const { entries, trouble, deviceFull } = useOutbox(outbox);
+    const query = useLesson(lessonId, entries.length === 0);
     const [steps, setSteps] = useState<{ done: Step[]; undone: Step[] }>({ done: [], undone: [] });
 
     const mine = useMemo(() => entries.filter((entry) => entry.action.lessonId === lessonId), [entries, lessonId]);
@@ -48,6 +48,12 @@ export function useBench(lessonId: string) {
             motion: what.group === 'motion' ? { [what.id]: seen } : {},
         });
         act(look(value), look(set[what.group][what.id] ?? null));
+    };
+
+    /** Takes over a whole set-up seen before; one undo takes it back. */
+    const copySetup = (set: BallSet, from: Observed) => {
+        const look = (setup: Observed): Action => ({ kind: 'look', lessonId, setId: set.id, purpose: set.purpose, setup, motion: {} });
+        act(look(from), look(Object.fromEntries(Object.keys(from).map((key) => [key, set.setup[key] ?? null]))));
     };
 
     const addBall = (set: BallSet, seen: BallSeen) => {
@@ -96,7 +102,7 @@ export function useBench(lessonId: string) {
         query, lesson, student: query.data?.student, readings: query.data?.readings ?? {},
         waiting: mine.length - refused.length, refused, trouble, deviceFull,
         canUndo: steps.done.length > 0, canRedo: steps.undone.length > 0,
-        see, addBall, correctBall, removeBall, beginSet, saveLesson, undo, redo,
+        see, copySetup, addBall, correctBall, removeBall, beginSet, saveLesson, undo, redo,
         send: (action: Action) => void outbox.add(action),
         drop: (id: number) => void outbox.drop(id),
     };

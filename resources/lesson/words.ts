@@ -1,8 +1,16 @@
-import type { Catalogue, Purpose, Task, Units } from '../api/types';
+import type { BallSeen, Catalogue, Purpose, Task, Units } from '../api/types';
 import { shotOf } from '../api/queries';
-import { withUnit } from '../ui/units';
+import { place, withUnit } from '../ui/units';
 
 export const SET_NAMES: Record<Purpose, string> = { before: 'Before', after: 'After the change', retest: 'Retest' };
+
+/** Quick picks; any other loft and bounce can be typed. */
+export const CLUBS = [
+    { loft_deg: 46, bounce_deg: 6 },
+    { loft_deg: 52, bounce_deg: 8 },
+    { loft_deg: 56, bounce_deg: 12 },
+    { loft_deg: 60, bounce_deg: 8 },
+];
 
 /** "chip, fairway, 56/12, carry 9 m" */
 export function taskLine(task: Task, catalogue: Catalogue | undefined, units: Units): string {
@@ -10,4 +18,11 @@ export function taskLine(task: Task, catalogue: Catalogue | undefined, units: Un
     const parts = [task.shot, lie?.label ?? task.lie, `${String(task.club.loft_deg)}/${String(task.club.bounce_deg)}`];
     if (typeof task.carry_m === 'number') parts.push(`carry ${withUnit(task.carry_m, 'm', units)}`);
     return parts.join(', ');
+}
+
+/** "4.1 cm behind, 6 cm" for a ball */
+export function touchText(seen: BallSeen, units: Units): string {
+    if (seen.touch_mm === undefined) return 'touch not seen';
+    if (seen.touch_mm === null) return 'no contact';
+    return `${place(seen.touch_mm, units)}${seen.mark_length_mm === undefined ? '' : `, ${withUnit(seen.mark_length_mm, 'mm', units)}`}`;
 }

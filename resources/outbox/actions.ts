@@ -14,6 +14,8 @@ export type Action =
           cause: { id: string; name: string };
           school: string;
           setup: SetupChange[];
+          /** Set when the coach chose another set-up change than the one proposed. */
+          change?: { observable: string; to: number };
           feel: string;
           drills: DrillSheet[];
       };
@@ -39,7 +41,7 @@ export function requestOf(action: Action): Request {
             return {
                 method: 'PUT',
                 path: `${lesson}/prescription`,
-                body: { set_id: action.setId, cause: action.cause.id, feel: action.feel, drills: action.drills.map((drill) => drill.id) },
+                body: { set_id: action.setId, cause: action.cause.id, change: action.change ?? null, feel: action.feel, drills: action.drills.map((drill) => drill.id) },
             };
     }
 }

@@ -1,25 +1,7 @@
-import Dexie, { type EntityTable } from 'dexie';
 import { useSyncExternalStore } from 'react';
-import { ApiError, call, type Fault } from '../api/client';
+import { ApiError, call } from '../api/client';
 import { requestOf, type Action, type Told } from './actions';
-
-/** One thing entered and not yet stored by the server. Refused ones stay until the coach mends or drops them. */
-export interface Entry {
-    id: number;
-    action: Action;
-    state: 'waiting' | 'refused';
-    message?: string;
-    faults?: Fault[];
-}
-
-class Device extends Dexie {
-    entries!: EntityTable<Entry, 'id'>;
-
-    constructor() {
-        super('low-point');
-        this.version(1).stores({ entries: '++id' });
-    }
-}
+import { device, type Entry } from './device';
 
 export interface Snapshot {
     entries: readonly Entry[];
@@ -33,18 +15,18 @@ const RETRY_MS = [500, 1000, 2000, 4000, 8000];
 
 /** Keeps entries on the device first, then sends them one after another in the order in which they were made. */
 export class Outbox {
-    private readonly device = new Device();
     private snapshot: Snapshot = { entries: [], trouble: null, deviceFull: false };
     private readonly listeners = new Set<() => void>();
     private sending = false;
     private failures = 0;
     private retry: number | undefined;
 
-    constructor(private readonly onStored: (action: Action, told: Told) => void) {}
+    /** @param onStored runs before the entry leaves the device: only then is it safe to forget it */
+    constructor(private readonly onStored: (action: Action, told: Told) => Promise<void>) {}
 
     async open(): Promise<void> {
         try {
-            this.change({ entries: await this.device.entries.orderBy('id').toArray() });
+            this.change({ entries: await device.entries.orderBy('id').toArray() });
         } catch {
             this.change({ deviceFull: true });
         }
@@ -56,7 +38,7 @@ export class Outbox {
         const entry: Omit<Entry, 'id'> = { action, state: 'waiting' };
         let id: number;
         try {
-            id = await this.device.entries.add(entry);
+            id = await device.entries.add(entry);
         } catch {
             // Still shown and sent, but a reload would lose it: the bar says so.
             this.change({ deviceFull: true });
@@ -67,7 +49,7 @@ export class Outbox {
     }
 
     async drop(id: number): Promise<void> {
-        await this.device.entries.delete(id).catch(() => undefined);
+        await device.entries.delete(id).catch(() => undefined);
         this.change({ entries: this.snapshot.entries.filter((entry) => entry.id !== id) });
     }
 
@@ -107,12 +89,12 @@ export class Outbox {
         const request = requestOf(entry.action);
         try {
             const told = await call<Told>(request.method, request.path, request.body);
-            this.onStored(entry.action, told);
+            await this.onStored(entry.action, told);
             await this.drop(entry.id);
         } catch (error) {
             if (!(error instanceof ApiError) || error.passing) throw error;
             const refused: Entry = { ...entry, state: 'refused', message: error.message, faults: error.faults };
-            await this.device.entries.put(refused).catch(() => undefined);
+            await device.entries.put(refused).catch(() => undefined);
             this.change({ entries: this.snapshot.entries.map((one) => (one.id === entry.id ? refused : one)) });
         }
     }

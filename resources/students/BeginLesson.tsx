@@ -3,9 +3,11 @@ import { useRef } from 'react';
 import { useNavigate, useParams } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
-import { useCatalogue, useCoach, useStudent } from '../api/queries';
-import type { Task } from '../api/types';
+import { keep } from '../api/kept';
+import { lessonKey, lessonPath, useCatalogue, useCoach, useStudent } from '../api/queries';
+import type { LessonPage, Task } from '../api/types';
 import { requestOf, type Action } from '../outbox/actions';
+import { useOutboxOfApp } from '../outbox/context';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { TaskForm } from './TaskForm';
 
@@ -19,6 +21,7 @@ export function BeginLesson() {
     const { data: coach } = useCoach();
     const queries = useQueryClient();
     const navigate = useNavigate();
+    const outbox = useOutboxOfApp();
     // Made once: pressing again after a lost answer begins the same lesson, not a second one.
     const ids = useRef({ lesson: ulid(), set: ulid(), at: new Date().toISOString() });
     const begin = useMutation({
@@ -28,7 +31,16 @@ export function BeginLesson() {
                 { kind: 'lesson', lessonId: lesson, studentId: id, task, beganAt: at, closedAt: null },
                 { kind: 'look', lessonId: lesson, setId: set, purpose: 'before', setup: {}, motion: {} },
             ];
-            for (const request of actions.map(requestOf)) await call(request.method, request.path, request.body);
+            try {
+                for (const request of actions.map(requestOf)) await call(request.method, request.path, request.body);
+            } catch (error) {
+                if (!(error instanceof ApiError && error.passing) || student.data === undefined) throw error;
+                // No connection: the lesson begins on this device and is sent with all that follows.
+                const page: LessonPage = { lesson: { id: lesson, student_id: id, task, began_at: at, closed_at: null, sets: [], prescription: null }, student: student.data, readings: {} };
+                queries.setQueryData(lessonKey(lesson), page);
+                await keep(lessonPath(lesson), page);
+                for (const action of actions) await outbox.add(action);
+            }
         },
         onSuccess: async () => {
             await queries.invalidateQueries({ queryKey: ['students'] });

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router-dom';
-import { call } from '../api/client';
-import { lessonKey, useCatalogue, useCoach, useStudent } from '../api/queries';
+import { callOrKept } from '../api/kept';
+import { lessonKey, lessonPath, useCatalogue, useCoach, useStudent } from '../api/queries';
 import type { Lesson, LessonPage, Student, Units } from '../api/types';
 import { StackedStrip } from '../figures/StackedStrip';
 import { SET_NAMES, taskLine } from '../lesson/words';
@@ -28,7 +28,7 @@ export function StudentPage() {
 
 function LessonInShort({ lesson, student, units }: { lesson: Lesson; student: Student; units: Units }) {
     const { data: catalogue } = useCatalogue();
-    const page = useQuery({ queryKey: lessonKey(lesson.id), queryFn: () => call<LessonPage>('GET', `lessons/${lesson.id}`), staleTime: Infinity });
+    const page = useQuery({ queryKey: lessonKey(lesson.id), queryFn: () => callOrKept<LessonPage>(lessonPath(lesson.id)), staleTime: Infinity });
     const given = lesson.prescription?.content;
     return (
         <section className="mb-10 border-t-[1.5px] border-ink pt-3" aria-label={`Lesson of ${day(lesson.began_at)}`}>

@@ -1,16 +1,9 @@
 import { useId, useState, type FormEvent, type ReactNode } from 'react';
 import { shotOf } from '../api/queries';
+import { CLUBS } from '../lesson/words';
 import type { Catalogue, Task, Units } from '../api/types';
 import { Button } from '../ui/Button';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
-
-/** Quick picks; any other loft and bounce can be typed. */
-const CLUBS = [
-    { loft_deg: 46, bounce_deg: 6 },
-    { loft_deg: 52, bounce_deg: 8 },
-    { loft_deg: 56, bounce_deg: 12 },
-    { loft_deg: 60, bounce_deg: 8 },
-];
 
 /** Figures of the task that are typed; some only for some shots. */
 const FIGURES: { id: 'carry_m' | 'roll_m' | 'lip_height_m' | 'lip_distance_m' | 'slope_deg'; label: string; metres: boolean; shots?: string[] }[] = [

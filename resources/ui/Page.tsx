@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router-dom';
 import { call } from '../api/client';
+import { forgetAnswers } from '../api/kept';
 import { useCoach } from '../api/queries';
 import { Button } from './Button';
 import { Mark } from './Mark';
@@ -10,6 +11,7 @@ export function Page({ title, children, action }: { title: string; children: Rea
     const { data: coach } = useCoach();
     const signOut = async () => {
         await call('POST', 'sign-out').catch(() => undefined);
+        await forgetAnswers();
         // A fresh page: nothing of this coach stays in memory.
         window.location.assign('/');
     };

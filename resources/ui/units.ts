@@ -48,3 +48,6 @@ export function numberOr(typed: string): number {
     const number = Number(typed.replace(',', '.').replace('−', '-'));
     return typed.trim() === '' || Number.isNaN(number) ? (typed as unknown as number) : number;
 }
+
+/** "24 Nov, 10:32" */
+export const moment = (iso: string) => new Date(iso).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });

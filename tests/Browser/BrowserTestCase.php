@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -151,16 +152,62 @@ abstract class BrowserTestCase extends TestCase
         return array_values(array_filter($lines, static fn(string $line): bool => ! str_contains($line, 'Failed to load resource')));
     }
 
-    /** @return list<string> what axe finds on the screen */
-    protected function axe(): array
+    /**
+     * @param  string  ...$also  rules beyond WCAG 2.2 AA
+     * @return list<string> what axe finds on the screen
+     */
+    protected function axe(string ...$also): array
     {
         $this->browser->executeScript((string) file_get_contents(\dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         /** @var list<array{id: string, nodes: list<array{html: string}>}> $found */
         $found = $this->browser->executeAsyncScript(
-            'axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]}).then(r => arguments[arguments.length - 1](r.violations))',
+            'const done = arguments[1]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"], rules: Object.fromEntries(arguments[0].map(id => [id, {enabled: true}]))}).then(r => done(r.violations))',
+            [$also],
         );
 
         return array_map(static fn(array $one): string => $one['id'].': '.($one['nodes'][0]['html'] ?? ''), $found);
+    }
+
+    /** Fills the field with this label. */
+    protected function type(string $label, string $text): void
+    {
+        $input = $this->browser->findElement(WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]//input"));
+        $input->clear();
+        $input->sendKeys($text);
+    }
+
+    /** Takes a look and gives one of the answers offered. */
+    protected function look(string $observable, string $answer): void
+    {
+        $this->element("[data-look={$observable}]")->click();
+        $this->element('[data-radix-popper-content-wrapper]');
+        $this->press($answer);
+    }
+
+    protected function lookExactly(string $observable, string $figure): void
+    {
+        $this->element("[data-look={$observable}]")->click();
+        $input = $this->element('[data-radix-popper-content-wrapper] input');
+        $input->clear();
+        $input->sendKeys($figure);
+        $this->element('[data-radix-popper-content-wrapper] button[type=submit]')->click();
+    }
+
+    /** Begins a lesson with a student as the form stands, and tells its id. */
+    protected function beginLesson(string $student): string
+    {
+        $this->press($student);
+        $this->press('Begin a lesson');
+        $this->press('Begin the lesson');
+        $this->see('No balls yet.');
+
+        return basename((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
+    }
+
+    /** @param array<string, mixed> $parameters */
+    protected function devTools(string $command, array $parameters): void
+    {
+        (new ChromeDevToolsDriver($this->browser))->execute($command, $parameters);
     }
 
     private static function environment(string $name): string

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
-
 /** One chip lesson from the first look to the retest, as a coach does it. */
 final class ChipLessonTest extends BrowserTestCase
 {
@@ -185,28 +183,5 @@ final class ChipLessonTest extends BrowserTestCase
         $this->press('Odile Marsh');
         $this->press('Go on with this lesson');
         $this->readingOf(1);
-    }
-
-    private function type(string $label, string $text): void
-    {
-        $input = $this->browser->findElement(WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]//input"));
-        $input->clear();
-        $input->sendKeys($text);
-    }
-
-    private function look(string $observable, string $answer): void
-    {
-        $this->element("[data-look={$observable}]")->click();
-        $this->element('[data-radix-popper-content-wrapper]');
-        $this->press($answer);
-    }
-
-    private function lookExactly(string $observable, string $figure): void
-    {
-        $this->element("[data-look={$observable}]")->click();
-        $input = $this->element('[data-radix-popper-content-wrapper] input');
-        $input->clear();
-        $input->sendKeys($figure);
-        $this->element('[data-radix-popper-content-wrapper] button[type=submit]')->click();
     }
 }

@@ -1,0 +1,30 @@
+import type { Handed, Model, Units } from '../api/types';
+import { GroundScene } from './GroundScene';
+import { mirror, STRIP, useHalfMm } from './scale';
+
+const { skyMm, soilMm, rulerMm } = STRIP;
+/** Only the upper soil matters here. */
+const SHOWN_SOIL_MM = 40;
+
+interface Props {
+    title: string;
+    model: Model;
+    handed: Handed;
+    units: Units;
+    sand: boolean;
+}
+
+/** One swing of the model: arc, club and window, with the scatter of the low point under the ground. Not for tapping. */
+export function ModelStrip({ title, model, handed, units, sand }: Props) {
+    const m = mirror(handed);
+    const halfMm = useHalfMm();
+    const { mean, sd } = model.low_point_mm;
+    return (
+        <svg viewBox={`${-halfMm} ${-skyMm} ${2 * halfMm} ${skyMm + soilMm + rulerMm}`} className="block w-full" role="img" aria-label={`${title}: window ${model.window_mm === null ? 'none' : model.window_mm.map(Math.round).join(' to ')} mm, low point ${String(Math.round(mean))} mm`}>
+            <GroundScene m={m} halfMm={halfMm} units={units} sand={sand} model={model} entryMm={null} />
+            <path d={`M${m * (mean - sd)} ${SHOWN_SOIL_MM}H${m * (mean + sd)}`} className="stroke-slate" strokeWidth={4} />
+            <path d={`M${m * (mean - 2 * sd)} ${SHOWN_SOIL_MM}H${m * (mean + 2 * sd)}`} className="stroke-slate" strokeWidth={1.4} />
+            <text x={m * mean} y={SHOWN_SOIL_MM + 14} textAnchor="middle" className="fill-slate text-[9px] font-semibold">two of three low points</text>
+        </svg>
+    );
+}

@@ -1,0 +1,121 @@
+import { useQuery } from '@tanstack/react-query';
+import { useId, useState } from 'react';
+import { call } from '../api/client';
+import type { Ball, BallSeen, Field, Revision, Units } from '../api/types';
+import { Button } from '../ui/Button';
+import { Panel } from '../ui/Panel';
+import { moment, numberOr, shownFactor, shownUnit } from '../ui/units';
+import { touchText } from './words';
+
+interface Props {
+    ball: Ball;
+    number: number;
+    path: string;
+    strikes: string[];
+    fields: Record<string, Field>;
+    sand: boolean;
+    units: Units;
+    onChange: (seen: BallSeen) => void;
+    onRemove: () => void;
+    onClose: () => void;
+}
+
+/** What can be noted of a ball beside touch and strike. */
+const WORDS = ['mark', 'flight', 'roll', 'sound', 'sand_direction'] as const;
+const SAND_WORDS: readonly string[] = ['sound', 'sand_direction'];
+const FIGURES = ['touch_mm', 'mark_length_mm', 'carry_m', 'start_deg', 'finish_m'] as const;
+
+/** One ball to look up and correct; what was there before is kept and shown. */
+export function BallSheet({ ball, number, path, strikes, fields, sand, units, onChange, onRemove, onClose }: Props) {
+    const { seen } = ball;
+    return (
+        <Panel title={`Ball ${String(number)}`} open onOpenChange={(open) => { if (!open) onClose(); }} wide>
+            <p className="mb-4">First touch: {touchText(seen, units)}.</p>
+            <Choices label="Strike">
+                {strikes.map((strike) => <Button key={strike} chosen={seen.strike === strike} onClick={() => { onChange({ ...seen, strike }); }}>{strike}</Button>)}
+            </Choices>
+            <div className="flex flex-wrap gap-x-8">
+                {WORDS.filter((key) => sand || !SAND_WORDS.includes(key)).map((key) => (
+                    <Choices key={key} label={fields[key]?.label ?? key}>
+                        {fields[key]?.answers.map((answer) => (
+                            <Button key={answer.label} chosen={seen[key] === answer.value} onClick={() => { onChange({ ...seen, [key]: seen[key] === answer.value ? undefined : String(answer.value) }); }}>{answer.label}</Button>
+                        ))}
+                    </Choices>
+                ))}
+            </div>
+            <div className="mb-4 flex flex-wrap gap-4">
+                {FIGURES.map((key) => fields[key] && <Figure key={`${key}${String(seen[key])}`} field={fields[key]} value={seen[key] ?? undefined} units={units} onSet={(value) => { onChange({ ...seen, [key]: value }); }} />)}
+                <Button className="self-end" chosen={seen.touch_mm === null} onClick={() => { onChange({ ...seen, touch_mm: seen.touch_mm === null ? undefined : null }); }}>no ground contact</Button>
+            </div>
+            <Note value={seen.note ?? ''} longest={fields.note?.max ?? 500} onSet={(note) => { onChange({ ...seen, note: note === '' ? undefined : note }); }} />
+            <Earlier path={`${path}/balls/${ball.id}/history`} stamp={JSON.stringify(seen)} units={units} />
+            <Button onClick={onRemove}>Take this ball out</Button>
+        </Panel>
+    );
+}
+
+function Choices({ label, children }: { label: string; children: React.ReactNode }) {
+    return (
+        <div role="group" aria-label={label} className="mb-4">
+            <p className="mb-1 font-semibold">{label}</p>
+            <div className="flex flex-wrap gap-2">{children}</div>
+        </div>
+    );
+}
+
+interface FigureProps {
+    field: Field;
+    /** Name beside the box, for rows where height is dear. */
+    inline?: boolean;
+    value: number | undefined;
+    units: Units;
+    onSet: (value: number | undefined) => void;
+}
+
+export function Figure({ field, value, units, inline, onSet }: FigureProps) {
+    const factor = shownFactor(field.unit, units);
+    return (
+        <label className={`text-sm font-semibold ${inline === true ? 'flex items-center gap-1.5 whitespace-nowrap' : 'block'}`}>
+            {field.label}, {shownUnit(field.unit, units)}
+            <input
+                className={`min-h-12 border-[1.5px] border-ink bg-press px-2 text-base font-normal ${inline === true ? 'w-16' : 'mt-1 block w-24'}`}
+                inputMode="decimal"
+                defaultValue={value === undefined ? '' : Math.round((value / factor) * 10) / 10}
+                onBlur={(event) => {
+                    const typed = event.target.value.trim();
+                    const number = numberOr(typed);
+                    const next = typed === '' ? undefined : typeof number === 'number' ? number * factor : number;
+                    if (next !== value) onSet(next);
+                }}
+            />
+        </label>
+    );
+}
+
+function Note({ value, longest, onSet }: { value: string; longest: number; onSet: (note: string) => void }) {
+    const id = useId();
+    const [typed, setTyped] = useState(value);
+    return (
+        <div className="mb-4">
+            <label htmlFor={id} className="mb-1 block font-semibold">Note</label>
+            <input id={id} className="min-h-12 w-full border-[1.5px] border-ink bg-press px-3" maxLength={longest} value={typed} onChange={(event) => { setTyped(event.target.value); }} onBlur={() => { if (typed !== value) onSet(typed); }} />
+        </div>
+    );
+}
+
+/** What stood here before somebody changed it. */
+function Earlier({ path, stamp, units }: { path: string; stamp: string; units: Units }) {
+    const history = useQuery({ queryKey: ['history', path, stamp], queryFn: () => call<Revision[]>('GET', path), retry: false });
+    const changes = history.data?.filter((one) => one.before.seen !== undefined) ?? [];
+    if (changes.length === 0) return null;
+    return (
+        <div className="mb-4">
+            <p className="font-semibold">Before it was changed</p>
+            <ul>
+                {changes.map((one) => (
+                    <li key={one.at}>{one.before.seen?.strike ?? 'no strike'}, {touchText(one.before.seen ?? {}, units)}; changed {moment(one.at)}{one.by === null ? '' : ` by ${one.by}`}</li>
+                ))}
+            </ul>
+        </div>
+    );
+}

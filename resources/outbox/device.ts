@@ -1,0 +1,33 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { Fault } from '../api/client';
+import type { Action } from './actions';
+
+/** One thing entered and not yet stored by the server. Refused ones stay until the coach mends or drops them. */
+export interface Entry {
+    id: number;
+    action: Action;
+    state: 'waiting' | 'refused';
+    message?: string;
+    faults?: Fault[];
+}
+
+/** The last answer to a question, for when there is no connection. */
+interface Answer {
+    path: string;
+    data: unknown;
+}
+
+class Device extends Dexie {
+    entries!: EntityTable<Entry, 'id'>;
+    answers!: EntityTable<Answer, 'path'>;
+
+    constructor() {
+        // An entry counts as kept when it is on the disk, not when it is about to be.
+        super('low-point', { chromeTransactionDurability: 'strict' });
+        this.version(1).stores({ entries: '++id' });
+        this.version(2).stores({ entries: '++id', answers: 'path' });
+    }
+}
+
+/** What this browser keeps on its own disk. */
+export const device = new Device();

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The bench itself: what can be entered how, at every size and in the dark. */
+final class LessonBenchTest extends BrowserTestCase
+{
+    public function test_ten_balls_by_key_and_ten_by_touch_take_two_actions_each(): void
+    {
+        $this->signIn();
+        $this->beginLesson('Odile Marsh');
+
+        $actions = 0;
+        $began = hrtime(true);
+        foreach (str_split('asdfghjkla') as $i => $touch) {
+            $this->keys($touch, (string) (1 + $i % 7));
+            $actions += 2;
+        }
+        $this->readingOf(10);
+        $byKey = (hrtime(true) - $began) / 1.0e9;
+
+        $began = hrtime(true);
+        foreach ([-60, -45, -30, -15, 0, 12, 24, 36, 48, 60] as $touch) {
+            $this->tapStrip($touch);
+            $this->press('heavy');
+            $actions += 2;
+        }
+        $this->readingOf(20);
+        $byTouch = (hrtime(true) - $began) / 1.0e9;
+
+        self::assertSame(2, $actions / 20);
+        self::assertLessThan(60, $byKey, 'ten balls by key take under a minute');
+        fwrite(STDERR, sprintf("\n   ten balls by key %.1f s, by touch %.1f s, as fast as the driver presses\n", $byKey, $byTouch));
+    }
+
+    public function test_the_stance_is_dragged_moved_by_key_and_forgotten_again(): void
+    {
+        $this->signIn();
+        $this->beginLesson('Tam Okoro');
+
+        $this->drag('ball_position_pct', 20, 0);
+        $this->until(fn(): bool => preg_match('/\d+ %/', $this->element('[data-look=ball_position_pct]')->getText()) === 1, 'Dragging the ball shows no figure.');
+        $this->drag('lead_weight_pct', 30, 0);
+        $this->see('% lead');
+        $this->drag('shaft_lean_deg', 12, 4);
+        $this->until(fn(): bool => str_contains($this->element('[data-look=shaft_lean_deg]')->getText(), '°'), 'Dragging the shaft shows no figure.');
+        $handle = $this->browser->findElement(WebDriverBy::cssSelector('[data-handle=shaft_lean_deg]'));
+        $before = (int) $handle->getAttribute('aria-valuenow');
+        $this->browser->executeScript('arguments[0].focus()', [$handle]);
+        $this->keys(WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
+        $this->until(fn(): bool => $this->handleValue('shaft_lean_deg') === $before + 2, "Two presses do not add two degrees to {$before}.");
+        $this->browser->executeScript('arguments[0].focus()', [$this->browser->findElement(WebDriverBy::cssSelector('[data-handle=shaft_lean_deg]'))]);
+        $this->keys(WebDriverKeys::DELETE);
+        $this->until(fn(): bool => str_contains($this->element('[data-look=shaft_lean_deg]')->getText(), 'not looked at'), 'There is no way back to "not looked at".');
+
+        $this->press('as last lesson');
+        $this->see('39.9 cm');
+        $this->keys('z');
+        $this->until(fn(): bool => str_contains($this->element('[data-look=stance_width_mm]')->getText(), 'not looked at'), 'One undo does not take the copied set-up back.');
+        self::assertSame([], $this->consoleErrors());
+    }
+
+    public function test_what_if_shows_the_other_strike_at_once_and_becomes_the_change_handed_out(): void
+    {
+        $this->signIn();
+        $this->beginLesson('Bea Achterberg');
+        $this->look('shaft_lean_deg', 'leans a lot');
+        foreach (range(1, 4) as $ball) {
+            $this->keys('s', '2');
+            $this->readingOf($ball);
+        }
+        $this->keys('i');
+        $this->see('As it is');
+        $rate = fn(string $side): string => $this->element("[data-testid={$side}] .display")->getText();
+        $now = $rate('as-is');
+        $this->browser->executeScript('document.querySelector("[data-try=shaft_lean_deg] [role=slider]").focus()');
+        $this->keys(...array_fill(0, 9, WebDriverKeys::ARROW_LEFT));
+        $this->see('Try this: shaft lean 3°');
+        $this->until(fn(): bool => $rate('tried') !== $now && $rate('as-is') === $now, 'The rate of the try does not move, or that of today does.');
+        self::assertSame([], $this->axe());
+        $this->press('Try this: shaft lean 3°');
+        $this->see('Shaft lean 3° (what if)');
+        $this->press('Hand it out');
+        $this->see('Handed out');
+        $this->browser->navigate()->refresh();
+        $this->press('Change it');
+        $this->press('Close');
+        $given = $this->browser->executeAsyncScript('const done = arguments[0]; fetch("/api/"+location.pathname.slice(1), {headers: {Accept: "application/json"}}).then(r => r.json()).then(p => done(p.lesson.prescription.content.setup[0]))');
+        self::assertEquals(['observable' => 'shaft_lean_deg', 'from' => 12, 'to' => 3, 'text' => 'Shaft lean 3°, now 12°.'], $given);
+    }
+
+    public function test_more_about_a_ball_and_what_stood_there_before_a_correction(): void
+    {
+        $this->signIn();
+        $this->beginLesson('Callum Strand');
+        $this->keys('g', '4');
+        $this->readingOf(1);
+        $this->press('flew low');
+        $this->press('runs');
+        $this->press('1 thin');
+        $this->see('Before it was changed');
+        $this->press('clean');
+        $this->see('thin, at the ball; changed');
+        $this->press('Close');
+        $this->press('0 measured, 1 assumed');
+        $this->see('Where the figures come from');
+        $this->press('Close');
+        $this->browser->navigate()->refresh();
+        $this->readingOf(1);
+        $this->until(fn(): bool => $this->browser->findElements(WebDriverBy::xpath("//button[@aria-pressed='true' and contains(., 'flew low')]")) !== [], 'The low flight is forgotten.');
+        self::assertSame([], $this->consoleErrors());
+    }
+
+    public function test_axe_finds_nothing_in_light_and_dark_on_tablet_and_phone_and_what_matters_stands_out_seven_to_one(): void
+    {
+        $this->signIn();
+        foreach (['Petra Lindqvale', 'Callum Strand'] as $student) {
+            $this->visit('/');
+            $this->press($student);
+            $this->press('Open this lesson');
+            $this->see('Work on first');
+            foreach (['light', 'dark'] as $scheme) {
+                $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
+                self::assertSame([], $this->axe('color-contrast-enhanced', 'target-size'), "{$student}, {$scheme}");
+            }
+        }
+        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        foreach (['Set-up', 'Balls', 'Motion', 'Reading'] as $area) {
+            $this->element("nav[aria-label=Areas] button:nth-child(".(1 + array_search($area, ['Set-up', 'Balls', 'Motion', 'Reading'], true)).')')->click();
+            self::assertSame([], $this->axe(), "phone, {$area}");
+            self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'), "{$area} does not fit a phone");
+        }
+    }
+
+    public function test_the_bench_needs_no_page_scroll_at_1280_by_800_and_is_left_by_key_alone(): void
+    {
+        $this->signIn();
+        $this->beginLesson('Bea Achterberg');
+        self::assertSame([1280, 800], $this->browser->executeScript('return [document.documentElement.scrollWidth, document.documentElement.scrollHeight]'));
+        $this->keys('?');
+        $this->see('first touch, 8 cm left of the ball');
+        $this->keys(WebDriverKeys::ESCAPE);
+        $this->until(fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [], 'Escape does not close the list of keys.');
+        $reached = [];
+        for ($i = 0; $i < 70; $i++) {
+            $this->keys(WebDriverKeys::TAB);
+            $reached[] = $this->browser->executeScript('const e = document.activeElement; return e.dataset.handle ?? e.dataset.look ?? e.getAttribute("aria-label") ?? e.textContent.trim()');
+        }
+        foreach (['ball_position_pct', 'shaft_lean_deg', 'First touch of the club, along the target line', 'held off'] as $stop) {
+            self::assertContains($stop, $reached);
+        }
+    }
+
+    private function drag(string $handle, int $dx, int $dy): void
+    {
+        $knob = $this->browser->findElement(WebDriverBy::cssSelector("[data-handle={$handle}] circle"));
+        $this->browser->action()->moveToElement($knob)->clickAndHold()->moveByOffset($dx, $dy)->release()->perform();
+    }
+
+    private function handleValue(string $handle): int
+    {
+        return (int) $this->browser->findElement(WebDriverBy::cssSelector("[data-handle={$handle}]"))->getAttribute('aria-valuenow');
+    }
+}
