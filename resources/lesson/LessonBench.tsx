@@ -40,7 +40,7 @@ export function LessonBench() {
     const { undo, redo } = bench;
     useKeys({ '?': () => { setSheet('keys'); }, z: undo, y: redo });
 
-    if (bench.query.isError && lesson === undefined) return <Page title="Lesson"><Trouble error={bench.query.error} onRetry={() => void bench.query.refetch()} /></Page>;
+    if (bench.query.isError && lesson === undefined) return <Page title="Lesson"><KeptBar bench={bench} /><Trouble error={bench.query.error} onRetry={() => void bench.query.refetch()} /></Page>;
     if (catalogue.isError) return <Page title="Lesson"><Trouble error={catalogue.error} onRetry={() => void catalogue.refetch()} /></Page>;
     if (lesson === undefined || student === undefined || catalogue.data === undefined || coach === undefined) return <Page title="Lesson"><Skeleton lines={8} /></Page>;
 

@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { ulid } from 'ulid';
+import { decodeTime, ulid } from 'ulid';
 import { useLesson } from '../api/queries';
 import type { Ball, BallSeen, BallSet, Lesson, Observable, Observed, Purpose, Task } from '../api/types';
 import { apply, type Action } from '../outbox/actions';
@@ -24,12 +24,14 @@ export function useBench(lessonId: string) {
         [query.data, mine],
     );
     const refused = mine.filter((entry) => entry.state === 'refused');
-    // Ids carry the order of the balls: two in one millisecond must still rise.
+    // Ids carry the order of sets and balls: two in one millisecond must still rise, and so must one after the clock was set back.
     const lastTime = useRef(0);
-    const nextId = useCallback(() => {
-        lastTime.current = Math.max(Date.now(), lastTime.current + 1);
+    const nextId = () => {
+        const known = lesson?.sets.flatMap((set) => [set.id, ...set.balls.map((ball) => ball.id)]) ?? [];
+        const latest = known.reduce((so, id) => Math.max(so, decodeTime(id.toUpperCase())), 0);
+        lastTime.current = Math.max(Date.now(), lastTime.current + 1, latest + 1);
         return ulid(lastTime.current);
-    }, []);
+    };
 
     const act = useCallback(
         (redo: Action, undo: Action) => {

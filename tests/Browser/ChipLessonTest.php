@@ -116,7 +116,7 @@ final class ChipLessonTest extends BrowserTestCase
         $this->see('10 cm ahead');
         $this->see('4 measured');
         $this->keys('a');
-        self::assertSame('80', $this->element('[role=slider]')->getAttribute('aria-valuenow'), 'the leftmost key is ahead for a left-hander');
+        $this->until(fn(): bool => $this->element('[aria-label^="First touch"]')->getAttribute('aria-valuenow') === '80', 'The leftmost key is not ahead for a left-hander.');
         $this->keys('4');
         $this->readingOf(5);
         $this->look('shaft_lean_deg', 'leans a lot');

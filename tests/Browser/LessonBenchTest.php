@@ -116,6 +116,32 @@ final class LessonBenchTest extends BrowserTestCase
         self::assertSame([], $this->consoleErrors());
     }
 
+    public function test_a_clock_set_back_a_full_device_and_a_lesson_deleted_elsewhere_are_told_and_lose_nothing(): void
+    {
+        $this->signIn();
+        $lesson = $this->beginLesson('Odile Marsh');
+        $this->keys('g', '1');
+        $this->readingOf(1);
+        $this->browser->executeScript('const now = Date.now; Date.now = () => now() - 86400000;');
+        $this->keys('d', '2');
+        $this->readingOf(2);
+        $this->press('2 heavy');
+        $this->press('Close');
+
+        $this->browser->executeScript('window.kept = IDBObjectStore.prototype.add; IDBObjectStore.prototype.add = () => { throw new DOMException("full", "QuotaExceededError"); };');
+        $this->keys('f', '4');
+        $this->readingOf(3);
+        $this->see('This device cannot keep entries');
+        $this->browser->executeScript('IDBObjectStore.prototype.add = window.kept;');
+
+        $this->store("DELETE FROM lessons WHERE id = '{$lesson}'");
+        $this->keys('h', '1');
+        $this->see('Not stored: This record does not exist, or no longer.');
+        $this->see('Before · 4');
+        $this->browser->navigate()->refresh();
+        $this->see('Not stored: This record does not exist, or no longer.');
+    }
+
     public function test_axe_finds_nothing_in_light_and_dark_on_tablet_and_phone_and_what_matters_stands_out_seven_to_one(): void
     {
         $this->signIn();
@@ -154,6 +180,13 @@ final class LessonBenchTest extends BrowserTestCase
         foreach (['ball_position_pct', 'shaft_lean_deg', 'First touch of the club, along the target line', 'held off'] as $stop) {
             self::assertContains($stop, $reached);
         }
+    }
+
+    /** What happens elsewhere, behind the back of this browser. */
+    private function store(string $sql): void
+    {
+        $pdo = new \PDO('mysql:host=127.0.0.1;port='.getenv('DB_PORT').';dbname='.getenv('DB_DATABASE'), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'));
+        self::assertSame(1, $pdo->exec($sql));
     }
 
     private function drag(string $handle, int $dx, int $dy): void

@@ -142,6 +142,53 @@ final class LessonTest extends TestCase
         self::assertSame('scoop', Lesson::query()->findOrFail($lesson)->prescription?->cause);
     }
 
+    public function test_another_set_up_is_tried_in_the_model_and_nothing_of_it_is_stored(): void
+    {
+        [$lesson, $set] = $this->beginLesson();
+        $try = fn(array $body) => $this->postJson("/api/lessons/{$lesson}/sets/{$set}/try", $body);
+        $try([])->assertStatus(422)->assertJsonPath('faults.0.key', 'balls');
+        foreach ([-50, -48, -52] as $touch) {
+            $this->putBall($lesson, $set, self::id(), ['strike' => 'heavy', 'touch_mm' => $touch, 'mark' => 'deep'])->assertOk();
+        }
+
+        $trial = $try(['setup' => ['lead_weight_pct' => 80], 'task' => ['lie' => 'tight']])->assertOk();
+        self::assertGreaterThan($trial->json('now.low_point_mm.mean'), $trial->json('then.low_point_mm.mean'));
+        self::assertNotSame($trial->json('now.window_mm'), $trial->json('then.window_mm'));
+        $try(['setup' => ['lead_weight_pct' => 400]])->assertStatus(422)->assertJsonPath('faults.0.message', 'setup.lead_weight_pct: 400 is not allowed; allowed: 0 to 100 %');
+        $try(['setup' => ['mood' => 3]])->assertStatus(422)->assertJsonPath('faults.0.key', 'setup.mood');
+        $try(['task' => ['lie' => 'sand_soft']])->assertStatus(422)->assertJsonPath('faults.0.key', 'task.lie');
+        self::assertSame([], $this->getJson("/api/lessons/{$lesson}")->json('lesson.sets.0.setup'));
+    }
+
+    public function test_the_coach_may_hand_out_another_set_up_change_within_its_range(): void
+    {
+        [$lesson, $set] = $this->beginLesson();
+        $give = fn(array $change) => $this->putJson("/api/lessons/{$lesson}/prescription", ['set_id' => $set, 'cause' => 'scoop', 'feel' => 'Quiet hands.', 'drills' => [], 'change' => $change]);
+
+        $give(['observable' => 'shaft_lean_deg', 'to' => 3])->assertOk()->assertJsonPath('prescription.content.setup.0.text', 'Shaft lean 3°.');
+        $give(['observable' => 'shaft_lean_deg', 'to' => 90])->assertStatus(422)->assertJsonPath('faults.0.key', 'change.to');
+        $give(['observable' => 'release', 'to' => 3])->assertStatus(422)->assertJsonPath('faults.0.key', 'change.observable');
+    }
+
+    public function test_a_correction_keeps_what_stood_there_before_who_changed_it_and_when(): void
+    {
+        [$lesson, $set] = $this->beginLesson();
+        $ball = self::id();
+        $this->putBall($lesson, $set, $ball, ['strike' => 'thin', 'touch_mm' => 20])->assertOk();
+        $this->putBall($lesson, $set, $ball, ['strike' => 'thin', 'touch_mm' => 20])->assertOk();
+        $address = "/api/lessons/{$lesson}/sets/{$set}/balls/{$ball}/history";
+        self::assertSame([], $this->getJson($address)->json(), 'sending the same twice is no change');
+
+        $this->putBall($lesson, $set, $ball, ['strike' => 'clean'])->assertOk();
+        $this->deleteJson("/api/lessons/{$lesson}/sets/{$set}/balls/{$ball}")->assertOk();
+        $history = $this->getJson($address)->assertOk();
+        self::assertSame(['strike' => 'thin', 'touch_mm' => 20], $history->json('0.before.seen'));
+        self::assertSame('Maren Sollis', $history->json('0.by'));
+        self::assertCount(2, $history->json());
+
+        $this->actingAs($this->coach('Idris'))->getJson($address)->assertStatus(403);
+    }
+
     public function test_a_set_leaves_as_an_open_case_file_that_the_core_reads(): void
     {
         $lesson = $this->earlierLesson('Callum');
