@@ -27,6 +27,15 @@ final readonly class Ball
     /** @return array<string, Field> every key of a ball, in the order of the file */
     public static function fields(): array
     {
+        /** @var array<string, Field>|null $made */
+        static $made = null;
+
+        return $made ??= self::define();
+    }
+
+    /** @return array<string, Field> */
+    private static function define(): array
+    {
         $strikes = array_column(Strike::cases(), 'value');
         $marks = array_column(Mark::cases(), 'value');
 

@@ -64,6 +64,20 @@ enum Observable: string
 
     public function field(): Field
     {
+        /** @var array<string, Field> $made */
+        static $made = [];
+
+        return $made[$this->value] ??= $this->define();
+    }
+
+    /** Only sand asks for it. */
+    public function isForSandOnly(): bool
+    {
+        return $this === self::FeetDug;
+    }
+
+    private function define(): Field
+    {
         return match ($this) {
             self::BallPosition => Field::number('Ball position', '%', -30, 130, ['back' => [22, 1], 'middle' => [50, 4], 'forward' => [75, 1]]),
             self::SternumAhead => Field::number('Chest', 'mm', -150, 200, ['behind' => [-40, 1], 'level' => [5, 4], 'well ahead' => [70, 1]]),
@@ -97,12 +111,6 @@ enum Observable: string
             self::FaceThrough => Field::choice('Face through', ['stays_open' => 'stays open', 'square' => 'square', 'rolls_shut' => 'rolls shut'], ['square' => 2]),
             self::Finish => Field::choice('Finish', ['cut_short' => 'cut short', 'short_balanced' => 'short, balanced', 'full' => 'full'], ['short_balanced' => 2]),
         };
-    }
-
-    /** Only sand asks for it. */
-    public function isForSandOnly(): bool
-    {
-        return $this === self::FeetDug;
     }
 
     /** @return list<self> */

@@ -13,7 +13,7 @@ use LowPoint\Core\Club\DeliveredClub;
 final readonly class StrikeModel
 {
     /** Points per axis and reach in standard deviations of the averaging grid. */
-    private const GRID_POINTS = 25;
+    private const GRID_POINTS = 21;
 
     private const GRID_REACH_SD = 3.0;
 
