@@ -19,6 +19,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // Same origin only; the package behind this middleware is not here either (see compat/).
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/');
+        // Behind a private link the address itself is the key; no cookie is trusted there.
+        $middleware->validateCsrfTokens(except: ['api/shared/*']);
     })
     ->withExceptions(static fn(Exceptions $exceptions) => ApiErrors::register($exceptions))
     ->create();

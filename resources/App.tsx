@@ -1,17 +1,33 @@
+import { lazy, Suspense } from 'react';
 import { Route, Routes } from 'react-router-dom';
 import { ApiError } from './api/client';
 import { useCoach } from './api/queries';
-import { LessonBench } from './lesson/LessonBench';
 import { useOutboxOfApp } from './outbox/context';
 import { useOutbox } from './outbox/outbox';
-import { LibraryPage } from './library/LibraryPage';
 import { SignIn } from './sign-in/SignIn';
 import { BeginLesson } from './students/BeginLesson';
 import { StudentList } from './students/StudentList';
 import { StudentPage } from './students/StudentPage';
 import { Page, Skeleton, Trouble } from './ui/Page';
 
+const BenchOfLesson = lazy(() => import('./lesson/LessonBench').then((module) => ({ default: module.LessonBench })));
+const SharedPage = lazy(() => import('./share/SharedPage').then((module) => ({ default: module.SharedPage })));
+const PracticePage = lazy(() => import('./practice/PracticePage').then((module) => ({ default: module.PracticePage })));
+const LibraryPage = lazy(() => import('./library/LibraryPage').then((module) => ({ default: module.LibraryPage })));
+
+/** A student's private page asks for no account; everything else is the coach's. */
 export function App() {
+    return (
+        <Suspense fallback={<main className="p-6"><Skeleton /></main>}>
+            <Routes>
+                <Route path="/p/:token" element={<SharedPage />} />
+                <Route path="*" element={<OfCoach />} />
+            </Routes>
+        </Suspense>
+    );
+}
+
+function OfCoach() {
     const coach = useCoach();
     const outbox = useOutbox(useOutboxOfApp());
     const waiting = outbox.entries.length;
@@ -25,7 +41,8 @@ export function App() {
             <Route path="/" element={<StudentList />} />
             <Route path="/students/:id" element={<StudentPage />} />
             <Route path="/students/:id/begin" element={<BeginLesson />} />
-            <Route path="/lessons/:id" element={<LessonBench />} />
+            <Route path="/students/:id/practice" element={<PracticePage />} />
+            <Route path="/lessons/:id" element={<BenchOfLesson />} />
             <Route path="/library" element={<LibraryPage />} />
             <Route path="*" element={<Page title="Nothing here"><p>There is no such page. The mark at the top leads to your students.</p></Page>} />
         </Routes>

@@ -24,6 +24,10 @@ const queries = new QueryClient({
 });
 
 const outbox = new Outbox(async (action, told) => {
+    if (action.kind === 'result') {
+        await queries.invalidateQueries({ queryKey: ['practice', action.path] });
+        return;
+    }
     const key = lessonKey(action.lessonId);
     // An answer that was asked for before this entry was stored would take it off the screen again.
     await queries.cancelQueries({ queryKey: key });

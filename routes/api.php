@@ -9,11 +9,17 @@ use App\Http\Controllers\Api\CatalogueController;
 use App\Http\Controllers\Api\HistoryController;
 use App\Http\Controllers\Api\LessonController;
 use App\Http\Controllers\Api\LibraryController;
+use App\Http\Controllers\Api\PracticeController;
 use App\Http\Controllers\Api\PrescriptionController;
+use App\Http\Controllers\Api\ReportController;
+use App\Http\Controllers\Api\ReportPileController;
 use App\Http\Controllers\Api\SchemaController;
 use App\Http\Controllers\Api\SessionController;
+use App\Http\Controllers\Api\SharedController;
+use App\Http\Controllers\Api\ShareLinkController;
 use App\Http\Controllers\Api\StudentController;
 use App\Http\Controllers\Api\TrialController;
+use App\Http\Middleware\PrivatePage;
 use Illuminate\Support\Facades\Route;
 
 Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:20,1');
@@ -24,6 +30,15 @@ Route::get('ping', static fn(): array => ['up' => true]);
 // Open to everybody: what the case format allows.
 Route::get('schema/case', SchemaController::class);
 
+// The student's page: whoever holds the link.
+Route::middleware([PrivatePage::class, 'throttle:shared'])->prefix('shared/{token}')->group(static function (): void {
+    Route::get('/', [SharedController::class, 'show']);
+    Route::get('practice.ics', [SharedController::class, 'calendar']);
+    Route::get('export', [SharedController::class, 'export']);
+    Route::put('results/{resultId}', [SharedController::class, 'putResult'])->whereUlid('resultId');
+    Route::delete('/', [SharedController::class, 'erase']);
+});
+
 Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('me', [SessionController::class, 'show']);
     Route::post('sign-out', [SessionController::class, 'destroy']);
@@ -32,10 +47,22 @@ Route::middleware('auth:sanctum')->group(static function (): void {
 
     Route::get('students', [StudentController::class, 'index']);
     Route::get('students/{student}', [StudentController::class, 'show']);
+    Route::get('students/{student}/practice', [PracticeController::class, 'show']);
+    Route::put('students/{student}/plan', [PracticeController::class, 'putPlan']);
+    Route::put('students/{student}/plan/sessions/{session}', [PracticeController::class, 'moveSession']);
+    Route::get('students/{student}/practice.ics', [PracticeController::class, 'calendar']);
+    Route::put('students/{student}/results/{resultId}', [PracticeController::class, 'putResult'])->whereUlid('resultId');
+    Route::get('students/{student}/links', [ShareLinkController::class, 'index']);
+    Route::post('students/{student}/links', [ShareLinkController::class, 'store']);
+    Route::delete('students/{student}/links/{link}', [ShareLinkController::class, 'destroy']);
 
     // Ids are made by the device, so that sending anything twice stores it once.
     Route::put('lessons/{lessonId}', [LessonController::class, 'put'])->whereUlid('lessonId');
     Route::get('lessons/{lesson}', [LessonController::class, 'show']);
+    Route::get('lessons/{lesson}/report', ReportController::class);
+    Route::post('reports', [ReportPileController::class, 'store']);
+    Route::get('reports/{pile}', [ReportPileController::class, 'show'])->whereUuid('pile');
+    Route::get('reports/{pile}/zip', [ReportPileController::class, 'download'])->whereUuid('pile');
     Route::get('lessons/{lesson}/sets/{set}/case', CaseFileController::class)->scopeBindings();
     Route::put('lessons/{lesson}/sets/{setId}', [BallSetController::class, 'put'])->whereUlid('setId');
     Route::get('lessons/{lesson}/sets/{set}/causes/{cause}/prescription', [PrescriptionController::class, 'propose'])->scopeBindings();

@@ -8,6 +8,7 @@ use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
@@ -42,8 +43,9 @@ final class ApiErrors
         $exceptions->render(static fn(NotFoundHttpException $e, Request $request): ?JsonResponse => self::say(
             $request,
             404,
-            $e->getPrevious() instanceof ModelNotFoundException ? 'This record does not exist, or no longer.' : 'There is no such address.',
+            $e->getPrevious() instanceof ModelNotFoundException ? 'This record does not exist, or no longer.' : ($request->is('api/shared/*') && $e->getMessage() !== '' ? $e->getMessage() : 'There is no such address.'),
         ));
+        $exceptions->render(static fn(ThrottleRequestsException $e, Request $request): ?JsonResponse => self::say($request, 429, 'Too many requests from here. Wait a minute and try again.'));
         $exceptions->render(static fn(HttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof TokenMismatchException
             ? self::say($request, 401, 'The session has ended. Sign in again; what you entered is kept on this device.') : null);
         $exceptions->render(static fn(QueryException $e, Request $request): ?JsonResponse => self::storeIsAway($e)

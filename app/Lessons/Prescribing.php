@@ -10,10 +10,14 @@ use App\Models\Prescription as StoredPrescription;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Practice\Goal;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
+use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Reading\SchoolChoice;
+use LowPoint\Core\Reading\WeighedClue;
+use LowPoint\Core\Wording\Words;
 
 /** Proposes through the core and keeps what the coach hands out, as it was worded then. */
 final readonly class Prescribing
@@ -21,6 +25,7 @@ final readonly class Prescribing
     public function __construct(
         private ReadingEngine $engine,
         private SetReading $cases,
+        private Words $words,
     ) {}
 
     /** @throws InvalidInput when the core knows no such cause for this shot */
@@ -32,36 +37,57 @@ final readonly class Prescribing
     /**
      * @param  list<string>  $drillIds
      * @param  array{observable: string, to: float}|null  $change  another set-up change than the one proposed
+     * @param  array<string, array<array-key, mixed>>  $goals  drill id => what the coach made of dose and pass mark
+     * @param  string  $sentence  of the coach, for the student to read
      *
-     * @throws InvalidInput for a cause or drill that is not among those proposed
+     * @throws InvalidInput for a cause or drill that is not among those proposed, or a dose that cannot be
      */
-    public function give(Lesson $lesson, BallSet $set, string $causeId, string $feel, array $drillIds, ?array $change = null): StoredPrescription
+    public function give(Lesson $lesson, BallSet $set, string $causeId, string $feel, array $drillIds, ?array $change = null, array $goals = [], string $sentence = ''): StoredPrescription
     {
         $proposed = $this->propose($lesson, $set, $causeId);
+        $case = $this->cases->case($lesson, $set);
         $sheets = [];
         foreach ([...$proposed->drills, ...$proposed->otherDrills] as $sheet) {
-            $sheets[$sheet->drill->id] = $sheet->toArray();
+            $sheets[$sheet->drill->id] = $sheet;
         }
         $chosen = [];
         foreach ($drillIds as $i => $id) {
-            $chosen[] = $sheets[$id] ?? throw InvalidInput::one("drills.{$i}", $id, implode(', ', array_keys($sheets)));
+            $sheet = $sheets[$id] ?? throw InvalidInput::one("drills.{$i}", $id, implode(', ', array_keys($sheets)));
+            $chosen[] = ['goal' => Goal::of($sheet->drill, $goals[$id] ?? [], "goals.{$id}")->toArray()] + $sheet->toArray();
         }
+        $reading = $this->engine->read($case);
 
         $setup = $change === null ? $proposed->setup
-            : [$this->engine->setupChange($this->cases->case($lesson, $set), $change['observable'], (float) $change['to'])];
+            : [$this->engine->setupChange($case, $change['observable'], (float) $change['to'])];
 
         return StoredPrescription::query()->updateOrCreate(['lesson_id' => $lesson->id], [
             'cause' => $causeId,
-            'school' => SchoolChoice::followed($this->cases->case($lesson, $set)->task)->value,
+            'school' => SchoolChoice::followed($case->task)->value,
             'content' => [
                 'cause_name' => $this->cause($lesson, $set, $causeId)->name,
                 'setup' => array_map(static fn(SetupChange $one): array => $one->toArray(), $setup),
+                'card' => $reading->card->inWords($this->words),
+                'seen' => $reading->patternText,
+                'evidence' => self::evidence($reading, $causeId),
+                'sentence' => $sentence,
                 'feel' => $feel,
                 'drills' => $chosen,
                 'stop' => $proposed->stop,
                 'measure' => $proposed->measure,
             ],
         ]);
+    }
+
+    /** @return list<string> the heaviest three things that speak for the cause, in words */
+    private static function evidence(Reading $reading, string $causeId): array
+    {
+        foreach ($reading->causes as $weighed) {
+            if ($weighed->cause->id === $causeId) {
+                return array_map(static fn(WeighedClue $clue): string => $clue->text, array_slice($weighed->for, 0, 3));
+            }
+        }
+
+        return [];
     }
 
     private function cause(Lesson $lesson, BallSet $set, string $id): Cause

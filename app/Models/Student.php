@@ -8,6 +8,9 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Wording\Units;
 
 /**
  * @property string $id
@@ -16,14 +19,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $handed
  * @property string $about
  * @property list<string> $limits
+ * @property Units|null $units null = as the coach's
+ * @property User $coach
+ * @property Plan|null $plan
  */
 final class Student extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['name', 'handed', 'about', 'limits'];
+    protected $fillable = ['name', 'handed', 'about', 'limits', 'units'];
 
-    protected $casts = ['limits' => 'array'];
+    protected $casts = ['limits' => 'array', 'units' => Units::class];
 
     /** @return BelongsTo<User, $this> */
     public function coach(): BelongsTo
@@ -35,5 +41,34 @@ final class Student extends Model
     public function lessons(): HasMany
     {
         return $this->hasMany(Lesson::class)->latest('began_at')->latest('id');
+    }
+
+    /** @return HasOne<Plan, $this> */
+    public function plan(): HasOne
+    {
+        return $this->hasOne(Plan::class);
+    }
+
+    /** @return HasMany<DrillResult, $this> latest first */
+    public function results(): HasMany
+    {
+        return $this->hasMany(DrillResult::class)->orderByDesc('done_at')->orderByDesc('id');
+    }
+
+    /** @return HasMany<ShareLink, $this> latest first */
+    public function links(): HasMany
+    {
+        return $this->hasMany(ShareLink::class)->orderByDesc('id');
+    }
+
+    public function shownUnits(): Units
+    {
+        return $this->units ?? $this->coach->units;
+    }
+
+    /** @return list<Limit> */
+    public function limitsToMind(): array
+    {
+        return array_map(static fn(string $limit): Limit => Limit::from($limit), $this->limits);
     }
 }

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\User;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Wording\Words;
@@ -16,15 +20,18 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         // Readings are worded in the units of the coach who is signed in.
-        $this->app->scoped(ReadingEngine::class, static function (): ReadingEngine {
+        $this->app->scoped(Words::class, static function (): Words {
             $coach = Auth::user();
 
-            return ReadingEngine::standard($coach instanceof User ? new Words($coach->units) : new Words);
+            return $coach instanceof User ? new Words($coach->units) : new Words;
         });
+        $this->app->scoped(ReadingEngine::class, static fn(Application $app): ReadingEngine => ReadingEngine::standard($app->make(Words::class)));
     }
 
     public function boot(): void
     {
         JsonResource::withoutWrapping();
+        // A private link is guessed only by trying: few tries a minute from one place.
+        RateLimiter::for('shared', static fn(Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
     }
 }

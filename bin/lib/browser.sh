@@ -2,12 +2,13 @@
 
 start_browser_world() {
     local port driver_port
-    export APP_KEY=$(new_key) APP_NAME='Low Point' APP_DEBUG=false LOG_CHANNEL=single QUEUE_CONNECTION=sync
+    export APP_KEY=$(new_key) APP_NAME='Low Point' APP_DEBUG=false LOG_CHANNEL=single QUEUE_CONNECTION=database
     export DB_DATABASE=low_point_browser APP_ENV=production SESSION_DRIVER=file CACHE_STORE=file
     run 'Preparing the demo world for the browser' browser-seed php artisan migrate:fresh --seed --force
     port=$(free_port 8223)
     export APP_URL="http://127.0.0.1:$port" LOW_POINT_URL="http://127.0.0.1:$port"
     start_server "$port"
+    start_worker
     driver_port=$(free_port 9523)
     setsid chromedriver --port="$driver_port" --allowed-ips=127.0.0.1 >"$LOG/chromedriver.log" 2>&1 </dev/null &
     DRIVER_PID=$!
@@ -20,6 +21,7 @@ start_browser_world() {
 
 stop_browser_world() {
     trap - EXIT INT TERM
+    stop_worker
     stop_server
     [ -z "${DRIVER_PID:-}" ] || stop_group "$DRIVER_PID"
     stop_database

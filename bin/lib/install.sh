@@ -31,6 +31,7 @@ install_packages() {
     if [ "${1:-}" = with-browser ]; then
         need chromium command -v chromium
         need chromium-driver command -v chromedriver
+        need poppler-utils command -v pdfinfo
     fi
     [ ${#missing_packages[@]} -eq 0 ] && return
     command -v apt-get >/dev/null 2>&1 || fail "this needs Debian 12 (apt-get is not here). Missing: ${missing_packages[*]}"

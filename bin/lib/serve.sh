@@ -27,3 +27,16 @@ stop_server() {
     stop_group "$(cat "$LOG/server-$SERVER_PORT.pid")"
     SERVER_PID=
 }
+
+# The worker of the queue, for long work; it reads its settings from the environment, as the server does.
+start_worker() {
+    setsid php artisan queue:work --sleep=1 --tries=1 --quiet >"$LOG/worker.log" 2>&1 </dev/null &
+    WORKER_PID=$!
+    disown "$WORKER_PID"
+}
+
+stop_worker() {
+    [ -n "${WORKER_PID:-}" ] || return 0
+    stop_group "$WORKER_PID"
+    WORKER_PID=
+}

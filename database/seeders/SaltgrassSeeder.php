@@ -8,8 +8,11 @@ use App\Lessons\Prescribing;
 use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Lesson;
+use App\Models\PlanSession;
 use App\Models\Student;
 use App\Models\User;
+use App\Practice\Planning;
+use App\Practice\Results;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
@@ -41,6 +44,26 @@ final class SaltgrassSeeder extends Seeder
         $student = $coach->students()->create(['name' => $data['name'], 'handed' => $data['handed'], 'about' => $data['about'], 'limits' => $data['limits']]);
         foreach ($data['lessons'] as $lesson) {
             $this->lesson($student, $lesson, $prescribing);
+        }
+        if (isset($data['practice'])) {
+            $this->practice($student, $data['practice']);
+        }
+    }
+
+    /** @param array{days: array<int, int>, weeks: int, from_days_ago: int, grounds: list<string>, runs: list<array{int, int, int, int}>} $data runs: days ago, hits, of, confidence */
+    private function practice(Student $student, array $data): void
+    {
+        $planning = new Planning;
+        $plan = $planning->make($student, $data['days'], $data['grounds'], null, $data['weeks'], Carbon::now()->subDays($data['from_days_ago'])->startOfDay());
+        $drills = $planning->drills($student);
+        foreach ($data['runs'] as $i => [$daysAgo, $hits, $of, $confidence]) {
+            $at = Carbon::now()->subDays($daysAgo)->setTime(17, 30);
+            $drill = $drills[$i % \count($drills)];
+            $session = $plan->sessions->first(static fn(PlanSession $one): bool => abs($one->day->diffInDays($at)) < 2);
+            (new Results)->put($student->refresh(), self::idAt($at), [
+                'drill' => $drill->id, 'goal' => ['kind' => 'count', 'need' => 8, 'of' => 10], 'attempts' => array_map(static fn(int $n): bool => $n * $hits % $of < $hits, range(1, $of)),
+                'done_at' => $at->toIso8601String(), 'session' => $session?->id, 'confidence' => $confidence,
+            ], 'student');
         }
     }
 

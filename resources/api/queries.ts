@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { callOrKept } from './kept';
-import type { Catalogue, Coach, LessonPage, Library, Observable, Shot, Student } from './types';
+import type { Catalogue, Coach, LessonPage, Library, Observable, Practice, Shot, Student } from './types';
 
 export const useCoach = () => useQuery({ queryKey: ['me'], queryFn: () => callOrKept<Coach>('me'), retry: false });
 
@@ -11,6 +11,9 @@ export const useLibrary = () => useQuery({ queryKey: ['library'], queryFn: () =>
 export const useStudents = () => useQuery({ queryKey: ['students'], queryFn: () => callOrKept<Student[]>('students') });
 
 export const useStudent = (id: string, enabled = true) => useQuery({ queryKey: ['students', id], queryFn: () => callOrKept<Student>(`students/${id}`), enabled });
+
+/** @param path the student's on the coach's side, or that of a private link */
+export const usePractice = (path: string) => useQuery({ queryKey: ['practice', path], queryFn: () => callOrKept<Practice>(path.startsWith('shared/') ? path : `${path}/practice`) });
 
 export const lessonPath = (id: string) => `lessons/${id}`;
 

@@ -104,12 +104,93 @@ export interface DrillSheet {
     equipment: string[];
     steps: string[];
     distances: string[];
+    trade: { better: string; worse: string };
+    goal: Goal;
     dose: { sets: number; balls: number; minutes: number };
     pass: { kind: string; need: number | null; of: number | null; text: string };
     easier: string;
     harder: string;
     feel: string;
     cautions: string[];
+}
+
+export type ScoringKind = 'count' | 'streak' | 'ladder' | 'error' | 'timed' | 'free';
+
+/** Dose and pass mark as handed out. */
+export interface Goal {
+    kind: ScoringKind;
+    need: number | null;
+    of: number | null;
+    sets: number;
+    balls: number;
+    minutes: number;
+    text: string;
+    rungs: number;
+    /** Ladders: where a full block with so many hits leads. */
+    moves: ('up' | 'first')[];
+}
+
+export interface PracticeDrill extends Omit<DrillSheet, 'dose' | 'pass' | 'trade'> {
+    goal: Goal;
+    pass: { text: string };
+    grounds: string[];
+    svg: string | null;
+    next: { id: string; text: string };
+    numbers: number[];
+}
+
+export interface PlanSession {
+    id: string;
+    day: string;
+    minutes: number;
+    items: { drill: string; name: string; minutes: number; mode_text: string }[];
+}
+
+export interface DrillResult {
+    id: string;
+    drill: string;
+    passed: boolean;
+    text: string;
+    by: string;
+    confidence: number | null;
+    note: string;
+    done_at: string;
+    session: string | null;
+}
+
+/** What a student gets to see; the coach sees the same. */
+export interface Practice {
+    student: { name: string; handed: Handed; units: Units; guardian: boolean };
+    fault: { title: string; seen: string | null; stop: string | null; measure: string | null; if_wrong: string | null } | null;
+    setup: string[];
+    card: string[];
+    feel: string | null;
+    sentence: string;
+    drills: PracticeDrill[];
+    plan: { made_from: { days: Record<string, number>; grounds: string[]; equipment: string[] | null; weeks: number }; notes: string[]; sessions: PlanSession[] } | null;
+    results: DrillResult[];
+    cautions: string[];
+}
+
+export interface ShareLink {
+    id: number;
+    open: boolean;
+    made_at: string;
+    expires_at: string;
+    revoked_at: string | null;
+    opened_at: string | null;
+    path?: string;
+}
+
+/** One run of a drill as counted: hits and misses, [target, carry] pairs, or seconds. */
+export interface Run {
+    drill: string;
+    goal: Goal;
+    attempts: (boolean | number | [number, number])[];
+    done_at: string;
+    session: string | null;
+    confidence: number | null;
+    note: string;
 }
 
 export interface SetupChange {
@@ -216,7 +297,12 @@ export interface Reading {
     check_next: { observable: string; label: string; why: string; answers: (Answer & { then: string })[] } | null;
     warnings: { id: string; text: string }[];
     tell_apart: string[];
-    school: Named & { idea: string; why: string; entry_mm: [number, number] | null };
+    school: Named & {
+        idea: string;
+        why: string;
+        entry_mm: [number, number] | null;
+        offer: (Named & { idea: string; why: string; card: Record<string, [number, number]>; rate_chosen: number | null; rate_offered: number | null }) | null;
+    };
     card: Record<string, [number, number]>;
     prescription: Proposal;
     predicted_after: number | null;

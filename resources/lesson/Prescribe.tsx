@@ -1,10 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../api/client';
-import type { BallSet, DrillSheet, Lesson, Proposal, Reading } from '../api/types';
+import { observableOf } from '../api/queries';
+import type { BallSet, Catalogue, DrillSheet, Goal, Lesson, Proposal, Reading, ScoringKind, Units } from '../api/types';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
+import { numberOr, observed, percent } from '../ui/units';
 import type { Bench } from './useBench';
 import type { Tried } from './WhatIf';
 
@@ -13,6 +15,8 @@ interface Props {
     lesson: Lesson;
     set: BallSet;
     reading: Reading;
+    catalogue: Catalogue;
+    units: Units;
     first: string;
     /** A set-up change found by "what if", to take the place of the one proposed. */
     tried: Tried | undefined;
@@ -22,7 +26,7 @@ interface Props {
 const MOST_DRILLS = 2;
 
 /** One set-up change, one feel, at most two drills: the engine proposes, the coach decides. */
-export function Prescribe({ bench, lesson, set, reading, first, tried, onClose }: Props) {
+export function Prescribe({ bench, lesson, set, reading, catalogue, units, first, tried, onClose }: Props) {
     const [causeId, setCauseId] = useState(first);
     const proposed = useQuery({
         queryKey: ['proposal', set.id, causeId, reading],
@@ -38,6 +42,7 @@ export function Prescribe({ bench, lesson, set, reading, first, tried, onClose }
                     {reading.causes.map((one) => <option key={one.id} value={one.id}>{one.name} ({Math.round(one.probability * 100)} %)</option>)}
                 </select>
             </label>
+            <SchoolsSideBySide reading={reading} catalogue={catalogue} units={units} />
             {proposed.isPending && <Skeleton />}
             {proposed.isError && <Trouble error={proposed.error} onRetry={() => void proposed.refetch()} />}
             {proposed.data && cause && (
@@ -45,10 +50,10 @@ export function Prescribe({ bench, lesson, set, reading, first, tried, onClose }
                     key={causeId}
                     proposal={proposed.data}
                     tried={tried}
-                    onGive={(feel, drills, change) => {
+                    onGive={({ feel, drills, change, goals, sentence }) => {
                         const setup = change === undefined ? proposed.data.setup : [{ observable: change.observable, from: null, to: change.to, text: change.text }];
                         bench.send({
-                            kind: 'prescribe', lessonId: lesson.id, setId: set.id, cause, school: reading.school.id, setup, feel, drills,
+                            kind: 'prescribe', lessonId: lesson.id, setId: set.id, cause, school: reading.school.id, setup, feel, drills, goals, sentence,
                             ...(change === undefined ? {} : { change: { observable: change.observable, to: change.to } }),
                         });
                         onClose();
@@ -59,14 +64,24 @@ export function Prescribe({ bench, lesson, set, reading, first, tried, onClose }
     );
 }
 
+interface Given {
+    feel: string;
+    drills: DrillSheet[];
+    change: Tried | undefined;
+    goals: Record<string, Partial<Goal>>;
+    sentence: string;
+}
+
 interface ChooseProps {
     proposal: Proposal;
     tried: Tried | undefined;
-    onGive: (feel: string, drills: DrillSheet[], change: Tried | undefined) => void;
+    onGive: (given: Given) => void;
 }
 
 function Choose({ proposal, tried, onGive }: ChooseProps) {
     const [change, setChange] = useState(tried);
+    const [goals, setGoals] = useState<Record<string, Partial<Goal>>>({});
+    const [sentence, setSentence] = useState('');
     const all = [...proposal.drills, ...proposal.other_drills];
     const [feel, setFeel] = useState(proposal.feel ?? '');
     const [chosen, setChosen] = useState(proposal.drills.map((drill) => drill.id));
@@ -93,7 +108,9 @@ function Choose({ proposal, tried, onGive }: ChooseProps) {
                 {all.map((drill) => (
                     <article key={drill.id} className={chosen.includes(drill.id) ? 'border-l-[6px] border-marram pl-3' : 'pl-[18px]'}>
                         <Button chosen={chosen.includes(drill.id)} onClick={() => { toggle(drill.id); }}>{drill.name}</Button>
-                        <p className="mt-1">{drill.purpose} {drill.dose.sets} × {drill.dose.balls}, {drill.dose.minutes} minutes. Passed: {drill.pass.kind === 'count' && `${String(drill.pass.need)} of ${String(drill.pass.of)}. `}{drill.pass.text}</p>
+                        <p className="mt-1">{drill.purpose} {drill.dose.sets} × {drill.dose.balls}, {drill.dose.minutes} minutes. Passed: {drill.goal.text}. {drill.pass.text}</p>
+                        {chosen.includes(drill.id) && <Dose goal={drill.goal} over={goals[drill.id] ?? {}} onChange={(over) => { setGoals({ ...goals, [drill.id]: over }); }} />}
+                        <p className="text-sm">{drill.trade.better !== '' && <>Better: {drill.trade.better}. </>}{drill.trade.worse !== '' && <>Worse: {drill.trade.worse}.</>}</p>
                         {drill.distances.map((text) => <p key={text} className="font-semibold">{text}</p>)}
                         <details className="text-sm">
                             <summary className="min-h-6 cursor-pointer">Steps and cautions</summary>
@@ -106,7 +123,63 @@ function Choose({ proposal, tried, onGive }: ChooseProps) {
                 {proposal.left_out.map((drill) => <p key={drill.id} className="pl-[18px]">{drill.name} is left out: {drill.why}.</p>)}
             </div>
             {proposal.measure !== null && <p className="mb-4">What must move: {proposal.measure}.</p>}
-            <Button main disabled={feel === ''} onClick={() => { onGive(feel, all.filter((drill) => chosen.includes(drill.id)), change); }}>Hand it out</Button>
+            <label className="mb-4 block font-semibold">
+                A sentence of your own for the student
+                <input className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal" maxLength={500} value={sentence} onChange={(event) => { setSentence(event.target.value); }} />
+            </label>
+            <Button main disabled={feel === ''} onClick={() => { onGive({ feel, drills: all.filter((drill) => chosen.includes(drill.id)), change, goals, sentence }); }}>Hand it out</Button>
         </>
+    );
+}
+
+const DOSE = [['sets', 'sets'], ['balls', 'balls'], ['minutes', 'minutes'], ['need', 'pass at'], ['of', 'of']] as const;
+const KINDS: ScoringKind[] = ['count', 'streak', 'ladder', 'error', 'timed', 'free'];
+
+/** Dose and pass mark, to be changed where the student needs others. */
+function Dose({ goal, over, onChange }: { goal: Goal; over: Partial<Goal>; onChange: (over: Partial<Goal>) => void }) {
+    return (
+        <details>
+            <summary className="min-h-8 cursor-pointer underline">Dose and pass mark</summary>
+            <div className="flex flex-wrap items-end gap-2 py-1">
+                <label className="text-sm">
+                    scored by
+                    <select className="block min-h-12 border-[1.5px] border-ink bg-press px-2 text-base" value={over.kind ?? goal.kind} onChange={(event) => { onChange({ ...over, kind: KINDS.find((kind) => kind === event.target.value) ?? goal.kind }); }}>
+                        {KINDS.map((kind) => <option key={kind} value={kind}>{kind}</option>)}
+                    </select>
+                </label>
+                {DOSE.map(([key, label]) => (
+                    <label key={key} className="text-sm">
+                        {label}
+                        <input inputMode="numeric" className="block min-h-12 w-20 border-[1.5px] border-ink bg-press px-2 text-base" defaultValue={over[key] ?? goal[key] ?? ''} onChange={(event) => { onChange({ ...over, [key]: event.target.value.trim() === '' ? undefined : numberOr(event.target.value) }); }} />
+                    </label>
+                ))}
+            </div>
+        </details>
+    );
+}
+
+/** The chosen school and the one the evidence speaks for, card beside card. */
+function SchoolsSideBySide({ reading, catalogue, units }: { reading: Reading; catalogue: Catalogue; units: Units }) {
+    const { school } = reading;
+    if (school.offer === null) return null;
+    const sides = [{ name: school.name, idea: school.idea, card: reading.card, rate: school.offer.rate_chosen }, { name: school.offer.name, idea: school.offer.idea, card: school.offer.card, rate: school.offer.rate_offered }];
+    return (
+        <div className="mb-4 border-l-[6px] border-ochre pl-3">
+            <p className="mb-2">{school.offer.why} The choice is yours: change the school in the task.</p>
+            <div className="grid gap-4 sm:grid-cols-2">
+                {sides.map((side) => (
+                    <section key={side.name} aria-label={side.name}>
+                        <h3 className="text-lg">{side.name}{side.rate !== null && `, ${percent(side.rate)} predicted`}</h3>
+                        <p className="text-sm">{side.idea}</p>
+                        <ul className="text-sm">
+                            {Object.entries(side.card).map(([id, [from, to]]) => {
+                                const what = observableOf(catalogue, id);
+                                return what && <li key={id}>{what.label}: {observed(what, from, units)} to {observed(what, to, units)}</li>;
+                            })}
+                        </ul>
+                    </section>
+                ))}
+            </div>
+        </div>
     );
 }

@@ -1,4 +1,4 @@
-import type { BallSeen, BallSet, DrillSheet, Lesson, LessonPage, Observed, Purpose, Reading, SetupChange, Task } from '../api/types';
+import type { BallSeen, BallSet, DrillSheet, Goal, Lesson, LessonPage, Observed, Purpose, Reading, Run, SetupChange, Task } from '../api/types';
 
 // Everything a coach can do in a lesson, as data: it is kept on the device, shown at once and sent in order.
 
@@ -16,9 +16,16 @@ export type Action =
           setup: SetupChange[];
           /** Set when the coach chose another set-up change than the one proposed. */
           change?: { observable: string; to: number };
+          goals: Record<string, Partial<Goal>>;
+          sentence: string;
           feel: string;
           drills: DrillSheet[];
-      };
+      }
+    /** $path is the student's on the coach's side, or that of the private link. */
+    | { kind: 'result'; lessonId: null; path: string; resultId: string; run: Run };
+
+/** What is part of a lesson. */
+export type LessonAction = Exclude<Action, { kind: 'result' }>;
 
 export interface Request {
     method: 'PUT' | 'DELETE';
@@ -27,8 +34,10 @@ export interface Request {
 }
 
 export function requestOf(action: Action): Request {
-    const lesson = `lessons/${action.lessonId}`;
+    const lesson = `lessons/${action.lessonId ?? ''}`;
     switch (action.kind) {
+        case 'result':
+            return { method: 'PUT', path: `${action.path}/results/${action.resultId}`, body: action.run };
         case 'lesson':
             return { method: 'PUT', path: lesson, body: { student_id: action.studentId, task: action.task, began_at: action.beganAt, closed_at: action.closedAt } };
         case 'look':
@@ -41,7 +50,7 @@ export function requestOf(action: Action): Request {
             return {
                 method: 'PUT',
                 path: `${lesson}/prescription`,
-                body: { set_id: action.setId, cause: action.cause.id, change: action.change ?? null, feel: action.feel, drills: action.drills.map((drill) => drill.id) },
+                body: { set_id: action.setId, cause: action.cause.id, change: action.change ?? null, goals: action.goals, sentence: action.sentence, feel: action.feel, drills: action.drills.map((drill) => drill.id) },
             };
     }
 }
@@ -57,7 +66,7 @@ function merged(kept: Observed, next: Observed): Observed {
 }
 
 /** The lesson as it looks with one action more. */
-export function apply(lesson: Lesson, action: Action): Lesson {
+export function apply(lesson: Lesson, action: LessonAction): Lesson {
     switch (action.kind) {
         case 'lesson':
             return { ...lesson, task: action.task, began_at: action.beganAt, closed_at: action.closedAt };
@@ -93,7 +102,7 @@ export interface Told {
 }
 
 /** The page with an action that the server has stored, and with what it told in return. */
-export function stored(page: LessonPage, action: Action, told: Told): LessonPage {
+export function stored(page: LessonPage, action: LessonAction, told: Told): LessonPage {
     const lesson = apply(page.lesson, action);
     return {
         ...page,

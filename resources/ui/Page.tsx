@@ -7,7 +7,7 @@ import { Button } from './Button';
 import { Mark } from './Mark';
 
 /** The frame of every screen but the bench: our mark leads home. */
-export function Page({ title, children, action }: { title: string; children: ReactNode; action?: ReactNode }) {
+export function Page({ title, children, action, back = '/' }: { title: string; children: ReactNode; action?: ReactNode; back?: string }) {
     const { data: coach } = useCoach();
     const signOut = async () => {
         await call('POST', 'sign-out').catch(() => undefined);
@@ -18,8 +18,8 @@ export function Page({ title, children, action }: { title: string; children: Rea
     return (
         <>
             <header className="flex flex-wrap items-center gap-4 border-b-2 border-ink px-6 py-2">
-                <Link to="/" aria-label="Students" className="flex min-h-12 items-center"><Mark className="h-8 w-11" /></Link>
-                <h1 className="text-2xl">{title}</h1>
+                <Link to={back} aria-label={back === '/' ? 'Students' : 'Back'} className="flex min-h-12 items-center"><Mark className="h-8 w-11" /></Link>
+                <h1 className="min-w-0 text-2xl break-words">{title}</h1>
                 <span className="ml-auto flex items-center gap-3">
                     <Link to="/library" className="flex min-h-12 items-center px-2 underline underline-offset-4">Library</Link>
                     {action}

@@ -18,6 +18,9 @@ final class PutPrescriptionRequest extends FormRequest
             'change.observable' => ['required_with:change', 'string', 'max:60'],
             'change.to' => ['required_with:change', 'numeric'],
             'feel' => ['required', 'string', 'max:500'],
+            'sentence' => ['nullable', 'string', 'max:500'],
+            'goals' => ['nullable', 'array'],
+            'goals.*' => ['array'],
             'drills' => ['present', 'array', 'max:2'],
             'drills.*' => ['string', 'max:60', 'distinct'],
         ];

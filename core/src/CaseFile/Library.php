@@ -10,10 +10,8 @@ use LowPoint\Core\Club\Club;
 use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\DrillLibrary;
-use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
-use LowPoint\Core\Schools\Range;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Lie;
@@ -86,11 +84,7 @@ final class Library
                 $cards[] = [
                     'shot' => $shot->value,
                     'lies' => array_map(static fn(Lie $lie): string => $lie->label(), $lies),
-                    'figures' => array_map(
-                        static fn(string $id, Range $range): string => Observable::from($id)->field()->label.' '.$words->value(Observable::from($id), $range->from).' to '.$words->value(Observable::from($id), $range->to),
-                        array_keys($card->figures),
-                        array_values($card->figures),
-                    ),
+                    'figures' => $card->inWords($words),
                 ];
             }
         }

@@ -12,6 +12,9 @@ use LowPoint\Core\Wording\Words;
 /** One practice drill as taught. What depends on the student is filled in by its sheet. */
 final readonly class Drill
 {
+    /** Up to here a drill is short. Origin: chosen by us. */
+    private const SHORT_MINUTES = 8;
+
     /**
      * @param  list<Shot>  $shots
      * @param  list<string>  $equipment
@@ -51,5 +54,28 @@ final readonly class Drill
         }
 
         return null;
+    }
+
+    /**
+     * What speaks for it and against it beside another drill that serves the same cause.
+     *
+     * @return array{better: string, worse: string}
+     */
+    public function trade(): array
+    {
+        $better = array_keys(array_filter([
+            'needs nothing but a club' => $this->equipment === [],
+            'can be done indoors' => \in_array('none', $this->grounds, true),
+            'short' => $this->dose['minutes'] <= self::SHORT_MINUTES,
+            'distances worked out for this student' => $this->computed !== null,
+        ]));
+        $worse = array_keys(array_filter([
+            'needs '.implode(', ', $this->equipment) => $this->equipment !== [],
+            'not scored, so progress shows late' => $this->pass['kind'] === Scoring::Free,
+            'only on '.implode(' or ', $this->grounds) => \count($this->grounds) === 1,
+            'not with '.implode(', ', array_keys($this->notWith)).' to take care of' => $this->notWith !== [],
+        ]));
+
+        return ['better' => implode('; ', $better), 'worse' => implode('; ', $worse)];
     }
 }

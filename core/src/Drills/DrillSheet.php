@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Drills;
 
+use LowPoint\Core\Practice\Goal;
+use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
 
@@ -14,12 +16,17 @@ final readonly class DrillSheet
     private function __construct(
         public Drill $drill,
         public array $distances,
+        public DrillPicture $picture,
     ) {}
 
     /** @param Swing|null $swing null = no balls seen yet, so nothing can be computed */
-    public static function for(Drill $drill, ?Swing $swing, Words $words): self
+    public static function for(Drill $drill, SetupCard $card, ?Swing $swing, Words $words): self
     {
-        return new self($drill, $drill->computed === null || $swing === null ? [] : ($drill->computed)($swing, $words));
+        return new self(
+            $drill,
+            $drill->computed === null || $swing === null ? [] : ($drill->computed)($swing, $words),
+            DrillPicture::of($drill, $card, $swing),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -32,9 +39,12 @@ final readonly class DrillSheet
             'equipment' => $this->drill->equipment,
             'grounds' => $this->drill->grounds,
             'steps' => $this->drill->steps,
+            'trade' => $this->drill->trade(),
             'distances' => $this->distances,
+            'picture' => $this->picture->shapes,
             'dose' => $this->drill->dose,
             'pass' => ['kind' => $this->drill->pass['kind']->value] + $this->drill->pass,
+            'goal' => Goal::of($this->drill)->toArray(),
             'easier' => $this->drill->easier,
             'harder' => $this->drill->harder,
             'feel' => $this->drill->feel,

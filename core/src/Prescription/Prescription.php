@@ -8,6 +8,7 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\View;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\DrillSheet;
+use LowPoint\Core\Practice\Means;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
@@ -40,17 +41,18 @@ final readonly class Prescription
         return new self([], null, [], [], [], null, null);
     }
 
-    public static function for(Cause $cause, View $view, SetupCard $card, ?Swing $swing, DrillLibrary $library, Words $words): self
+    public static function for(Cause $cause, View $view, SetupCard $card, ?Swing $swing, DrillLibrary $library, Words $words, ?Means $means = null): self
     {
+        $means ??= new Means(limits: $view->case->limits);
         $fit = $leftOut = [];
         foreach ($cause->cure->drills as $id) {
             $drill = $library->find($id);
             if ($drill === null || ! \in_array($view->case->task->shot, $drill->shots, true)) {
                 continue;
             }
-            $why = $drill->leftOutFor(...$view->case->limits);
+            $why = $means->against($drill);
             if ($why === null) {
-                $fit[] = DrillSheet::for($drill, $swing, $words);
+                $fit[] = DrillSheet::for($drill, $card, $swing, $words);
             } else {
                 $leftOut[] = ['id' => $drill->id, 'name' => $drill->name, 'why' => $why];
             }

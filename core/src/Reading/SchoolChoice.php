@@ -6,6 +6,7 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Schools\Range;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\StrikeModel;
@@ -15,7 +16,7 @@ use LowPoint\Core\Wording\Words;
 /** Which school the reading follows, and whether the evidence speaks for another. The coach is never overruled. */
 final readonly class SchoolChoice
 {
-    /** @param array{id: School, why: string, rate_chosen: float|null, rate_offered: float|null}|null $offer */
+    /** @param array{id: School, why: string, card: array<string, array{float, float}>, rate_chosen: float|null, rate_offered: float|null}|null $offer */
     private function __construct(
         public School $school,
         public string $why,
@@ -59,13 +60,13 @@ final readonly class SchoolChoice
             'idea' => $this->school->idea(),
             'why' => $this->why,
             'entry_mm' => $this->school->entryMm(),
-            'offer' => $this->offer === null ? null : ['id' => $this->offer['id']->value, 'name' => $this->offer['id']->label()] + $this->offer,
+            'offer' => $this->offer === null ? null : ['id' => $this->offer['id']->value, 'name' => $this->offer['id']->label(), 'idea' => $this->offer['id']->idea()] + $this->offer,
         ];
     }
 
     /**
      * @param  list<Warning>  $lookAlikes
-     * @return array{id: School, why: string, rate_chosen: float|null, rate_offered: float|null}|null
+     * @return array{id: School, why: string, card: array<string, array{float, float}>, rate_chosen: float|null, rate_offered: float|null}|null
      */
     private static function offer(Task $task, School $school, array $lookAlikes, ?Swing $swing, StrikeModel $model): ?array
     {
@@ -99,6 +100,8 @@ final readonly class SchoolChoice
             return $swing === null ? null : $model->goodRate($swing->redelivered($card->leanDeg(), $card->openDeg()));
         };
 
-        return ['id' => $other, 'why' => $why, 'rate_chosen' => $rate($school), 'rate_offered' => $rate($other)];
+        $card = array_map(static fn(Range $range): array => [$range->from, $range->to], SetupCard::of($other, $task)->figures);
+
+        return ['id' => $other, 'why' => $why, 'card' => $card, 'rate_chosen' => $rate($school), 'rate_offered' => $rate($other)];
     }
 }

@@ -8,6 +8,7 @@ use LowPoint\Core\Evidence\Flight;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Wording\Words;
 
 /** The stock set-up of a school for one shot, lie and flight: a range for each figure that the school cares about. */
 final readonly class SetupCard
@@ -52,6 +53,16 @@ final readonly class SetupCard
     public function openDeg(): float
     {
         return $this->figures[Observable::FaceOpen->value]->middle();
+    }
+
+    /** @return list<string> each figure with its range, for reading aloud */
+    public function inWords(Words $words): array
+    {
+        return array_map(static function (string $id, Range $range) use ($words): string {
+            $what = Observable::from($id);
+
+            return "{$what->field()->label}: {$words->value($what, $range->from)} to {$words->value($what, $range->to)}";
+        }, array_keys($this->figures), array_values($this->figures));
     }
 
     /** @return array<value-of<Observable>, Range> */

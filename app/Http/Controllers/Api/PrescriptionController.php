@@ -30,7 +30,9 @@ final class PrescriptionController
         $drills = $request->array('drills');
         /** @var array{observable: string, to: float}|null $change */
         $change = $request->input('change');
-        $given = $prescribing->give($lesson, $set, $request->string('cause')->value(), $request->string('feel')->value(), $drills, $change);
+        /** @var array<string, array<array-key, mixed>> $goals */
+        $goals = $request->array('goals');
+        $given = $prescribing->give($lesson, $set, $request->string('cause')->value(), $request->string('feel')->value(), $drills, $change, $goals, $request->string('sentence')->value());
 
         return new JsonResponse(['prescription' => ['cause' => $given->cause, 'school' => $given->school, 'content' => $given->content]]);
     }

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Models\Lesson;
+use App\Reports\LessonReport;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+
+/** A lesson on one page: as PDF, or with ?as=print as the page the PDF is made of. */
+final class ReportController
+{
+    public function __invoke(Request $request, Lesson $lesson, LessonReport $report): Response
+    {
+        Gate::authorize('view', $lesson);
+        $request->validate(['paper' => [Rule::in(LessonReport::PAPERS)], 'as' => [Rule::in(['pdf', 'print'])]]);
+        $paper = $request->string('paper', 'a4')->value();
+        if ($request->input('as') === 'print') {
+            return new Response($report->html($lesson, $paper));
+        }
+
+        return new Response($report->pdf($lesson, $paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="lesson-'.$lesson->began_at->format('Y-m-d').'.pdf"']);
+    }
+}

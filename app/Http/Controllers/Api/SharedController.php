@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Http\Requests\PutResultRequest;
+use App\Models\DrillResult;
+use App\Models\ShareLink;
+use App\Practice\Results;
+use App\Practice\StudentView;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+/** The student's page behind a private link: no account, only this student, nothing of the coach's own notes. */
+final class SharedController
+{
+    public function show(string $token, StudentView $view): JsonResponse
+    {
+        $link = $this->link($token);
+        $link->update(['opened_at' => now()]);
+
+        return new JsonResponse($view->of($link->student));
+    }
+
+    public function putResult(PutResultRequest $request, string $token, string $resultId, Results $results): JsonResponse
+    {
+        return new JsonResponse(StudentView::result($results->put($this->link($token)->student, $resultId, $request->run(), 'student')));
+    }
+
+    public function calendar(string $token): Response
+    {
+        return PracticeController::file($this->link($token)->student);
+    }
+
+    /** Everything the page knows of the student, in one file. */
+    public function export(string $token, StudentView $view): Response
+    {
+        $student = $this->link($token)->student;
+        $all = [...$view->of($student), 'results' => $student->results()->get()->map(static fn(DrillResult $one): array => [...StudentView::result($one), 'attempts' => $one->attempts, 'goal' => $one->goal])->all()];
+
+        return new Response(json_encode($all, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), 200, [
+            'Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="my-practice.json"',
+        ]);
+    }
+
+    /** The student's right: what the student logged goes at once, and the door closes. Lessons are the coach's to erase. */
+    public function erase(string $token): JsonResponse
+    {
+        $link = $this->link($token);
+        $erased = $link->student->results()->reorder()->where('logged_by', 'student')->delete();
+        $link->student->links()->reorder()->update(['revoked_at' => now()]);
+
+        return new JsonResponse(['erased' => $erased, 'message' => "Erased: {$erased} entries. This page is closed now. Ask your coach to erase the lessons as well."]);
+    }
+
+    private function link(string $token): ShareLink
+    {
+        return ShareLink::open($token) ?? abort(404, 'This page is closed. Ask your coach for a new link.');
+    }
+}

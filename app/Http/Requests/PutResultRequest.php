@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class PutResultRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'drill' => ['required', 'string', 'max:60'],
+            'goal' => ['present', 'array'],
+            'attempts' => ['present', 'array', 'max:200'],
+            'done_at' => ['required', 'date'],
+            'session' => ['nullable', 'string', 'ulid'],
+            'confidence' => ['nullable', 'integer', 'between:1,10'],
+            'note' => ['nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array{drill: string, goal: array<array-key, mixed>, attempts: list<mixed>, done_at: string, session?: string|null, confidence?: int|null, note?: string|null} */
+    public function run(): array
+    {
+        /** @var array{drill: string, goal: array<array-key, mixed>, attempts: list<mixed>, done_at: string, session?: string|null, confidence?: int|null, note?: string|null} $run */
+        $run = $this->validated() + ['goal' => [], 'attempts' => []];
+        $run['goal'] = $this->array('goal');
+        $run['attempts'] = array_values($this->array('attempts'));
+
+        return $run;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\Lesson;
+use App\Reports\LessonReport;
+use App\Reports\ReportFolder;
+use Illuminate\Bus\Batchable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/** One report of a pile, made beside the web server. */
+final class MakeReport implements ShouldQueue
+{
+    use Batchable;
+    use Queueable;
+
+    public function __construct(
+        private readonly string $lessonId,
+        private readonly string $paper,
+    ) {}
+
+    public function handle(LessonReport $report, ReportFolder $folder): void
+    {
+        $lesson = Lesson::query()->find($this->lessonId);
+        if ($lesson !== null && $this->batchId !== null) {
+            $folder->put($this->batchId, $lesson, $report->pdf($lesson, $this->paper));
+        }
+    }
+}

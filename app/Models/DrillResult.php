@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * One run of a drill, as counted on the practice ground.
+ *
+ * @property string $id
+ * @property string $student_id
+ * @property string|null $plan_session_id
+ * @property string $drill
+ * @property array<string, mixed> $goal
+ * @property list<mixed> $attempts
+ * @property bool $passed
+ * @property string $text
+ * @property string $logged_by coach or student
+ * @property int|null $confidence 1..10
+ * @property string $note
+ * @property Carbon $done_at
+ */
+final class DrillResult extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['id', 'student_id', 'plan_session_id', 'drill', 'goal', 'attempts', 'passed', 'text', 'logged_by', 'confidence', 'note', 'done_at'];
+
+    protected $casts = ['goal' => 'array', 'attempts' => 'array', 'passed' => 'boolean', 'confidence' => 'integer', 'done_at' => 'datetime'];
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A private way to one student's page. Only the hash of its token is stored.
+ *
+ * @property int $id
+ * @property string $student_id
+ * @property string $token_hash
+ * @property Carbon $expires_at
+ * @property Carbon|null $revoked_at
+ * @property Carbon|null $opened_at
+ * @property Carbon $created_at
+ * @property Student $student
+ */
+final class ShareLink extends Model
+{
+    protected $fillable = ['student_id', 'token_hash', 'expires_at', 'revoked_at', 'opened_at'];
+
+    protected $casts = ['expires_at' => 'datetime', 'revoked_at' => 'datetime', 'opened_at' => 'datetime'];
+
+    public static function hash(string $token): string
+    {
+        return hash('sha256', $token);
+    }
+
+    /** The link of this token, when it is open. */
+    public static function open(string $token): ?self
+    {
+        $link = self::query()->where('token_hash', self::hash($token))->first();
+
+        return $link?->isOpen() === true ? $link : null;
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->revoked_at === null && $this->expires_at->isFuture();
+    }
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Models\Plan;
+use App\Models\PlanSession;
+use App\Models\Prescription;
+use App\Models\Student;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use LowPoint\Core\Drills\Drill;
+use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Practice\Means;
+use LowPoint\Core\Practice\Mode;
+use LowPoint\Core\Practice\PlannedItem;
+use LowPoint\Core\Practice\WeeklyPlan;
+
+/** Puts the weeks of the core into the calendar of a student. */
+final class Planning
+{
+    /**
+     * Makes the plan anew. Visits still to come keep their ids, in order, so that calendars update them instead of
+     * showing them twice; what is over stays.
+     *
+     * @param  array<int, int>  $days  ISO weekday => minutes
+     * @param  list<string>  $grounds
+     * @param  list<string>|null  $equipment
+     *
+     * @throws InvalidInput when the core refuses, or nothing was handed out yet
+     */
+    public function make(Student $student, array $days, array $grounds, ?array $equipment, int $weeks, Carbon $from): Plan
+    {
+        $means = new Means($grounds, $equipment, array_map(static fn(string $limit): Limit => Limit::from($limit), $student->limits));
+        $drills = $this->drills($student);
+        if ($drills === []) {
+            throw InvalidInput::one('drills', [], 'a drill handed out in a lesson first');
+        }
+        // Blocked first; mixed from the second week on (handbook 05).
+        $first = WeeklyPlan::of($drills, $days, $means, Mode::Blocked);
+        $later = WeeklyPlan::of($drills, $days, $means, Mode::Random);
+
+        return DB::transaction(function () use ($student, $days, $grounds, $equipment, $weeks, $from, $first, $later): Plan {
+            $plan = Plan::query()->updateOrCreate(['student_id' => $student->id], [
+                'made_from' => ['days' => (object) $days, 'grounds' => $grounds, 'equipment' => $equipment, 'weeks' => $weeks],
+                'notes' => $first->notes,
+            ]);
+            $kept = $plan->sessions()->where('day', '>=', $from->toDateString())->get()->all();
+            for ($week = 0; $week < $weeks; $week++) {
+                foreach (($week === 0 ? $first : $later)->visits as $weekday => $items) {
+                    $day = $from->copy()->addDays(($weekday - $from->isoWeekday() + 7) % 7 + 7 * $week);
+                    $this->put($plan, array_shift($kept), $day, $items);
+                }
+            }
+            foreach ($kept as $session) {
+                $session->sequence++;
+                $session->save();
+                $session->delete();
+            }
+
+            return $plan->load('sessions');
+        });
+    }
+
+    public function move(PlanSession $session, Carbon $day): void
+    {
+        if ($session->day->isSameDay($day)) {
+            return;
+        }
+        $session->day = $day;
+        $session->sequence++;
+        $session->save();
+    }
+
+    /** @return list<Drill> of the last prescription */
+    public function drills(Student $student): array
+    {
+        $given = $this->lastPrescription($student);
+        $library = DrillLibrary::standard();
+
+        return array_values(array_filter(array_map(static fn(array $sheet): ?Drill => $library->find($sheet['id']), $given === null ? [] : $given->content['drills'])));
+    }
+
+    public function lastPrescription(Student $student): ?Prescription
+    {
+        return $student->lessons()->has('prescription')->with('prescription')->first()?->prescription;
+    }
+
+    /** @param list<PlannedItem> $items */
+    private function put(Plan $plan, ?PlanSession $session, Carbon $day, array $items): void
+    {
+        $session ??= new PlanSession(['plan_id' => $plan->id]);
+        $session->day = $day;
+        $session->items = array_map(static fn(PlannedItem $item): array => $item->toArray(), $items);
+        if ($session->exists && $session->isDirty()) {
+            $session->sequence++;
+        }
+        $session->save();
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Models\DrillResult;
+use App\Models\Student;
+use Illuminate\Support\Carbon;
+use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Practice\Goal;
+use LowPoint\Core\Practice\Score;
+
+/** Stores the run of a drill once, however often it is sent; the core says what it came to. */
+final class Results
+{
+    /**
+     * @param  array{drill: string, goal: array<array-key, mixed>, attempts: list<mixed>, done_at: string, session?: string|null, confidence?: int|null, note?: string|null}  $run
+     *
+     * @throws InvalidInput naming key, value and range
+     */
+    public function put(Student $student, string $id, array $run, string $by): DrillResult
+    {
+        $drill = DrillLibrary::standard()->find($run['drill']) ?? throw InvalidInput::one('drill', $run['drill'], 'a drill of the library');
+        $goal = Goal::of($drill, array_filter(array_intersect_key($run['goal'], array_flip(Goal::KEYS)), static fn(mixed $value): bool => $value !== null));
+        $score = Score::of($goal, $run['attempts']);
+        $result = DrillResult::query()->find($id) ?? new DrillResult(['id' => $id, 'student_id' => $student->id]);
+        abort_if($result->student_id !== $student->id, 403);
+        $session = $run['session'] ?? null;
+        $result->fill([
+            'drill' => $drill->id, 'goal' => $goal->toArray(), 'attempts' => $run['attempts'], 'passed' => $score->passed, 'text' => $score->text, 'logged_by' => $by,
+            'confidence' => $run['confidence'] ?? null, 'note' => $run['note'] ?? '', 'done_at' => Carbon::parse($run['done_at']),
+            'plan_session_id' => $session !== null && $student->plan?->sessions()->whereKey($session)->exists() === true ? $session : null,
+        ])->save();
+
+        return $result;
+    }
+}

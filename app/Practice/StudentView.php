@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Figures\DrillSvg;
+use App\Models\DrillResult;
+use App\Models\PlanSession;
+use App\Models\Student;
+use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Distance\MysteryNumbers;
+use LowPoint\Core\Drills\Cautions;
+use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Drills\DrillPicture;
+use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Practice\Goal;
+use LowPoint\Core\Practice\NextStep;
+use LowPoint\Core\Reading\SchoolChoice;
+use LowPoint\Core\Schools\SetupCard;
+
+/** What a student gets to see: nothing of others, nothing of the coach's own notes. The coach's screen shows the same. */
+final readonly class StudentView
+{
+    private const TRANSFER = 'six_to_save';
+
+    private const NUMBERS = 40;
+
+    private const RESULTS = 60;
+
+    public function __construct(private Planning $planning) {}
+
+    /** @return array<string, mixed> */
+    public function of(Student $student): array
+    {
+        $given = $this->planning->lastPrescription($student);
+        $content = $given === null ? null : $given->content;
+        $results = $student->results()->limit(self::RESULTS)->get();
+        $cause = $given === null ? null : CauseLibrary::standard()->find($given->cause);
+
+        return [
+            'student' => ['name' => $student->name, 'handed' => $student->handed, 'units' => $student->shownUnits()->value, 'guardian' => \in_array(Limit::Under14->value, $student->limits, true)],
+            'fault' => $content === null ? null : [
+                'title' => $content['cause_name'],
+                'seen' => $content['seen'] ?? null,
+                'stop' => $content['stop'],
+                'measure' => $content['measure'],
+                'if_wrong' => $cause?->ifWrong,
+            ],
+            'setup' => $content === null ? [] : array_column($content['setup'], 'text'),
+            'card' => $content['card'] ?? [],
+            'feel' => $content['feel'] ?? null,
+            'sentence' => $content['sentence'] ?? '',
+            'drills' => $content === null ? [] : [...array_map(fn(array $sheet): array => $this->drill($sheet, $student, $results->all()), $content['drills']), $this->transfer($student, $results->all())],
+            'plan' => $student->plan === null ? null : [
+                'made_from' => $student->plan->made_from,
+                'notes' => $student->plan->notes,
+                'sessions' => $student->plan->sessions->map(static fn(PlanSession $one): array => ['id' => $one->id, 'day' => $one->day->toDateString(), 'minutes' => $one->minutes(), 'items' => $one->items])->all(),
+            ],
+            'results' => $results->map(static fn(DrillResult $one): array => self::result($one))->all(),
+            'cautions' => Cautions::GENERAL,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function result(DrillResult $one): array
+    {
+        return [
+            'id' => $one->id, 'drill' => $one->drill, 'passed' => $one->passed, 'text' => $one->text, 'by' => $one->logged_by, 'confidence' => $one->confidence,
+            'note' => $one->note, 'done_at' => $one->done_at->toIso8601String(), 'session' => $one->plan_session_id,
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $sheet
+     * @param  array<DrillResult>  $results  latest first
+     * @return array<string, mixed>
+     */
+    private function drill(array $sheet, Student $student, array $results): array
+    {
+        $mine = array_values(array_filter($results, static fn(DrillResult $one): bool => $one->drill === $sheet['id']));
+        $next = NextStep::after(array_reverse(array_map(static fn(DrillResult $one): bool => $one->passed, $mine)));
+
+        return [
+            ...$sheet,
+            // The general ones stand once, at the end of the page.
+            'cautions' => array_values(array_diff($sheet['cautions'], Cautions::GENERAL)),
+            'svg' => isset($sheet['picture']) ? DrillSvg::of($sheet['picture'], $student->handed === 'left', $student->shownUnits()) : null,
+            'next' => ['id' => $next->value, 'text' => $mine === [] ? 'Not done yet.' : $next->text($sheet['easier'], $sheet['harder'])],
+            'numbers' => MysteryNumbers::draw(10, 40, self::NUMBERS, crc32($student->id.\count($mine))),
+        ];
+    }
+
+    /**
+     * The game at the end of each plan, with its sheet.
+     *
+     * @param  array<DrillResult>  $results
+     * @return array<string, mixed>
+     */
+    private function transfer(Student $student, array $results): array
+    {
+        $drill = DrillLibrary::standard()->find(self::TRANSFER) ?? throw new \LogicException('The transfer game is gone.');
+
+        $lesson = $student->lessons()->has('prescription')->firstOrFail();
+        $task = CaseReader::task($lesson->task);
+
+        return $this->drill([
+            'picture' => DrillPicture::of($drill, SetupCard::of(SchoolChoice::followed($task), $task), null)->shapes,
+            'id' => $drill->id, 'name' => $drill->name, 'purpose' => $drill->purpose, 'equipment' => $drill->equipment, 'grounds' => $drill->grounds, 'steps' => $drill->steps,
+            'distances' => [], 'goal' => Goal::of($drill)->toArray(), 'pass' => ['text' => $drill->pass['text']], 'easier' => $drill->easier, 'harder' => $drill->harder,
+            'feel' => $drill->feel, 'cautions' => $drill->cautions,
+        ], $student, $results);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reports;
+
+use App\Figures\DrillSvg;
+use App\Figures\StripSvg;
+use App\Lessons\SetReading;
+use App\Models\BallSet;
+use App\Models\Lesson;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use Illuminate\Contracts\View\Factory;
+use LowPoint\Core\Drills\Cautions;
+use LowPoint\Core\Evidence\Limit;
+
+/** One lesson on one page: what was seen, before and after, cause, card, drills, plan, cautions. As a page to print and as PDF. */
+final readonly class LessonReport
+{
+    public const PAPERS = ['a4', 'letter'];
+
+    private const FONTS = 'node_modules/@expo-google-fonts';
+
+    private const MOST_STRIPS = 3;
+
+    private const MOST_VISITS = 6;
+
+    public function __construct(
+        private SetReading $readings,
+        private Factory $views,
+    ) {}
+
+    public function html(Lesson $lesson, string $paper): string
+    {
+        $lesson->loadMissing('student.plan.sessions', 'student.coach', 'sets.balls', 'prescription');
+        $left = $lesson->student->handed === 'left';
+        $hit = $lesson->sets->filter(static fn(BallSet $set): bool => $set->balls->isNotEmpty())->values();
+        $strips = $hit->take(self::MOST_STRIPS)->map(function (BallSet $set) use ($lesson, $left): array {
+            $reading = $this->readings->of($lesson, $set);
+
+            return ['title' => ['before' => 'Before', 'after' => 'After the change', 'retest' => 'Retest'][$set->purpose], 'svg' => self::image(StripSvg::of($set, $reading, $left)), 'text' => $reading['pattern']['text'], 'good' => $reading['pattern']['good']];
+        });
+        $given = $lesson->prescription?->content;
+
+        return $this->views->make('report', [
+            'lesson' => $lesson,
+            'paper' => $paper,
+            'strips' => $strips->all(),
+            'given' => $given,
+            'pictures' => array_map(fn(array $drill): ?string => isset($drill['picture']) ? self::image(DrillSvg::of($drill['picture'], $left, $lesson->student->shownUnits())) : null, $given['drills'] ?? []),
+            'visits' => $lesson->student->plan?->sessions->take(self::MOST_VISITS)->all() ?? [],
+            'cautions' => [...array_unique(array_merge(...array_map(static fn(array $drill): array => array_slice($drill['cautions'], 0, -\count(Cautions::GENERAL)), $given['drills'] ?? []))), ...Cautions::GENERAL],
+            'guardian' => \in_array(Limit::Under14->value, $lesson->student->limits, true),
+            'fonts' => base_path(self::FONTS),
+        ])->render();
+    }
+
+    public function pdf(Lesson $lesson, string $paper): string
+    {
+        $cache = storage_path('framework/fonts');
+        is_dir($cache) || mkdir($cache, 0o700, true);
+        $options = (new Options)->setChroot([base_path()])->setFontDir($cache)->setFontCache($cache)->setIsRemoteEnabled(false)->setIsFontSubsettingEnabled(true)->setDefaultFont('Atkinson');
+        $pdf = new Dompdf($options);
+        $pdf->loadHtml($this->html($lesson, $paper), 'UTF-8');
+        $pdf->setPaper($paper);
+        $pdf->render();
+
+        return (string) $pdf->output();
+    }
+
+    private static function image(string $svg): string
+    {
+        return 'data:image/svg+xml;base64,'.base64_encode($svg);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Practice;
+
+use LowPoint\Core\Drills\Drill;
+use LowPoint\Core\Drills\Scoring;
+use LowPoint\Core\InvalidInput;
+
+/** Dose and pass mark of a drill as handed out: the drill's own, or what the coach made of them. */
+final readonly class Goal
+{
+    public const KEYS = ['kind', 'need', 'of', 'sets', 'balls', 'minutes'];
+
+    public const SETS = [1, 10];
+
+    public const BALLS = [1, 50];
+
+    public const MINUTES = [1, 120];
+
+    /** For errors the mark is per cent, for a clock seconds. */
+    private const NEED = ['count' => [1, 50], 'streak' => [2, 50], 'ladder' => [1, 50], 'error' => [1, 100], 'timed' => [5, 3600], 'free' => [0, 0]];
+
+    private function __construct(
+        public Scoring $kind,
+        public ?int $need,
+        public ?int $of,
+        public int $sets,
+        public int $balls,
+        public int $minutes,
+    ) {}
+
+    /**
+     * @param  array<array-key, mixed>  $over  keys kind, need, of, sets, balls, minutes; absent ones stay as the drill has them
+     *
+     * @throws InvalidInput naming key, value and range
+     */
+    public static function of(Drill $drill, array $over = [], string $key = 'goal'): self
+    {
+        foreach (array_keys($over) as $name) {
+            if (! \in_array($name, self::KEYS, true)) {
+                throw InvalidInput::one("{$key}.{$name}", $over[$name], implode(', ', self::KEYS));
+            }
+        }
+        $kind = $drill->pass['kind'];
+        if (isset($over['kind'])) {
+            $kind = (\is_string($over['kind']) ? Scoring::tryFrom($over['kind']) : null)
+                ?? throw InvalidInput::one("{$key}.kind", $over['kind'], implode(', ', array_column(Scoring::cases(), 'value')));
+        }
+        $sets = self::whole("{$key}.sets", $over['sets'] ?? $drill->dose['sets'], self::SETS);
+        $balls = self::whole("{$key}.balls", $over['balls'] ?? $drill->dose['balls'], self::BALLS);
+        $minutes = self::whole("{$key}.minutes", $over['minutes'] ?? $drill->dose['minutes'], self::MINUTES);
+        if ($kind === Scoring::Free) {
+            return new self($kind, null, null, $sets, $balls, $minutes);
+        }
+        $need = self::whole("{$key}.need", $over['need'] ?? $drill->pass['need'] ?? 7, self::NEED[$kind->value]);
+        $of = \in_array($kind, [Scoring::Count, Scoring::Ladder], true) ? self::whole("{$key}.of", $over['of'] ?? $drill->pass['of'] ?? $balls, [$need, 50]) : ($kind === Scoring::Error ? self::whole("{$key}.of", $over['of'] ?? $drill->pass['of'] ?? 12, [1, 50]) : null);
+
+        return new self($kind, $need, $of, $sets, $balls, $minutes);
+    }
+
+    /** The pass mark in words. */
+    public function text(): string
+    {
+        return match ($this->kind) {
+            Scoring::Count => "{$this->need} of {$this->of}",
+            Scoring::Streak => "{$this->need} in a row",
+            Scoring::Ladder => "{$this->need} of {$this->of} moves one rung up, fewer goes back to the first",
+            Scoring::Error => "mean error of {$this->need} % or less over {$this->of}",
+            Scoring::Timed => "done in {$this->need} seconds or less",
+            Scoring::Free => 'done is passed',
+        };
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return ['kind' => $this->kind->value, 'need' => $this->need, 'of' => $this->of, 'sets' => $this->sets, 'balls' => $this->balls, 'minutes' => $this->minutes, 'text' => $this->text(), 'rungs' => Score::RUNGS, 'moves' => $this->moves()];
+    }
+
+    /**
+     * Ladders only: where a full block with so many hits leads.
+     *
+     * @return list<'up'|'first'>
+     */
+    public function moves(): array
+    {
+        return $this->kind !== Scoring::Ladder ? [] : array_map(fn(int $hits): string => $hits >= $this->need ? 'up' : 'first', range(0, $this->of ?? 1));
+    }
+
+    /** @param array{int, int} $range */
+    private static function whole(string $key, mixed $value, array $range): int
+    {
+        if (! \is_int($value) || $value < $range[0] || $value > $range[1]) {
+            throw InvalidInput::one($key, $value, "{$range[0]} to {$range[1]}, whole");
+        }
+
+        return $value;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Practice;
+
+use LowPoint\Core\Drills\Drill;
+
+/** One drill of a visit with the minutes it gets. */
+final readonly class PlannedItem
+{
+    public function __construct(
+        public Drill $drill,
+        public int $minutes,
+        public Mode $mode,
+    ) {}
+
+    /** @return array{drill: string, name: string, minutes: int, mode: string, mode_text: string} */
+    public function toArray(): array
+    {
+        return ['drill' => $this->drill->id, 'name' => $this->drill->name, 'minutes' => $this->minutes, 'mode' => $this->mode->value, 'mode_text' => $this->mode->label()];
+    }
+}

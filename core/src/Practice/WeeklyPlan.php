@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Practice;
+
+use LowPoint\Core\Drills\Drill;
+use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\InvalidInput;
+
+/**
+ * The week of a student: the minutes that are really there, spread over the days that are really free (handbook 05).
+ * Sand and turf go on the same visit; each visit that is long enough, and always the last one, ends on a transfer game.
+ */
+final readonly class WeeklyPlan
+{
+    public const MINUTES = [5, 180];
+
+    private const TRANSFER = 'six_to_save';
+
+    /** Shorter visits are for the drill alone, but for the last one of the week. Origin: chosen by us. */
+    private const ROOM_FOR_TRANSFER = 25;
+
+    private const TRANSFER_MINUTES = 10;
+
+    private const LEAST_ITEM = 3;
+
+    /** From here on two days beat one. Origin: handbook 05, short and often. */
+    private const LONG_VISIT = 45;
+
+    /** Breaks are due after so many minutes. Origin: handbook 05. */
+    private const BREAK_EACH = 15;
+
+    /**
+     * @param  array<int, list<PlannedItem>>  $visits  ISO weekday (1 = Monday) => what is done, in order
+     * @param  list<string>  $notes  what a coach would say to it
+     */
+    private function __construct(
+        public array $visits,
+        public array $notes,
+    ) {}
+
+    /**
+     * @param  list<Drill>  $drills  those handed out
+     * @param  array<int, int>  $minutes  ISO weekday => minutes
+     * @param  Mode  $phase  blocked first; random once the pass mark was met twice
+     *
+     * @throws InvalidInput for days or minutes that cannot be, or when no drill can be done with these means
+     */
+    public static function of(array $drills, array $minutes, Means $means, Mode $phase = Mode::Blocked): self
+    {
+        self::check($minutes);
+        $notes = [];
+        $fit = [];
+        foreach ($drills as $drill) {
+            $against = $means->against($drill);
+            if ($against === null) {
+                $fit[] = $drill;
+            } else {
+                $notes[] = "{$drill->name} is left out: {$against}.";
+            }
+        }
+        $transfer = DrillLibrary::standard()->find(self::TRANSFER);
+        if ($transfer !== null && $means->against($transfer) !== null) {
+            $notes[] = "No transfer game: {$transfer->name} {$means->against($transfer)}.";
+            $transfer = null;
+        }
+        if ($fit === [] && $transfer === null) {
+            throw InvalidInput::one('grounds', $means->grounds, 'grounds and equipment on which at least one of the drills can be done');
+        }
+        ksort($minutes);
+        $last = max(array_keys($minutes));
+        $visits = [];
+        $turn = 0;
+        foreach ($minutes as $day => $length) {
+            $game = $transfer !== null && ($day === $last || $length >= self::ROOM_FOR_TRANSFER) ? min(self::TRANSFER_MINUTES, intdiv($length, 2)) : 0;
+            $visits[$day] = self::visit($fit, $length - $game, $turn, $phase);
+            if ($transfer !== null && $game > 0) {
+                $visits[$day][] = new PlannedItem($transfer, $fit === [] ? $length : $game, Mode::Transfer);
+            }
+            $turn++;
+        }
+        if (\count($minutes) === 1 && $minutes[$last] >= self::LONG_VISIT) {
+            $notes[] = 'Two days of '.intdiv($minutes[$last], 2).' minutes do more than one long one.';
+        }
+        if (max($minutes) > self::BREAK_EACH) {
+            $notes[] = 'A break each '.self::BREAK_EACH.' minutes; mind heat and sun.';
+        }
+
+        return new self($visits, $notes);
+    }
+
+    /**
+     * All drills where there is time for each, else as many as there is time for, another one first each day.
+     *
+     * @param  list<Drill>  $drills
+     * @return list<PlannedItem>
+     */
+    private static function visit(array $drills, int $minutes, int $turn, Mode $phase): array
+    {
+        if ($drills === [] || $minutes < 1) {
+            return [];
+        }
+        $many = min(\count($drills), max(1, intdiv($minutes, self::LEAST_ITEM)));
+        $items = [];
+        for ($i = 0; $i < $many; $i++) {
+            $drill = $drills[($turn + $i) % \count($drills)];
+            $items[] = new PlannedItem($drill, intdiv($minutes, $many) + ($i < $minutes % $many ? 1 : 0), $phase);
+        }
+
+        return $items;
+    }
+
+    /**
+     * @param  array<int, int>  $minutes
+     *
+     * @phpstan-assert non-empty-array<int, int> $minutes
+     */
+    private static function check(array $minutes): void
+    {
+        if ($minutes === []) {
+            throw InvalidInput::one('days', [], 'at least one day of the week');
+        }
+        foreach ($minutes as $day => $length) {
+            if ($day < 1 || $day > 7) {
+                throw InvalidInput::one('days', $day, '1 (Monday) to 7 (Sunday)');
+            }
+            if ($length < self::MINUTES[0] || $length > self::MINUTES[1]) {
+                throw InvalidInput::one("days.{$day}", $length, self::MINUTES[0].' to '.self::MINUTES[1].' minutes');
+            }
+        }
+    }
+}

@@ -1,0 +1,62 @@
+import { useState } from 'react';
+import type { Practice } from '../api/types';
+import { Button } from '../ui/Button';
+import { numberOr } from '../ui/units';
+
+const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const GROUNDS = ['grass', 'sand', 'mat', 'none'];
+const USUAL_MINUTES = '20';
+
+interface Props {
+    practice: Practice;
+    busy: boolean;
+    problem: string;
+    onMake: (body: unknown) => void;
+}
+
+/** The minutes and days the student really has; the server spreads the drills over them. */
+export function PlanForm({ practice, busy, problem, onMake }: Props) {
+    const made = practice.plan?.made_from;
+    const needed = [...new Set(practice.drills.flatMap((drill) => drill.equipment))];
+    const [minutes, setMinutes] = useState<Record<number, string>>(() => Object.fromEntries(Object.entries(made?.days ?? { 2: 20, 4: 20, 6: 30 }).map(([day, one]) => [day, String(one)])));
+    const [grounds, setGrounds] = useState(made?.grounds ?? ['grass', 'sand']);
+    const [missing, setMissing] = useState<string[]>(made?.equipment == null ? [] : needed.filter((one) => made.equipment?.includes(one) === false));
+    const [weeks, setWeeks] = useState(made?.weeks ?? 2);
+    const toggle = (list: string[], one: string) => (list.includes(one) ? list.filter((other) => other !== one) : [...list, one]);
+    if (practice.drills.length === 0) return null;
+    return (
+        <form
+            className="mt-8 space-y-4"
+            aria-label="Make the plan"
+            onSubmit={(event) => {
+                event.preventDefault();
+                onMake({
+                    days: Object.fromEntries(Object.entries(minutes).map(([day, typed]) => [day, numberOr(typed)])),
+                    grounds,
+                    equipment: needed.filter((one) => !missing.includes(one)),
+                    weeks,
+                    from: new Date().toLocaleDateString('sv'),
+                });
+            }}
+        >
+            <h2 className="text-2xl">{practice.plan === null ? 'Make a plan' : 'Change the plan'}</h2>
+            <div role="group" aria-label="Days and minutes" className="flex flex-wrap gap-3">
+                {DAYS.map((name, i) => {
+                    const day = i + 1;
+                    const on = minutes[day] !== undefined;
+                    return (
+                        <div key={name} className="w-20">
+                            <Button className="w-full" chosen={on} onClick={() => { setMinutes(on ? Object.fromEntries(Object.entries(minutes).filter(([one]) => one !== String(day))) : { ...minutes, [day]: USUAL_MINUTES }); }}>{name}</Button>
+                            {on && <label className="mt-1 block text-sm">minutes <input aria-label={`Minutes on ${name}`} inputMode="numeric" className="min-h-12 w-full border-[1.5px] border-ink bg-press px-2 text-base" value={minutes[day]} onChange={(event) => { setMinutes({ ...minutes, [day]: event.target.value }); }} /></label>}
+                        </div>
+                    );
+                })}
+            </div>
+            <div role="group" aria-label="Grounds" className="flex flex-wrap items-center gap-1.5"><span className="mr-2 font-semibold">Grounds</span>{GROUNDS.map((one) => <Button key={one} chosen={grounds.includes(one)} onClick={() => { setGrounds(toggle(grounds, one)); }}>{one === 'none' ? 'indoors' : one}</Button>)}</div>
+            {needed.length > 0 && <div role="group" aria-label="Equipment" className="flex flex-wrap items-center gap-1.5"><span className="mr-2 font-semibold">At hand</span>{needed.map((one) => <Button key={one} chosen={!missing.includes(one)} onClick={() => { setMissing(toggle(missing, one)); }}>{one}</Button>)}</div>}
+            <div role="group" aria-label="Weeks" className="flex flex-wrap items-center gap-1.5"><span className="mr-2 font-semibold">Weeks</span>{[1, 2, 3, 4].map((one) => <Button key={one} chosen={weeks === one} onClick={() => { setWeeks(one); }}>{one}</Button>)}</div>
+            {problem !== '' && <p role="alert" className="font-semibold whitespace-pre-line text-rust">{problem}</p>}
+            <Button type="submit" main className="px-8" disabled={busy}>{busy ? 'Making…' : practice.plan === null ? 'Make the plan' : 'Make it anew'}</Button>
+        </form>
+    );
+}

@@ -1,0 +1,81 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>Lesson of {{ $lesson->began_at->format('j F Y') }}, {{ $lesson->student->name }}</title>
+<style>
+@foreach (['Atkinson' => ['atkinson-hyperlegible-next', 'AtkinsonHyperlegibleNext'], 'Literata' => ['literata', 'Literata']] as $family => [$folder, $file])
+@font-face { font-family: {{ $family }}; font-weight: normal; src: url("{{ $fonts }}/{{ $folder }}/400Regular/{{ $file }}_400Regular.ttf") format("truetype"); }
+@font-face { font-family: {{ $family }}; font-weight: bold; src: url("{{ $fonts }}/{{ $folder }}/700Bold/{{ $file }}_700Bold.ttf") format("truetype"); }
+@endforeach
+@page { size: {{ $paper }} portrait; margin: 8mm 12mm; }
+* { box-sizing: border-box; }
+body { font-family: Atkinson, "Atkinson Hyperlegible Next Variable", "DejaVu Sans", sans-serif; font-size: 8.6pt; line-height: 1.02; color: #1e2320; margin: 0; }
+h1, h2, .big { font-family: Literata, "Literata Variable", serif; margin: 0; line-height: 1.1; }
+h1 { font-size: 17pt; } h2 { font-size: 11pt; margin: 2.2mm 0 0.8mm; border-top: 1px solid #1e2320; padding-top: 1.2mm; }
+p, ul, ol { margin: 0 0 1mm; } ul, ol { padding-left: 4.5mm; } .soft { color: #4a4d45; } .big { font-size: 15pt; font-weight: bold; }
+table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padding: 0 3mm 0 0; overflow-wrap: break-word; word-wrap: break-word; }
+.strip img { width: 96%; } .strip td { padding-bottom: 1.5mm; } .picture img { width: 34mm; }
+.cautions { font-size: 7.2pt; border-left: 2mm solid #c99a3b; padding-left: 2mm; }
+@media screen { body { max-width: 190mm; margin: 8mm auto; font-size: 11pt; } }
+</style>
+</head>
+<body>
+<h1>{{ Illuminate\Support\Str::limit($lesson->student->name, 90) }}</h1>
+<p class="soft">Lesson of {{ $lesson->began_at->format('j F Y') }} with {{ $lesson->student->coach->name }} · {{ $lesson->task['shot'] }}, {{ LowPoint\Core\Strike\Lie::from($lesson->task['lie'])->label() }}, {{ $lesson->task['club']['loft_deg'] }}/{{ $lesson->task['club']['bounce_deg'] }}</p>
+
+<h2>What was seen</h2>
+@forelse ($strips as $strip)
+<table class="strip"><tr>
+<td style="width: 17%"><strong>{{ $strip['title'] }}</strong><br><span class="big">{{ $strip['good']['count'] }}</span> of {{ $strip['good']['of'] }} good</td>
+<td style="width: 53%"><img src="{{ $strip['svg'] }}" alt="{{ $strip['text'] }}"></td>
+<td style="width: 30%">{{ $strip['text'] }}</td>
+</tr></table>
+@empty
+<p>No balls were logged.</p>
+@endforelse
+
+@if ($given === null)
+<p>Nothing was handed out in this lesson.</p>
+@else
+<h2>{{ $given['cause_name'] }}</h2>
+<p>{{ implode(' ', $given['evidence'] ?? []) }} {{ $given['stop'] }}</p>
+@if (($given['sentence'] ?? '') !== '')<p><strong>{{ $given['sentence'] }}</strong></p>@endif
+
+<table><tr>
+<td style="width: 55%">
+<h2>Set-up card</h2>
+<p><strong>{{ implode(' ', array_column($given['setup'], 'text')) }}</strong></p>
+<p>{{ implode(' · ', $given['card'] ?? []) }}</p>
+</td>
+<td style="width: 45%">
+<h2>Feel</h2>
+<p class="big" style="font-size: 11pt">{{ $given['feel'] }}</p>
+<p class="soft">What must move: {{ $given['measure'] }}.</p>
+</td>
+</tr></table>
+
+<h2>Drills</h2>
+@foreach ($given['drills'] as $i => $drill)
+<table><tr>
+<td class="picture" style="width: 22%">@if ($pictures[$i])<img src="{{ $pictures[$i] }}" alt="">@endif</td>
+<td style="width: 78%"><strong>{{ $drill['name'] }}.</strong> {{ $drill['purpose'] }} {{ $drill['goal']['sets'] ?? $drill['dose']['sets'] }} × {{ $drill['goal']['balls'] ?? $drill['dose']['balls'] }}, {{ $drill['goal']['minutes'] ?? $drill['dose']['minutes'] }} minutes. Passed: {{ $drill['goal']['text'] ?? '' }}. {{ $drill['pass']['text'] }}
+<ol>@foreach ($drill['steps'] as $step)<li>{{ $step }}</li>@endforeach</ol>
+@foreach ($drill['distances'] as $distance)<strong>{{ $distance }}</strong> @endforeach</td>
+</tr></table>
+@endforeach
+@endif
+
+@if ($visits !== [])
+<h2>Plan</h2>
+<p>@foreach ($visits as $visit)<strong>{{ $visit->day->format('D j M') }}</strong> {{ implode(', ', array_map(fn ($item) => $item['name'].' '.$item['minutes'].' min', $visit->items)) }}@if (! $loop->last); @endif @endforeach</p>
+@endif
+
+<h2>Cautions</h2>
+<div class="cautions">
+@if ($guardian)<p><strong>Practise with a responsible adult present; the safeguarding rules of the club apply.</strong></p>@endif
+<p>{{ implode(' ', $cautions) }}</p>
+<p>Notes on the rules of play are reminders only: the rules in force and the committee decide.</p>
+</div>
+</body>
+</html>
