@@ -49,11 +49,8 @@ final class Planning
                 'notes' => $first->notes,
             ]);
             $kept = $plan->sessions()->where('day', '>=', $from->toDateString())->get()->all();
-            for ($week = 0; $week < $weeks; $week++) {
-                foreach (($week === 0 ? $first : $later)->visits as $weekday => $items) {
-                    $day = $from->copy()->addDays(($weekday - $from->isoWeekday() + 7) % 7 + 7 * $week);
-                    $this->put($plan, array_shift($kept), $day, $items);
-                }
+            foreach (self::dated($first, $later, $weeks, $from) as $day => $items) {
+                $this->put($plan, array_shift($kept), Carbon::parse($day), $items);
             }
             foreach ($kept as $session) {
                 $session->sequence++;
@@ -87,6 +84,20 @@ final class Planning
     public function lastPrescription(Student $student): ?Prescription
     {
         return $student->lessons()->has('prescription')->with('prescription')->first()?->prescription;
+    }
+
+    /** @return array<string, list<PlannedItem>> date => what is done, in the order of the days */
+    private static function dated(WeeklyPlan $first, WeeklyPlan $later, int $weeks, Carbon $from): array
+    {
+        $visits = [];
+        for ($week = 0; $week < $weeks; $week++) {
+            foreach (($week === 0 ? $first : $later)->visits as $weekday => $items) {
+                $visits[$from->copy()->addDays(($weekday - $from->isoWeekday() + 7) % 7 + 7 * $week)->toDateString()] = $items;
+            }
+        }
+        ksort($visits);
+
+        return $visits;
     }
 
     /** @param list<PlannedItem> $items */

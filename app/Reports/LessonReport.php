@@ -60,7 +60,7 @@ final readonly class LessonReport
     {
         $cache = storage_path('framework/fonts');
         is_dir($cache) || mkdir($cache, 0o700, true);
-        $options = (new Options)->setChroot([base_path()])->setFontDir($cache)->setFontCache($cache)->setIsRemoteEnabled(false)->setIsFontSubsettingEnabled(true)->setDefaultFont('Atkinson');
+        $options = (new Options)->setChroot([base_path()])->setFontDir($cache)->setFontCache($cache)->setIsRemoteEnabled(false)->setDefaultMediaType('print')->setIsFontSubsettingEnabled(true)->setDefaultFont('Atkinson');
         $pdf = new Dompdf($options);
         $pdf->loadHtml($this->html($lesson, $paper), 'UTF-8');
         $pdf->setPaper($paper);

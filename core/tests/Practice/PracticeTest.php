@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Tests\Practice;
+
+use LowPoint\Core\Distance\MysteryNumbers;
+use LowPoint\Core\Drills\Drill;
+use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Drills\DrillPicture;
+use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Practice\Goal;
+use LowPoint\Core\Practice\Means;
+use LowPoint\Core\Practice\Mode;
+use LowPoint\Core\Practice\NextStep;
+use LowPoint\Core\Practice\PlannedItem;
+use LowPoint\Core\Practice\Score;
+use LowPoint\Core\Practice\WeeklyPlan;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Tests\Cases;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class PracticeTest extends TestCase
+{
+    public function test_every_week_uses_each_minute_of_each_day_and_ends_on_a_transfer_game(): void
+    {
+        $drills = [self::drill('brush_line'), self::drill('lead_leg')];
+        foreach ([[2 => 20], [1 => 5, 7 => 5], [1 => 60, 3 => 15, 6 => 180], [1 => 5, 2 => 5, 3 => 5, 4 => 5, 5 => 5, 6 => 5, 7 => 7]] as $days) {
+            $plan = WeeklyPlan::of($drills, $days, new Means);
+            foreach ($days as $day => $minutes) {
+                self::assertSame($minutes, array_sum(array_map(static fn(PlannedItem $item): int => $item->minutes, $plan->visits[$day])), "day {$day} of ".json_encode($days));
+            }
+            $last = $plan->visits[max(array_keys($days))];
+            self::assertSame(Mode::Transfer, $last[\count($last) - 1]->mode);
+        }
+    }
+
+    public function test_means_and_limits_leave_drills_out_and_say_why(): void
+    {
+        $drills = [self::drill('brush_line'), self::drill('lead_leg'), self::drill('splash_line'), self::drill('centre_pointer')];
+        $plan = WeeklyPlan::of($drills, [1 => 30], new Means(['grass'], ['putter'], [Limit::Knee]));
+
+        $used = array_map(static fn(PlannedItem $item): string => $item->drill->id, $plan->visits[1]);
+        self::assertSame([], array_intersect($used, ['brush_line', 'lead_leg', 'splash_line', 'centre_pointer']));
+        $notes = implode("\n", $plan->notes);
+        foreach (['Brush line is left out: needs line spray or four tees', 'Lead leg is left out: all weight on one leg', 'Splash line is left out: needs sand'] as $why) {
+            self::assertStringContainsString($why, $notes);
+        }
+    }
+
+    /** @param array<int, int> $days */
+    #[TestWith([[], 'days'])]
+    #[TestWith([[8 => 20], 'days'])]
+    #[TestWith([[2 => 0], 'days.2'])]
+    #[TestWith([[2 => 10000], 'days.2'])]
+    public function test_a_week_that_cannot_be_is_refused_by_name(array $days, string $key): void
+    {
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage("{$key}:");
+        WeeklyPlan::of([self::drill('brush_line')], $days, new Means);
+    }
+
+    public function test_dose_and_pass_mark_may_be_changed_within_reason(): void
+    {
+        $drill = self::drill('brush_line');
+        self::assertSame('5 in a row', Goal::of($drill, ['kind' => 'streak', 'need' => 5])->text());
+        self::assertSame(20, Goal::of($drill, ['balls' => 20])->balls);
+        foreach ([['balls' => 0], ['balls' => 10000], ['sets' => 1.5], ['kind' => 'luck'], ['need' => 11, 'of' => 10], ['colour' => 1]] as $over) {
+            try {
+                Goal::of($drill, $over);
+                self::fail('taken: '.json_encode($over));
+            } catch (InvalidInput $e) {
+                self::assertStringContainsString('goal.', $e->getMessage());
+            }
+        }
+    }
+
+    public function test_each_way_of_scoring_passes_exactly_at_its_mark(): void
+    {
+        $goal = static fn(string $kind, int $need, ?int $of = null): Goal => Goal::of(self::drill('brush_line'), array_filter(['kind' => $kind, 'need' => $need, 'of' => $of]));
+        $hits = static fn(string $marks): array => array_map(static fn(string $mark): bool => $mark === 'x', str_split($marks));
+
+        self::assertTrue(Score::of($goal('count', 3, 4), $hits('x.xx'))->passed);
+        self::assertFalse(Score::of($goal('count', 3, 4), $hits('x..x'))->passed);
+        self::assertTrue(Score::of($goal('count', 3, 4), $hits('....xxx.'))->passed, 'warming up costs nothing');
+        self::assertTrue(Score::of($goal('streak', 3), $hits('.xxx.'))->passed);
+        self::assertFalse(Score::of($goal('streak', 3), $hits('xx.xx'))->passed);
+        self::assertTrue(Score::of($goal('ladder', 1, 2), $hits('x.x.x.x.'))->passed);
+        self::assertFalse(Score::of($goal('ladder', 1, 2), $hits('x.x...x.x.'))->passed, 'a block that fails goes back to the first rung');
+        self::assertSame([1, 1, 1], Score::rung($goal('ladder', 1, 2), $hits('..x.x')));
+        self::assertTrue(Score::of($goal('error', 8, 3), [[20, 21], [30, 29], [25, 27]])->passed);
+        self::assertFalse(Score::of($goal('error', 8, 3), [[20, 21], [30, 29]])->passed, 'too few balls');
+        self::assertStringContainsString('long on average', Score::of($goal('error', 8, 3), [[20, 24], [30, 36], [25, 30]])->text);
+        self::assertTrue(Score::of($goal('timed', 60), [59.5])->passed);
+        self::assertFalse(Score::of($goal('timed', 60), [61])->passed);
+        self::assertTrue(Score::of(Goal::of(self::drill('rope_swing')), [])->passed);
+    }
+
+    /** @param list<mixed> $attempts */
+    #[TestWith(['count', [1, 0]])]
+    #[TestWith(['error', [[20]]])]
+    #[TestWith(['error', [[0, 5]]])]
+    #[TestWith(['timed', ['soon']])]
+    public function test_an_attempt_that_is_none_is_refused_by_number(string $kind, array $attempts): void
+    {
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage('attempts[0]');
+        Score::of(Goal::of(self::drill('brush_line'), ['kind' => $kind, 'need' => 5, 'of' => 10]), $attempts);
+    }
+
+    public function test_two_passes_move_on_and_two_fails_ease(): void
+    {
+        $after = static fn(string $runs): NextStep => NextStep::after(array_map(static fn(string $run): bool => $run === 'p', $runs === '' ? [] : str_split($runs)));
+
+        self::assertSame(NextStep::Repeat, $after(''));
+        self::assertSame(NextStep::Repeat, $after('ffp'));
+        self::assertSame(NextStep::Mix, $after('fpp'));
+        self::assertSame(NextStep::Harder, $after('pppp'));
+        self::assertSame(NextStep::NextDrill, $after('pppppp'));
+        self::assertSame(NextStep::Easier, $after('ppff'));
+    }
+
+    public function test_mystery_numbers_stay_in_the_band_and_never_come_twice_in_a_row(): void
+    {
+        for ($seed = 0; $seed < 50; $seed++) {
+            $numbers = MysteryNumbers::draw(10, 12, 40, $seed);
+            self::assertCount(40, $numbers);
+            self::assertSame([], array_filter($numbers, static fn(int $n): bool => $n < 10 || $n > 12));
+            for ($i = 1; $i < 40; $i++) {
+                self::assertNotSame($numbers[$i - 1], $numbers[$i]);
+            }
+        }
+        $this->expectException(InvalidInput::class);
+        MysteryNumbers::draw(20, 20, 10, 1);
+    }
+
+    public function test_every_drill_has_a_picture_with_finite_places_and_the_trailer_lies_where_its_arc_clears_it(): void
+    {
+        $case = Cases::of(Cases::BEA);
+        $card = SetupCard::of(School::NeutralShaft, $case->task);
+        foreach (DrillLibrary::standard()->all() as $drill) {
+            $shapes = DrillPicture::of($drill, $card, null)->shapes;
+            self::assertContains('foot', array_column($shapes, 'kind'), $drill->id);
+            foreach ($shapes as $shape) {
+                self::assertTrue(is_finite($shape['x']) && is_finite($shape['y']), $drill->id);
+            }
+        }
+        $sheet = Cases::read(Cases::BEA)->prescription;
+        self::assertNotSame([], $sheet->drills);
+    }
+
+    private static function drill(string $id): Drill
+    {
+        return DrillLibrary::standard()->find($id) ?? self::fail("no drill {$id}");
+    }
+}
