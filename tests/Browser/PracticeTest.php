@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** From the prescription to the student's phone and back to the coach. */
+final class PracticeTest extends BrowserTestCase
+{
+    public function test_prescribe_plan_share_run_on_the_phone_and_see_it_on_the_coachs_side(): void
+    {
+        $this->signIn();
+        $this->press('Bea Achterberg');
+        $this->press('Practice');
+        $this->see('Handle too far forward at address');
+        $this->press('Make it anew');
+        $this->see('Six to save');
+        self::assertSame([], $this->axe());
+
+        // By drag and by date: the same visit on another day.
+        $session = $this->element('[data-session]:last-of-type')->getAttribute('data-session');
+        $to = date('Y-m-d', strtotime('+12 days') ?: 0);
+        $this->browser->executeScript(<<<'JS'
+            const [id, day] = arguments;
+            const from = document.querySelector(`[data-session="${id}"]`);
+            const to = document.querySelector(`[data-day="${day}"]`) ?? [...document.querySelectorAll('[data-day]')].at(-1);
+            const data = new DataTransfer();
+            from.dispatchEvent(new DragEvent('dragstart', { bubbles: true, dataTransfer: data }));
+            to.dispatchEvent(new DragEvent('dragover', { bubbles: true, cancelable: true, dataTransfer: data }));
+            to.dispatchEvent(new DragEvent('drop', { bubbles: true, dataTransfer: data }));
+            window.target = to.dataset.day;
+            JS, [$session, $to]);
+        $this->until(fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector("[data-day='{$this->browser->executeScript('return window.target')}'] [data-session='{$session}']")) !== [], 'The visit does not move.');
+
+        $this->press('Make a link');
+        $link = $this->element('[data-testid=private-link]')->getAttribute('href');
+        $this->browser->manage()->deleteAllCookies();
+        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        $this->browser->get((string) $link);
+        $this->see('Point the grip end at your belt buckle');
+        self::assertStringNotContainsString('Sign in', $this->shown());
+        self::assertSame([], $this->axe());
+        self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'));
+
+        $this->press('Run Shaft up');
+        foreach (['Hit', 'Hit', 'Miss', 'Hit', 'Hit', 'Miss', 'Hit', 'Hit', 'Hit', 'Hit', 'Hit'] as $tap) {
+            $this->press($tap);
+        }
+        $this->press('Undo the last');
+        self::assertSame('8 of 10', $this->element('[data-testid=count]')->getText());
+        $this->press('9');
+        self::assertSame([], $this->axe());
+        $this->press('Save');
+        $this->see('8 of 10, passed');
+
+        // Without a network the page still opens, and what is counted waits.
+        $this->until(fn(): bool => $this->browser->executeScript('return navigator.serviceWorker.controller !== null'), 'The service worker does not take over.');
+        $this->devTools('Network.emulateNetworkConditions', ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->browser->navigate()->refresh();
+        $this->press('Run Shaft up');
+        $this->press('Miss');
+        $this->press('Save');
+        $this->see('Saved on this device, waiting for a connection.');
+        $this->devTools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->see('0 of 1, not passed');
+
+        $this->devTools('Emulation.clearDeviceMetricsOverride', []);
+        $this->signIn();
+        $this->press('Bea Achterberg');
+        $this->press('Practice');
+        $this->see('8 of 10, passed');
+        $this->see('by student');
+        $this->press('Revoke');
+        $this->see('revoked');
+        $this->browser->get((string) $link);
+        $this->see('This page is closed');
+        $this->see('Ask your coach for a new link.');
+        self::assertSame([], $this->consoleErrors());
+    }
+
+    /** @param list<string> $taps */
+    #[TestWith(['streak', 'need:3', ['Miss', 'Hit', 'Hit', 'Hit'], '3 in a row', '3 in a row, passed'])]
+    #[TestWith(['ladder', 'need:1;of:1', ['Hit', 'Hit', 'Miss', 'Hit', 'Hit', 'Hit', 'Hit'], 'Rung 4 of 4', 'rung 4 of 4, passed'])]
+    #[TestWith(['free', '', ['One more', 'One more'], '2', 'done, passed'])]
+    public function test_every_way_of_scoring_is_counted_and_verdicted(string $kind, string $mark, array $taps, string $shown, string $logged): void
+    {
+        $this->prescribe($kind, $mark);
+        foreach ($taps as $tap) {
+            $this->press($tap);
+        }
+        self::assertSame($shown, $this->element('[data-testid=count]')->getText());
+        $this->press($kind === 'free' ? 'Done' : 'Save');
+        $this->see($logged);
+    }
+
+    public function test_errors_to_mystery_numbers_and_a_clock(): void
+    {
+        $this->prescribe('error', 'need:8;of:3');
+        $before = 0;
+        for ($ball = 0; $ball < 3; $ball++) {
+            $target = (int) $this->element('[data-testid=count]')->getText();
+            self::assertNotSame($before, $target, 'never two alike in a row');
+            $before = $target;
+            $this->element('input[inputmode=decimal]')->sendKeys((string) ($target + 1));
+            $this->press('Next number');
+            $this->see($ball < 2 ? 'Ball '.($ball + 2) : 'Ball 4');
+        }
+        $this->press('Save');
+        $this->see('% over 3');
+
+        $this->prescribe('timed', 'need:60');
+        $this->press('Start');
+        $this->press('Stop');
+        $this->press('Save');
+        $this->see('seconds, passed');
+    }
+
+    /** Hands out the first drill of a scooping student, scored this way, and begins to run it. */
+    private function prescribe(string $kind, string $mark): void
+    {
+        $this->visit('/');
+        $this->until(fn(): bool => str_contains($this->shown(), 'Students') || str_contains($this->shown(), 'Password'), 'Neither students nor sign-in.');
+        if (str_contains($this->shown(), 'Password')) {
+            $this->signIn();
+        }
+        $this->beginLesson('Odile Marsh');
+        $this->press('thrown');
+        foreach ([1, 2, 3] as $ball) {
+            $this->keys('a', '2');
+            $this->readingOf($ball);
+        }
+        $this->keys('p');
+        $this->see('Drills, at most two');
+        $this->press('Dose and pass mark');
+        $this->browser->executeScript('const select = document.querySelector("[role=dialog] details select"); Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set.call(select, arguments[0]); select.dispatchEvent(new Event("change", {bubbles: true}));', [$kind]);
+        foreach (array_filter(explode(';', $mark)) as $pair) {
+            [$key, $value] = explode(':', $pair);
+            $input = $this->browser->findElement(WebDriverBy::xpath("//*[@role='dialog']//details//label[starts-with(normalize-space(.), '".($key === 'need' ? 'pass at' : 'of')."')]//input"));
+            $input->clear();
+            $input->sendKeys($value);
+        }
+        $this->press('Hand it out');
+        $this->see('Handed out');
+        $this->until(fn(): bool => $this->browser->executeAsyncScript('const done = arguments[0]; fetch("/api/"+location.pathname.slice(1), {headers: {Accept: "application/json"}}).then(r => r.json()).then(p => done(p.lesson.prescription !== null))') === true, 'The prescription is not stored.');
+        $this->visit((string) $this->browser->executeScript('return document.querySelector("header a").getAttribute("href")').'/practice');
+        $this->press('Run ');
+    }
+}
