@@ -47,6 +47,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
 
     Route::get('students', [StudentController::class, 'index']);
     Route::get('students/{student}', [StudentController::class, 'show']);
+    Route::put('students/{studentId}', [StudentController::class, 'put'])->whereUlid('studentId');
     Route::get('students/{student}/practice', [PracticeController::class, 'show']);
     Route::put('students/{student}/plan', [PracticeController::class, 'putPlan']);
     Route::put('students/{student}/plan/sessions/{session}', [PracticeController::class, 'moveSession']);

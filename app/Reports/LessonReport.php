@@ -31,7 +31,8 @@ final readonly class LessonReport
         private Factory $views,
     ) {}
 
-    public function html(Lesson $lesson, string $paper): string
+    /** @param bool $alone for a browser: the fonts travel inside the page */
+    public function html(Lesson $lesson, string $paper, bool $alone = false): string
     {
         $lesson->loadMissing('student.plan.sessions', 'student.coach', 'sets.balls', 'prescription');
         $left = $lesson->student->handed === 'left';
@@ -52,7 +53,7 @@ final readonly class LessonReport
             'visits' => $lesson->student->plan?->sessions->take(self::MOST_VISITS)->all() ?? [],
             'cautions' => [...array_unique(array_merge(...array_map(static fn(array $drill): array => array_slice($drill['cautions'], 0, -\count(Cautions::GENERAL)), $given['drills'] ?? []))), ...Cautions::GENERAL],
             'guardian' => \in_array(Limit::Under14->value, $lesson->student->limits, true),
-            'fonts' => base_path(self::FONTS),
+            'font' => static fn(string $file): string => $alone ? 'data:font/ttf;base64,'.base64_encode((string) file_get_contents(base_path(self::FONTS."/{$file}"))) : base_path(self::FONTS."/{$file}"),
         ])->render();
     }
 

@@ -48,6 +48,7 @@ export interface Catalogue {
     club: Record<string, Field>;
     ball: Record<string, Field>;
     schools: (Named & { idea: string })[];
+    limits: Named[];
     causes: Named[];
 }
 
@@ -233,6 +234,7 @@ export interface Student {
     handed: Handed;
     about: string;
     limits: string[];
+    units: Units | null;
     lessons_count: number;
     lessons?: Lesson[];
 }

@@ -1,4 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router-dom';
 import { call } from '../api/client';
 import { callOrKept } from '../api/kept';
@@ -9,11 +10,13 @@ import { SET_NAMES, taskLine } from '../lesson/words';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { day } from '../ui/units';
+import { StudentForm } from './StudentForm';
 
 export function StudentPage() {
     const { id = '' } = useParams();
     const student = useStudent(id);
     const { data: coach } = useCoach();
+    const [editing, setEditing] = useState(false);
     if (student.isError) return <Page title="Student"><Trouble error={student.error} onRetry={() => void student.refetch()} /></Page>;
     if (student.data === undefined || coach === undefined) return <Page title="Student"><Skeleton /></Page>;
     return (
@@ -24,7 +27,8 @@ export function StudentPage() {
                 <Link to={`/students/${id}/begin`} className="flex min-h-12 items-center border-[1.5px] border-ink bg-ink px-5 font-semibold text-paper">Begin a lesson</Link>
             </>}
         >
-            <p className="mb-6 text-lg">{student.data.handed === 'left' ? 'Left-handed. ' : 'Right-handed. '}{student.data.about}</p>
+            <p className="mb-6 text-lg break-words">{student.data.handed === 'left' ? 'Left-handed. ' : 'Right-handed. '}{student.data.about} <button type="button" className="min-h-8 text-base underline" onClick={() => { setEditing(true); }}>Change</button></p>
+            {editing && <StudentForm student={student.data} onClose={() => { setEditing(false); }} />}
             {(student.data.lessons?.length ?? 0) > 1 && <Reports lessons={student.data.lessons?.map((one) => one.id) ?? []} />}
             {student.data.lessons?.length === 0 && <p>No lesson yet. Begin with the task, then look at the set-up.</p>}
             {student.data.lessons?.map((lesson) => <LessonInShort key={lesson.id} lesson={lesson} student={student.data} units={coach.units} />)}
@@ -42,7 +46,7 @@ function LessonInShort({ lesson, student, units }: { lesson: Lesson; student: St
                 <h2 className="text-xl">{day(lesson.began_at)}</h2>
                 <span>{taskLine(lesson.task, catalogue, units)}</span>
                 <span className="ml-auto flex gap-3">
-                    {(['a4', 'letter'] as const).map((paper) => <a key={paper} href={`/api/lessons/${lesson.id}/report?paper=${paper}`} className="min-h-12 px-1 py-3 underline">Report {paper === 'a4' ? 'A4' : 'Letter'}</a>)}
+                    {([['Report A4', 'paper=a4'], ['Letter', 'paper=letter'], ['Print', 'as=print']] as const).map(([words, how]) => <a key={how} href={`/api/lessons/${lesson.id}/report?${how}`} className="min-h-12 px-1 py-3 underline">{words}</a>)}
                 </span>
                 <Link to={`/lessons/${lesson.id}`} className=" min-h-12 px-2 py-3 font-semibold underline">{lesson.closed_at === null ? 'Go on with this lesson' : 'Open this lesson'}</Link>
             </div>

@@ -5,8 +5,8 @@
 <title>Lesson of {{ $lesson->began_at->format('j F Y') }}, {{ $lesson->student->name }}</title>
 <style>
 @foreach (['Atkinson' => ['atkinson-hyperlegible-next', 'AtkinsonHyperlegibleNext'], 'Literata' => ['literata', 'Literata']] as $family => [$folder, $file])
-@font-face { font-family: {{ $family }}; font-weight: normal; src: url("{{ $fonts }}/{{ $folder }}/400Regular/{{ $file }}_400Regular.ttf") format("truetype"); }
-@font-face { font-family: {{ $family }}; font-weight: bold; src: url("{{ $fonts }}/{{ $folder }}/700Bold/{{ $file }}_700Bold.ttf") format("truetype"); }
+@font-face { font-family: {{ $family }}; font-weight: normal; src: url("{{ $font("$folder/400Regular/{$file}_400Regular.ttf") }}") format("truetype"); }
+@font-face { font-family: {{ $family }}; font-weight: bold; src: url("{{ $font("$folder/700Bold/{$file}_700Bold.ttf") }}") format("truetype"); }
 @endforeach
 @page { margin: 9mm 12mm; }
 * { box-sizing: border-box; }

@@ -20,6 +20,7 @@ final class StudentResource extends JsonResource
             'handed' => $this->resource->handed,
             'about' => $this->resource->about,
             'limits' => $this->resource->limits,
+            'units' => $this->resource->units?->value,
             'lessons_count' => $this->whenCounted('lessons'),
             'lessons' => LessonResource::collection($this->whenLoaded('lessons')),
         ];

@@ -9,6 +9,7 @@ use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Evidence\Answer;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
@@ -35,6 +36,7 @@ final class Catalogue
             'club' => array_map(self::field(...), Task::clubFields()),
             'ball' => array_map(self::field(...), Ball::fields()),
             'schools' => array_map(static fn(School $school): array => ['id' => $school->value, 'name' => $school->label(), 'idea' => $school->idea()], School::cases()),
+            'limits' => array_map(static fn(Limit $limit): array => ['id' => $limit->value, 'name' => $limit->label()], Limit::cases()),
             'causes' => array_map(static fn(Cause $cause): array => ['id' => $cause->id, 'name' => $cause->name], CauseLibrary::standard()->all()),
         ];
     }

@@ -16,4 +16,9 @@ enum Limit: string
     case Balance = 'balance';
     case Eyesight = 'eyesight';
     case Under14 = 'under_14';
+
+    public function label(): string
+    {
+        return $this === self::Under14 ? 'under 14' : $this->value;
+    }
 }

@@ -20,7 +20,7 @@ final class ReportController
         $request->validate(['paper' => [Rule::in(LessonReport::PAPERS)], 'as' => [Rule::in(['pdf', 'print'])]]);
         $paper = $request->string('paper', 'a4')->value();
         if ($request->input('as') === 'print') {
-            return new Response($report->html($lesson, $paper));
+            return new Response($report->html($lesson, $paper, alone: true));
         }
 
         return new Response($report->pdf($lesson, $paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="lesson-'.$lesson->began_at->format('Y-m-d').'.pdf"']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Http\Requests\PutStudentRequest;
 use App\Http\Resources\StudentResource;
 use App\Models\Student;
 use App\Models\User;
@@ -25,5 +26,15 @@ final class StudentController
         Gate::authorize('view', $student);
 
         return new StudentResource($student->loadCount('lessons')->load('lessons.prescription', 'lessons.sets.balls'));
+    }
+
+    /** Adds or changes the student with this id, made by the device. */
+    public function put(PutStudentRequest $request, string $studentId, #[CurrentUser] User $coach): StudentResource
+    {
+        $student = Student::query()->find($studentId) ?? (new Student)->forceFill(['id' => $studentId, 'coach_id' => $coach->id]);
+        Gate::authorize('view', $student);
+        $student->fill([...$request->safe(['name', 'handed', 'limits', 'units']), 'about' => $request->string('about')->value()])->save();
+
+        return new StudentResource($student->loadCount('lessons'));
     }
 }

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use LowPoint\Core\Club\Handedness;
+use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Wording\Units;
+
+final class PutStudentRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:200'],
+            'handed' => ['required', Rule::enum(Handedness::class)],
+            'about' => ['nullable', 'string', 'max:500'],
+            'limits' => ['present', 'array', 'max:9'],
+            'limits.*' => [Rule::enum(Limit::class), 'distinct'],
+            'units' => ['nullable', Rule::enum(Units::class)],
+        ];
+    }
+}
