@@ -191,6 +191,7 @@ final class SandAddress
                     new OnlyFor(new Balls(BallTrait::SplashFarBehind, Strength::Medium)),
                     new OnlyFor(new Balls(BallTrait::ThinOrSkip, Strength::Medium)),
                     new OnlyAgainst(new Figure(PatternFigure::TouchScatter, 30, 45, Strength::Medium)),
+                    new OnlyAgainst(new Balls(BallTrait::DeepMark, Strength::Medium)),
                 ],
                 new Cure(
                     Effort::Setup,

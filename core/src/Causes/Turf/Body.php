@@ -47,6 +47,7 @@ final class Body
                     new Balls(BallTrait::ThinTouchAhead, Strength::Medium),
                     new OnlyFor(new Balls(BallTrait::TouchAhead, Strength::Medium)),
                     new Figure(PatternFigure::MeanTouch, 15, 45, Strength::Medium),
+                    new OnlyFor(new Figure(PatternFigure::MeanTouch, 45, 80, Strength::Medium)),
                     new OnlyAgainst(new Balls(BallTrait::TouchBehind, Strength::Medium)),
                     new OnlyFor(new Balls(BallTrait::DeepMark, Strength::Weak)),
                 ],

@@ -75,6 +75,7 @@ final class SpeedAndDistance
                     new Seen(Observable::SpeedChange, ['forced'], Strength::Strong),
                     new Seen(Observable::Rhythm, ['snatched'], Strength::Medium),
                     new Balls(BallTrait::CarriesLong, Strength::Medium),
+                    new OnlyAgainst(new Figure(PatternFigure::LowPointScatter, 22, 34, Strength::Medium)),
                     new OnlyAgainst(new Balls(BallTrait::Heavy, Strength::Medium)),
                     new OnlyFor(new BackswingAgainstShot(-1, Strength::Weak)),
                     new Balls(BallTrait::StartsPulled, Strength::Weak),
@@ -135,6 +136,7 @@ final class SpeedAndDistance
                 [
                     new HalfUntilSeen(Observable::SpeedChange, new Figure(PatternFigure::MeanCarryError, 0.08, 0.20, Strength::Strong, eitherWay: true)),
                     new OnlyAgainst(new Seen(Observable::SpeedChange, ['forced', 'quitting'], Strength::Strong)),
+                    new OnlyAgainst(new Figure(PatternFigure::LowPointScatter, 22, 34, Strength::Medium)),
                     new OnlyAgainst(new Balls(BallTrait::Heavy, Strength::Medium)),
                 ],
                 new Cure(
