@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Tests\Progress;
+
+use LowPoint\Core\Progress\CleanRate;
+use LowPoint\Core\Progress\Distributions;
+use LowPoint\Core\Progress\Judgement;
+use LowPoint\Core\Progress\LowPointFigures;
+use LowPoint\Core\Progress\SetSummary;
+use LowPoint\Core\Progress\Verdict;
+use LowPoint\Core\Progress\WhatNow;
+use LowPoint\Core\Strike\Lie;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class ProgressTest extends TestCase
+{
+    /** Tabled values, to three places. */
+    public function test_distribution_functions_agree_with_the_tables(): void
+    {
+        self::assertEqualsWithDelta(0.5, Distributions::beta(0.5, 3, 3), 1.0e-9);
+        self::assertEqualsWithDelta(0.6875, Distributions::beta(0.5, 2, 3), 1.0e-9);
+        self::assertEqualsWithDelta(1.833, Distributions::studentQuantile(0.95, 9), 1.0e-3);
+        self::assertEqualsWithDelta(6.314, Distributions::studentQuantile(0.95, 1), 1.0e-3);
+        self::assertEqualsWithDelta(16.919, Distributions::chiSquareQuantile(0.95, 9), 1.0e-3);
+        self::assertEqualsWithDelta(3.325, Distributions::chiSquareQuantile(0.05, 9), 1.0e-3);
+        self::assertEqualsWithDelta(log(24.0), Distributions::logGamma(5.0), 1.0e-9);
+    }
+
+    public function test_quantiles_undo_their_distribution(): void
+    {
+        foreach ([0.05, 0.3, 0.5, 0.95] as $p) {
+            foreach ([[0.5, 10.5], [7.5, 3.5], [40.5, 0.5]] as [$a, $b]) {
+                self::assertEqualsWithDelta($p, Distributions::beta(Distributions::betaQuantile($p, $a, $b), $a, $b), 1.0e-9);
+            }
+        }
+    }
+
+    public function test_the_interval_holds_the_rate_and_narrows_with_more_balls(): void
+    {
+        $width = static fn(CleanRate $rate): float => $rate->interval()[1] - $rate->interval()[0];
+        foreach ([[0, 10], [3, 10], [10, 10]] as [$good, $of]) {
+            [$from, $to] = CleanRate::of($good, $of)->interval();
+            self::assertTrue($from <= $good / $of && $good / $of <= $to && $from >= 0 && $to <= 1);
+        }
+        self::assertGreaterThan($width(CleanRate::of(30, 100)), $width(CleanRate::of(3, 10)));
+    }
+
+    public function test_the_probability_of_being_better_is_fair_and_grows_with_the_difference(): void
+    {
+        self::assertEqualsWithDelta(0.5, CleanRate::of(4, 10)->probabilityAbove(CleanRate::of(4, 10)), 1.0e-6);
+        $before = 0.0;
+        for ($good = 0; $good <= 10; $good++) {
+            $better = CleanRate::of($good, 10)->probabilityAbove(CleanRate::of(4, 10));
+            self::assertGreaterThan($before, $better);
+            self::assertEqualsWithDelta(1.0, $better + CleanRate::of(4, 10)->probabilityAbove(CleanRate::of($good, 10)), 1.0e-6);
+            $before = $better;
+        }
+    }
+
+    public function test_aim_and_scatter_are_told_apart(): void
+    {
+        $was = new LowPointFigures(20, -40, 20, 0.0);
+        $nearer = (new LowPointFigures(20, -5, 20, 0.0))->probabilityBetter($was);
+        $calmer = (new LowPointFigures(20, -40, 9, 0.0))->probabilityBetter($was);
+
+        self::assertGreaterThan(0.99, $nearer['aim']);
+        self::assertEqualsWithDelta(0.5, $nearer['scatter'], 0.05);
+        self::assertGreaterThan(0.99, $calmer['scatter']);
+        self::assertEqualsWithDelta(0.5, $calmer['aim'], 0.1);
+        self::assertNull((new LowPointFigures(20, -40, 9))->probabilityBetter($was)['aim'], 'without a window nothing is said about aim');
+        [$from, $to] = $was->meanInterval() ?? [0, 0];
+        self::assertEqualsWithDelta(-40, ($from + $to) / 2, 1.0e-9);
+    }
+
+    /** @param list<array{int, int, int}> $lessons day, good, of */
+    #[TestWith([[[0, 2, 10]], Verdict::TooEarly])]
+    #[TestWith([[[0, 2, 10], [7, 5, 6]], Verdict::TooEarly])]
+    #[TestWith([[[0, 2, 10], [7, 8, 10]], Verdict::Improving])]
+    #[TestWith([[[0, 2, 10], [7, 8, 10], [10, 9, 10]], Verdict::Improving])]
+    #[TestWith([[[0, 2, 10], [7, 8, 10], [14, 9, 10]], Verdict::Fixed])]
+    #[TestWith([[[0, 2, 10], [7, 8, 10], [14, 9, 10], [28, 2, 10]], Verdict::Slipping])]
+    #[TestWith([[[0, 4, 10], [7, 4, 10], [14, 4, 10]], Verdict::NoChange])]
+    public function test_the_verdict_follows_the_rules(array $lessons, Verdict $verdict): void
+    {
+        $judgement = Judgement::of(self::sets($lessons));
+
+        self::assertSame($verdict, $judgement->verdict, $judgement->text);
+        self::assertTrue($judgement->probability === null || ($judgement->probability >= 0.5 && $judgement->probability <= 1));
+    }
+
+    public function test_one_lucky_day_of_few_balls_makes_nothing_fixed(): void
+    {
+        foreach ([[0, 6, 10], [0, 5, 10]] as $baseline) {
+            self::assertNotSame(Verdict::Fixed, Judgement::of(self::sets([$baseline, [7, 10, 10]]))->verdict);
+        }
+        self::assertNotSame(Verdict::Fixed, Judgement::of(self::sets([[0, 6, 10], [7, 7, 10], [14, 7, 10]]))->verdict, 'hardly better than at first');
+    }
+
+    public function test_unlike_sets_are_left_out_and_it_is_said_why(): void
+    {
+        $sets = self::sets([[0, 2, 10]]);
+        $sets[] = new SetSummary(7, 'retest', 'chip', Lie::BallDown, 56.0, CleanRate::of(10, 10));
+        $sets[] = new SetSummary(14, 'retest', 'chip', Lie::Fairway, 46.0, CleanRate::of(10, 10));
+        $sets[] = new SetSummary(21, 'retest', 'pitch', Lie::Fairway, 56.0, CleanRate::of(10, 10));
+        $judgement = Judgement::of($sets);
+
+        self::assertSame(Verdict::TooEarly, $judgement->verdict);
+        self::assertSame(['Not comparable: ball down in rough is not fairway.', 'Not comparable: 46° of loft is not 56°.', 'Not comparable: a pitch is not a chip.'], $judgement->notComparable);
+    }
+
+    public function test_a_fixed_one_is_looked_at_again_and_sand_more_often(): void
+    {
+        $turf = Judgement::of(self::sets([[0, 2, 10], [7, 8, 10], [14, 9, 10]]));
+        self::assertSame(14 + 14, $turf->recheckDay);
+        $later = Judgement::of(self::sets([[0, 2, 10], [7, 8, 10], [14, 9, 10], [28, 9, 10], [56, 8, 10]]));
+        self::assertSame(56 + 56, $later->recheckDay);
+    }
+
+    public function test_what_comes_next_heeds_the_practice(): void
+    {
+        self::assertSame(WhatNow::ShrinkDose, WhatNow::after(Verdict::NoChange, 0.3, 3));
+        self::assertSame(WhatNow::ChangeDrill, WhatNow::after(Verdict::NoChange, 0.9, 2));
+        self::assertSame(WhatNow::ChangeFeel, WhatNow::after(Verdict::NoChange, 0.9, 3));
+        self::assertSame(WhatNow::ChangeSchool, WhatNow::after(Verdict::NoChange, null, 4));
+        self::assertSame(WhatNow::NextCause, WhatNow::after(Verdict::Fixed, 0.1, 3));
+        self::assertSame(WhatNow::Reopen, WhatNow::after(Verdict::Slipping, 0.9, 3));
+    }
+
+    /**
+     * @param  list<array{int, int, int}>  $lessons
+     * @return list<SetSummary>
+     */
+    private static function sets(array $lessons): array
+    {
+        return array_map(static fn(array $one): SetSummary => new SetSummary($one[0], $one[0] === 0 ? 'before' : 'retest', 'chip', Lie::Fairway, 56.0, CleanRate::of($one[1], $one[2])), $lessons);
+    }
+}
