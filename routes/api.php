@@ -11,6 +11,7 @@ use App\Http\Controllers\Api\LessonController;
 use App\Http\Controllers\Api\LibraryController;
 use App\Http\Controllers\Api\PracticeController;
 use App\Http\Controllers\Api\PrescriptionController;
+use App\Http\Controllers\Api\ProgressController;
 use App\Http\Controllers\Api\ReportController;
 use App\Http\Controllers\Api\ReportPileController;
 use App\Http\Controllers\Api\SchemaController;
@@ -18,6 +19,7 @@ use App\Http\Controllers\Api\SessionController;
 use App\Http\Controllers\Api\SharedController;
 use App\Http\Controllers\Api\ShareLinkController;
 use App\Http\Controllers\Api\StudentController;
+use App\Http\Controllers\Api\TodayController;
 use App\Http\Controllers\Api\TrialController;
 use App\Http\Middleware\PrivatePage;
 use Illuminate\Support\Facades\Route;
@@ -45,9 +47,11 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('catalogue', CatalogueController::class);
     Route::get('library', LibraryController::class);
 
+    Route::get('today', TodayController::class);
     Route::get('students', [StudentController::class, 'index']);
     Route::get('students/{student}', [StudentController::class, 'show']);
     Route::put('students/{studentId}', [StudentController::class, 'put'])->whereUlid('studentId');
+    Route::get('students/{student}/progress', ProgressController::class);
     Route::get('students/{student}/practice', [PracticeController::class, 'show']);
     Route::put('students/{student}/plan', [PracticeController::class, 'putPlan']);
     Route::put('students/{student}/plan/sessions/{session}', [PracticeController::class, 'moveSession']);

@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $purpose
  * @property array<string, float|int|string> $setup
  * @property array<string, float|int|string> $motion
+ * @property array<string, mixed>|null $summary what it comes to, kept by SetSummaries
+ * @property list<array{touch: float|int|null, strike: string}>|null $marks its balls for drawing
  * @property Lesson $lesson
  * @property Collection<int, Ball> $balls
  */
@@ -30,7 +32,7 @@ final class BallSet extends Model
 
     protected $fillable = ['id', 'purpose', 'setup', 'motion'];
 
-    protected $casts = ['setup' => 'array', 'motion' => 'array'];
+    protected $casts = ['setup' => 'array', 'motion' => 'array', 'summary' => 'array', 'marks' => 'array'];
 
     /** @return BelongsTo<Lesson, $this> */
     public function lesson(): BelongsTo

@@ -13,6 +13,7 @@ use App\Models\Student;
 use App\Models\User;
 use App\Practice\Planning;
 use App\Practice\Results;
+use App\Progress\StudentProgress;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
@@ -48,6 +49,7 @@ final class SaltgrassSeeder extends Seeder
         if (isset($data['practice'])) {
             $this->practice($student, $data['practice']);
         }
+        app(StudentProgress::class)->of($student->refresh());
     }
 
     /** @param array{days: array<int, int>, weeks: int, from_days_ago: int, grounds: list<string>, runs: list<array{int, int, int, int}>} $data runs: days ago, hits, of, confidence */

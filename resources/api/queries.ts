@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { callOrKept } from './kept';
-import type { Catalogue, Coach, LessonPage, Library, Observable, Practice, Shot, Student } from './types';
+import type { Catalogue, Coach, LessonPage, Library, Observable, Practice, Progress, Shot, Student, Today } from './types';
 
 export const useCoach = () => useQuery({ queryKey: ['me'], queryFn: () => callOrKept<Coach>('me'), retry: false });
 
@@ -8,9 +8,11 @@ export const useCatalogue = () => useQuery({ queryKey: ['catalogue'], queryFn: (
 
 export const useLibrary = () => useQuery({ queryKey: ['library'], queryFn: () => callOrKept<Library>('library'), staleTime: Infinity });
 
-export const useStudents = () => useQuery({ queryKey: ['students'], queryFn: () => callOrKept<Student[]>('students') });
+export const useToday = (sought: string) => useQuery({ queryKey: ['students', 'today', sought], queryFn: () => callOrKept<Today>(`today?q=${encodeURIComponent(sought)}`), placeholderData: keepPreviousData });
 
 export const useStudent = (id: string, enabled = true) => useQuery({ queryKey: ['students', id], queryFn: () => callOrKept<Student>(`students/${id}`), enabled });
+
+export const useProgress = (id: string) => useQuery({ queryKey: ['students', id, 'progress'], queryFn: () => callOrKept<Progress>(`students/${id}/progress`) });
 
 /** @param path the student's on the coach's side, or that of a private link */
 export const usePractice = (path: string) => useQuery({ queryKey: ['practice', path], queryFn: () => callOrKept<Practice>(path.startsWith('shared/') ? path : `${path}/practice`) });

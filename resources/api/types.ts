@@ -356,3 +356,67 @@ export interface LessonPage {
     student: Student;
     readings: Record<string, Reading>;
 }
+
+export interface Work {
+    cause: string;
+    name: string;
+    since: string;
+    verdict: 'fixed' | 'improving' | 'slipping' | 'no_change' | 'too_early';
+    verdict_text: string;
+    text: string;
+    probability: number | null;
+    more_balls: number | null;
+    not_comparable: string[];
+    before: { count: number; of: number; interval: [number, number] } | null;
+    now: { count: number; of: number; interval: [number, number] } | null;
+    next: string;
+    recheck: string;
+}
+
+export interface SetFigures {
+    id: string;
+    purpose: Purpose;
+    text: string;
+    good: { count: number; of: number };
+    interval: [number, number] | null;
+    low_point: { n: number; mean: number | null; sd: number | null } | null;
+    sd_interval: [number, number] | [];
+    window: [number, number] | null;
+    /** Only of the latest lessons; the others are in the figures alone. */
+    marks: { touch: number | null; strike: string }[] | null;
+}
+
+export interface ProgressLesson {
+    id: string;
+    began_at: string;
+    open: boolean;
+    task: Task;
+    given: { cause: string; setup: string[]; feel: string; drills: string[] } | null;
+    sets: SetFigures[];
+}
+
+export interface Progress {
+    works: Work[];
+    last_time: string[];
+    practice: { planned: number; done: number; share: number | null };
+    lessons: ProgressLesson[];
+}
+
+export interface TodayStudent {
+    id: string;
+    name: string;
+    handed: Handed;
+    about: string;
+    lessons: number;
+    last: string | null;
+    cause: string | null;
+    verdict: string | null;
+    recheck: string | null;
+    reasons: string[];
+}
+
+export interface Today {
+    total: number;
+    students: TodayStudent[];
+    rechecks: TodayStudent[];
+}

@@ -1,50 +1,63 @@
-import type { BallSet, Handed, Reading, Units } from '../api/types';
+import type { Handed, Units } from '../api/types';
 import { place } from '../ui/units';
 import { mirror } from './scale';
 import { StrikeShape } from './StrikeShape';
 
+export interface Strip {
+    marks: { touch: number | null; strike: string }[] | null;
+    good: { count: number; of: number };
+    window: [number, number] | null;
+    mean: number | null;
+    text: string;
+}
+
 interface Props {
-    set: BallSet;
+    strip: Strip;
     title: string;
     handed: Handed;
     units: Units;
-    reading?: Reading;
+    /** Where a ball leads to, when there is somewhere to go. */
+    onBall?: (number: number) => void;
 }
 
 const HALF_MM = 222;
 
 /** One set of balls as one slim strip, to be stacked over others: each ball a mark, the window behind them. */
-export function StackedStrip({ set, title, handed, units, reading }: Props) {
+export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
     const m = mirror(handed);
-    const touched = set.balls.filter((ball) => typeof ball.seen.touch_mm === 'number');
-    const without = set.balls.length - touched.length;
-    const good = reading?.pattern.good;
-    const window = reading?.model?.window_mm;
-    const mean = reading?.pattern.low_point_mm.mean;
+    const { marks, good, window, mean } = strip;
+    const without = marks?.filter((one) => one.touch === null).length ?? 0;
     return (
-        <div className="grid grid-cols-[7rem_1fr_9rem] items-center gap-4">
+        <div className="grid grid-cols-[5.5rem_1fr_6.5rem] items-center gap-x-3 sm:grid-cols-[7rem_1fr_9rem]">
             <h3 className="font-text text-base">{title}</h3>
-            <svg viewBox={`${-HALF_MM} -34 ${2 * HALF_MM} 58`} className="block w-full" role="img" aria-label={`${title}: ${reading?.pattern.text ?? `${String(set.balls.length)} balls`}`}>
+            <svg viewBox={`${-HALF_MM} -34 ${2 * HALF_MM} 58`} className="block w-full" role={onBall === undefined ? 'img' : 'group'} aria-label={`${title}: ${strip.text}`}>
                 {window && <rect x={Math.min(m * window[0], m * window[1])} y={-32} width={window[1] - window[0]} height={44} className="fill-marram/20" />}
                 <path d={`M${-HALF_MM} 0H${HALF_MM}`} className="stroke-ink" strokeWidth={1.2} />
                 <path d="M0 -33V12" className="stroke-line" strokeWidth={1.5} />
-                {touched.map((ball, i) => {
-                    const touch = ball.seen.touch_mm ?? 0;
+                {marks?.map((ball, i) => {
+                    if (ball.touch === null) return null;
+                    const shape = (
+                        <>
+                            <path d={`M${m * ball.touch} 0v8`} className={ball.touch < 0 ? 'stroke-rust' : 'stroke-slate'} strokeWidth={2} />
+                            <StrikeShape strike={ball.strike} x={m * ball.touch} y={-8 - (i % 3) * 10} size={7} />
+                        </>
+                    );
+                    if (onBall === undefined) return <g key={i}>{shape}</g>;
                     return (
-                        <g key={ball.id}>
-                            <path d={`M${m * touch} 0v8`} className={touch < 0 ? 'stroke-rust' : 'stroke-slate'} strokeWidth={2} />
-                            <StrikeShape strike={ball.seen.strike ?? ''} x={m * touch} y={-8 - (i % 3) * 10} size={7} />
+                        <g key={i} role="link" aria-label={`Ball ${String(i + 1)}: ${ball.strike}, ${place(ball.touch, units)}`} className="cursor-pointer" onClick={() => { onBall(i + 1); }}>
+                            <rect x={m * ball.touch - 6} y={-34} width={12} height={46} className="fill-transparent" />
+                            {shape}
                         </g>
                     );
                 })}
-                {mean !== undefined && mean !== null && <path d={`M${m * mean} 3l-4.5 8h9z`} className="fill-slate" />}
+                {mean !== null && <path d={`M${m * mean} 3l-4.5 8h9z`} className="fill-slate" />}
                 <text x={-m * 4} y={21} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[8.5px]">ball</text>
-                {mean !== undefined && mean !== null && (
+                {mean !== null && (
                     <text x={m * (Math.max(mean, -20) + 8)} y={21} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[8.5px]">low point {place(mean, units)}</text>
                 )}
             </svg>
             <p className="leading-tight">
-                <span className="display text-3xl">{good?.count ?? 0}</span> of {good?.of ?? 0} {set.balls.some((ball) => ball.seen.strike === 'splash') ? 'splash' : 'clean'}
+                <span className="display text-3xl">{good.count}</span> of {good.of} {marks?.some((one) => one.strike === 'splash') ? 'splash' : 'clean'}
                 {without > 0 && <span className="block text-sm">{without} without a touch</span>}
             </p>
         </div>

@@ -16,6 +16,8 @@ const KEY_MM = 20;
 export const MARK_KEYS: Record<string, string> = { brush: 'q', shallow: 'w', deep: 'e' };
 
 interface Props {
+    /** The ball to open at once, 1 = the first; 0 = none. */
+    opened: number;
     bench: Bench;
     lessonId: string;
     set: BallSet;
@@ -27,10 +29,10 @@ interface Props {
 }
 
 /** One ball in two touches or two keys: where the club met the ground, then the strike. */
-export function BallEntry({ bench, lessonId, set, catalogue, shot, handed, units, reading }: Props) {
+export function BallEntry({ opened: openedFirst, bench, lessonId, set, catalogue, shot, handed, units, reading }: Props) {
     const [draft, setDraft] = useState<Draft>();
     const [mark, setMark] = useState<string>();
-    const [opened, setOpened] = useState<string>();
+    const [opened, setOpened] = useState<string | undefined>(() => set.balls[openedFirst - 1]?.id);
     const strikes = shotOf(catalogue, shot)?.strikes ?? [];
     const marks = catalogue.ball.mark?.answers.filter((answer) => answer.value !== 'none') ?? [];
     const sand = shot === 'bunker';

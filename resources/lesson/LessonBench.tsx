@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router-dom';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router-dom';
 import { useCatalogue, useCoach, useStudent } from '../api/queries';
-import type { BallSet, Lesson, Observed, Purpose } from '../api/types';
-import { StackedStrip } from '../figures/StackedStrip';
+import type { BallSet, Lesson, Observed, Purpose, Reading } from '../api/types';
+import { StackedStrip, type Strip } from '../figures/StackedStrip';
 import { StancePlan } from '../figures/StancePlan';
 import { TaskForm } from '../students/TaskForm';
 import { Button } from '../ui/Button';
@@ -31,7 +31,8 @@ export function LessonBench() {
     const catalogue = useCatalogue();
     const { data: coach } = useCoach();
     const navigate = useNavigate();
-    const [view, setView] = useState<View | null>(null);
+    const [asked] = useSearchParams();
+    const [view, setView] = useState<View | null>(() => (asked.has('set') ? { set: asked.get('set') ?? '' } : null));
     const [sheet, setSheet] = useState<'task' | 'keys' | null>(null);
     const { lesson, student } = bench;
 
@@ -87,7 +88,7 @@ export function LessonBench() {
             <KeptBar bench={bench} />
             {view === 'side-by-side' ? (
                 <main className="mx-auto w-full max-w-5xl space-y-4 overflow-y-auto p-6">
-                    {sets.map((one) => <StackedStrip key={one.id} set={one} title={SET_NAMES[one.purpose]} handed={student.handed} units={coach.units} reading={bench.readings[one.id]} />)}
+                    {sets.map((one) => <StackedStrip key={one.id} strip={stripOf(one, bench.readings[one.id])} title={SET_NAMES[one.purpose]} handed={student.handed} units={coach.units} />)}
                 </main>
             ) : (
                 <main className="grid min-h-0 flex-1 grid-cols-1 max-lg:pb-16 lg:grid-cols-[16.5rem_1fr_22rem] 2xl:grid-cols-[24rem_1fr_30rem]">
@@ -102,7 +103,7 @@ export function LessonBench() {
                     </section>
                     <section aria-label="Balls and motion" className={`min-w-0 p-3 lg:overflow-y-auto ${only('Balls', 'Motion')}`}>
                         <div className={only('Balls')}>
-                            <BallEntry key={set.id} bench={bench} lessonId={lesson.id} set={set} catalogue={catalogue.data} shot={lesson.task.shot} handed={student.handed} units={coach.units} reading={reading} />
+                            <BallEntry key={set.id} opened={asked.get('set') === set.id ? Number(asked.get('ball')) : 0} bench={bench} lessonId={lesson.id} set={set} catalogue={catalogue.data} shot={lesson.task.shot} handed={student.handed} units={coach.units} reading={reading} />
                         </div>
                         <div className={only('Motion')}>
                             <MotionRows looks={looks.filter((one) => one.group === 'motion')} set={set} units={coach.units} faultOf={faultOf} onSee={(what, value) => { bench.see(set, what, value); }} />
@@ -141,6 +142,16 @@ export function LessonBench() {
             <Shortcuts open={sheet === 'keys'} onOpenChange={(open) => { setSheet(open ? 'keys' : null); }} strikes={catalogue.data.shots.find((one) => one.id === lesson.task.shot)?.strikes.map((strike) => strike.id) ?? []} />
         </div>
     );
+}
+
+function stripOf(set: BallSet, reading: Reading | undefined): Strip {
+    return {
+        marks: set.balls.map((ball) => ({ touch: ball.seen.touch_mm ?? null, strike: ball.seen.strike ?? '' })),
+        good: reading?.pattern.good ?? { count: 0, of: 0 },
+        window: reading?.model?.window_mm ?? null,
+        mean: reading?.pattern.low_point_mm.mean ?? null,
+        text: reading?.pattern.text ?? `${String(set.balls.length)} balls`,
+    };
 }
 
 function CopySetup({ from, words, onCopy }: { from: Observed; words: string; onCopy: () => void }) {

@@ -4,7 +4,7 @@ import { useNavigate, useParams } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { keep } from '../api/kept';
-import { lessonKey, lessonPath, useCatalogue, useCoach, useStudent } from '../api/queries';
+import { lessonKey, lessonPath, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
 import type { LessonPage, Task } from '../api/types';
 import { requestOf, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
@@ -18,6 +18,7 @@ export function BeginLesson() {
     const { id = '' } = useParams();
     const student = useStudent(id);
     const catalogue = useCatalogue();
+    const progress = useProgress(id);
     const { data: coach } = useCoach();
     const queries = useQueryClient();
     const navigate = useNavigate();
@@ -54,11 +55,12 @@ export function BeginLesson() {
     const told = begin.error instanceof ApiError && begin.error.faults.length > 0 ? begin.error.faults.map((fault) => fault.message).join('\n') : (begin.error?.message ?? '');
     return (
         <Page title={`Lesson with ${student.data.name}`}>
-            {last?.prescription && (
-                <p className="mb-6 border-l-[6px] border-marram pl-4">
-                    <strong>Last time: {last.prescription.content.cause_name}.</strong> {last.prescription.content.setup.map((change) => change.text).join(' ')}{' '}
-                    {last.prescription.content.drills.map((drill) => drill.name).join(', ')}.
-                </p>
+            {progress.data !== undefined && progress.data.last_time.length > 0 && (
+                <div className="mb-6 border-l-[6px] border-marram pl-4">
+                    <p><strong>Last time: {progress.data.works[0]?.name}, {progress.data.works[0]?.verdict_text}.</strong> {progress.data.works[0]?.next}</p>
+                    {progress.data.last_time.map((line) => <p key={line}>{line}</p>)}
+                    <p>{progress.data.practice.planned === 0 ? 'No visit was planned.' : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`} The task below is that of last time, so that the retest can be compared.</p>
+                </div>
             )}
             <TaskForm
                 catalogue={catalogue.data}

@@ -1,24 +1,32 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router-dom';
+import { Link, useNavigate, useParams } from 'react-router-dom';
 import { call } from '../api/client';
-import { callOrKept } from '../api/kept';
-import { lessonKey, lessonPath, useCatalogue, useCoach, useStudent } from '../api/queries';
-import type { Lesson, LessonPage, Student, Units } from '../api/types';
+import { useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
+import type { ProgressLesson, Student, Units, Work } from '../api/types';
 import { StackedStrip } from '../figures/StackedStrip';
 import { SET_NAMES, taskLine } from '../lesson/words';
+import { Course, type Point } from '../progress/Course';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
-import { day } from '../ui/units';
+import { day, percent, shownFactor, shownUnit } from '../ui/units';
 import { StudentForm } from './StudentForm';
 
 export function StudentPage() {
     const { id = '' } = useParams();
     const student = useStudent(id);
+    const progress = useProgress(id);
     const { data: coach } = useCoach();
     const [editing, setEditing] = useState(false);
+    const [shot, setShot] = useState<string>();
+    const [cause, setCause] = useState<string>();
     if (student.isError) return <Page title="Student"><Trouble error={student.error} onRetry={() => void student.refetch()} /></Page>;
-    if (student.data === undefined || coach === undefined) return <Page title="Student"><Skeleton /></Page>;
+    if (progress.isError && progress.data === undefined) return <Page title="Student"><Trouble error={progress.error} onRetry={() => void progress.refetch()} /></Page>;
+    if (student.data === undefined || coach === undefined || progress.data === undefined) return <Page title="Student"><Skeleton /></Page>;
+    const { lessons, works } = progress.data;
+    const shots = [...new Set(lessons.map((lesson) => lesson.task.shot))];
+    const shown = lessons.filter((lesson) => shot === undefined || lesson.task.shot === shot);
+    const work = works.find((one) => one.cause === cause) ?? works[0];
     return (
         <Page
             title={student.data.name}
@@ -27,37 +35,98 @@ export function StudentPage() {
                 <Link to={`/students/${id}/begin`} className="flex min-h-12 items-center border-[1.5px] border-ink bg-ink px-5 font-semibold text-paper">Begin a lesson</Link>
             </>}
         >
-            <p className="mb-6 text-lg break-words">{student.data.handed === 'left' ? 'Left-handed. ' : 'Right-handed. '}{student.data.about} <button type="button" className="min-h-8 text-base underline" onClick={() => { setEditing(true); }}>Change</button></p>
+            <div className="grid gap-8 lg:grid-cols-[20rem_1fr]">
+                <section aria-label="Verdict" className="space-y-5">
+                    <p className="break-words">{student.data.handed === 'left' ? 'Left-handed. ' : 'Right-handed. '}{student.data.about} <button type="button" className="min-h-8 underline" onClick={() => { setEditing(true); }}>Change</button></p>
+                    {work === undefined ? lessons.length > 0 && <p>Nothing was handed out yet.</p> : <UnderWork work={work} />}
+                    {works.length > 1 && (
+                        <div role="group" aria-label="Causes" className="flex flex-wrap gap-1.5">
+                            {works.map((one) => <Button key={one.cause} className="text-left text-sm leading-tight" chosen={one.cause === work?.cause} onClick={() => { setCause(one.cause); }}>{one.name.split(':')[0]}: {one.verdict_text}</Button>)}
+                        </div>
+                    )}
+                    {progress.data.last_time.length > 0 && (
+                        <div className="border-t border-line pt-3">
+                            <h2 className="text-lg">Last time</h2>
+                            {progress.data.last_time.map((line) => <p key={line}>{line}</p>)}
+                        </div>
+                    )}
+                    <div className="border-t border-line pt-3">
+                        <h2 className="text-lg">Practice</h2>
+                        <p>{progress.data.practice.planned === 0 ? 'No visit planned so far.' : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}</p>
+                    </div>
+                    {lessons.length > 1 && <Reports lessons={lessons.map((one) => one.id)} />}
+                </section>
+                <section aria-label="Lessons" className="min-w-0">
+                    {lessons.length === 0 && <p>No lesson yet. Begin with the task, then look at the set-up.</p>}
+                    {shots.length > 1 && (
+                        <div role="group" aria-label="Shots" className="mb-4 flex">
+                            <Button chosen={shot === undefined} onClick={() => { setShot(undefined); }}>all shots</Button>
+                            {shots.map((one) => <Button key={one} className="-ml-[1.5px]" chosen={shot === one} onClick={() => { setShot(one); }}>{one}</Button>)}
+                        </div>
+                    )}
+                    {shown.map((lesson) => <LessonInShort key={lesson.id} lesson={lesson} student={student.data} units={coach.units} />)}
+                    <Courses lessons={shown} units={coach.units} />
+                </section>
+            </div>
             {editing && <StudentForm student={student.data} onClose={() => { setEditing(false); }} />}
-            {(student.data.lessons?.length ?? 0) > 1 && <Reports lessons={student.data.lessons?.map((one) => one.id) ?? []} />}
-            {student.data.lessons?.length === 0 && <p>No lesson yet. Begin with the task, then look at the set-up.</p>}
-            {student.data.lessons?.map((lesson) => <LessonInShort key={lesson.id} lesson={lesson} student={student.data} units={coach.units} />)}
         </Page>
     );
 }
 
-function LessonInShort({ lesson, student, units }: { lesson: Lesson; student: Student; units: Units }) {
-    const { data: catalogue } = useCatalogue();
-    const page = useQuery({ queryKey: lessonKey(lesson.id), queryFn: () => callOrKept<LessonPage>(lessonPath(lesson.id)), staleTime: Infinity });
-    const given = lesson.prescription?.content;
+/** The verdict is the headline; its sentence says how sure it is and what would settle it. */
+function UnderWork({ work }: { work: Work }) {
+    const rate = (one: Work['before']) => one && `${String(one.count)} of ${String(one.of)} (${percent(one.interval[0])} to ${percent(one.interval[1])})`;
     return (
-        <section className="mb-10 border-t-[1.5px] border-ink pt-3" aria-label={`Lesson of ${day(lesson.began_at)}`}>
+        <div data-verdict={work.verdict}>
+            <h2 className="text-[26px]">{work.name.split(':')[0]}: {work.verdict_text}</h2>
+            <p className="mt-1">{work.text}</p>
+            {work.before && <p className="mt-2">At first {rate(work.before)}{work.now && <>, now {rate(work.now)}</>} good.</p>}
+            <p className="mt-2 font-semibold">{work.next} Look again on {day(work.recheck)}.</p>
+            {work.not_comparable.map((why) => <p key={why} className="mt-1 text-sm">{why}</p>)}
+        </div>
+    );
+}
+
+/** Clean rate and scatter of the low point over the lessons. */
+function Courses({ lessons, units }: { lessons: ProgressLesson[]; units: Units }) {
+    const sets = [...lessons].reverse().flatMap((lesson) => lesson.sets.map((set) => ({ lesson, set })));
+    const factor = shownFactor('mm', units);
+    const rates: Point[] = sets.filter(({ set }) => set.good.of > 0).map(({ lesson, set }) => ({ at: lesson.began_at, label: SET_NAMES[set.purpose], value: set.good.count / set.good.of, low: set.interval?.[0] ?? null, high: set.interval?.[1] ?? null, n: set.good.of }));
+    const scatters: Point[] = sets.flatMap(({ lesson, set }) => (set.low_point?.sd == null ? [] : [{ at: lesson.began_at, label: SET_NAMES[set.purpose], value: set.low_point.sd / factor, low: set.sd_interval[0] === undefined ? null : set.sd_interval[0] / factor, high: set.sd_interval[1] === undefined ? null : set.sd_interval[1] / factor, n: set.low_point.n }]));
+    const widest = Math.max(1, ...scatters.map((one) => Math.min(one.high ?? one.value, 3 * one.value)));
+    return (
+        <div className="mt-6 grid gap-8 border-t-[1.5px] border-ink pt-4 md:grid-cols-2">
+            <Course title="Good strikes" unit="share" points={rates} highest={1} shown={percent} />
+            <Course title="Scatter of the low point" unit={shownUnit('mm', units)} points={scatters} highest={Math.ceil(widest)} shown={(value) => `${String(Math.round(value * 10) / 10)} ${shownUnit('mm', units)}`} />
+        </div>
+    );
+}
+
+function LessonInShort({ lesson, student, units }: { lesson: ProgressLesson; student: Student; units: Units }) {
+    const { data: catalogue } = useCatalogue();
+    const navigate = useNavigate();
+    const { given } = lesson;
+    return (
+        <section className="mb-8 border-t-[1.5px] border-ink pt-2" aria-label={`Lesson of ${day(lesson.began_at)}`}>
             <div className="flex flex-wrap items-baseline gap-x-4">
                 <h2 className="text-xl">{day(lesson.began_at)}</h2>
                 <span>{taskLine(lesson.task, catalogue, units)}</span>
-                <span className="ml-auto flex gap-3">
+                <span className="ml-auto flex flex-wrap gap-x-3">
                     {([['Report A4', 'paper=a4'], ['Letter', 'paper=letter'], ['Print', 'as=print']] as const).map(([words, how]) => <a key={how} href={`/api/lessons/${lesson.id}/report?${how}`} className="min-h-12 px-1 py-3 underline">{words}</a>)}
+                    <Link to={`/lessons/${lesson.id}`} className="min-h-12 px-2 py-3 font-semibold underline">{lesson.open ? 'Go on with this lesson' : 'Open this lesson'}</Link>
                 </span>
-                <Link to={`/lessons/${lesson.id}`} className=" min-h-12 px-2 py-3 font-semibold underline">{lesson.closed_at === null ? 'Go on with this lesson' : 'Open this lesson'}</Link>
             </div>
-            {lesson.sets.filter((set) => set.balls.length > 0).map((set) => (
-                <StackedStrip key={set.id} set={set} title={SET_NAMES[set.purpose]} handed={student.handed} units={units} reading={page.data?.readings[set.id]} />
+            {lesson.sets.map((set) => (
+                <StackedStrip
+                    key={set.id}
+                    strip={{ marks: set.marks, good: set.good, window: set.window, mean: set.low_point?.mean ?? null, text: set.text }}
+                    title={SET_NAMES[set.purpose]}
+                    handed={student.handed}
+                    units={units}
+                    onBall={(ball) => { void navigate(`/lessons/${lesson.id}?set=${set.id}&ball=${String(ball)}`); }}
+                />
             ))}
-            {given && (
-                <p className="mt-2 text-marram">
-                    <strong>{given.cause_name}.</strong> {given.setup.map((change) => change.text).join(' ')} Feel: {given.feel} {given.drills.length > 0 && <>Drills: {given.drills.map((drill) => drill.name).join(', ')}.</>}
-                </p>
-            )}
+            {given && <p className="mt-1 text-marram"><strong>{given.cause}.</strong> {given.setup.join(' ')} Feel: {given.feel} {given.drills.length > 0 && <>Drills: {given.drills.join(', ')}.</>}</p>}
         </section>
     );
 }

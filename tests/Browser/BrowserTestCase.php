@@ -204,6 +204,16 @@ abstract class BrowserTestCase extends TestCase
         return basename((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
     }
 
+    /** Opens the first lesson ever held with the student. */
+    protected function openFirstLesson(string $student): void
+    {
+        $this->visit('/');
+        $this->press($student);
+        $this->see('Open this lesson');
+        $links = $this->browser->findElements(WebDriverBy::linkText('Open this lesson'));
+        $this->browser->executeScript('arguments[0].click()', [$links[\count($links) - 1]]);
+    }
+
     /** @param array<string, mixed> $parameters */
     protected function devTools(string $command, array $parameters): void
     {

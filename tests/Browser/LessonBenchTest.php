@@ -146,9 +146,7 @@ final class LessonBenchTest extends BrowserTestCase
     {
         $this->signIn();
         foreach (['Petra Lindqvale', 'Callum Strand'] as $student) {
-            $this->visit('/');
-            $this->press($student);
-            $this->press('Open this lesson');
+            $this->openFirstLesson($student);
             $this->see('Work on first');
             foreach (['light', 'dark'] as $scheme) {
                 $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);

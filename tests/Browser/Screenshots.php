@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
+
 /** The pictures of the README, one of each main view, from the demo data. Run by bin/screenshots, not with the tests. */
 final class Screenshots extends BrowserTestCase
 {
@@ -17,15 +19,21 @@ final class Screenshots extends BrowserTestCase
         $this->picture('students');
 
         $this->press('Bea Achterberg');
-        $this->see('Before');
-        $this->see('of 7 clean');
+        $this->see('fixed');
         $this->picture('student');
         $this->press('Begin a lesson');
         $this->see('What does the student believe');
         $this->picture('begin-lesson');
-
         $this->browser->navigate()->back();
-        $this->press('Open this lesson');
+        $this->press('Practice');
+        $this->see('Set-up card');
+        $this->picture('practice');
+        $this->browser->executeScript('document.querySelector("[aria-label=Plan]").scrollIntoView()');
+        $this->picture('plan');
+        $this->press('Make a link');
+        $link = (string) $this->element('[data-testid=private-link]')->getAttribute('href');
+
+        $this->openFirstLesson('Bea Achterberg');
         $this->press('Side by side');
         $this->see('5 of 7 clean');
         $this->picture('side-by-side');
@@ -36,24 +44,38 @@ final class Screenshots extends BrowserTestCase
         $this->see('What speaks for it');
         $this->picture('evidence');
         $this->press('Close');
+        $this->keys('i');
+        $this->see('As it is');
+        $this->browser->executeScript('document.querySelector("[data-try=shaft_lean_deg] [role=slider]").focus()');
+        $this->keys(...array_fill(0, 10, WebDriverKeys::ARROW_LEFT));
+        $this->picture('what-if');
+        $this->press('Close');
         $this->press('Change it');
         $this->see('Drills, at most two');
         $this->picture('prescription');
 
-        $this->visit('/');
-        $this->press('Petra Lindqvale');
-        $this->press('Open this lesson');
+        $this->openFirstLesson('Petra Lindqvale');
         $this->see('Work on first');
         $this->picture('lesson-bench-sand');
         $this->visit('/library');
         $this->see('Handle too far forward');
         $this->picture('library');
 
-        $this->visit('/');
-        $this->press('Callum Strand');
-        $this->press('Open this lesson');
+        $this->openFirstLesson('Callum Strand');
         $this->see('Thin on the way down');
         $this->picture('lesson-bench-left-handed');
+        $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+        $this->picture('lesson-bench-dark');
+        $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'light']]]);
+
+        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        $this->picture('lesson-bench-phone');
+        $this->browser->get($link);
+        $this->press('Run Shaft up');
+        foreach (['Hit', 'Hit', 'Miss', 'Hit'] as $tap) {
+            $this->press($tap);
+        }
+        $this->picture('drill-runner-phone');
     }
 
     private function picture(string $name): void

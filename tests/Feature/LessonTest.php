@@ -191,7 +191,7 @@ final class LessonTest extends TestCase
 
     public function test_a_set_leaves_as_an_open_case_file_that_the_core_reads(): void
     {
-        $lesson = $this->earlierLesson('Callum');
+        $lesson = $this->student('Callum')->lessons()->reorder('began_at')->firstOrFail();
         $set = $lesson->sets()->firstOrFail();
 
         $case = \LowPoint\Core\CaseFile\CaseReader::fromJson((string) $this->get("/api/lessons/{$lesson->id}/sets/{$set->id}/case")->assertOk()->getContent());

@@ -145,7 +145,9 @@ final readonly class Judgement
     private static function improving(CleanRate $baseline, SetSummary $first, array $later, array $left): ?self
     {
         $since = self::rateOf($later) ?? $baseline;
-        $better = max($since->probabilityAbove($baseline), (self::rateOf(self::latest($later)) ?? $since)->probabilityAbove($baseline));
+        // All days since then count together only while the last one does not speak against it.
+        $last = (self::rateOf(self::latest($later)) ?? $since)->probabilityAbove($baseline);
+        $better = max($last >= 0.5 ? $since->probabilityAbove($baseline) : 0.0, $last);
         $aim = self::aim($first, self::latest($later));
         if ($better < self::LIKELY && ($aim === null || $aim < self::LIKELY_BY_AIM)) {
             return null;

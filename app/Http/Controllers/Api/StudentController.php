@@ -14,6 +14,8 @@ use Illuminate\Support\Facades\Gate;
 
 final class StudentController
 {
+    private const LATEST = 5;
+
     public function index(#[CurrentUser] User $coach): AnonymousResourceCollection
     {
         return StudentResource::collection(
@@ -25,7 +27,8 @@ final class StudentController
     {
         Gate::authorize('view', $student);
 
-        return new StudentResource($student->loadCount('lessons')->load('lessons.prescription', 'lessons.sets.balls'));
+        // The latest are enough to begin from; the whole course is under progress.
+        return new StudentResource($student->loadCount('lessons')->load(['lessons' => static fn($lessons) => $lessons->limit(self::LATEST)->with('prescription', 'sets')]));
     }
 
     /** Adds or changes the student with this id, made by the device. */
