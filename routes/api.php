@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Api\ArchiveController;
 use App\Http\Controllers\Api\BallController;
 use App\Http\Controllers\Api\BallSetController;
+use App\Http\Controllers\Api\BinController;
 use App\Http\Controllers\Api\CaseFileController;
 use App\Http\Controllers\Api\CatalogueController;
 use App\Http\Controllers\Api\HistoryController;
@@ -48,6 +50,14 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('library', LibraryController::class);
 
     Route::get('today', TodayController::class);
+    Route::get('archive', [ArchiveController::class, 'show']);
+    Route::post('archive', [ArchiveController::class, 'store']);
+    Route::get('bin', [BinController::class, 'index']);
+    Route::post('bin/students/{studentId}', [BinController::class, 'restoreStudent'])->whereUlid('studentId');
+    Route::post('bin/lessons/{lessonId}', [BinController::class, 'restoreLesson'])->whereUlid('lessonId');
+    Route::delete('students/{student}', [BinController::class, 'deleteStudent']);
+    Route::delete('students/{studentId}/for-good', [BinController::class, 'erase'])->whereUlid('studentId');
+    Route::delete('lessons/{lesson}', [BinController::class, 'deleteLesson']);
     Route::get('students', [StudentController::class, 'index']);
     Route::get('students/{student}', [StudentController::class, 'show']);
     Route::put('students/{studentId}', [StudentController::class, 'put'])->whereUlid('studentId');

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
@@ -18,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed> $task in the form of the case file
  * @property Carbon $began_at
  * @property Carbon|null $closed_at
+ * @property Carbon|null $deleted_at
  * @property Student $student
  * @property Collection<int, BallSet> $sets
  * @property Prescription|null $prescription
@@ -26,6 +28,7 @@ final class Lesson extends Model
 {
     use HasUlids;
     use KeepsHistory;
+    use SoftDeletes;
 
     protected $fillable = ['id', 'student_id', 'task', 'began_at', 'closed_at'];
 

@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Wording\Units;
 
@@ -20,12 +22,14 @@ use LowPoint\Core\Wording\Units;
  * @property string $about
  * @property list<string> $limits
  * @property Units|null $units null = as the coach's
+ * @property Carbon|null $deleted_at
  * @property User $coach
  * @property Plan|null $plan
  */
 final class Student extends Model
 {
     use HasUlids;
+    use SoftDeletes;
 
     protected $fillable = ['name', 'handed', 'about', 'limits', 'units'];
 

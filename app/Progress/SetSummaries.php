@@ -23,7 +23,7 @@ final readonly class SetSummaries
         $rows = DB::table('ball_sets')
             ->join('lessons', 'lessons.id', '=', 'ball_sets.lesson_id')
             ->leftJoin('balls', static fn($join) => $join->on('balls.ball_set_id', '=', 'ball_sets.id')->whereNull('balls.deleted_at'))
-            ->where('lessons.student_id', $student->id)
+            ->where('lessons.student_id', $student->id)->whereNull('lessons.deleted_at')
             ->groupBy('ball_sets.id', 'ball_sets.updated_at', 'lessons.updated_at')
             ->get(['ball_sets.id', DB::raw("json_value(max(ball_sets.summary), '$.stamp') as kept"), DB::raw('concat_ws(" ", '.self::VERSION.', count(balls.id), max(balls.updated_at), ball_sets.updated_at, lessons.updated_at) as stamp')]);
         $stale = $rows->filter(static fn(object $row): bool => $row->kept !== $row->stamp)->pluck('stamp', 'id');

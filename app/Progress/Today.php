@@ -23,11 +23,11 @@ final class Today
     /** @return array{total: int, students: list<array<string, mixed>>, rechecks: list<array<string, mixed>>} */
     public function of(User $coach, string $sought): array
     {
-        $students = DB::table('students')->where('coach_id', $coach->id)
+        $students = DB::table('students')->where('coach_id', $coach->id)->whereNull('deleted_at')
             ->when($sought !== '', static fn($query) => $query->where('name', 'like', '%'.addcslashes($sought, '%_\\').'%'))
             ->get(['id', 'name', 'handed', 'about', 'standing']);
         $mine = DB::table('students')->where('coach_id', $coach->id)->select('id');
-        $lessons = DB::table('lessons')->whereIn('student_id', clone $mine)->groupBy('student_id')->get(['student_id', DB::raw('count(*) as n'), DB::raw('max(began_at) as last')])->keyBy('student_id');
+        $lessons = DB::table('lessons')->whereNull('deleted_at')->whereIn('student_id', clone $mine)->groupBy('student_id')->get(['student_id', DB::raw('count(*) as n'), DB::raw('max(began_at) as last')])->keyBy('student_id');
         $from = Carbon::today()->subDays(self::PRACTICE_DAYS);
         $plans = DB::table('plans')->leftJoin('plan_sessions', static fn($join) => $join->on('plan_sessions.plan_id', '=', 'plans.id')->whereNull('plan_sessions.deleted_at')->where('plan_sessions.day', '>=', $from)->where('plan_sessions.day', '<', Carbon::today()))
             ->leftJoin('drill_results', 'drill_results.plan_session_id', '=', 'plan_sessions.id')

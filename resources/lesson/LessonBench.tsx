@@ -50,7 +50,15 @@ export function LessonBench() {
     if (set === undefined) return <Page title="Lesson"><Trouble error={new Error('This lesson has no set of balls yet.')} onRetry={() => { bench.beginSet('before', undefined, null); }} /></Page>;
     const reading = bench.readings[set.id];
     const changed = lesson.prescription?.content.setup[0]?.observable ?? null;
-    const begin = (purpose: Purpose) => { setView({ set: bench.beginSet(purpose, sets.at(-1), purpose === 'after' ? changed : null) }); };
+    const begin = (purpose: Purpose) => {
+        // A double tap, or a set begun and not used: that one serves.
+        const last = sets.at(-1);
+        if (last !== undefined && last.purpose !== 'before' && last.balls.length === 0) {
+            setView({ set: last.id });
+            return;
+        }
+        setView({ set: bench.beginSet(purpose, last, purpose === 'after' ? changed : null) });
+    };
     const looks = catalogue.data.observables.filter((one) => !one.sand_only || lesson.task.shot === 'bunker');
     const before = setupBefore(set, lesson, earlier.data?.lessons ?? []);
     const only = (...areas: Area[]) => (areas.includes(area) ? '' : 'max-lg:hidden');

@@ -42,6 +42,7 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                     {reading.causes.map((one) => <option key={one.id} value={one.id}>{one.name} ({Math.round(one.probability * 100)} %)</option>)}
                 </select>
             </label>
+            {cause !== undefined && cause.for.length > 0 && <p className="mb-4"><strong>Because:</strong> {cause.for.slice(0, 3).map((clue) => clue.text).join(' ')}{cause.against[0] !== undefined && <> <strong>Against it:</strong> {cause.against[0].text}</>}</p>}
             <SchoolsSideBySide reading={reading} catalogue={catalogue} units={units} />
             {proposed.isPending && <Skeleton />}
             {proposed.isError && <Trouble error={proposed.error} onRetry={() => void proposed.refetch()} />}

@@ -54,7 +54,7 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, handed, u
             {set.balls.length !== pattern.n && bench.trouble !== null && <p className="mb-1 font-semibold">Reading of {pattern.n} balls; {set.balls.length} are logged. It catches up with the connection.</p>}
             <h2 className="text-lg" aria-live="polite">{pattern.text}</h2>
             {pattern.n > 0 && (
-                <button type="button" className="min-h-8 text-left text-sm underline decoration-1 underline-offset-4" onClick={() => { setSheet('figures'); }}>
+                <button type="button" className="min-h-12 text-left text-sm underline decoration-1 underline-offset-4" onClick={() => { setSheet('figures'); }}>
                     {pattern.measured} measured, {pattern.assumed} assumed, {pattern.censored} without ground contact
                 </button>
             )}
@@ -78,12 +78,12 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, handed, u
             </ul>
             </div>
             {next !== null && nextLook !== undefined && (
-                <div className="mt-2 border-2 border-ink bg-press px-3 py-2">
+                <div className="mt-2 border-2 border-ink bg-press px-3 pb-2">
                     <details className="leading-tight">
-                        <summary className="min-h-6 cursor-pointer list-none"><strong>Look next: {next.label}</strong> <span className="float-right text-sm underline">why</span></summary>
-                        <p className="mt-1 text-sm">{next.why}</p>
+                        <summary className="flex min-h-12 cursor-pointer list-none items-center justify-between"><strong>Look next: {next.label}</strong> <span className="px-3 text-sm underline">why</span></summary>
+                        <p className="mb-1 text-sm">{next.why}</p>
                     </details>
-                    <div className="mt-1 grid auto-cols-fr grid-flow-col gap-1">
+                    <div className="grid auto-cols-fr grid-flow-col gap-1">
                         {next.answers.map((answer) => (
                             <Button key={answer.label} className="px-1 text-sm leading-tight" title={answer.then} onClick={() => { bench.see(set, nextLook, answer.value); }}>{answer.label}</Button>
                         ))}

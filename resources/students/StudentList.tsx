@@ -5,6 +5,7 @@ import type { TodayStudent } from '../api/types';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { day, weekday } from '../ui/units';
+import { Keeping } from './Keeping';
 import { StudentForm } from './StudentForm';
 
 /** Who needs attention today and why, a lesson one press away. */
@@ -29,6 +30,7 @@ export function StudentList() {
                     <ul>{today.data?.rechecks.map((student) => <li key={student.id}>{weekday(student.recheck ?? '')}: {student.name}, {student.cause?.split(':')[0]}</li>)}</ul>
                 </section>
             )}
+            <Keeping />
             {adding && <StudentForm onClose={() => { setAdding(false); }} />}
         </Page>
     );

@@ -1,4 +1,4 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router-dom';
 import { call } from '../api/client';
@@ -10,6 +10,7 @@ import { Course, type Point } from '../progress/Course';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { day, percent, shownFactor, shownUnit } from '../ui/units';
+import { Removing } from './Removing';
 import { StudentForm } from './StudentForm';
 
 export function StudentPage() {
@@ -55,6 +56,7 @@ export function StudentPage() {
                         <p>{progress.data.practice.planned === 0 ? 'No visit planned so far.' : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}</p>
                     </div>
                     {lessons.length > 1 && <Reports lessons={lessons.map((one) => one.id)} />}
+                    <Removing id={id} name={student.data.name} />
                 </section>
                 <section aria-label="Lessons" className="min-w-0">
                     {lessons.length === 0 && <p>No lesson yet. Begin with the task, then look at the set-up.</p>}
@@ -113,6 +115,7 @@ function LessonInShort({ lesson, student, units }: { lesson: ProgressLesson; stu
                 <span>{taskLine(lesson.task, catalogue, units)}</span>
                 <span className="ml-auto flex flex-wrap gap-x-3">
                     {([['Report A4', 'paper=a4'], ['Letter', 'paper=letter'], ['Print', 'as=print']] as const).map(([words, how]) => <a key={how} href={`/api/lessons/${lesson.id}/report?${how}`} className="min-h-12 px-1 py-3 underline">{words}</a>)}
+                    <DeleteLesson id={lesson.id} />
                     <Link to={`/lessons/${lesson.id}`} className="min-h-12 px-2 py-3 font-semibold underline">{lesson.open ? 'Go on with this lesson' : 'Open this lesson'}</Link>
                 </span>
             </div>
@@ -129,6 +132,12 @@ function LessonInShort({ lesson, student, units }: { lesson: ProgressLesson; stu
             {given && <p className="mt-1 text-marram"><strong>{given.cause}.</strong> {given.setup.join(' ')} Feel: {given.feel} {given.drills.length > 0 && <>Drills: {given.drills.join(', ')}.</>}</p>}
         </section>
     );
+}
+
+function DeleteLesson({ id }: { id: string }) {
+    const queries = useQueryClient();
+    const remove = useMutation({ mutationFn: () => call('DELETE', `lessons/${id}`), onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: ['students'] }), queries.invalidateQueries({ queryKey: ['bin'] })]) });
+    return <button type="button" className="min-h-12 px-1 underline" disabled={remove.isPending} title="It can be brought back for 30 days" onClick={() => { remove.mutate(); }}>Delete</button>;
 }
 
 interface Pile {

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archive;
+
+use App\Lessons\SetReading;
+use App\Models\BallSet;
+use App\Models\User;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\InvalidInput;
+
+/**
+ * Everything a coach has, as one zip in open formats: each table as JSON (data/) and as CSV by RFC 4180 (csv/), each
+ * set of balls as a case file (cases/), and a page to read (index.html). What it writes it reads back into an empty account. Private links stay behind: they are keys.
+ */
+final class AccountArchive
+{
+    public const FORMAT = 'low-point-archive/1';
+
+    /** In the order in which they can be written back. */
+    public const TABLES = ['students', 'lessons', 'ball_sets', 'balls', 'prescriptions', 'plans', 'plan_sessions', 'drill_results', 'revisions'];
+
+    /** Worked out from the rest, or numbered anew. */
+    private const LEFT_OUT = ['students' => ['coach_id', 'standing'], 'ball_sets' => ['summary', 'marks'], 'prescriptions' => ['id'], 'revisions' => ['id', 'coach_id']];
+
+    private const AT_ONCE = 500;
+
+    public function __construct(private readonly SetReading $readings) {}
+
+    public function write(User $coach, string $path): void
+    {
+        $zip = new \ZipArchive;
+        if ($zip->open($path, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) !== true) {
+            throw new \RuntimeException("The archive cannot be written: {$path}");
+        }
+        $counts = [];
+        foreach (self::TABLES as $table) {
+            $rows = array_map(fn(object $row): array => $this->kept($table, (array) $row), $this->of($table, $coach)->get()->all());
+            $counts[$table] = \count($rows);
+            $zip->addFromString("data/{$table}.json", json_encode(array_map(self::opened(...), $rows), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
+            $zip->addFromString("csv/{$table}.csv", self::csv($rows));
+        }
+        foreach (BallSet::query()->whereIn('id', $this->of('ball_sets', $coach)->select('id'))->with('balls', 'lesson.student')->lazy(self::AT_ONCE) as $set) {
+            // One set as the open case file; of deleted lessons only the rows are kept.
+            if ($set->lesson?->student !== null) {
+                $zip->addFromString("cases/{$set->id}.json", CaseWriter::toJson($this->readings->case($set->lesson, $set)));
+            }
+        }
+        $zip->addFromString('archive.json', json_encode(['format' => self::FORMAT, 'made_at' => now()->toIso8601String(), 'rows' => $counts], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+        $zip->addFromString('index.html', view('archive', ['coach' => $coach, 'counts' => $counts, 'students' => $this->of('students', $coach)->orderBy('name')->pluck('name')])->render());
+        $zip->close();
+    }
+
+    /**
+     * @return array<string, int> rows written by table
+     *
+     * @throws InvalidInput when the account is not empty, or the file is no archive; then nothing is stored
+     */
+    public function read(User $coach, string $path): array
+    {
+        if ($this->of('students', $coach)->exists()) {
+            throw InvalidInput::one('account', $coach->email, 'an account without students');
+        }
+        $zip = new \ZipArchive;
+        if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
+            throw InvalidInput::one('archive', basename($path), 'a zip made by the export');
+        }
+        $about = json_decode((string) $zip->getFromName('archive.json'), true);
+        if (($about['format'] ?? null) !== self::FORMAT) {
+            throw InvalidInput::one('archive.format', $about['format'] ?? null, self::FORMAT);
+        }
+
+        return DB::transaction(function () use ($coach, $zip): array {
+            $counts = [];
+            foreach (self::TABLES as $table) {
+                $rows = json_decode((string) $zip->getFromName("data/{$table}.json"), true);
+                if (! \is_array($rows)) {
+                    throw InvalidInput::one("data/{$table}.json", null, 'a list of rows');
+                }
+                $known = array_flip(array_diff(DB::getSchemaBuilder()->getColumnListing($table), self::LEFT_OUT[$table] ?? []));
+                foreach (array_chunk(array_values($rows), self::AT_ONCE) as $some) {
+                    DB::table($table)->insert(array_map(fn(mixed $row): array => $this->row($table, $row, $known, $coach), $some));
+                }
+                $counts[$table] = \count($rows);
+            }
+
+            return $counts;
+        });
+    }
+
+    /** The rows of a table that belong to the coach, those taken out included. */
+    private function of(string $table, User $coach): Builder
+    {
+        $students = DB::table('students')->where('coach_id', $coach->id)->select('id');
+        $lessons = DB::table('lessons')->whereIn('student_id', clone $students)->select('id');
+        $sets = DB::table('ball_sets')->whereIn('lesson_id', clone $lessons)->select('id');
+
+        return match ($table) {
+            'students' => DB::table('students')->where('coach_id', $coach->id)->orderBy('id'),
+            'lessons', 'plans', 'drill_results' => DB::table($table)->whereIn('student_id', $students)->orderBy('id'),
+            'ball_sets', 'prescriptions' => DB::table($table)->whereIn('lesson_id', $lessons)->orderBy('id'),
+            'balls' => DB::table('balls')->whereIn('ball_set_id', $sets)->orderBy('id'),
+            'plan_sessions' => DB::table('plan_sessions')->whereIn('plan_id', DB::table('plans')->whereIn('student_id', $students)->select('id'))->orderBy('id'),
+            'revisions' => DB::table('revisions')->where(static fn(Builder $of) => $of->whereIn('subject_id', $lessons)->orWhereIn('subject_id', $sets)
+                ->orWhereIn('subject_id', DB::table('balls')->whereIn('ball_set_id', clone $sets)->select('id')))->orderBy('id'),
+            default => throw new \LogicException("No such table in an archive: {$table}"),
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @return array<string, mixed>
+     */
+    private function kept(string $table, array $row): array
+    {
+        return array_diff_key($row, array_flip(self::LEFT_OUT[$table] ?? []));
+    }
+
+    /**
+     * @param  array<string, int>  $known
+     * @return array<string, mixed>
+     */
+    private function row(string $table, mixed $row, array $known, User $coach): array
+    {
+        if (! \is_array($row) || array_diff_key($row, $known) !== []) {
+            throw InvalidInput::one("data/{$table}.json", $row, 'rows with the keys '.implode(', ', array_keys($known)));
+        }
+        $row = array_map(static fn(mixed $value): mixed => \is_array($value) ? json_encode($value, JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR) : $value, $row);
+
+        return $row + (\in_array($table, ['students', 'revisions'], true) ? ['coach_id' => $coach->id] : []);
+    }
+
+    /**
+     * JSON columns as what they say; an empty one keeps its brackets.
+     *
+     * @param  array<string, mixed>  $row
+     * @return array<string, mixed>
+     */
+    private static function opened(array $row): array
+    {
+        return array_map(static function (mixed $value): mixed {
+            $opened = \is_string($value) && preg_match('/^[\[{]/', $value) === 1 ? json_decode($value, true) : null;
+
+            return \is_array($opened) && $opened !== [] ? $opened : $value;
+        }, $row);
+    }
+
+    /** @param list<array<string, mixed>> $rows */
+    private static function csv(array $rows): string
+    {
+        $quoted = static fn(mixed $value): string => '"'.str_replace('"', '""', (string) $value).'"';
+        $lines = $rows === [] ? [] : [implode(',', array_map($quoted, array_keys($rows[0])))];
+        foreach ($rows as $row) {
+            $lines[] = implode(',', array_map($quoted, $row));
+        }
+
+        return implode("\r\n", $lines).($lines === [] ? '' : "\r\n");
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Archive\AccountArchive;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Everything out in open formats, and back into an empty account. */
+final class ArchiveController
+{
+    private const MOST_KB = 200 * 1024;
+
+    public function show(#[CurrentUser] User $coach, AccountArchive $archive): BinaryFileResponse
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'archive');
+        $archive->write($coach, $path);
+
+        return response()->download($path, 'low-point-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+    }
+
+    public function store(Request $request, #[CurrentUser] User $coach, AccountArchive $archive): JsonResponse
+    {
+        $request->validate(['archive' => ['required', 'file', 'max:'.self::MOST_KB]]);
+        /** @var UploadedFile $file */
+        $file = $request->file('archive');
+
+        return new JsonResponse(['rows' => $archive->read($coach, $file->getPathname())], 201);
+    }
+}

@@ -1,0 +1,55 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ApiError, call, upload } from '../api/client';
+import { Button } from '../ui/Button';
+import { day } from '../ui/units';
+
+interface Deleted {
+    kind: 'student' | 'lesson';
+    id: string;
+    name: string;
+    until: string;
+}
+
+/** The coach's records: everything out as a zip, back into an empty account, and what was deleted in the last 30 days. */
+export function Keeping() {
+    const queries = useQueryClient();
+    const bin = useQuery({ queryKey: ['bin'], queryFn: () => call<Deleted[]>('GET', 'bin') });
+    const again = () => Promise.all([queries.invalidateQueries({ queryKey: ['bin'] }), queries.invalidateQueries({ queryKey: ['students'] })]);
+    const restore = useMutation({ mutationFn: (one: Deleted) => call('POST', `bin/${one.kind}s/${one.id}`), onSuccess: again });
+    const [told, setTold] = useState('');
+    const read = useMutation({
+        mutationFn: (file: File) => upload<{ rows: Record<string, number> }>('archive', 'archive', file),
+        onSuccess: async ({ rows }) => {
+            setTold(`Read back: ${Object.entries(rows).map(([table, n]) => `${String(n)} ${table.replace('_', ' ')}`).join(', ')}.`);
+            await again();
+        },
+        onError: (error) => { setTold(error instanceof ApiError && error.faults[0] ? error.faults[0].message : error.message); },
+    });
+    return (
+        <section aria-label="Your records" className="mt-10 border-t-[1.5px] border-ink pt-4">
+            <h2 className="mb-2 text-xl">Your records</h2>
+            <div className="flex flex-wrap items-center gap-2">
+                <a className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold" href="/api/archive" download>Everything as a zip</a>
+                <label className="inline-flex min-h-12 cursor-pointer items-center border-[1.5px] border-ink bg-press px-5 font-semibold focus-within:outline-3 focus-within:outline-slate">
+                    Read a zip back{read.isPending ? '…' : ''}
+                    <input type="file" accept=".zip" className="sr-only" onChange={(event) => { const file = event.target.files?.[0]; if (file !== undefined) read.mutate(file); event.target.value = ''; }} />
+                </label>
+            </div>
+            {told !== '' && <p role="status" className="mt-2">{told}</p>}
+            {(bin.data?.length ?? 0) > 0 && (
+                <>
+                    <h3 className="mt-4 font-text text-base font-bold">Deleted, can come back</h3>
+                    <ul>
+                        {bin.data?.map((one) => (
+                            <li key={one.id} className="flex min-h-14 flex-wrap items-center gap-4 border-b border-line">
+                                <span className="min-w-0 break-words">{one.kind} {one.name}, until {day(one.until)}</span>
+                                <Button className="ml-auto" disabled={restore.isPending} onClick={() => { restore.mutate(one); }}>Bring back</Button>
+                            </li>
+                        ))}
+                    </ul>
+                </>
+            )}
+        </section>
+    );
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Archive\AccountArchive;
+use App\Models\Lesson;
+use App\Models\Student;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use LowPoint\Core\CaseFile\CaseReader;
+use Tests\TestCase;
+
+final class ArchiveTest extends TestCase
+{
+    public function test_everything_leaves_as_a_zip_and_comes_back_into_an_empty_account_with_nothing_lost(): void
+    {
+        $coach = $this->coach();
+        $this->actingAs($coach);
+        $lesson = $this->earlierLesson('Callum');
+        $set = $lesson->sets()->firstOrFail();
+        $ball = $set->balls()->firstOrFail();
+        $this->putBall($lesson->id, $set->id, $ball->id, ['strike' => 'thin', 'note' => "he said \"ouch\",\r\nשלום 🏌"])->assertOk();
+        $this->deleteJson("/api/lessons/{$lesson->id}/sets/{$set->id}/balls/{$set->balls()->skip(1)->firstOrFail()->id}")->assertOk();
+        $this->deleteJson("/api/lessons/{$this->earlierLesson('Bea')->id}")->assertStatus(204);
+
+        $before = $this->tables();
+        $path = $this->get('/api/archive')->assertOk()->assertDownload()->baseResponse->getFile()->getPathname();
+        $kept = (string) tempnam(sys_get_temp_dir(), 'kept');
+        copy($path, $kept);
+        $zip = new \ZipArchive;
+        self::assertTrue($zip->open($kept));
+        self::assertStringContainsString('Bea Achterberg', (string) $zip->getFromName('index.html'));
+        self::assertStringContainsString('"he said \\"ouch', (string) $zip->getFromName('data/balls.json'));
+        $case = CaseReader::fromJson((string) $zip->getFromName("cases/{$set->id}.json"));
+        self::assertSame('left', $case->handed->value);
+        $csv = (string) $zip->getFromName('csv/students.csv');
+        self::assertSame("\r\n", substr($csv, -2));
+        $zip->close();
+
+        $this->read($kept)->assertStatus(422)->assertJsonPath('faults.0.allowed', 'an account without students');
+        Student::withTrashed()->where('coach_id', $coach->id)->get()->each(static fn(Student $one) => $one->forceDelete());
+        DB::table('revisions')->delete();
+        $this->read($kept)->assertStatus(201)->assertJsonPath('rows.students', 7);
+
+        self::assertEquals($before, $this->tables());
+        unlink($kept);
+    }
+
+    public function test_a_file_that_is_no_archive_is_refused_and_nothing_is_stored(): void
+    {
+        $empty = User::query()->create(['name' => 'New Coach', 'email' => 'new@saltgrass.example', 'password' => 'x', 'units' => 'metric']);
+        $this->actingAs($empty);
+        $this->postJson('/api/archive', [])->assertStatus(422);
+        $this->post('/api/archive', ['archive' => UploadedFile::fake()->create('notes.zip', 4)], ['Accept' => 'application/json'])->assertStatus(422)->assertJsonPath('faults.0.key', 'archive');
+
+        $path = (string) tempnam(sys_get_temp_dir(), 'broken');
+        $zip = new \ZipArchive;
+        $zip->open($path, \ZipArchive::OVERWRITE);
+        $zip->addFromString('archive.json', json_encode(['format' => AccountArchive::FORMAT], JSON_THROW_ON_ERROR));
+        $zip->addFromString('data/students.json', json_encode([['id' => self::id(), 'name' => 'A', 'password' => 'b']], JSON_THROW_ON_ERROR));
+        $zip->close();
+        $this->read($path)->assertStatus(422)->assertJsonPath('faults.0.key', 'data/students.json');
+        self::assertSame(0, $empty->students()->count());
+    }
+
+    public function test_what_was_deleted_comes_back_within_thirty_days_and_then_goes(): void
+    {
+        $this->actingAs($this->coach());
+        $bea = $this->student('Bea');
+        $this->deleteJson("/api/students/{$bea->id}")->assertStatus(204);
+        $this->getJson("/api/students/{$bea->id}")->assertStatus(404);
+        self::assertNotContains('Bea Achterberg', $this->getJson('/api/today')->json('students.*.name'));
+        $this->getJson('/api/bin')->assertOk()->assertJsonPath('0.name', 'Bea Achterberg');
+        $this->postJson("/api/bin/students/{$bea->id}")->assertStatus(204);
+        self::assertContains('Bea Achterberg', $this->getJson('/api/today')->json('students.*.name'));
+
+        $lesson = $this->earlierLesson('Callum');
+        $this->deleteJson("/api/lessons/{$lesson->id}")->assertStatus(204);
+        $this->travel(29)->days();
+        $this->artisan('bin:empty')->assertOk();
+        self::assertNotNull(Lesson::onlyTrashed()->find($lesson->id));
+        $this->travel(2)->days();
+        $this->artisan('bin:empty')->expectsOutput('1 records erased.')->assertOk();
+        self::assertNull(Lesson::withTrashed()->find($lesson->id));
+    }
+
+    public function test_a_student_is_erased_for_good_on_request_with_a_receipt_and_by_nobody_elses_coach(): void
+    {
+        $bea = $this->student('Bea');
+        $this->actingAs($this->coach('Idris'))->deleteJson("/api/students/{$bea->id}/for-good")->assertStatus(403);
+        $this->actingAs($this->coach('Idris'))->deleteJson("/api/students/{$bea->id}")->assertStatus(403);
+
+        $receipt = $this->actingAs($this->coach())->deleteJson("/api/students/{$bea->id}/for-good")->assertOk();
+        self::assertSame(4, $receipt->json('lessons'));
+        self::assertNotSame('', $receipt->json('receipt'));
+        foreach (['students' => 'id', 'lessons' => 'student_id', 'drill_results' => 'student_id', 'plans' => 'student_id'] as $table => $column) {
+            self::assertSame(0, DB::table($table)->where($column, $bea->id)->count(), $table);
+        }
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response> */
+    private function read(string $path): \Illuminate\Testing\TestResponse
+    {
+        return $this->post('/api/archive', ['archive' => new UploadedFile($path, 'archive.zip', 'application/zip', test: true)], ['Accept' => 'application/json']);
+    }
+
+    /** @return array<string, list<array<string, mixed>>> every row of the coach, JSON as what it says */
+    private function tables(): array
+    {
+        $derived = ['standing', 'summary', 'marks'];
+        $tables = [];
+        foreach (AccountArchive::TABLES as $table) {
+            $rows = DB::table($table)->orderBy($table === 'revisions' ? 'changed_at' : 'created_at')->get()->map(static fn(object $row): array => array_map(
+                static fn(mixed $value): mixed => \is_string($value) && preg_match('/^[\[{]/', $value) === 1 ? json_decode($value, true) : $value,
+                array_diff_key((array) $row, array_flip([...$derived, ...(\in_array($table, ['revisions', 'prescriptions'], true) ? ['id'] : [])])),
+            ))->all();
+            sort($rows);
+            $tables[$table] = $rows;
+        }
+
+        return $tables;
+    }
+}
