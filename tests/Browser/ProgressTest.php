@@ -7,6 +7,13 @@ namespace Tests\Browser;
 /** The question after three weeks, answered on the screen for each story of Saltgrass. */
 final class ProgressTest extends BrowserTestCase
 {
+    /** Other tests have held lessons with these students: their stories begin anew. */
+    public static function setUpBeforeClass(): void
+    {
+        exec('php '.escapeshellarg(\dirname(__DIR__, 2).'/artisan').' migrate:fresh --seed --force 2>&1', $said, $code);
+        self::assertSame(0, $code, implode("\n", $said));
+    }
+
     public function test_a_fixed_an_improving_a_slipping_a_not_practising_and_a_new_student(): void
     {
         $this->signIn();

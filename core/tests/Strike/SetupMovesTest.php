@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Tests\Strike;
+
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\Strike\Calibration;
+use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Strike\Normal;
+use LowPoint\Core\Strike\SetupMoves;
+use LowPoint\Core\Strike\StrikeModel;
+use LowPoint\Core\Strike\Swing;
+use PHPUnit\Framework\TestCase;
+
+final class SetupMovesTest extends TestCase
+{
+    public function test_every_move_there_and_back_ends_where_it_began_while_the_club_glides(): void
+    {
+        $moves = new SetupMoves(Calibration::standard());
+        foreach ([-6.0, 0.0, 3.0] as $lean) {
+            $swing = self::swing($lean);
+            $there = $moves->weightBy($moves->ballBy($moves->chestBy($moves->openTo($swing, 12.0), 25.0), 15.0, 160.0), 8.0);
+            $back = $moves->weightBy($moves->ballBy($moves->chestBy($moves->openTo($there, 0.0), -25.0), -15.0, 160.0), -8.0);
+            self::assertEqualsWithDelta($swing->lowPoint->mean, $back->lowPoint->mean, 1.0e-9);
+            self::assertSame($swing->openDeg, $back->openDeg);
+        }
+    }
+
+    public function test_a_wider_stance_moves_the_ball_further_for_the_same_per_cent(): void
+    {
+        $moves = new SetupMoves(Calibration::standard());
+        $by = static fn(float $width): float => self::swing(2)->lowPoint->mean - $moves->ballBy(self::swing(2), 10.0, $width)->lowPoint->mean;
+
+        self::assertEqualsWithDelta(2 * $by(150.0), $by(300.0), 1.0e-9);
+        self::assertGreaterThan(0, $by(150.0), 'a ball moved forward has the low point further behind it');
+    }
+
+    public function test_depth_goes_with_the_lean_only_where_the_club_dug(): void
+    {
+        $moves = new SetupMoves(Calibration::standard());
+        $digging = self::swing(14, depth: 7.0);
+        $gliding = self::swing(2, depth: 2.0);
+
+        self::assertLessThan($digging->depth->mean, $moves->leanTo($digging, 2.0)->depth->mean);
+        self::assertSame($gliding->depth->mean, $moves->leanTo($gliding, 0.0)->depth->mean);
+    }
+
+    public function test_no_move_within_reach_gives_anything_but_a_share(): void
+    {
+        $moves = new SetupMoves(Calibration::standard());
+        $model = StrikeModel::standard();
+        foreach (Lie::cases() as $lie) {
+            foreach ([-20.0, 0.0, 35.0] as $lean) {
+                foreach ([-30.0, 0.0, 70.0] as $open) {
+                    $rate = $model->goodRate($moves->openTo($moves->leanTo(self::swing(5, lie: $lie), $lean), $open));
+                    self::assertTrue($rate >= 0.0 && $rate <= 1.0, "{$lie->value}, lean {$lean}, open {$open}");
+                }
+            }
+        }
+    }
+
+    private static function swing(float $lean, float $depth = 2.0, Lie $lie = Lie::Fairway): Swing
+    {
+        return new Swing(new Club(56, 10), $lie, 1100.0, new Normal(10.0, 18.0), new Normal($depth, 2.0), $lean);
+    }
+}

@@ -1,0 +1,45 @@
+import { describe, expect, it } from 'vitest';
+import type { Field } from '../api/types';
+import { numberOr, observed, percent, place, shownFactor, withUnit } from './units';
+
+const field: Field = { kind: 'number', label: 'Feet apart', unit: 'mm', min: 0, max: 800, answers: [{ label: 'together', value: 120 }] };
+
+describe('figures in the units of the reader', () => {
+    it('names the side in words, not by a sign', () => {
+        expect(place(-41, 'metric')).toBe('4.1 cm behind');
+        expect(place(41, 'imperial')).toBe('1.6 in ahead');
+        expect(place(0.2, 'metric')).toBe('at the ball');
+    });
+
+    it('shows a minus that is one, and no space before the degree', () => {
+        expect(withUnit(-3, 'degrees', 'metric')).toBe('−3°');
+        expect(withUnit(9.144, 'm', 'imperial')).toBe('10 yd');
+    });
+
+    it.each(['metric', 'imperial'] as const)('comes back to the stored figure (%s)', (units) => {
+        for (const unit of ['mm', 'm', 'degrees', '%']) {
+            const factor = shownFactor(unit, units);
+            expect((137 / factor) * factor).toBeCloseTo(137, 9);
+        }
+    });
+
+    it('words a choice by its label and a figure with its unit', () => {
+        expect(observed({ ...field, kind: 'choice', answers: [{ label: 'held off', value: 'held_off' }] }, 'held_off', 'metric')).toBe('held off');
+        expect(observed(field, 120, 'metric')).toBe('12 cm');
+    });
+
+    it('rounds a share to whole per cent', () => {
+        expect(percent(0.666)).toBe('67 %');
+    });
+});
+
+describe('what was typed', () => {
+    it.each([['12', 12], ['4,5', 4.5], ['−3', -3], [' 7 ', 7]])('reads %s', (typed, number) => {
+        expect(numberOr(typed)).toBe(number);
+    });
+
+    it('lets pass what is no number, for the server to name', () => {
+        expect(numberOr('near')).toBe('near');
+        expect(numberOr('')).toBe('');
+    });
+});
