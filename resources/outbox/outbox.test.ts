@@ -1,0 +1,125 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Action, Told } from './actions';
+import { device } from './device';
+import { Outbox } from './outbox';
+
+// The outbox runs in a browser; here it gets as much of one as it uses.
+vi.stubGlobal('window', { setTimeout, clearTimeout, addEventListener: () => undefined });
+vi.stubGlobal('document', { cookie: '' });
+
+const ball = (ballId: string): Action => ({ kind: 'ball', lessonId: 'L', setId: 'A', ballId, seen: { strike: 'thin' }, hitAt: '2026-11-24T10:05:00Z' });
+const answer = (status: number, body: unknown = {}) => new Response(JSON.stringify(body), { status });
+const sentTo = (fetched: ReturnType<typeof vi.fn>) => fetched.mock.calls.map(([address]) => String(address).split('/').at(-1));
+
+/** A server whose answers are given one by one; when they run out, all is well. */
+function server(...answers: (() => Response)[]) {
+    const fetched = vi.fn(() => Promise.resolve().then(() => (answers.shift() ?? (() => answer(200)))()));
+    vi.stubGlobal('fetch', fetched);
+    return fetched;
+}
+
+const noAnswer = () => { throw new TypeError('Failed to fetch'); };
+
+async function quiet(outbox: Outbox, done: () => boolean): Promise<void> {
+    await vi.waitFor(() => { expect(done(), JSON.stringify(outbox.current())).toBe(true); }, { timeout: 20_000, interval: 10 });
+}
+
+describe('the outbox', () => {
+    let told: [Action, Told][];
+    let outbox: Outbox;
+
+    beforeEach(async () => {
+        await device.entries.clear();
+        told = [];
+        outbox = new Outbox((action, answered) => {
+            told.push([action, answered]);
+            return Promise.resolve();
+        });
+    });
+
+    afterEach(() => { vi.restoreAllMocks(); });
+
+    it('sends in the order of entry and forgets what is stored', async () => {
+        const fetched = server();
+        await outbox.open();
+        for (const id of ['1', '2', '3']) await outbox.add(ball(id));
+        await quiet(outbox, () => outbox.current().entries.length === 0);
+        expect(sentTo(fetched)).toEqual(['1', '2', '3']);
+        expect(told.map(([action]) => (action.kind === 'ball' ? action.ballId : ''))).toEqual(['1', '2', '3']);
+        expect(await device.entries.count()).toBe(0);
+    });
+
+    it('keeps everything while there is no answer, says so, and sends it all afterwards in order', async () => {
+        const fetched = server(noAnswer, noAnswer);
+        await outbox.open();
+        await outbox.add(ball('1'));
+        await outbox.add(ball('2'));
+        await quiet(outbox, () => outbox.current().trouble !== null);
+        expect(await device.entries.count()).toBe(2);
+        expect(outbox.current().trouble?.status).toBe(0);
+        await quiet(outbox, () => outbox.current().entries.length === 0);
+        expect(outbox.current().trouble).toBeNull();
+        expect(sentTo(fetched).slice(-2)).toEqual(['1', '2']);
+    });
+
+    it.each([401, 429, 500, 503])('tries again after an answer of %i: nothing is wrong with the entry', async (status) => {
+        server(() => answer(status, { message: 'Not now.' }));
+        await outbox.open();
+        await outbox.add(ball('1'));
+        await quiet(outbox, () => outbox.current().trouble?.status === status);
+        expect(outbox.current().entries).toHaveLength(1);
+        await quiet(outbox, () => told.length === 1);
+    });
+
+    it('lays a refused entry aside with the reason and goes on with the next', async () => {
+        server(() => answer(422, { message: 'ball.touch_mm: 5000 is not allowed', faults: [{ key: 'ball.touch_mm', message: 'ball.touch_mm: 5000 is not allowed' }] }));
+        await outbox.open();
+        await outbox.add(ball('1'));
+        await outbox.add(ball('2'));
+        await quiet(outbox, () => told.length === 1);
+        const [refused] = outbox.current().entries;
+        expect(refused?.state).toBe('refused');
+        expect(refused?.faults?.[0]?.key).toBe('ball.touch_mm');
+        expect(await device.entries.count()).toBe(1);
+        await outbox.drop(refused?.id ?? 0);
+        expect(await device.entries.count()).toBe(0);
+    });
+
+    it('finds after a reload what was not sent before it', async () => {
+        server(noAnswer);
+        await outbox.open();
+        await outbox.add(ball('1'));
+        await quiet(outbox, () => outbox.current().trouble !== null);
+
+        const fetched = server();
+        const reloaded = new Outbox(() => Promise.resolve());
+        await reloaded.open();
+        await quiet(reloaded, () => reloaded.current().entries.length === 0);
+        expect(sentTo(fetched)).toContain('1');
+    });
+
+    it('does not forget an entry before what shows it has been kept', async () => {
+        server();
+        let kept = false;
+        const careful = new Outbox(async () => {
+            await new Promise((resolve) => { setTimeout(resolve, 50); });
+            expect(await device.entries.count()).toBe(1);
+            kept = true;
+        });
+        await careful.open();
+        await careful.add(ball('1'));
+        await quiet(careful, () => careful.current().entries.length === 0);
+        expect(kept).toBe(true);
+    });
+
+    it('goes on showing and sending when the device is full, and says that a reload would lose', async () => {
+        server(noAnswer);
+        vi.spyOn(device.entries, 'add').mockRejectedValueOnce(new DOMException('full', 'QuotaExceededError'));
+        await outbox.open();
+        await outbox.add(ball('1'));
+        expect(outbox.current().deviceFull).toBe(true);
+        expect(outbox.current().entries).toHaveLength(1);
+        await quiet(outbox, () => told.length === 1);
+    });
+});
