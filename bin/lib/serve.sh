@@ -28,9 +28,10 @@ stop_server() {
     SERVER_PID=
 }
 
-# The worker of the queue, for long work; it reads its settings from the environment, as the server does.
+# The worker of the queue, for long work; it reads its settings from the environment, as the server does. It ends by itself
+# when the database goes away, and is started again.
 start_worker() {
-    setsid php artisan queue:work --sleep=1 --tries=1 --quiet >"$LOG/worker.log" 2>&1 </dev/null &
+    setsid bash -c 'while :; do php artisan queue:work --sleep=1 --tries=1 --quiet; sleep 1; done' >"$LOG/worker.log" 2>&1 </dev/null &
     WORKER_PID=$!
     disown "$WORKER_PID"
 }

@@ -21,6 +21,9 @@ abstract class BrowserTestCase extends TestCase
 {
     protected const MM_ACROSS_THE_STRIP = 444;
 
+    /** Machines are shared: what takes a moment may take many. */
+    private const PATIENCE_S = 30;
+
     protected RemoteWebDriver $browser;
 
     private string $profile;
@@ -68,7 +71,7 @@ abstract class BrowserTestCase extends TestCase
     /** The first shown element for a CSS selector, waited for. */
     protected function element(string $css): RemoteWebElement
     {
-        return $this->browser->wait(10, 50)->until(function () use ($css): ?RemoteWebElement {
+        return $this->browser->wait(self::PATIENCE_S, 50)->until(function () use ($css): ?RemoteWebElement {
             foreach ($this->browser->findElements(WebDriverBy::cssSelector($css)) as $element) {
                 if ($element->isDisplayed()) {
                     return $element;
@@ -82,7 +85,7 @@ abstract class BrowserTestCase extends TestCase
     /** Presses the button or link with these words, exactly or else at the start; in the open sheet where there is one. */
     protected function press(string $words): void
     {
-        $this->browser->wait(10, 50)->until(function () use ($words): bool {
+        $this->browser->wait(self::PATIENCE_S, 50)->until(function () use ($words): bool {
             $under = $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [] ? '' : "//*[@role='dialog']";
             $pressable = "{$under}//*[self::a or self::button or self::summary]";
             foreach (["normalize-space(.) = '{$words}'", "starts-with(normalize-space(.), '{$words}')", "contains(normalize-space(.), '{$words}')"] as $match) {
@@ -110,9 +113,9 @@ abstract class BrowserTestCase extends TestCase
         return preg_replace('/\s+/u', ' ', (string) $this->browser->executeScript('return document.body.innerText')) ?? '';
     }
 
-    protected function until(callable $true, string $else): void
+    protected function until(callable $true, string $else, int $seconds = self::PATIENCE_S): void
     {
-        $this->browser->wait(10, 50)->until($true, $else);
+        $this->browser->wait($seconds, 50)->until($true, $else);
         $this->addToAssertionCount(1);
     }
 

@@ -42,7 +42,7 @@ final class FaultTest extends BrowserTestCase
             $this->end($fault);
         }
 
-        $this->until(fn(): bool => $this->browser->executeAsyncScript($this->waiting()) === 0, 'Entries still wait on the device.');
+        $this->until(fn(): bool => $this->browser->executeAsyncScript($this->waiting()) === 0, 'Entries still wait on the device.', seconds: 90);
         $this->readingOf($logged);
         $stored = $this->browser->executeAsyncScript('const done = arguments[0]; fetch("/api/lessons/'.$lesson.'", {headers: {Accept: "application/json"}}).then(r => r.json()).then(p => done(p.lesson.sets[0].balls.map(b => b.id)))');
         self::assertCount($logged, $stored);
