@@ -29,6 +29,8 @@ final class FaultTest extends BrowserTestCase
                 $this->keys('asdfghjkl'[mt_rand(0, 8)], (string) mt_rand(1, 7));
                 $logged++;
                 if ($fault === 'reload' && mt_rand(0, 1) === 1) {
+                    // Only what the screen has acknowledged is promised to survive.
+                    $this->shows($logged, "round {$round}, {$fault}");
                     $this->browser->navigate()->refresh();
                     $this->element('[data-testid=ground-strip]');
                 }
