@@ -26,7 +26,7 @@ final class FaultTest extends BrowserTestCase
             $fault = self::FAULTS[$round % \count(self::FAULTS)];
             $this->begin($fault);
             for ($ball = mt_rand(1, 3); $ball > 0; $ball--) {
-                $this->keys('asdfghjkl'[mt_rand(0, 8)], (string) mt_rand(1, 7));
+                $this->logBall('asdfghjkl'[mt_rand(0, 8)], (string) mt_rand(1, 7));
                 $logged++;
                 if ($fault === 'reload' && mt_rand(0, 1) === 1) {
                     // Only what the screen has acknowledged is promised to survive.
@@ -49,6 +49,17 @@ final class FaultTest extends BrowserTestCase
         $stored = $this->browser->executeAsyncScript('const done = arguments[0]; fetch("/api/lessons/'.$lesson.'", {headers: {Accept: "application/json"}}).then(r => r.json()).then(p => done(p.lesson.sets[0].balls.map(b => b.id)))');
         self::assertCount($logged, $stored);
         self::assertSame(array_values(array_unique($stored)), $stored);
+    }
+
+    /** After a reload the page may stand there a moment before it listens: the touch is pressed until it is shown. */
+    private function logBall(string $touch, string $strike): void
+    {
+        $this->until(function () use ($touch): bool {
+            $this->keys($touch);
+
+            return $this->element('[aria-label^="First touch"]')->getAttribute('aria-valuetext') !== 'not tapped';
+        }, 'The touch is not shown.');
+        $this->keys($strike);
     }
 
     private function begin(string $fault): void
