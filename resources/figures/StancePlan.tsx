@@ -87,7 +87,7 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
     };
 
     return (
-        <svg viewBox="-132 0 264 320" className="mx-auto block w-full max-w-xs" role="group" aria-label="Set-up from above and face-on">
+        <svg viewBox="-132 -16 264 336" className="mx-auto block w-full max-w-xs" role="group" aria-label="Set-up from above and face-on">
             <path d={`M${-m * TOE_LINE} ${2 * TOES_Y - stanceY}L${stanceX} ${stanceY}`} className={faint('stance_open_deg')} strokeWidth={1.2} strokeDasharray="5 4" />
             {[-1, 1].map((side) => {
                 const [x, y] = foot(side);
