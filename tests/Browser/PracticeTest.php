@@ -118,6 +118,68 @@ final class PracticeTest extends BrowserTestCase
         $this->see('seconds, passed');
     }
 
+    public function test_a_double_tap_does_everything_once(): void
+    {
+        $this->signIn();
+        $count = fn(string $path, string $of): int => (int) $this->browser->executeAsyncScript('const [path, of, done] = arguments; fetch("/api/" + path, {headers: {Accept: "application/json"}}).then(r => r.json()).then(d => done((of === "" ? d : of.split(".").reduce((so, key) => so[key], d)).length))', [$path, $of]);
+        $this->press('Add a student');
+        $this->type('Name', 'Twice Tapped');
+        $this->tapTwice('Add the student');
+        $this->see('No lesson yet.');
+        $id = basename((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
+        self::assertSame(1, $count('today?q=Twice', 'students'));
+
+        $this->press('Begin a lesson');
+        $this->tapTwice('Begin the lesson');
+        $this->see('No balls yet.');
+        self::assertSame(1, $count("students/{$id}", 'lessons'));
+        $lesson = basename((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
+        $this->press('thrown');
+        foreach ([1, 2, 3] as $ball) {
+            $this->keys('a', '2');
+            $this->readingOf($ball);
+        }
+        $this->press('Prescribe');
+        $this->see('Drills, at most two');
+        $this->tapTwice('Hand it out');
+        $this->see('Handed out');
+        $this->tapTwice('Hit the next set');
+        $this->see('After the change · 0');
+        $this->until(fn(): bool => $count("lessons/{$lesson}", 'lesson.sets') === 2, 'A double tap begins other than one set.');
+        $this->tapTwice('Close lesson');
+        $this->see('Open this lesson');
+
+        $this->press('Practice');
+        $this->tapTwice('Make the plan');
+        $this->see('Make it anew');
+        $visits = $count("students/{$id}/practice", 'plan.sessions');
+        $this->tapTwice('Make it anew');
+        $this->tapTwice('Make a link');
+        $this->element('[data-testid=private-link]');
+        self::assertSame(1, $count("students/{$id}/links", ''));
+        self::assertSame($visits, $count("students/{$id}/practice", 'plan.sessions'));
+        $this->press('Run ');
+        $this->press('Hit');
+        $this->tapTwice('Save');
+        $this->see('1 of 1, not passed');
+        self::assertSame(1, $count("students/{$id}/practice", 'results'));
+        self::assertSame([], $this->consoleErrors());
+    }
+
+    /** As a thumb in a hurry does: twice at the same place within a moment. */
+    private function tapTwice(string $words): void
+    {
+        $this->see($words);
+        $this->browser->executeScript(<<<'JS'
+            const words = arguments[0];
+            const button = [...document.querySelectorAll('button')].filter((one) => one.textContent.trim().endsWith(words) && one.offsetParent !== null).at(-1);
+            const box = button.getBoundingClientRect();
+            button.click();
+            // The second tap hits whatever lies there by then.
+            document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2)?.closest('button')?.click();
+            JS, [$words]);
+    }
+
     /** Hands out the first drill of a scooping student, scored this way, and begins to run it. */
     private function prescribe(string $kind, string $mark): void
     {
