@@ -12,7 +12,6 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\DrillLibrary;
-use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\Means;
 use LowPoint\Core\Practice\Mode;
@@ -34,7 +33,7 @@ final class Planning
      */
     public function make(Student $student, array $days, array $grounds, ?array $equipment, int $weeks, Carbon $from): Plan
     {
-        $means = new Means($grounds, $equipment, array_map(static fn(string $limit): Limit => Limit::from($limit), $student->limits));
+        $means = new Means($grounds, $equipment, $student->limitsToMind());
         $drills = $this->drills($student);
         if ($drills === []) {
             throw InvalidInput::one('drills', [], 'a drill handed out in a lesson first');

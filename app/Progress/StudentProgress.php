@@ -35,13 +35,14 @@ final readonly class StudentProgress
         $this->summaries->refresh($student);
         $lessons = $student->lessons()->with(['prescription', 'sets' => static fn($sets) => $sets->select(['id', 'lesson_id', 'purpose', 'summary'])])->get();
         $drawn = BallSet::query()->whereIn('lesson_id', $lessons->take(self::DRAWN)->pluck('id'))->get(['id', 'marks'])->keyBy('id');
-        $works = $this->works($student, $lessons);
+        $practice = self::practice($student);
+        $works = $this->works($lessons, $practice['share']);
         $this->note($student, $works[0] ?? null);
 
         return [
             'works' => $works,
             'last_time' => self::lastTime($lessons),
-            'practice' => self::practice($student),
+            'practice' => $practice,
             'lessons' => $lessons->map(static fn(Lesson $lesson): array => [
                 'id' => $lesson->id,
                 'began_at' => $lesson->began_at->toIso8601String(),
@@ -82,9 +83,10 @@ final readonly class StudentProgress
      * Each cause that was ever prescribed, the latest first, with its verdict.
      *
      * @param  Collection<int, Lesson>  $lessons  latest first
+     * @param  float|null  $practice  share of the planned visits that was done
      * @return list<array<string, mixed>>
      */
-    private function works(Student $student, Collection $lessons): array
+    private function works(Collection $lessons, ?float $practice): array
     {
         $works = [];
         $oldestFirst = $lessons->reverse()->values();
@@ -98,7 +100,7 @@ final readonly class StudentProgress
             $since = $oldestFirst->filter(static fn(Lesson $one): bool => $one->began_at >= $found->began_at)->values();
             $judgement = Judgement::of(self::sets($since));
             $days = $since->map(static fn(Lesson $one): string => $one->began_at->toDateString())->unique()->count() - 1;
-            $next = WhatNow::after($judgement->verdict, self::practice($student)['share'], $days);
+            $next = WhatNow::after($judgement->verdict, $practice, $days);
             $works[$given->cause] = [
                 'cause' => $given->cause,
                 'name' => CauseLibrary::standard()->find($given->cause)->name ?? $given->cause,
