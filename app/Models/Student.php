@@ -75,4 +75,10 @@ final class Student extends Model
     {
         return array_map(static fn(string $limit): Limit => Limit::from($limit), $this->limits);
     }
+
+    /** A responsible adult must be present. */
+    public function needsGuardian(): bool
+    {
+        return \in_array(Limit::Under14, $this->limitsToMind(), true);
+    }
 }

@@ -14,7 +14,6 @@ use LowPoint\Core\Distance\MysteryNumbers;
 use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\DrillPicture;
-use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Practice\Goal;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Reading\SchoolChoice;
@@ -40,7 +39,7 @@ final readonly class StudentView
         $cause = $given === null ? null : CauseLibrary::standard()->find($given->cause);
 
         return [
-            'student' => ['name' => $student->name, 'handed' => $student->handed, 'units' => $student->shownUnits()->value, 'guardian' => \in_array(Limit::Under14->value, $student->limits, true)],
+            'student' => ['name' => $student->name, 'handed' => $student->handed, 'units' => $student->shownUnits()->value, 'guardian' => $student->needsGuardian()],
             'fault' => $content === null ? null : [
                 'title' => $content['cause_name'],
                 'seen' => $content['seen'] ?? null,

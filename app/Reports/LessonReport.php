@@ -13,7 +13,6 @@ use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Contracts\View\Factory;
 use LowPoint\Core\Drills\Cautions;
-use LowPoint\Core\Evidence\Limit;
 
 /** One lesson on one page: what was seen, before and after, cause, card, drills, plan, cautions. As a page to print and as PDF. */
 final readonly class LessonReport
@@ -52,7 +51,7 @@ final readonly class LessonReport
             'pictures' => array_map(fn(array $drill): ?string => isset($drill['picture']) ? self::image(DrillSvg::of($drill['picture'], $left, $lesson->student->shownUnits())) : null, $given['drills'] ?? []),
             'visits' => $lesson->student->plan?->sessions->take(self::MOST_VISITS)->all() ?? [],
             'cautions' => [...array_unique(array_merge(...array_map(static fn(array $drill): array => array_slice($drill['cautions'], 0, -\count(Cautions::GENERAL)), $given['drills'] ?? []))), ...Cautions::GENERAL],
-            'guardian' => \in_array(Limit::Under14->value, $lesson->student->limits, true),
+            'guardian' => $lesson->student->needsGuardian(),
             'font' => static fn(string $file): string => $alone ? 'data:font/ttf;base64,'.base64_encode((string) file_get_contents(base_path(self::FONTS."/{$file}"))) : base_path(self::FONTS."/{$file}"),
         ])->render();
     }
