@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A run of balls hit with one set-up: before the change, after it, or a retest.
@@ -18,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $purpose
  * @property array<string, float|int|string> $setup
  * @property array<string, float|int|string> $motion
+ * @property int $change_count how often its balls, looks or task were changed
  * @property array<string, mixed>|null $summary what it comes to, kept by SetSummaries
  * @property list<array{touch: float|int|null, strike: string}>|null $marks its balls for drawing
  * @property Lesson $lesson
@@ -33,6 +36,26 @@ final class BallSet extends Model
     protected $fillable = ['id', 'purpose', 'setup', 'motion'];
 
     protected $casts = ['setup' => 'array', 'motion' => 'array', 'summary' => 'array', 'marks' => 'array'];
+
+    protected static function booted(): void
+    {
+        static::updating(static function (BallSet $set): void {
+            if ($set->isDirty('setup', 'motion')) {
+                $set->change_count++;
+            }
+        });
+    }
+
+    /**
+     * The summaries of these sets hold no longer.
+     *
+     * @param  'id'|'lesson_id'  $column
+     * @param  string|Builder  $value
+     */
+    public static function countChange(string $column, string|Builder $value): void
+    {
+        DB::table('ball_sets')->whereIn($column, \is_string($value) ? [$value] : $value)->increment('change_count');
+    }
 
     /** @return BelongsTo<Lesson, $this> */
     public function lesson(): BelongsTo

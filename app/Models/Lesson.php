@@ -34,6 +34,15 @@ final class Lesson extends Model
 
     protected $casts = ['task' => 'array', 'began_at' => 'datetime', 'closed_at' => 'datetime'];
 
+    protected static function booted(): void
+    {
+        static::updated(static function (Lesson $lesson): void {
+            if ($lesson->wasChanged('task')) {
+                BallSet::countChange('lesson_id', $lesson->id);
+            }
+        });
+    }
+
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
     {

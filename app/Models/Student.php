@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Wording\Units;
 
@@ -34,6 +35,15 @@ final class Student extends Model
     protected $fillable = ['name', 'handed', 'about', 'limits', 'units'];
 
     protected $casts = ['limits' => 'array', 'units' => Units::class];
+
+    protected static function booted(): void
+    {
+        static::updated(static function (Student $student): void {
+            if ($student->wasChanged(['handed', 'limits'])) {
+                BallSet::countChange('lesson_id', DB::table('lessons')->where('student_id', $student->id)->select('id'));
+            }
+        });
+    }
 
     /** @return BelongsTo<User, $this> */
     public function coach(): BelongsTo

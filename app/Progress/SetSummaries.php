@@ -8,38 +8,43 @@ use App\Lessons\SetReading;
 use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Student;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Keeps with each set of balls what it comes to. A stamp tells when its balls, looks or task have changed since. */
+/** Keeps with each set of balls what it comes to, and of which of its changes. */
 final readonly class SetSummaries
 {
-    /** Raised when what is kept changes its form. */
-    private const VERSION = 1;
+    private const AT_ONCE = 50;
 
     public function __construct(private SetReading $readings) {}
 
-    public function refresh(Student $student): void
+    /** Makes the summaries that hold no longer, but at most so many. @return int how many are left to make */
+    public function refresh(Student $student, int $most = PHP_INT_MAX): int
     {
-        $rows = DB::table('ball_sets')
-            ->join('lessons', 'lessons.id', '=', 'ball_sets.lesson_id')
-            ->leftJoin('balls', static fn($join) => $join->on('balls.ball_set_id', '=', 'ball_sets.id')->whereNull('balls.deleted_at'))
-            ->where('lessons.student_id', $student->id)->whereNull('lessons.deleted_at')
-            ->groupBy('ball_sets.id', 'ball_sets.updated_at', 'lessons.updated_at')
-            ->get(['ball_sets.id', DB::raw("json_value(max(ball_sets.summary), '$.stamp') as kept"), DB::raw('concat_ws(" ", '.self::VERSION.', count(balls.id), max(balls.updated_at), ball_sets.updated_at, lessons.updated_at) as stamp')]);
-        $stale = $rows->filter(static fn(object $row): bool => $row->kept !== $row->stamp)->pluck('stamp', 'id');
-        foreach ($stale->chunk(50) as $some) {
-            foreach (BallSet::query()->with('balls', 'lesson.student')->findMany($some->keys()->all()) as $set) {
-                $this->keep($set, (string) $some[$set->id]);
+        $stale = self::stale($student)->orderBy('ball_sets.id')->pluck('ball_sets.id');
+        foreach ($stale->take($most)->chunk(self::AT_ONCE) as $ids) {
+            foreach (BallSet::query()->with('balls', 'lesson.student')->findMany($ids->all()) as $set) {
+                $this->keep($set);
             }
         }
+
+        return max(0, $stale->count() - $most);
     }
 
-    private function keep(BallSet $set, string $stamp): void
+    private static function stale(Student $student): Builder
+    {
+        return DB::table('ball_sets')->join('lessons', 'lessons.id', '=', 'ball_sets.lesson_id')
+            ->where('lessons.student_id', $student->id)->whereNull('lessons.deleted_at')
+            ->whereRaw('not (ball_sets.summary_of <=> ball_sets.change_count)');
+    }
+
+    private function keep(BallSet $set): void
     {
         $reading = $this->readings->of($set->lesson, $set);
+        // A change that came in meanwhile has counted on: then this summary is made again at the next look.
         DB::table('ball_sets')->where('id', $set->id)->update([
+            'summary_of' => $set->change_count,
             'summary' => json_encode([
-                'stamp' => $stamp,
                 'text' => $reading['pattern']['text'],
                 'good' => $reading['pattern']['good'],
                 'low_point' => ['n' => $reading['pattern']['measured'] + $reading['pattern']['assumed']] + $reading['pattern']['low_point_mm'],

@@ -110,7 +110,7 @@ final class ArchiveTest extends TestCase
     /** @return array<string, list<array<string, mixed>>> every row of the coach, JSON as what it says */
     private function tables(): array
     {
-        $derived = ['standing', 'summary', 'marks'];
+        $derived = ['standing', 'summary', 'marks', 'change_count', 'summary_of'];
         $tables = [];
         foreach (AccountArchive::TABLES as $table) {
             $rows = DB::table($table)->orderBy($table === 'revisions' ? 'changed_at' : 'created_at')->get()->map(static fn(object $row): array => array_map(

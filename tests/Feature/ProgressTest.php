@@ -32,7 +32,6 @@ final class ProgressTest extends TestCase
         $lesson = $bea->lessons()->firstOrFail();
         $set = $lesson->sets()->firstOrFail();
         $ball = $set->balls()->firstOrFail();
-        $this->travel(2)->seconds();
         $this->putBall($lesson->id, $set->id, $ball->id, ['strike' => $ball->seen['strike'] === 'clean' ? 'heavy' : 'clean'])->assertOk();
 
         self::assertSame(1, abs($good() - $before));
