@@ -13,6 +13,7 @@ import { Page, Skeleton, Trouble } from './ui/Page';
 const BenchOfLesson = lazy(() => import('./lesson/LessonBench').then((module) => ({ default: module.LessonBench })));
 const SharedPage = lazy(() => import('./share/SharedPage').then((module) => ({ default: module.SharedPage })));
 const PracticePage = lazy(() => import('./practice/PracticePage').then((module) => ({ default: module.PracticePage })));
+const SheetPage = lazy(() => import('./sheets/SheetPage').then((module) => ({ default: module.SheetPage })));
 const LibraryPage = lazy(() => import('./library/LibraryPage').then((module) => ({ default: module.LibraryPage })));
 
 /** A student's private page asks for no account; everything else is the coach's. */
@@ -42,6 +43,7 @@ function OfCoach() {
             <Route path="/students/:id" element={<StudentPage />} />
             <Route path="/students/:id/begin" element={<BeginLesson />} />
             <Route path="/students/:id/practice" element={<PracticePage />} />
+            <Route path="/students/:id/sheets" element={<SheetPage />} />
             <Route path="/lessons/:id" element={<BenchOfLesson />} />
             <Route path="/library" element={<LibraryPage />} />
             <Route path="*" element={<Page title="Nothing here"><p>There is no such page. The mark at the top leads to your students.</p></Page>} />

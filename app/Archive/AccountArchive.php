@@ -6,6 +6,7 @@ namespace App\Archive;
 
 use App\Lessons\SetReading;
 use App\Models\BallSet;
+use App\Models\SheetImport;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -21,12 +22,14 @@ final class AccountArchive
     public const FORMAT = 'low-point-archive/1';
 
     /** In the order in which they can be written back. */
-    public const TABLES = ['students', 'lessons', 'ball_sets', 'balls', 'prescriptions', 'plans', 'plan_sessions', 'drill_results', 'revisions'];
+    public const TABLES = ['students', 'sheet_presets', 'sheet_imports', 'lessons', 'ball_sets', 'balls', 'prescriptions', 'plans', 'plan_sessions', 'drill_results', 'revisions'];
 
     /** Worked out from the rest, or numbered anew. */
-    private const LEFT_OUT = ['students' => ['coach_id', 'standing'], 'ball_sets' => ['summary', 'marks', 'change_count', 'summary_of'], 'prescriptions' => ['id'], 'revisions' => ['id', 'coach_id']];
+    private const LEFT_OUT = ['students' => ['coach_id', 'standing'], 'ball_sets' => ['summary', 'marks', 'change_count', 'summary_of'], 'prescriptions' => ['id'], 'sheet_presets' => ['coach_id'], 'revisions' => ['id', 'coach_id']];
 
     private const AT_ONCE = 500;
+
+    private const ROWS_A_PART = 2000;
 
     public function __construct(private readonly SetReading $readings) {}
 
@@ -36,12 +39,19 @@ final class AccountArchive
         if ($zip->open($path, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) !== true) {
             throw new \RuntimeException("The archive cannot be written: {$path}");
         }
-        $counts = [];
+        $counts = $written = [];
         foreach (self::TABLES as $table) {
-            $rows = array_map(fn(object $row): array => $this->kept($table, (array) $row), $this->of($table, $coach)->get()->all());
-            $counts[$table] = \count($rows);
-            $zip->addFromString("data/{$table}.json", json_encode(array_map(self::opened(...), $rows), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
-            $zip->addFromString("csv/{$table}.csv", self::csv($rows));
+            $counts[$table] = 0;
+            $csv = (string) tempnam(sys_get_temp_dir(), 'csv');
+            $written[] = $csv;
+            // Part by part: a file of 50,000 balls would fill the memory, here and where it is read back.
+            foreach ($this->of($table, $coach)->lazy(self::ROWS_A_PART)->map(fn(object $row): array => $this->kept($table, (array) $row))->chunk(self::ROWS_A_PART) as $part => $rows) {
+                $rows = array_values($rows->all());
+                $zip->addFromString("data/{$table}-".($part + 1).'.json', json_encode(array_map(self::opened(...), $rows), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
+                file_put_contents($csv, self::csv($rows, named: $part === 0), FILE_APPEND);
+                $counts[$table] += \count($rows);
+            }
+            $zip->addFile($csv, "csv/{$table}.csv");
         }
         foreach (BallSet::query()->whereIn('id', $this->of('ball_sets', $coach)->select('id'))->with('balls', 'lesson.student')->lazy(self::AT_ONCE) as $set) {
             // One set as the open case file; of deleted lessons only the rows are kept.
@@ -52,6 +62,7 @@ final class AccountArchive
         $zip->addFromString('archive.json', json_encode(['format' => self::FORMAT, 'made_at' => now()->toIso8601String(), 'rows' => $counts], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
         $zip->addFromString('index.html', view('archive', ['coach' => $coach, 'counts' => $counts, 'students' => $this->of('students', $coach)->orderBy('name')->pluck('name')])->render());
         $zip->close();
+        array_map(unlink(...), $written);
     }
 
     /**
@@ -73,18 +84,27 @@ final class AccountArchive
             throw InvalidInput::one('archive.format', $about['format'] ?? null, self::FORMAT);
         }
 
-        return DB::transaction(function () use ($coach, $zip): array {
+        return DB::transaction(function () use ($coach, $zip, $about): array {
             $counts = [];
             foreach (self::TABLES as $table) {
-                $rows = json_decode((string) $zip->getFromName("data/{$table}.json"), true);
-                if (! \is_array($rows)) {
-                    throw InvalidInput::one("data/{$table}.json", null, 'a list of rows');
-                }
                 $known = array_flip(array_diff(DB::getSchemaBuilder()->getColumnListing($table), self::LEFT_OUT[$table] ?? []));
-                foreach (array_chunk(array_values($rows), self::AT_ONCE) as $some) {
-                    DB::table($table)->insert(array_map(fn(mixed $row): array => $this->row($table, $row, $known, $coach), $some));
+                $counts[$table] = 0;
+                for ($part = 1; ($json = $zip->getFromName($name = "data/{$table}-{$part}.json")) !== false; $part++) {
+                    $rows = json_decode($json, true);
+                    if (! \is_array($rows)) {
+                        throw InvalidInput::one($name, null, 'a list of rows');
+                    }
+                    foreach (array_chunk(array_values($rows), self::AT_ONCE) as $some) {
+                        DB::table($table)->insert(array_map(fn(mixed $row): array => $this->row($table, $name, $row, $known, $coach), $some));
+                    }
+                    $counts[$table] += \count($rows);
                 }
-                $counts[$table] = \count($rows);
+            }
+            $told = \is_array($about['rows'] ?? null) ? $about['rows'] : [];
+            foreach ($counts as $table => $count) {
+                if (($told[$table] ?? 0) !== $count) {
+                    throw InvalidInput::one("data/{$table}", "{$count} rows", ($told[$table] ?? 0).' rows, as archive.json says');
+                }
             }
 
             return $counts;
@@ -101,6 +121,8 @@ final class AccountArchive
         return match ($table) {
             'students' => DB::table('students')->where('coach_id', $coach->id)->orderBy('id'),
             'lessons', 'plans', 'drill_results' => DB::table($table)->whereIn('student_id', $students)->orderBy('id'),
+            'sheet_presets' => DB::table($table)->where('coach_id', $coach->id)->orderBy('id'),
+            'sheet_imports' => DB::table($table)->whereIn('student_id', $students)->where('state', '!=', SheetImport::DRAFT)->orderBy('id'),
             'ball_sets', 'prescriptions' => DB::table($table)->whereIn('lesson_id', $lessons)->orderBy('id'),
             'balls' => DB::table('balls')->whereIn('ball_set_id', $sets)->orderBy('id'),
             'plan_sessions' => DB::table('plan_sessions')->whereIn('plan_id', DB::table('plans')->whereIn('student_id', $students)->select('id'))->orderBy('id'),
@@ -123,14 +145,14 @@ final class AccountArchive
      * @param  array<string, int>  $known
      * @return array<string, mixed>
      */
-    private function row(string $table, mixed $row, array $known, User $coach): array
+    private function row(string $table, string $file, mixed $row, array $known, User $coach): array
     {
         if (! \is_array($row) || array_diff_key($row, $known) !== []) {
-            throw InvalidInput::one("data/{$table}.json", $row, 'rows with the keys '.implode(', ', array_keys($known)));
+            throw InvalidInput::one($file, $row, 'rows with the keys '.implode(', ', array_keys($known)));
         }
         $row = array_map(static fn(mixed $value): mixed => \is_array($value) ? json_encode($value, JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR) : $value, $row);
 
-        return $row + (\in_array($table, ['students', 'revisions'], true) ? ['coach_id' => $coach->id] : []);
+        return $row + (\in_array($table, ['students', 'sheet_presets', 'revisions'], true) ? ['coach_id' => $coach->id] : []);
     }
 
     /**
@@ -148,15 +170,15 @@ final class AccountArchive
         }, $row);
     }
 
-    /** @param list<array<string, mixed>> $rows */
-    private static function csv(array $rows): string
+    /** @param non-empty-list<array<string, mixed>> $rows */
+    private static function csv(array $rows, bool $named): string
     {
         $quoted = static fn(mixed $value): string => '"'.str_replace('"', '""', (string) $value).'"';
-        $lines = $rows === [] ? [] : [implode(',', array_map($quoted, array_keys($rows[0])))];
+        $lines = $named ? [implode(',', array_map($quoted, array_keys($rows[0])))] : [];
         foreach ($rows as $row) {
             $lines[] = implode(',', array_map($quoted, $row));
         }
 
-        return implode("\r\n", $lines).($lines === [] ? '' : "\r\n");
+        return implode("\r\n", $lines)."\r\n";
     }
 }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Archive;
 
 use App\Models\Lesson;
+use App\Models\SheetImport;
 use App\Models\Student;
 use App\Models\User;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 
 /** What was deleted comes back within 30 days, then really goes; at once on a student's request (handbook 07). */
@@ -40,7 +42,13 @@ final class Bin
         $students = Student::onlyTrashed()->where('deleted_at', '<', $before)->get()->each(fn(Student $one) => $this->erase($one));
         $lessons = Lesson::onlyTrashed()->where('deleted_at', '<', $before)->get()->each(static fn(Lesson $one) => $one->forceDelete());
 
-        return $students->count() + $lessons->count();
+        // Sheets that were looked at and never confirmed.
+        $drafts = SheetImport::query()->where('state', SheetImport::DRAFT)->where('created_at', '<', now()->subDay())->get()->each(static function (SheetImport $one): void {
+            File::delete($one->path());
+            $one->delete();
+        });
+
+        return $students->count() + $lessons->count() + $drafts->count();
     }
 
     /**

@@ -5,7 +5,7 @@ start_server() {
     local port=$1 tries
     (
         cd public
-        PHP_CLI_SERVER_WORKERS=4 exec setsid php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k -d variables_order=EGPCS -S "127.0.0.1:$port" \
+        PHP_CLI_SERVER_WORKERS=4 exec setsid php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k -d upload_max_filesize=200M -d post_max_size=201M -d variables_order=EGPCS -S "127.0.0.1:$port" \
             "$ROOT/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"
     ) >"$LOG/server-$port.log" 2>&1 </dev/null &
     SERVER_PID=$!

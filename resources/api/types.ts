@@ -420,3 +420,65 @@ export interface Today {
     students: TodayStudent[];
     rechecks: TodayStudent[];
 }
+
+/** One column of a sheet and what it holds of a ball. */
+export interface SheetColumn {
+    header: string;
+    key: string;
+    unit: string | null;
+    flipped: boolean;
+    words: Record<string, string>;
+}
+
+export type DayOrder = 'ymd' | 'dmy' | 'mdy';
+
+export interface SheetMapping {
+    columns: SheetColumn[];
+    time: { header: string; order: DayOrder } | null;
+    only: { header: string; is: string } | null;
+}
+
+export interface SheetImport {
+    id: string;
+    name: string;
+    state: 'draft' | 'reading' | 'summing' | 'done' | 'stopped' | 'taken_back';
+    total: number;
+    rows_done: number;
+    balls: number;
+    left_out: number;
+    refused: number;
+    days: number;
+    sets_left: number | null;
+    at: string;
+}
+
+/** A sheet that was looked at and not confirmed yet. */
+export interface SheetDraft {
+    import: SheetImport;
+    /** What stands in each column; words: all that differ, null = too many. */
+    columns: { header: string; samples: string[]; words: string[] | null }[];
+    /** Units that each key of a ball may be given in. */
+    units: Record<string, string[]>;
+    guess: SheetMapping;
+    presets: { id: string; name: string; mapping: SheetMapping }[];
+    read_before: string | null;
+}
+
+export interface SheetPlan {
+    mapping: SheetMapping;
+    task: Task;
+    purpose: Purpose;
+    day: string | null;
+}
+
+export interface SheetCheck {
+    balls: number;
+    left_out: number;
+    refused: number;
+    days: number;
+    first: string | null;
+    last: string | null;
+    /** What is wrong, each once, with the first rows that have it. */
+    faults: { message: string; rows: number[]; count: number }[];
+    shown: { row: number; at: string; seen: BallSeen }[];
+}

@@ -9,9 +9,7 @@ import type { LessonPage, Task } from '../api/types';
 import { requestOf, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
 import { Page, Skeleton, Trouble } from '../ui/Page';
-import { TaskForm } from './TaskForm';
-
-const FIRST_TASK: Task = { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 }, carry_m: 9 };
+import { FIRST_TASK, TaskForm } from './TaskForm';
 
 /** Step one of a lesson: what the shot asks. The lesson and its first set are stored before the bench opens. */
 export function BeginLesson() {

@@ -55,6 +55,7 @@ export function StudentPage() {
                         <h2 className="text-lg">Practice</h2>
                         <p>{progress.data.practice.planned === 0 ? 'No visit planned so far.' : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}</p>
                     </div>
+                    <Link to={`/students/${id}/sheets`} className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold">Balls from a sheet</Link>
                     {lessons.length > 1 && <Reports lessons={lessons.map((one) => one.id)} />}
                     <Removing id={id} name={student.data.name} />
                 </section>

@@ -23,6 +23,9 @@ interface Props {
     onSubmit: (task: Task) => void;
 }
 
+/** Where nothing was asked yet. */
+export const FIRST_TASK: Task = { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 }, carry_m: 9 };
+
 const box = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
 
 export function TaskForm({ catalogue, units, task: first, submit, problem, onSubmit }: Props) {

@@ -6,7 +6,7 @@
 <p>Made on {{ now()->format('j F Y, H:i') }}. <a href="archive.json">archive.json</a> names the format. Each table as JSON and as CSV:</p>
 <ul>
 @foreach ($counts as $table => $rows)
-<li>{{ $table }}, {{ $rows }} rows: <a href="data/{{ $table }}.json">JSON</a>, <a href="csv/{{ $table }}.csv">CSV</a></li>
+<li>{{ $table }}, {{ $rows }} rows: <a href="csv/{{ $table }}.csv">CSV</a>, and as JSON in data/</li>
 @endforeach
 </ul>
 <h2>Students</h2>

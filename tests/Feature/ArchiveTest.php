@@ -26,14 +26,20 @@ final class ArchiveTest extends TestCase
         $this->deleteJson("/api/lessons/{$lesson->id}/sets/{$set->id}/balls/{$set->balls()->skip(1)->firstOrFail()->id}")->assertOk();
         $this->deleteJson("/api/lessons/{$this->earlierLesson('Bea')->id}")->assertStatus(204);
 
+        $this->post("/api/students/{$lesson->student_id}/sheets", ['sheet' => UploadedFile::fake()->createWithContent('b.csv', "Hit\nclean\n")], ['Accept' => 'application/json'])->assertStatus(201);
+        $import = (string) \App\Models\SheetImport::query()->sole()->id;
+        $this->postJson("/api/sheets/{$import}/confirm", ['mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']]], 'task' => self::CHIP, 'purpose' => 'retest', 'day' => '2026-11-20', 'remember' => 'Mine'])->assertStatus(202);
         $before = $this->tables();
+        foreach (['sheet_presets', 'sheet_imports', 'revisions', 'plans', 'drill_results'] as $table) {
+            self::assertNotSame([], $before[$table], $table);
+        }
         $path = $this->get('/api/archive')->assertOk()->assertDownload()->baseResponse->getFile()->getPathname();
         $kept = (string) tempnam(sys_get_temp_dir(), 'kept');
         copy($path, $kept);
         $zip = new \ZipArchive;
         self::assertTrue($zip->open($kept));
         self::assertStringContainsString('Bea Achterberg', (string) $zip->getFromName('index.html'));
-        self::assertStringContainsString('"he said \\"ouch', (string) $zip->getFromName('data/balls.json'));
+        self::assertStringContainsString('"he said \\"ouch', (string) $zip->getFromName('data/balls-1.json'));
         $case = CaseReader::fromJson((string) $zip->getFromName("cases/{$set->id}.json"));
         self::assertSame('left', $case->handed->value);
         $csv = (string) $zip->getFromName('csv/students.csv');
@@ -43,6 +49,7 @@ final class ArchiveTest extends TestCase
         $this->read($kept)->assertStatus(422)->assertJsonPath('faults.0.allowed', 'an account without students');
         Student::withTrashed()->where('coach_id', $coach->id)->get()->each(static fn(Student $one) => $one->forceDelete());
         DB::table('revisions')->delete();
+        DB::table('sheet_presets')->delete();
         $this->read($kept)->assertStatus(201)->assertJsonPath('rows.students', 7);
 
         self::assertEquals($before, $this->tables());
@@ -60,10 +67,15 @@ final class ArchiveTest extends TestCase
         $zip = new \ZipArchive;
         $zip->open($path, \ZipArchive::OVERWRITE);
         $zip->addFromString('archive.json', json_encode(['format' => AccountArchive::FORMAT], JSON_THROW_ON_ERROR));
-        $zip->addFromString('data/students.json', json_encode([['id' => self::id(), 'name' => 'A', 'password' => 'b']], JSON_THROW_ON_ERROR));
+        $zip->addFromString('data/students-1.json', json_encode([['id' => self::id(), 'name' => 'A', 'password' => 'b']], JSON_THROW_ON_ERROR));
         $zip->close();
-        $this->read($path)->assertStatus(422)->assertJsonPath('faults.0.key', 'data/students.json');
+        $this->read($path)->assertStatus(422)->assertJsonPath('faults.0.key', 'data/students-1.json');
         self::assertSame(0, $empty->students()->count());
+
+        $zip->open($path, \ZipArchive::OVERWRITE);
+        $zip->addFromString('archive.json', json_encode(['format' => AccountArchive::FORMAT, 'rows' => ['students' => 3]], JSON_THROW_ON_ERROR));
+        $zip->close();
+        $this->read($path)->assertStatus(422)->assertJsonPath('faults.0.key', 'data/students')->assertJsonPath('faults.0.allowed', '3 rows, as archive.json says');
     }
 
     public function test_what_was_deleted_comes_back_within_thirty_days_and_then_goes(): void

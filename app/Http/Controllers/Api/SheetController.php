@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Http\Requests\SheetPlanRequest;
+use App\Http\Resources\SheetImportResource;
+use App\Jobs\ReadSheet;
+use App\Models\Lesson;
+use App\Models\SheetImport;
+use App\Models\SheetPreset;
+use App\Models\Student;
+use App\Models\User;
+use App\Sheets\SheetCheck;
+use App\Sheets\SheetFile;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Gate;
+use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Measuring\SheetGuess;
+use LowPoint\Core\Measuring\SheetUnit;
+
+/** A sheet of balls: looked at, checked as often as the coach likes, confirmed, read by the queue, taken back. */
+final class SheetController
+{
+    private const MOST_KB = 50 * 1024;
+
+    private const SHOWN = 20;
+
+    private const CONFIRMED = 'This sheet was confirmed before.';
+
+    public function index(Student $student): JsonResponse
+    {
+        Gate::authorize('view', $student);
+
+        return new JsonResponse(SheetImportResource::collection(SheetImport::query()->where('student_id', $student->id)->where('state', '!=', SheetImport::DRAFT)->latest('id')->limit(self::SHOWN)->get()));
+    }
+
+    /** Looks at the file; nothing of it goes into a lesson yet. */
+    public function store(Request $request, Student $student, #[CurrentUser] User $coach): JsonResponse
+    {
+        Gate::authorize('view', $student);
+        $request->validate(['sheet' => ['required', 'file', 'max:'.self::MOST_KB]]);
+        /** @var UploadedFile $upload */
+        $upload = $request->file('sheet');
+        $file = SheetFile::open($upload->getPathname());
+        $survey = $file->survey();
+        if ($survey['rows'] < 1 || $survey['rows'] > SheetFile::MOST_ROWS) {
+            throw InvalidInput::one('sheet', "{$survey['rows']} rows", '1 to '.SheetFile::MOST_ROWS.' rows below the names of the columns');
+        }
+        $hash = (string) hash_file('sha256', $upload->getPathname());
+        $before = SheetImport::query()->where('student_id', $student->id)->where('hash', $hash)->where('state', SheetImport::DONE)->latest('id')->first();
+        $import = SheetImport::query()->create(['student_id' => $student->id, 'name' => mb_substr($upload->getClientOriginalName(), 0, 200), 'hash' => $hash, 'total' => $survey['rows']]);
+        /** @var Collection<int, SheetPreset> $presets */
+        $presets = SheetPreset::query()->where('coach_id', $coach->id)->orderBy('name')->get();
+        File::ensureDirectoryExists(\dirname($import->path()));
+        File::move($upload->getPathname(), $import->path());
+
+        return new JsonResponse([
+            'import' => new SheetImportResource($import),
+            'columns' => $survey['columns'],
+            'units' => array_map(static fn(Field $field): array => array_column(SheetUnit::for($field), 'value'), Ball::fields()),
+            'guess' => SheetGuess::of(array_column($survey['columns'], 'samples', 'header')),
+            'presets' => $presets->map(static fn(SheetPreset $one): array => ['id' => $one->id, 'name' => $one->name, 'mapping' => $one->mapping]),
+            'read_before' => $before?->created_at->toIso8601String(),
+        ], 201);
+    }
+
+    public function show(SheetImport $import): JsonResponse
+    {
+        Gate::authorize('view', $import);
+
+        return new JsonResponse(new SheetImportResource($import));
+    }
+
+    public function check(SheetPlanRequest $request, SheetImport $import, SheetCheck $check): JsonResponse
+    {
+        Gate::authorize('view', $import);
+        abort_if($import->state !== SheetImport::DRAFT, 409, self::CONFIRMED);
+
+        return new JsonResponse($check->of($request->plan($import)));
+    }
+
+    public function confirm(SheetPlanRequest $request, SheetImport $import, #[CurrentUser] User $coach): JsonResponse
+    {
+        Gate::authorize('view', $import);
+        abort_if($import->state !== SheetImport::DRAFT, 409, self::CONFIRMED);
+        $plan = $request->plan($import);
+        DB::transaction(static function () use ($request, $import, $coach, $plan): void {
+            // Pressed twice, it begins once.
+            $begun = SheetImport::query()->whereKey($import->id)->where('state', SheetImport::DRAFT)->update(['state' => SheetImport::READING]);
+            abort_if($begun === 0, 409, self::CONFIRMED);
+            $import->update(['mapping' => $plan->mapping->toArray(), 'task' => CaseWriter::task($plan->task), 'purpose' => $request->string('purpose')->value(), 'day' => $request->day()]);
+            if ($request->filled('remember')) {
+                SheetPreset::query()->updateOrCreate(['coach_id' => $coach->id, 'name' => $request->string('remember')->value()], ['mapping' => $plan->mapping->toArray()]);
+            }
+        });
+        ReadSheet::dispatch($import->id);
+
+        return new JsonResponse(new SheetImportResource($import->refresh()), 202);
+    }
+
+    /** After a stop: from the row that comes next. */
+    public function goOn(SheetImport $import): JsonResponse
+    {
+        Gate::authorize('view', $import);
+        $state = $import->rows_done < $import->total ? SheetImport::READING : SheetImport::SUMMING;
+        if (SheetImport::query()->whereKey($import->id)->where('state', SheetImport::STOPPED)->update(['state' => $state]) === 1) {
+            ReadSheet::dispatch($import->id);
+        }
+
+        return new JsonResponse(new SheetImportResource($import->refresh()), 202);
+    }
+
+    /** A draft goes; of a sheet that was read, the lessons go where deleted lessons go, and can come back from there. */
+    public function destroy(SheetImport $import): JsonResponse
+    {
+        Gate::authorize('view', $import);
+        abort_if(\in_array($import->state, [SheetImport::READING, SheetImport::SUMMING], true), 409, 'The sheet is being read. Wait until it is done.');
+        DB::transaction(static function () use ($import): void {
+            $import->lessons()->get()->each(static fn(Lesson $lesson): ?bool => $lesson->delete());
+            $import->state === SheetImport::DRAFT ? $import->delete() : $import->update(['state' => SheetImport::TAKEN_BACK]);
+        });
+        File::delete($import->path());
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function forgetPreset(SheetPreset $preset, #[CurrentUser] User $coach): JsonResponse
+    {
+        abort_if($preset->coach_id !== $coach->id, 403);
+        $preset->delete();
+
+        return new JsonResponse(null, 204);
+    }
+}

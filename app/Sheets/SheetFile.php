@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use LowPoint\Core\InvalidInput;
+
+/** A CSV file (RFC 4180, or with semicolons, tabs or bars) with a first row of names, read row by row: memory does not grow with it. */
+final readonly class SheetFile
+{
+    public const MOST_COLUMNS = 100;
+
+    public const MOST_ROWS = 200_000;
+
+    private const DELIMITERS = [',', ';', "\t", '|'];
+
+    private const HEAD_BYTES = 65536;
+
+    private const LONGEST_CHARACTER_BYTES = 4;
+
+    private const SAMPLES = 3;
+
+    private const MOST_WORDS = 20;
+
+    /** @param list<string> $headers */
+    private function __construct(
+        private string $path,
+        private string $encoding,
+        private string $delimiter,
+        public array $headers,
+    ) {}
+
+    /** @throws InvalidInput when this is no such file */
+    public static function open(string $path): self
+    {
+        $head = (string) file_get_contents($path, length: self::HEAD_BYTES);
+        $encoding = match (true) {
+            str_starts_with($head, "\xFF\xFE"), str_starts_with($head, "\xFE\xFF") => 'UTF-16',
+            str_contains($head, "\0"), str_starts_with($head, "PK\x03\x04") => throw InvalidInput::one('file', 'not a text', 'a sheet saved as CSV'),
+            // The head may end within a character.
+            mb_check_encoding(\strlen($head) < self::HEAD_BYTES ? $head : mb_strcut($head, 0, self::HEAD_BYTES - self::LONGEST_CHARACTER_BYTES, 'UTF-8'), 'UTF-8') => 'UTF-8',
+            default => 'WINDOWS-1252',
+        };
+        $first = self::stream($path, $encoding);
+        $line = (string) fgets($first);
+        fclose($first);
+        $counts = array_map(static fn(string $delimiter): int => substr_count((string) preg_replace('/"[^"]*"/', '', $line), $delimiter), self::DELIMITERS);
+        $delimiter = self::DELIMITERS[array_search(max($counts), $counts, true)];
+
+        $headers = [];
+        foreach (str_getcsv(trim($line, "\r\n"), $delimiter, '"', '') as $i => $name) {
+            $name = mb_substr(trim((string) $name), 0, 80);
+            $name = $name === '' ? 'column '.($i + 1) : $name;
+            $headers[] = \in_array($name, $headers, true) ? "{$name} (".($i + 1).')' : $name;
+        }
+        if (trim($line) === '' || \count($headers) > self::MOST_COLUMNS) {
+            throw InvalidInput::one('file', trim($line) === '' ? '' : \count($headers).' columns', 'a first row with 1 to '.self::MOST_COLUMNS.' names of columns');
+        }
+
+        return new self($path, $encoding, $delimiter, $headers);
+    }
+
+    /**
+     * @param  int  $after  rows to pass over
+     * @return \Generator<int, array<string, string>> cells by header; the keys count the rows with something in them from 1
+     */
+    public function rows(int $after = 0): \Generator
+    {
+        $stream = self::stream($this->path, $this->encoding);
+        fgetcsv($stream, null, $this->delimiter, '"', '');
+        $width = \count($this->headers);
+        for ($row = 0; ($cells = fgetcsv($stream, null, $this->delimiter, '"', '')) !== false;) {
+            if ($cells === [null]) {
+                continue;
+            }
+            if (++$row > $after) {
+                yield $row => array_combine($this->headers, array_map(strval(...), \array_slice(array_pad($cells, $width, ''), 0, $width)));
+            }
+        }
+        fclose($stream);
+    }
+
+    /**
+     * One walk over the file: how many rows, and for each column what stands in it.
+     *
+     * @return array{rows: int, columns: list<array{header: string, samples: list<string>, words: list<string>|null}>} words: all that differ, null = too many
+     */
+    public function survey(): array
+    {
+        $words = array_fill_keys($this->headers, []);
+        $rows = 0;
+        foreach ($this->rows() as $row => $cells) {
+            $rows = $row;
+            foreach ($cells as $header => $cell) {
+                $cell = trim($cell);
+                if ($cell !== '' && \count($words[$header]) <= self::MOST_WORDS) {
+                    $words[$header][mb_substr($cell, 0, 80)] = true;
+                }
+            }
+        }
+
+        return ['rows' => $rows, 'columns' => array_map(static fn(string $header): array => [
+            'header' => $header,
+            'samples' => array_map(strval(...), \array_slice(array_keys($words[$header]), 0, self::SAMPLES)),
+            'words' => \count($words[$header]) > self::MOST_WORDS ? null : array_map(strval(...), array_keys($words[$header])),
+        ], $this->headers)];
+    }
+
+    /** @return resource text in UTF-8, after the mark of its byte order */
+    private static function stream(string $path, string $encoding): mixed
+    {
+        $stream = fopen($encoding === 'UTF-8' ? $path : "php://filter/read=convert.iconv.{$encoding}.UTF-8/resource={$path}", 'r');
+        if ($stream === false) {
+            throw new \RuntimeException("The sheet cannot be read: {$path}");
+        }
+        if ($encoding === 'UTF-8' && fread($stream, 3) !== "\xEF\xBB\xBF") {
+            rewind($stream);
+        }
+
+        return $stream;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Measuring;
+
+use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\Fault;
+use LowPoint\Core\InvalidInput;
+
+/** One column of a sheet that holds one key of a ball: in which unit, counted which way, with which words. */
+final readonly class SheetColumn
+{
+    /** What a cell of the first touch says when the club was seen not to touch the ground. */
+    public const NO_CONTACT = 'none';
+
+    private const NUMBER = '~^([+−-]?)(\d+(?:[.,]\d+)?|[.,]\d+)\s*([LR])?$~ui';
+
+    /**
+     * @param  string  $key  of the ball in the case file
+     * @param  bool  $flipped  the sheet counts the other way: + is behind, or + is left
+     * @param  array<string, string>  $words  the sheet's words, in lower case => a choice of the field, or NO_CONTACT
+     */
+    public function __construct(
+        public string $header,
+        public string $key,
+        private Field $field,
+        public ?SheetUnit $unit = null,
+        public bool $flipped = false,
+        public array $words = [],
+    ) {}
+
+    /** What stands in an empty cell was not looked at. */
+    public static function isEmpty(string $cell): bool
+    {
+        return \in_array(trim($cell), ['', '-', '–', '—'], true);
+    }
+
+    /**
+     * @return float|string|null as the case file holds it; null = seen, no ground contact
+     *
+     * @throws InvalidInput naming the column, the cell and the range in the unit of the sheet
+     */
+    public function value(string $cell): float|string|null
+    {
+        $cell = trim($cell);
+        $word = $this->words[mb_strtolower($cell)] ?? $cell;
+
+        return match ($this->field->kind) {
+            'number' => $this->number($word, $cell),
+            'choice' => $this->choice($word, $cell),
+            default => $this->field->fault($this->header, $cell) === null ? $cell : throw InvalidInput::one($this->header, $cell, $this->field->allowed()),
+        };
+    }
+
+    /** What is allowed, in the unit of the sheet. */
+    public function allowed(): string
+    {
+        if ($this->field->kind !== 'number' || $this->unit === null) {
+            return $this->field->allowed();
+        }
+        $shown = fn(float $stored): string => (string) (float) sprintf('%.4g', $stored / $this->unit->factor());
+
+        return "{$shown($this->field->min)} to {$shown($this->field->max)} {$this->unit->value}".($this->field->nullable ? ', or '.self::NO_CONTACT : '');
+    }
+
+    private function number(string $word, string $cell): ?float
+    {
+        if ($this->field->nullable && mb_strtolower($word) === self::NO_CONTACT) {
+            return null;
+        }
+        if (preg_match(self::NUMBER, $word, $part) !== 1 || (isset($part[3]) && ($this->unit !== SheetUnit::Degree || $part[1] !== ''))) {
+            throw InvalidInput::one($this->header, $cell, $this->allowed());
+        }
+        // A side in place of a sign: 3.2 L is to the left, which is negative.
+        $negative = $part[1] !== '' && $part[1] !== '+' || strtoupper($part[3] ?? '') === 'L';
+        $value = (float) str_replace(',', '.', $part[2]) * ($this->unit?->factor() ?? 1.0) * ($negative ? -1 : 1) * ($this->flipped ? -1 : 1);
+        if ($this->field->fault($this->header, $value) !== null) {
+            throw new InvalidInput([new Fault($this->header, $cell, $this->allowed())]);
+        }
+
+        return round($value, 2) + 0.0;
+    }
+
+    private function choice(string $word, string $cell): string
+    {
+        foreach ($this->field->choices as $value => $label) {
+            if (mb_strtolower($word) === $value || mb_strtolower($word) === mb_strtolower($label)) {
+                return $value;
+            }
+        }
+
+        throw InvalidInput::one($this->header, $cell, $this->field->allowed());
+    }
+}

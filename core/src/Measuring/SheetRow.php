@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Measuring;
+
+use LowPoint\Core\Evidence\Ball;
+
+/** One row of a sheet, read: a ball, and when it was hit where the sheet says so. */
+final readonly class SheetRow
+{
+    public function __construct(
+        public Ball $ball,
+        public ?\DateTimeImmutable $at,
+    ) {}
+}

@@ -1,0 +1,125 @@
+import type { Catalogue, DayOrder, SheetColumn, SheetDraft, SheetMapping } from '../api/types';
+
+interface Props {
+    draft: SheetDraft;
+    catalogue: Catalogue;
+    mapping: SheetMapping;
+    onMap: (mapping: SheetMapping) => void;
+}
+
+/** Which way a sheet may count, where our own sign is a convention. */
+const OTHER_WAY: Record<string, string> = { touch_mm: '+ is behind the ball', start_deg: '+ is left of the target' };
+
+/** A cell of the first touch that says "seen, and no contact". */
+const NO_CONTACT = 'none';
+
+const ORDERS: Record<DayOrder, string> = { ymd: 'year first', dmy: 'day first', mdy: 'month first' };
+
+/** Roles of a column beside the keys of a ball. */
+const TIME = 'time';
+const ONLY = 'only';
+
+const box = 'min-h-12 w-full border-[1.5px] border-ink bg-press px-2';
+
+/** Each column of the sheet with what stands in it, and what of a ball it holds. */
+export function Columns({ draft, catalogue, mapping, onMap }: Props) {
+    const of = (header: string) => mapping.columns.find((one) => one.header === header);
+    const put = (header: string, column: SheetColumn | null) => {
+        // A key of a ball stands in one column only.
+        const others = mapping.columns.filter((one) => one.header !== header && one.key !== column?.key);
+        onMap({ ...mapping, columns: column === null ? others : [...others, column] });
+    };
+    const give = (header: string, role: string, words: string[] | null) => {
+        const free: SheetMapping = {
+            columns: mapping.columns.filter((one) => one.header !== header && one.key !== role),
+            time: mapping.time?.header === header ? null : mapping.time,
+            only: mapping.only?.header === header ? null : mapping.only,
+        };
+        if (role === TIME) onMap({ ...free, time: { header, order: mapping.time?.order ?? 'ymd' } });
+        else if (role === ONLY) onMap({ ...free, only: { header, is: words?.[0] ?? '' } });
+        else onMap(role === '' ? free : { ...free, columns: [...free.columns, { header, key: role, unit: draft.units[role]?.[0] ?? null, flipped: false, words: {} }] });
+    };
+    return (
+        <table className="w-full text-left">
+            <thead><tr className="border-b-[1.5px] border-ink"><th className="pb-1">Column of the sheet</th><th className="pb-1">What it holds</th><th className="w-32 pb-1">Unit</th></tr></thead>
+            <tbody>
+                {draft.columns.map(({ header, samples, words }) => {
+                    const column = of(header);
+                    const role = mapping.time?.header === header ? TIME : mapping.only?.header === header ? ONLY : (column?.key ?? '');
+                    const units = column === undefined ? [] : (draft.units[column.key] ?? []);
+                    return (
+                        <tr key={header} className="border-b border-line align-top">
+                            <td className="py-2 pr-3">
+                                <strong className="block break-words">{header}</strong>
+                                <span className="text-soft block text-sm break-all">{samples.length === 0 ? 'empty' : samples.join(' · ')}</span>
+                            </td>
+                            <td className="py-2 pr-3">
+                                <select aria-label={`What “${header}” holds`} className={`${box} ${role === '' ? 'text-soft' : 'font-bold'}`} value={role} onChange={(event) => { give(header, event.target.value, words); }}>
+                                    <option value="">not needed</option>
+                                    <option value={TIME}>Day and time</option>
+                                    {Object.entries(catalogue.ball).map(([key, field]) => <option key={key} value={key}>{field.label}</option>)}
+                                    {words !== null && words.length > 1 && <option value={ONLY}>Which rows to read</option>}
+                                </select>
+                                {role === ONLY && mapping.only !== null && (
+                                    <label className="mt-1 flex items-center gap-2">
+                                        only those with
+                                        <select className={`${box} max-w-40`} value={mapping.only.is} onChange={(event) => { onMap({ ...mapping, only: { header, is: event.target.value } }); }}>
+                                            {words?.map((one) => <option key={one}>{one}</option>)}
+                                        </select>
+                                    </label>
+                                )}
+                                {column !== undefined && OTHER_WAY[column.key] !== undefined && (
+                                    <label className="mt-1 flex min-h-8 items-center gap-2"><input type="checkbox" className="h-5 w-5" checked={column.flipped} onChange={(event) => { put(header, { ...column, flipped: event.target.checked }); }} />{OTHER_WAY[column.key]}</label>
+                                )}
+                                {column !== undefined && <Words column={column} words={words} catalogue={catalogue} onWords={(next) => { put(header, { ...column, words: next }); }} />}
+                            </td>
+                            <td className="py-2">
+                                {role === TIME && mapping.time !== null && (
+                                    <select aria-label={`How “${header}” writes a day`} className={box} value={mapping.time.order} onChange={(event) => { onMap({ ...mapping, time: { header, order: event.target.value as DayOrder } }); }}>
+                                        {Object.entries(ORDERS).map(([id, label]) => <option key={id} value={id}>{label}</option>)}
+                                    </select>
+                                )}
+                                {units.length > 1 && (
+                                    <select aria-label={`Unit of “${header}”`} className={box} value={column?.unit ?? ''} onChange={(event) => { if (column !== undefined) put(header, { ...column, unit: event.target.value }); }}>
+                                        {units.map((unit) => <option key={unit}>{unit}</option>)}
+                                    </select>
+                                )}
+                            </td>
+                        </tr>
+                    );
+                })}
+            </tbody>
+        </table>
+    );
+}
+
+/** The sheet's own words beside ours, for columns that hold words. */
+function Words({ column, words, catalogue, onWords }: { column: SheetColumn; words: string[] | null; catalogue: Catalogue; onWords: (words: Record<string, string>) => void }) {
+    const field = catalogue.ball[column.key];
+    const ours = field?.kind === 'choice' ? field.answers.map((answer) => ({ value: String(answer.value), label: answer.label })) : column.key === 'touch_mm' ? [{ value: NO_CONTACT, label: 'no ground contact' }] : [];
+    // Figures need no words, and what is ours already needs none either.
+    const foreign = (words ?? []).filter((word) => (field?.kind === 'choice' || !/^[+−-]?[\d.,]+$/.test(word)) && !ours.some((one) => one.value === word.toLowerCase() || one.label.toLowerCase() === word.toLowerCase()));
+    if (ours.length === 0 || foreign.length === 0) return null;
+    return (
+        <ul className="mt-1 space-y-1">
+            {foreign.map((word) => (
+                <li key={word}>
+                    <label className="flex items-center gap-2">
+                        <span className="min-w-0 flex-1 break-words">“{word}” is</span>
+                        <select
+                            className="min-h-12 w-40 border-[1.5px] border-ink bg-press px-2"
+                            value={column.words[word.toLowerCase()] ?? ''}
+                            onChange={(event) => {
+                                const others = Object.entries(column.words).filter(([one]) => one !== word.toLowerCase());
+                                onWords(Object.fromEntries(event.target.value === '' ? others : [...others, [word.toLowerCase(), event.target.value]]));
+                            }}
+                        >
+                            <option value="">?</option>
+                            {ours.map((one) => <option key={one.value} value={one.value}>{one.label}</option>)}
+                        </select>
+                    </label>
+                </li>
+            ))}
+        </ul>
+    );
+}

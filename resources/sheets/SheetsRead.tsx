@@ -1,0 +1,54 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { call } from '../api/client';
+import type { SheetImport } from '../api/types';
+import { Button } from '../ui/Button';
+import { moment } from '../ui/units';
+
+const LOOK_AGAIN_MS = 500;
+
+const underWay = (one: SheetImport) => one.state === 'reading' || one.state === 'summing';
+
+/** The sheets of a student, those under way with their progress. */
+export function SheetsRead({ id }: { id: string }) {
+    const queries = useQueryClient();
+    const sheets = useQuery({
+        queryKey: ['students', id, 'sheets'],
+        queryFn: () => call<SheetImport[]>('GET', `students/${id}/sheets`),
+        refetchInterval: (query) => (query.state.data?.some(underWay) === true ? LOOK_AGAIN_MS : false),
+    });
+    const again = () => queries.invalidateQueries({ queryKey: ['students', id] });
+    const takeBack = useMutation({ mutationFn: (one: SheetImport) => call('DELETE', `sheets/${one.id}`), onSuccess: again });
+    const goOn = useMutation({ mutationFn: (one: SheetImport) => call('POST', `sheets/${one.id}/go-on`), onSuccess: again });
+    if (sheets.data === undefined || sheets.data.length === 0) return null;
+    return (
+        <section aria-label="Sheets that were read" className="border-t-[1.5px] border-ink pt-3">
+            <h2 className="mb-1 text-xl">Read so far</h2>
+            <ul>
+                {sheets.data.map((one) => (
+                    <li key={one.id} className="flex min-h-16 flex-wrap items-center gap-x-4 border-b border-line py-2">
+                        <span className="min-w-0 flex-1">
+                            <strong className="block break-words">{one.name}</strong>
+                            <Progress one={one} />
+                        </span>
+                        <span>{moment(one.at)}</span>
+                        {one.state === 'stopped' && <Button onClick={() => { goOn.mutate(one); }}>Go on</Button>}
+                        {(one.state === 'done' || one.state === 'stopped') && <Button disabled={takeBack.isPending} title="Its lessons can be brought back for 30 days" onClick={() => { takeBack.mutate(one); }}>Take back</Button>}
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
+
+function Progress({ one }: { one: SheetImport }) {
+    const came = `${String(one.balls)} ${one.balls === 1 ? 'ball' : 'balls'} in ${String(one.days)} ${one.days === 1 ? 'lesson' : 'lessons'}${one.refused > 0 ? `, ${String(one.refused)} rows refused` : ''}${one.left_out > 0 ? `, ${String(one.left_out)} left out` : ''}`;
+    if (one.state === 'taken_back') return <>Taken back: {came}.</>;
+    if (one.state === 'done') return <span role="status">Done: {came}.</span>;
+    if (one.state === 'stopped') return <span role="alert">Stopped at row {one.rows_done} of {one.total}. What was read is stored; go on from there.</span>;
+    return (
+        <span role="status" className="flex flex-wrap items-center gap-3">
+            <progress className="h-4 w-60" max={one.total} value={one.rows_done} aria-label="Rows read" />
+            {one.state === 'reading' ? `${String(one.rows_done)} of ${String(one.total)} rows read` : `all rows read, ${one.sets_left === null ? 'adding up' : `${String(one.sets_left)} sets to add up`}`}
+        </span>
+    );
+}

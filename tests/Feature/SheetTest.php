@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Jobs\ReadSheet;
+use App\Models\Ball;
+use App\Models\Lesson;
+use App\Models\SheetImport;
+use App\Sheets\SheetTakingIn;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+final class SheetTest extends TestCase
+{
+    private const SHEET = "Day;Hit;Ground (cm);Carry\r\n3.11.2026;Fat;-4,5;7,5\r\n3.11.2026;clean;none;9\r\n10.11.2026;clean;-0,5;9,1\r\n";
+
+    private const MAPPING = [
+        'columns' => [
+            ['header' => 'Hit', 'key' => 'strike', 'words' => ['fat' => 'heavy']],
+            ['header' => 'Ground (cm)', 'key' => 'touch_mm', 'unit' => 'cm'],
+            ['header' => 'Carry', 'key' => 'carry_m', 'unit' => 'm'],
+        ],
+        'time' => ['header' => 'Day', 'order' => 'dmy'],
+    ];
+
+    private string $id;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->coach());
+    }
+
+    public function test_a_sheet_is_looked_at_checked_and_only_then_stored(): void
+    {
+        $bea = $this->student('Bea');
+        $counts = fn(): array => [$bea->lessons()->count(), Ball::query()->count()];
+        $before = $counts();
+        $looked = $this->upload(self::SHEET)->assertStatus(201);
+        $looked->assertJsonPath('columns.1', ['header' => 'Hit', 'samples' => ['Fat', 'clean'], 'words' => ['Fat', 'clean']]);
+        $looked->assertJsonPath('guess.time.header', 'Day');
+        $looked->assertJsonPath('import.total', 3);
+        $this->plan('check', [])->assertOk()->assertJson(['balls' => 3, 'refused' => 0, 'days' => 2, 'first' => '2026-11-03', 'last' => '2026-11-10'])
+            ->assertJsonPath('shown.0.seen', ['strike' => 'heavy', 'touch_mm' => -45, 'carry_m' => 7.5])->assertJsonPath('shown.1.seen.touch_mm', null);
+        self::assertSame($before, $counts(), 'nothing is stored before the coach says so');
+
+        $this->plan('confirm', [])->assertStatus(202);
+        $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'done', 'rows_done' => 3, 'balls' => 3, 'days' => 2]);
+        self::assertSame([$before[0] + 2, $before[1] + 3], $counts());
+        $lesson = Lesson::query()->where('sheet_import_id', $this->id)->orderBy('began_at')->firstOrFail();
+        self::assertSame(['heavy', 'clean'], $lesson->sets->sole()->balls->map(static fn(Ball $ball): string => $ball->seen['strike'])->all());
+        $this->getJson("/api/lessons/{$lesson->id}")->assertOk()->assertJsonPath("readings.{$lesson->sets->sole()->id}.pattern.n", 2);
+        self::assertFileDoesNotExist(storage_path("app/sheets/{$this->id}.csv"));
+        $this->plan('confirm', [])->assertStatus(409);
+    }
+
+    public function test_rows_that_are_no_balls_are_told_with_their_number_and_the_others_are_taken(): void
+    {
+        $this->upload("Hit,Ground\nclean,0\nwonderful,0\nclean,31\nheavy,31\nclean,deep\n");
+        $plan = ['mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike'], ['header' => 'Ground', 'key' => 'touch_mm', 'unit' => 'cm']]]];
+        $this->plan('check', $plan)->assertStatus(422)->assertJsonPath('faults.0.key', 'day');
+        $told = $this->plan('check', [...$plan, 'day' => '2026-11-20'])->assertOk()->assertJson(['balls' => 1, 'refused' => 4]);
+        self::assertSame([[2], [3, 4], [5]], $told->json('faults.*.rows'));
+        self::assertStringContainsString('Ground: "31" is not allowed; allowed: -30 to 30 cm, or none', $told->json('faults.1.message'));
+        $this->plan('confirm', [...$plan, 'day' => '2026-11-20'])->assertStatus(202);
+        $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'done', 'balls' => 1, 'refused' => 4]);
+    }
+
+    public function test_what_the_coach_remembers_is_there_for_the_next_sheet_and_for_nobody_else(): void
+    {
+        $this->upload(self::SHEET);
+        $this->plan('confirm', ['remember' => 'Range sheet'])->assertStatus(202);
+        $again = $this->upload(self::SHEET)->assertJsonPath('presets.0.name', 'Range sheet');
+        self::assertNotNull($again->json('read_before'), 'the same file was read before');
+        $this->plan('check', ['mapping' => $again->json('presets.0.mapping')])->assertOk()->assertJson(['balls' => 3]);
+
+        $preset = (string) $again->json('presets.0.id');
+        $this->actingAs($this->coach('Idris'));
+        $this->deleteJson("/api/sheet-presets/{$preset}")->assertStatus(403);
+        $this->getJson("/api/sheets/{$this->id}")->assertStatus(403);
+        $this->plan('confirm', [])->assertStatus(403);
+        $this->upload(self::SHEET)->assertStatus(403);
+        $this->actingAs($this->coach())->deleteJson("/api/sheet-presets/{$preset}")->assertStatus(204);
+        $this->upload(self::SHEET)->assertJsonCount(0, 'presets');
+    }
+
+    public function test_a_sheet_that_was_read_can_be_taken_back_and_brought_back(): void
+    {
+        $this->upload(self::SHEET);
+        $this->plan('confirm', []);
+        $lesson = Lesson::query()->where('sheet_import_id', $this->id)->firstOrFail();
+        $this->deleteJson("/api/sheets/{$this->id}")->assertStatus(204);
+        self::assertNull(Lesson::query()->find($lesson->id));
+        $this->getJson("/api/students/{$this->student('Bea')->id}/sheets")->assertJsonPath('0.state', 'taken_back');
+        $this->postJson("/api/bin/lessons/{$lesson->id}")->assertStatus(204);
+        self::assertSame(2, Lesson::query()->findOrFail($lesson->id)->sets->sole()->balls->count());
+    }
+
+    public function test_a_sheet_goes_on_after_any_stop_and_no_ball_is_stored_twice(): void
+    {
+        Queue::fake();
+        $this->upload(self::sheet(2500));
+        $this->plan('confirm', [...self::DATED, 'purpose' => 'before'])->assertStatus(202);
+        Queue::assertPushed(ReadSheet::class, 1);
+        $import = SheetImport::query()->findOrFail($this->id);
+        $taking = app(SheetTakingIn::class);
+        $taking->slice($import);
+        $taking->slice($import->fresh() ?? $import);
+        (new ReadSheet($this->id))->failed();
+        $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'stopped', 'rows_done' => 2000]);
+        $this->postJson("/api/sheets/{$this->id}/go-on")->assertStatus(202)->assertJson(['state' => 'reading']);
+        while ($taking->slice($import->refresh())) {
+        }
+
+        self::assertSame('done', $import->state);
+        self::assertSame(2500, DB::table('balls')->join('ball_sets', 'ball_sets.id', '=', 'balls.ball_set_id')->whereIn('lesson_id', $import->lessons()->select('id'))->count());
+        $sets = $import->lessons()->with('sets.balls')->get()->flatMap->sets;
+        self::assertSame(50, $sets->max(static fn($set): int => $set->balls->count()));
+        $first = $sets->first()->balls;
+        self::assertSame($first->sortBy('hit_at')->modelKeys(), $first->modelKeys(), 'in the order in which they stood');
+        self::assertSame(0, $sets->filter(static fn($set): bool => $set->summary === null)->count());
+    }
+
+    public function test_a_large_sheet_needs_no_more_memory_than_a_small_one(): void
+    {
+        Queue::fake();
+        $peak = function (int $rows): int {
+            $this->upload(self::sheet($rows))->assertStatus(201);
+            gc_collect_cycles();
+            memory_reset_peak_usage();
+            $before = memory_get_usage();
+            $this->plan('check', self::DATED)->assertOk()->assertJson(['balls' => $rows]);
+            $this->plan('confirm', self::DATED)->assertStatus(202);
+            $import = SheetImport::query()->findOrFail($this->id);
+            while ($import->state === SheetImport::READING) {
+                app(SheetTakingIn::class)->slice($import->refresh());
+            }
+
+            return memory_get_peak_usage() - $before;
+        };
+        $peak(1200);
+        $small = $peak(2000);
+
+        self::assertLessThan(1.3 * $small + 2 ** 20, $peak(12000), 'six times the rows');
+    }
+
+    #[TestWith(["\xEF\xBB\xBFHit\tGround\nclean\t-1\n", 'Hit'])]
+    #[TestWith(["\"Hit; the \"\"strike\"\"\";Ground\r\nclean;-1\r\n", 'Hit; the "strike"'])]
+    #[TestWith(["Schl\xE4ge|Ground\nclean|-1\n", 'Schläge'])]
+    #[TestWith(["\xFF\xFEH\0i\0t\0,\0G\0r\0o\0u\0n\0d\0\n\0c\0l\0e\0a\0n\0,\0-\0001\0\n\0", 'Hit'])]
+    public function test_marks_of_byte_order_separators_and_old_encodings_are_understood(string $sheet, string $first): void
+    {
+        $this->upload($sheet)->assertStatus(201)->assertJsonPath('columns.0.header', $first)->assertJsonPath('columns.0.samples', ['clean'])->assertJsonPath('columns.1.header', 'Ground');
+    }
+
+    #[TestWith(['', 'file'])]
+    #[TestWith(["Hit,Ground\n", 'sheet'])]
+    #[TestWith(["PK\x03\x04 a workbook", 'file'])]
+    #[TestWith(["GIF89a\0\0", 'file'])]
+    public function test_what_is_no_sheet_is_refused_by_name(string $sheet, string $key): void
+    {
+        $this->upload($sheet)->assertStatus(422)->assertJsonPath('faults.0.key', $key);
+        self::assertSame(0, SheetImport::query()->count());
+    }
+
+    public function test_a_day_to_come_and_a_day_with_too_many_balls_are_refused(): void
+    {
+        $this->upload("Day,Hit\n".now()->addDays(3)->format('Y-m-d').",clean\n".str_repeat("2026-11-01,clean\n", 1001));
+        $told = $this->plan('check', self::DATED)->assertOk()->assertJson(['balls' => 1000, 'refused' => 2]);
+        self::assertStringContainsString('a day that is not to come', $told->json('faults.0.message'));
+        self::assertStringContainsString('at most 1000 balls a day', $told->json('faults.1.message'));
+    }
+
+    public function test_a_draft_that_nobody_confirmed_is_gone_after_a_day(): void
+    {
+        $this->upload(self::SHEET);
+        $path = SheetImport::query()->findOrFail($this->id)->path();
+        self::assertFileExists($path);
+        $this->travel(25)->hours();
+        $this->artisan('bin:empty')->assertOk();
+        self::assertFileDoesNotExist($path);
+        self::assertNull(SheetImport::query()->find($this->id));
+    }
+
+    private const DATED = ['mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']], 'time' => ['header' => 'Day', 'order' => 'ymd']]];
+
+    private static function sheet(int $rows): string
+    {
+        $lines = ['Day,Hit'];
+        for ($i = 0; $i < $rows; $i++) {
+            $lines[] = date('Y-m-d', strtotime('2026-01-01') + intdiv($i, 120) * 86400).','.['clean', 'heavy', 'thin'][$i % 3];
+        }
+
+        return implode("\n", $lines);
+    }
+
+    /** @return TestResponse<\Illuminate\Http\Response> */
+    private function upload(string $sheet): TestResponse
+    {
+        $told = $this->post("/api/students/{$this->student('Bea')->id}/sheets", ['sheet' => UploadedFile::fake()->createWithContent('balls.csv', $sheet)], ['Accept' => 'application/json']);
+        $this->id = (string) ($told->json('import.id') ?? $this->id ?? '');
+
+        return $told;
+    }
+
+    /**
+     * @param  array<string, mixed>  $over
+     * @return TestResponse<\Illuminate\Http\Response>
+     */
+    private function plan(string $what, array $over): TestResponse
+    {
+        return $this->postJson("/api/sheets/{$this->id}/{$what}", ['mapping' => self::MAPPING, 'task' => self::CHIP, 'purpose' => 'retest', 'day' => null, ...$over]);
+    }
+}
