@@ -1,7 +1,7 @@
-# The app with the demo world and ChromeDriver, for browser tests and pictures.
+# The app with the demo world, for benches; with ChromeDriver too, for browser tests and pictures.
 
-start_browser_world() {
-    local port driver_port
+start_world() {
+    local port
     export APP_KEY=$(new_key) APP_NAME='Low Point' APP_DEBUG=false LOG_CHANNEL=single QUEUE_CONNECTION=database
     export DB_DATABASE=low_point_browser APP_ENV=production SESSION_DRIVER=file CACHE_STORE=file
     run 'Preparing the demo world for the browser' browser-seed php artisan migrate:fresh --seed --force
@@ -9,6 +9,11 @@ start_browser_world() {
     export APP_URL="http://127.0.0.1:$port" LOW_POINT_URL="http://127.0.0.1:$port"
     start_server "$port"
     start_worker
+}
+
+start_browser_world() {
+    local driver_port
+    start_world
     driver_port=$(free_port 9523)
     setsid chromedriver --port="$driver_port" --allowed-ips=127.0.0.1 >"$LOG/chromedriver.log" 2>&1 </dev/null &
     DRIVER_PID=$!
