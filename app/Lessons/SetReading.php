@@ -9,6 +9,7 @@ use App\Models\BallSet;
 use App\Models\Lesson;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Evidence\LessonCase;
+use LowPoint\Core\Progress\SetFigures;
 use LowPoint\Core\Reading\ReadingEngine;
 
 /** A stored set of balls as a case of the core, and what the core reads in it. */
@@ -32,5 +33,13 @@ final readonly class SetReading
     public function of(Lesson $lesson, BallSet $set): array
     {
         return $this->engine->read($this->case($lesson, $set))->toArray();
+    }
+
+    /** @return array<string, mixed> what a history needs of it */
+    public function figures(Lesson $lesson, BallSet $set): array
+    {
+        $case = $this->case($lesson, $set);
+
+        return SetFigures::of($this->engine->read($case), $case);
     }
 }

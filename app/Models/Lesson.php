@@ -28,6 +28,7 @@ final class Lesson extends Model
 {
     use HasUlids;
     use KeepsHistory;
+    use OnTheRoster;
     use SoftDeletes;
 
     protected $fillable = ['id', 'student_id', 'task', 'began_at', 'closed_at'];

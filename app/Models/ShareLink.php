@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class ShareLink extends Model
 {
+    use OnTheRoster;
+
     protected $fillable = ['student_id', 'token_hash', 'expires_at', 'revoked_at', 'opened_at'];
 
     protected $casts = ['expires_at' => 'datetime', 'revoked_at' => 'datetime', 'opened_at' => 'datetime'];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Progress\Roster;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -38,6 +39,7 @@ final class Student extends Model
 
     protected static function booted(): void
     {
+        static::saved(static fn(Student $student) => Roster::forget($student->id));
         static::updated(static function (Student $student): void {
             if ($student->wasChanged(['handed', 'limits'])) {
                 BallSet::countChange('lesson_id', DB::table('lessons')->where('student_id', $student->id)->select('id'));

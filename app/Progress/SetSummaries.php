@@ -40,16 +40,10 @@ final readonly class SetSummaries
 
     private function keep(BallSet $set): void
     {
-        $reading = $this->readings->of($set->lesson, $set);
         // A change that came in meanwhile has counted on: then this summary is made again at the next look.
         DB::table('ball_sets')->where('id', $set->id)->update([
             'summary_of' => $set->change_count,
-            'summary' => json_encode([
-                'text' => $reading['pattern']['text'],
-                'good' => $reading['pattern']['good'],
-                'low_point' => ['n' => $reading['pattern']['measured'] + $reading['pattern']['assumed']] + $reading['pattern']['low_point_mm'],
-                'window' => $reading['model']['window_mm'] ?? null,
-            ], JSON_THROW_ON_ERROR),
+            'summary' => json_encode($this->readings->figures($set->lesson, $set), JSON_THROW_ON_ERROR),
             'marks' => json_encode($set->balls->map(static fn(Ball $ball): array => ['touch' => $ball->seen['touch_mm'] ?? null, 'strike' => $ball->seen['strike'] ?? ''])->all(), JSON_THROW_ON_ERROR),
         ]);
     }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Progress;
 
-use App\Models\BallSet;
-use App\Models\Lesson;
+use App\Models\DrillResult;
 use App\Models\PlanSession;
-use App\Models\Prescription;
 use App\Models\Student;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Practice\Goal;
+use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Judgement;
 use LowPoint\Core\Progress\LowPointFigures;
@@ -24,35 +24,41 @@ use LowPoint\Core\Progress\WhatNow;
 /** Is it fixed, and what now? Read from the summaries of the sets, so that a long history costs little more than a short one. */
 final readonly class StudentProgress
 {
-    /** Lessons whose balls are drawn; the others are in the table. */
-    private const DRAWN = 12;
+    /** Lessons whose balls are drawn at first. */
+    public const DRAWN = 12;
+
+    private const RESULTS = 200;
+
+    private const VISITS = 200;
 
     public function __construct(private SetSummaries $summaries) {}
 
-    /** @return array<string, mixed> */
-    public function of(Student $student): array
+    /**
+     * @param  array{shot?: string|null, lie?: string|null}  $only  lessons shown and measured; verdicts take what is like their own
+     * @return array<string, mixed>
+     */
+    public function of(Student $student, array $only = [], int $drawn = self::DRAWN): array
     {
         $this->summaries->refresh($student);
-        $lessons = $student->lessons()->with(['prescription', 'sets' => static fn($sets) => $sets->select(['id', 'lesson_id', 'purpose', 'summary'])])->get();
-        $drawn = BallSet::query()->whereIn('lesson_id', $lessons->take(self::DRAWN)->pluck('id'))->get(['id', 'marks'])->keyBy('id');
+        $lessons = History::of($student);
         $practice = self::practice($student);
         $works = $this->works($lessons, $practice['share']);
         $this->note($student, $works[0] ?? null);
+        $shown = array_values(array_filter($lessons, static fn(HistoryLesson $one): bool => ($only['shot'] ?? $one->task['shot']) === $one->task['shot'] && ($only['lie'] ?? $one->task['lie']) === $one->task['lie']));
 
         return [
             'works' => $works,
             'last_time' => self::lastTime($lessons),
             'practice' => $practice,
-            'lessons' => $lessons->map(static fn(Lesson $lesson): array => [
-                'id' => $lesson->id,
-                'began_at' => $lesson->began_at->toIso8601String(),
-                'open' => $lesson->closed_at === null,
-                'task' => $lesson->task,
-                'given' => $lesson->prescription === null ? null : ['cause' => $lesson->prescription->content['cause_name'], 'setup' => array_column($lesson->prescription->content['setup'], 'text'), 'feel' => $lesson->prescription->content['feel'], 'drills' => array_column($lesson->prescription->content['drills'], 'name')],
-                'sets' => $lesson->sets->filter(static fn(BallSet $set): bool => ($set->summary['text'] ?? '') !== 'No balls yet.')->values()->map(static fn(BallSet $set): array => [
-                    'id' => $set->id, 'purpose' => $set->purpose, ...self::figures($set), 'marks' => $drawn[$set->id]->marks ?? null,
-                ])->all(),
-            ])->all(),
+            'kinds' => self::kinds($lessons),
+            'count' => \count($shown),
+            'lessons' => self::drawn(\array_slice($shown, 0, $drawn)),
+            'course' => array_merge(...array_map(static fn(HistoryLesson $lesson): array => array_map(static fn(array $set): array => [
+                'lesson' => $lesson->id, 'set' => $set['id'], 'at' => $lesson->beganAt->toIso8601String(), 'purpose' => $set['purpose'], 'setup' => (object) $set['setup'],
+                ...array_intersect_key($set['summary'], array_flip(['good', 'low_point', 'first_touch', 'carry_error', 'card'])),
+            ], $lesson->struck()), array_reverse($shown))),
+            'given' => array_values(array_map(static fn(HistoryLesson $one): array => ['lesson' => $one->id, 'at' => $one->beganAt->toIso8601String(), 'cause' => $one->given['cause'] ?? '', 'drills' => $one->given['drills'] ?? []], array_filter($lessons, static fn(HistoryLesson $one): bool => $one->given !== null))),
+            'results' => self::results($student),
         ];
     }
 
@@ -64,47 +70,39 @@ final readonly class StudentProgress
     private function note(Student $student, ?array $work): void
     {
         $standing = $work === null ? null : json_encode(['verdict' => $work['verdict'], 'name' => $work['name'], 'recheck' => $work['recheck']], JSON_THROW_ON_ERROR);
-        DB::table('students')->where('id', $student->id)->whereRaw('not (standing <=> ?)', [$standing])->update(['standing' => $standing]);
-    }
-
-    /** @return array<string, mixed> */
-    private static function figures(BallSet $set): array
-    {
-        $rate = self::rate($set);
-        $lowPoint = self::lowPoint($set);
-
-        return [
-            'text' => $set->summary['text'] ?? '', 'good' => $set->summary['good'] ?? ['count' => 0, 'of' => 0], 'interval' => $rate->tally->of === 0 ? null : array_map(static fn(float $at): float => round($at, 3), $rate->interval()),
-            'low_point' => $set->summary['low_point'] ?? null, 'sd_interval' => array_map(static fn(float $mm): float => round($mm, 1), $lowPoint?->sdInterval() ?? []), 'window' => $set->summary['window'] ?? null,
-        ];
+        if (DB::table('students')->where('id', $student->id)->whereRaw('not (standing <=> ?)', [$standing])->update(['standing' => $standing]) > 0) {
+            Roster::forget($student->id);
+        }
     }
 
     /**
      * Each cause that was ever prescribed, the latest first, with its verdict.
      *
-     * @param  Collection<int, Lesson>  $lessons  latest first
+     * @param  list<HistoryLesson>  $lessons  latest first
      * @param  float|null  $practice  share of the planned visits that was done
      * @return list<array<string, mixed>>
      */
-    private function works(Collection $lessons, ?float $practice): array
+    private function works(array $lessons, ?float $practice): array
     {
         $works = [];
-        $oldestFirst = $lessons->reverse()->values();
+        $oldestFirst = array_reverse($lessons);
         foreach ($lessons as $lesson) {
-            $given = $lesson->prescription;
-            if ($given === null || isset($works[$given->cause])) {
+            $cause = $lesson->given['id'] ?? null;
+            if ($cause === null || isset($works[$cause])) {
                 continue;
             }
             // A cause worked on for several lessons is judged from where it was found.
-            $found = $oldestFirst->first(static fn(Lesson $one): bool => $one->prescription?->cause === $given->cause) ?? $lesson;
-            $since = $oldestFirst->filter(static fn(Lesson $one): bool => $one->began_at >= $found->began_at)->values();
+            $before = 0;
+            while (($oldestFirst[$before]->given['id'] ?? null) !== $cause) {
+                $before++;
+            }
+            $since = \array_slice($oldestFirst, $before);
             $judgement = Judgement::of(self::sets($since));
-            $days = $since->map(static fn(Lesson $one): string => $one->began_at->toDateString())->unique()->count() - 1;
-            $next = WhatNow::after($judgement->verdict, $practice, $days);
-            $works[$given->cause] = [
-                'cause' => $given->cause,
-                'name' => CauseLibrary::standard()->find($given->cause)->name ?? $given->cause,
-                'since' => $found->began_at->toIso8601String(),
+            $days = \count(array_unique(array_map(static fn(HistoryLesson $one): string => $one->beganAt->toDateString(), $since))) - 1;
+            $works[$cause] = [
+                'cause' => $cause,
+                'name' => CauseLibrary::standard()->find($cause)->name ?? $cause,
+                'since' => $since[0]->beganAt->toIso8601String(),
                 'verdict' => $judgement->verdict->value,
                 'verdict_text' => $judgement->verdict->label(),
                 'text' => $judgement->text,
@@ -113,52 +111,40 @@ final readonly class StudentProgress
                 'not_comparable' => $judgement->notComparable,
                 'before' => self::tally($judgement->baseline),
                 'now' => self::tally($judgement->now),
-                'next' => $next->text(),
-                'recheck' => self::recheck($judgement, $lesson, $given),
+                'next' => WhatNow::after($judgement->verdict, $practice, $days)->text(),
+                'recheck' => $judgement->verdict === Verdict::Fixed && $judgement->recheckDay !== null
+                    ? Carbon::createFromTimestampUTC($judgement->recheckDay * 86400)->toDateString()
+                    : $lesson->beganAt->copy()->addWeek()->toDateString(),
             ];
         }
 
         return array_values($works);
     }
 
-    private static function recheck(Judgement $judgement, Lesson $lesson, Prescription $given): string
-    {
-        return $judgement->verdict === Verdict::Fixed && $judgement->recheckDay !== null
-            ? Carbon::createFromTimestampUTC($judgement->recheckDay * 86400)->toDateString()
-            : $lesson->began_at->copy()->addWeek()->toDateString();
-    }
-
     /**
-     * @param  Collection<int, Lesson>  $lessons  oldest first
+     * @param  list<HistoryLesson>  $lessons  oldest first
      * @return list<SetSummary>
      */
-    private static function sets(Collection $lessons): array
+    private static function sets(array $lessons): array
     {
         $sets = [];
         foreach ($lessons as $lesson) {
             $task = CaseReader::task($lesson->task);
-            foreach ($lesson->sets as $set) {
-                $rate = self::rate($set);
-                if ($rate->tally->of > 0) {
-                    $sets[] = new SetSummary(intdiv($lesson->began_at->getTimestamp(), 86400), $set->purpose, $task->shot->value, $task->lie, $task->club->loftDeg, $rate, self::lowPoint($set));
-                }
+            foreach ($lesson->struck() as $set) {
+                ['low_point' => $lowPoint, 'window' => $window, 'good' => $good] = $set['summary'];
+                $sets[] = new SetSummary(
+                    intdiv($lesson->beganAt->getTimestamp(), 86400),
+                    $set['purpose'],
+                    $task->shot->value,
+                    $task->lie,
+                    $task->club->loftDeg,
+                    CleanRate::of($good['count'], $good['of']),
+                    isset($lowPoint['sd']) ? new LowPointFigures($lowPoint['n'], (float) $lowPoint['mean'], (float) $lowPoint['sd'], $window === null ? null : ($window[0] + $window[1]) / 2) : null,
+                );
             }
         }
 
         return $sets;
-    }
-
-    private static function rate(BallSet $set): CleanRate
-    {
-        return CleanRate::of($set->summary['good']['count'] ?? 0, $set->summary['good']['of'] ?? 0);
-    }
-
-    private static function lowPoint(BallSet $set): ?LowPointFigures
-    {
-        $seen = $set->summary['low_point'] ?? null;
-        $window = $set->summary['window'] ?? null;
-
-        return ! isset($seen['mean'], $seen['sd']) ? null : new LowPointFigures((int) $seen['n'], (float) $seen['mean'], (float) $seen['sd'], $window === null ? null : ($window[0] + $window[1]) / 2);
     }
 
     /** @return array{count: int, of: int, interval: list<float>}|null */
@@ -167,34 +153,93 @@ final readonly class StudentProgress
         return $rate === null ? null : ['count' => $rate->tally->count, 'of' => $rate->tally->of, 'interval' => array_map(static fn(float $at): float => round($at, 3), $rate->interval())];
     }
 
-    /** @return array{planned: int, done: int, share: float|null} of the visits that are over */
+    /** @return array{planned: int, done: int, share: float|null, visits: list<array{day: string, done: bool}>} of the visits that are over */
     private static function practice(Student $student): array
     {
-        $over = $student->plan?->sessions->filter(static fn(PlanSession $one): bool => $one->day->endOfDay()->isPast()) ?? collect();
-        $done = $over->isEmpty() ? 0 : $student->results()->reorder()->whereIn('plan_session_id', $over->pluck('id'))->distinct()->count('plan_session_id');
+        $over = ($student->plan->sessions ?? collect())->filter(static fn(PlanSession $one): bool => $one->day->endOfDay()->isPast())->values();
+        $done = $over->isEmpty() ? collect() : $student->results()->reorder()->whereIn('plan_session_id', $over->pluck('id'))->distinct()->pluck('plan_session_id')->flip();
 
-        return ['planned' => $over->count(), 'done' => $done, 'share' => $over->isEmpty() ? null : $done / $over->count()];
+        return [
+            'planned' => $over->count(), 'done' => $done->count(), 'share' => $over->isEmpty() ? null : $done->count() / $over->count(),
+            'visits' => array_values($over->take(-self::VISITS)->map(static fn(PlanSession $one): array => ['day' => $one->day->toDateString(), 'done' => isset($done[$one->id])])->all()),
+        ];
     }
 
     /**
      * Three lines: what was changed, how it went, what was to be practised.
      *
-     * @param  Collection<int, Lesson>  $lessons  latest first
+     * @param  list<HistoryLesson>  $lessons  latest first
      * @return list<string>
      */
-    private static function lastTime(Collection $lessons): array
+    private static function lastTime(array $lessons): array
     {
-        $lesson = $lessons->first(static fn(Lesson $one): bool => $one->prescription !== null);
-        if ($lesson?->prescription === null) {
-            return [];
-        }
-        $content = $lesson->prescription->content;
-        $last = $lesson->sets->last(static fn(BallSet $set): bool => ($set->summary['good']['of'] ?? 0) > 0);
+        foreach ($lessons as $lesson) {
+            if ($lesson->given !== null) {
+                $struck = $lesson->struck();
+                $good = $struck === [] ? null : $struck[\count($struck) - 1]['summary']['good'];
 
-        return array_values(array_filter([
-            implode(' ', array_column($content['setup'], 'text')),
-            "Feel: {$content['feel']}",
-            implode(', ', array_column($content['drills'], 'name')).($last === null ? '.' : ". Last set: {$last->summary['good']['count']} of {$last->summary['good']['of']} good."),
-        ]));
+                return array_values(array_filter([
+                    implode(' ', $lesson->given['setup']),
+                    "Feel: {$lesson->given['feel']}",
+                    implode(', ', $lesson->given['drills']).($good === null ? '.' : ". Last set: {$good['count']} of {$good['of']} good."),
+                ]));
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  list<HistoryLesson>  $lessons
+     * @return list<array{shot: string, lie: string, lessons: int}> what there is to choose from, the most frequent first
+     */
+    private static function kinds(array $lessons): array
+    {
+        $kinds = [];
+        foreach ($lessons as $lesson) {
+            $key = "{$lesson->task['shot']} {$lesson->task['lie']}";
+            $kinds[$key] = ['shot' => $lesson->task['shot'], 'lie' => $lesson->task['lie'], 'lessons' => ($kinds[$key]['lessons'] ?? 0) + 1];
+        }
+        usort($kinds, static fn(array $a, array $b): int => $b['lessons'] <=> $a['lessons']);
+
+        return $kinds;
+    }
+
+    /**
+     * @param  list<HistoryLesson>  $lessons
+     * @return list<array<string, mixed>> with every ball
+     */
+    private static function drawn(array $lessons): array
+    {
+        $sets = array_merge(...array_map(static fn(HistoryLesson $one): array => array_column($one->sets, 'id'), $lessons));
+        $marks = DB::table('ball_sets')->whereIn('id', $sets)->pluck('marks', 'id');
+
+        return array_map(static fn(HistoryLesson $lesson): array => [
+            'id' => $lesson->id,
+            'began_at' => $lesson->beganAt->toIso8601String(),
+            'open' => $lesson->open,
+            'task' => $lesson->task,
+            'given' => $lesson->given,
+            'sets' => array_map(static fn(array $set): array => ['id' => $set['id'], 'purpose' => $set['purpose'], ...$set['summary'], 'marks' => json_decode($marks[$set['id']] ?? '[]', true)], $lesson->withBalls()),
+        ], $lessons);
+    }
+
+    /** @return list<array<string, mixed>> the latest runs of drills, oldest first, each with its figure and the mark for it */
+    private static function results(Student $student): array
+    {
+        $library = DrillLibrary::standard();
+
+        return array_values($student->results()->limit(self::RESULTS)->get()->reverse()->map(static function (DrillResult $one) use ($library): ?array {
+            $drill = $library->find($one->drill);
+            if ($drill === null) {
+                return null;
+            }
+            $goal = Goal::of($drill, array_filter(array_intersect_key($one->goal, array_flip(Goal::KEYS)), static fn(mixed $value): bool => $value !== null));
+
+            return [
+                'drill' => $one->drill, 'name' => $drill->name, 'at' => $one->done_at->toIso8601String(), 'passed' => $one->passed, 'text' => $one->text, 'confidence' => $one->confidence,
+                'figure' => round(Score::of($goal, $one->attempts)->figure, 3), 'figure_name' => Score::figureName($goal->kind), 'mark' => Score::mark($goal),
+            ];
+        })->filter()->all());
     }
 }

@@ -5,59 +5,51 @@ declare(strict_types=1);
 namespace App\Progress;
 
 use App\Models\User;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use LowPoint\Core\Progress\Attention;
 use LowPoint\Core\Progress\Verdict;
 
-/** Who needs attention, and why. A fixed number of queries, however many students there are. */
-final class Today
+/** Who needs attention, most urgent first, and whose day to look again comes up. Read from the roster. */
+final readonly class Today
 {
-    /** Visits older than this are no longer held against anybody. */
-    private const PRACTICE_DAYS = 14;
-
     private const MOST = 60;
 
     private const SOON_DAYS = 14;
 
+    public function __construct(private Roster $roster) {}
+
     /** @return array{total: int, students: list<array<string, mixed>>, rechecks: list<array<string, mixed>>} */
     public function of(User $coach, string $sought): array
     {
-        $students = DB::table('students')->where('coach_id', $coach->id)->whereNull('deleted_at')
-            ->when($sought !== '', static fn($query) => $query->where('name', 'like', '%'.addcslashes($sought, '%_\\').'%'))
-            ->get(['id', 'name', 'handed', 'about', 'standing']);
-        $mine = DB::table('students')->where('coach_id', $coach->id)->select('id');
-        $lessons = DB::table('lessons')->whereNull('deleted_at')->whereIn('student_id', clone $mine)->groupBy('student_id')->get(['student_id', DB::raw('count(*) as n'), DB::raw('max(began_at) as last')])->keyBy('student_id');
-        $from = Carbon::today()->subDays(self::PRACTICE_DAYS);
-        $plans = DB::table('plans')->leftJoin('plan_sessions', static fn($join) => $join->on('plan_sessions.plan_id', '=', 'plans.id')->whereNull('plan_sessions.deleted_at')->where('plan_sessions.day', '>=', $from)->where('plan_sessions.day', '<', Carbon::today()))
-            ->leftJoin('drill_results', 'drill_results.plan_session_id', '=', 'plan_sessions.id')
-            ->whereIn('plans.student_id', clone $mine)->groupBy('plans.student_id')
-            ->get(['plans.student_id', DB::raw('count(distinct plan_sessions.id) as due'), DB::raw('count(distinct drill_results.plan_session_id) as done')])->keyBy('student_id');
-        $links = DB::table('share_links')->whereIn('student_id', clone $mine)->whereNull('revoked_at')->whereNull('opened_at')->where('expires_at', '>', now())->distinct()->pluck('student_id')->flip();
+        $this->roster->refresh($coach);
+        $found = self::students($coach)->when($sought !== '', static fn(Builder $query) => $query->where('roster.name', 'like', '%'.addcslashes($sought, '%_\\').'%'));
+        $from = Carbon::tomorrow();
 
-        $rows = [];
-        foreach ($students as $student) {
-            $standing = json_decode($student->standing ?? 'null', true);
-            $plan = $plans[$student->id] ?? null;
-            $reasons = Attention::for(
-                isset($standing['verdict']) ? Verdict::from($standing['verdict']) : null,
-                isset($standing['recheck']) && $standing['recheck'] <= Carbon::today()->toDateString(),
-                $plan !== null,
-                $plan === null || (int) $plan->due === 0 ? null : (int) $plan->done / (int) $plan->due,
-                isset($links[$student->id]),
-            );
-            $rows[] = [
-                'id' => $student->id, 'name' => $student->name, 'handed' => $student->handed, 'about' => $student->about,
-                'lessons' => (int) ($lessons[$student->id]->n ?? 0), 'last' => isset($lessons[$student->id]) ? Carbon::parse($lessons[$student->id]->last)->toIso8601String() : null,
-                'cause' => $standing['name'] ?? null, 'verdict' => isset($standing['verdict']) ? Verdict::from($standing['verdict'])->label() : null, 'recheck' => $standing['recheck'] ?? null,
-                'reasons' => array_map(static fn(Attention $one): string => $one->text(), $reasons),
-                'weight' => array_sum(array_map(static fn(Attention $one): int => $one->weight(), $reasons)),
+        return [
+            'total' => (clone $found)->count(),
+            'students' => self::shown((clone $found)->orderByDesc('roster.weight')->orderBy('roster.name')),
+            'rechecks' => self::shown($found->whereBetween('roster.recheck_on', [$from->toDateString(), $from->copy()->addDays(self::SOON_DAYS - 1)->toDateString()])->orderBy('roster.recheck_on')->orderBy('roster.name')),
+        ];
+    }
+
+    private static function students(User $coach): Builder
+    {
+        return DB::table('roster')->join('students', 'students.id', '=', 'roster.student_id')->where('roster.coach_id', $coach->id)->whereNull('students.deleted_at');
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function shown(Builder $query): array
+    {
+        return array_values($query->limit(self::MOST)->get(['students.id', 'students.name', 'handed', 'about', 'standing', 'lessons', 'last_at', 'recheck_on', 'reasons'])->map(static function (object $one): array {
+            $standing = json_decode($one->standing ?? 'null', true);
+
+            return [
+                'id' => $one->id, 'name' => $one->name, 'handed' => $one->handed, 'about' => $one->about,
+                'lessons' => (int) $one->lessons, 'last' => $one->last_at === null ? null : Carbon::parse($one->last_at)->toIso8601String(),
+                'cause' => $standing['name'] ?? null, 'verdict' => isset($standing['verdict']) ? Verdict::from($standing['verdict'])->label() : null,
+                'recheck' => $one->recheck_on, 'reasons' => json_decode($one->reasons, true),
             ];
-        }
-        usort($rows, static fn(array $a, array $b): int => [$b['weight'], $a['name']] <=> [$a['weight'], $b['name']]);
-        $soon = array_filter($rows, static fn(array $row): bool => $row['recheck'] !== null && $row['recheck'] > Carbon::today()->toDateString() && $row['recheck'] <= Carbon::today()->addDays(self::SOON_DAYS)->toDateString());
-        usort($soon, static fn(array $a, array $b): int => $a['recheck'] <=> $b['recheck']);
-
-        return ['total' => \count($rows), 'students' => \array_slice($rows, 0, self::MOST), 'rechecks' => \array_slice($soon, 0, self::MOST)];
+        })->all());
     }
 }

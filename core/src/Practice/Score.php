@@ -42,6 +42,31 @@ final readonly class Score
         };
     }
 
+    /** What the figure of such a score is, to stand at an axis. */
+    public static function figureName(Scoring $kind): string
+    {
+        return match ($kind) {
+            Scoring::Count => 'share of hits',
+            Scoring::Streak => 'longest row',
+            Scoring::Ladder => 'rung',
+            Scoring::Error => 'mean error, share of the distance',
+            Scoring::Timed => 'seconds',
+            Scoring::Free => 'done',
+        };
+    }
+
+    /** The figure at which the goal is met; null where doing it is enough. */
+    public static function mark(Goal $goal): ?float
+    {
+        return match ($goal->kind) {
+            Scoring::Count => $goal->need / max(1, $goal->of ?? 1),
+            Scoring::Streak, Scoring::Timed => $goal->need === null ? null : (float) $goal->need,
+            Scoring::Ladder => (float) self::RUNGS,
+            Scoring::Error => $goal->need / 100,
+            Scoring::Free => null,
+        };
+    }
+
     /**
      * The rung a ladder stands on after these attempts, 0 = the first, and how far into its block.
      *

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Progress;
 
-/** Mean and scatter of the low point of one or more sets, mm, with their 90 % intervals (t and chi-square). */
+/** Mean and scatter of the low point of a set, mm, and whether they are better than those of another one. */
 final readonly class LowPointFigures
 {
     private const DRAWS = 2000;
@@ -23,29 +23,6 @@ final readonly class LowPointFigures
         public float $sd,
         public ?float $centre = null,
     ) {}
-
-    /** @return array{float, float}|null null with fewer than two balls */
-    public function meanInterval(): ?array
-    {
-        if ($this->n < 2) {
-            return null;
-        }
-        $reach = Distributions::studentQuantile(0.5 + CleanRate::LEVEL / 2, $this->n - 1) * $this->sd / sqrt($this->n);
-
-        return [$this->mean - $reach, $this->mean + $reach];
-    }
-
-    /** @return array{float, float}|null */
-    public function sdInterval(): ?array
-    {
-        if ($this->n < 2) {
-            return null;
-        }
-        $tail = (1 - CleanRate::LEVEL) / 2;
-        $squares = ($this->n - 1) * $this->sd ** 2;
-
-        return [sqrt($squares / Distributions::chiSquareQuantile(1 - $tail, $this->n - 1)), sqrt($squares / Distributions::chiSquareQuantile($tail, $this->n - 1))];
-    }
 
     /**
      * P(this aim is nearer to the middle of its window than the other's) and P(this scatter is smaller), from draws of both

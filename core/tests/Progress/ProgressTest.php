@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Progress;
 
+use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Distributions;
+use LowPoint\Core\Progress\Estimate;
 use LowPoint\Core\Progress\Judgement;
 use LowPoint\Core\Progress\LowPointFigures;
+use LowPoint\Core\Progress\SetFigures;
 use LowPoint\Core\Progress\SetSummary;
 use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Progress\WhatNow;
+use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Tests\Cases;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -71,8 +76,37 @@ final class ProgressTest extends TestCase
         self::assertGreaterThan(0.99, $calmer['scatter']);
         self::assertEqualsWithDelta(0.5, $calmer['aim'], 0.1);
         self::assertNull((new LowPointFigures(20, -40, 9))->probabilityBetter($was)['aim'], 'without a window nothing is said about aim');
-        [$from, $to] = $was->meanInterval() ?? [0, 0];
-        self::assertEqualsWithDelta(-40, ($from + $to) / 2, 1.0e-9);
+    }
+
+    /** Tabled: t(0.95; 9) = 1.833, chi-square(9) = 3.325 and 16.919. */
+    public function test_an_estimate_has_the_intervals_of_the_tables_and_scales_with_its_unit(): void
+    {
+        $mm = new Estimate(10, -40.0, 20.0);
+        self::assertEqualsWithDelta([-40 - 1.833 * 20 / sqrt(10), -40 + 1.833 * 20 / sqrt(10)], $mm->meanInterval(), 0.01);
+        self::assertEqualsWithDelta([20 * sqrt(9 / 16.919), 20 * sqrt(9 / 3.325)], $mm->sdInterval(), 0.01);
+        self::assertEqualsWithDelta(array_map(static fn(float $at): float => $at / 10, $mm->meanInterval() ?? []), $mm->times(0.1)->meanInterval(), 1.0e-9);
+        self::assertNull((new Estimate(1, 3.0, null))->meanInterval(), 'one figure has no interval');
+        self::assertNull(Estimate::of(Spread::ofKnown([null])));
+    }
+
+    public function test_the_figures_of_a_set_say_what_its_balls_said_and_no_more(): void
+    {
+        $read = static function (string $shot, array $balls): array {
+            $case = Cases::of(['task' => ['shot' => $shot, 'lie' => $shot === 'bunker' ? 'sand_medium' : 'fairway', 'carry_m' => 9], 'balls' => $balls]);
+
+            return SetFigures::of(ReadingEngine::standard()->read($case), $case);
+        };
+        $chip = $read('chip', [['strike' => 'clean', 'touch_mm' => -4, 'mark' => 'brush', 'carry_m' => 10], ['strike' => 'clean', 'carry_m' => 8.5], ['strike' => 'heavy', 'touch_mm' => -60, 'mark' => 'deep', 'carry_m' => 2], ['strike' => 'thin', 'touch_mm' => null]]);
+        self::assertSame(['count' => 2, 'of' => 4], array_intersect_key($chip['good'], ['count' => 0, 'of' => 0]));
+        self::assertSame(2, $chip['low_point']['n'], 'a ball without a mark has no low point');
+        self::assertSame(2, $chip['carry_error']['n'], 'the carry of a poor strike says nothing about distance');
+        self::assertSame(0.25, $chip['carry_error']['mean'], 'one metre long and half a metre short of nine');
+        self::assertNull($chip['first_touch'], 'a measure of sand');
+        self::assertArrayHasKey('shaft_lean_deg', $chip['card']);
+        $sand = $read('bunker', [['strike' => 'splash', 'touch_mm' => -50], ['strike' => 'splash', 'touch_mm' => -70]]);
+        self::assertSame(-60.0, $sand['first_touch']['mean']);
+        self::assertNull($sand['carry_error']);
+        self::assertNull($read('chip', [])['good']['interval']);
     }
 
     /** @param list<array{int, int, int}> $lessons day, good, of */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Archive\Bin;
+use App\Jobs\KeepStanding;
 use App\Models\Lesson;
 use App\Models\Student;
 use App\Models\User;
@@ -32,6 +33,7 @@ final class BinController
     {
         Gate::authorize('view', $lesson);
         $lesson->delete();
+        KeepStanding::dispatch($lesson->student_id);
 
         return new JsonResponse(null, 204);
     }
@@ -50,6 +52,7 @@ final class BinController
         $lesson = Lesson::onlyTrashed()->findOrFail($lessonId);
         Gate::authorize('view', $lesson);
         $lesson->restore();
+        KeepStanding::dispatch($lesson->student_id);
 
         return new JsonResponse(null, 204);
     }

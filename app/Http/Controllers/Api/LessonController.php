@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Http\Requests\PutLessonRequest;
 use App\Http\Resources\LessonResource;
 use App\Http\Resources\StudentResource;
+use App\Jobs\KeepStanding;
 use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
@@ -49,6 +50,9 @@ final class LessonController
         // A shot changed after balls were logged must still be able to hold them.
         $readings = $lesson->sets->mapWithKeys(static fn(BallSet $set): array => [$set->id => $reading->of($lesson, $set)])->all();
         DB::transaction(static fn(): bool => $lesson->save());
+        if ($lesson->closed_at !== null) {
+            KeepStanding::dispatch($student->id);
+        }
 
         return new JsonResponse(['readings' => (object) $readings]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Http\Requests\PutPrescriptionRequest;
+use App\Jobs\KeepStanding;
 use App\Lessons\Prescribing;
 use App\Models\BallSet;
 use App\Models\Lesson;
@@ -33,6 +34,7 @@ final class PrescriptionController
         /** @var array<string, array<array-key, mixed>> $goals */
         $goals = $request->array('goals');
         $given = $prescribing->give($lesson, $set, $request->string('cause')->value(), $request->string('feel')->value(), $drills, $change, $goals, $request->string('sentence')->value());
+        KeepStanding::dispatch($lesson->student_id);
 
         return new JsonResponse(['prescription' => ['cause' => $given->cause, 'school' => $given->school, 'content' => $given->content]]);
     }

@@ -7,14 +7,24 @@ namespace App\Http\Controllers\Api;
 use App\Models\Student;
 use App\Progress\StudentProgress;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Strike\Lie;
 
 final class ProgressController
 {
-    public function __invoke(Student $student, StudentProgress $progress): JsonResponse
+    private const MOST_DRAWN = 600;
+
+    /** All of it, or the lessons of one shot and one lie. */
+    public function __invoke(Request $request, Student $student, StudentProgress $progress): JsonResponse
     {
         Gate::authorize('view', $student);
+        /** @var array{shot?: string|null, lie?: string|null} $only */
+        $only = $request->validate(['shot' => ['nullable', Rule::enum(Shot::class)], 'lie' => ['nullable', Rule::enum(Lie::class)]]);
+        $request->validate(['drawn' => ['nullable', 'integer', 'between:1,'.self::MOST_DRAWN]]);
 
-        return new JsonResponse($progress->of($student));
+        return new JsonResponse($progress->of($student, $only, $request->integer('drawn', StudentProgress::DRAWN)));
     }
 }

@@ -9,6 +9,7 @@ use App\Models\DrillResult;
 use App\Models\ShareLink;
 use App\Practice\Results;
 use App\Practice\StudentView;
+use App\Progress\Roster;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -49,6 +50,7 @@ final class SharedController
     {
         $link = $this->link($token);
         $erased = $link->student->results()->reorder()->where('logged_by', 'student')->delete();
+        Roster::forget($link->student_id);
         $link->student->links()->reorder()->update(['revoked_at' => now()]);
 
         return new JsonResponse(['erased' => $erased, 'message' => "Erased: {$erased} entries. This page is closed now. Ask your coach to erase the lessons as well."]);

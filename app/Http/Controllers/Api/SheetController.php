@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Api;
 
 use App\Http\Requests\SheetPlanRequest;
 use App\Http\Resources\SheetImportResource;
+use App\Jobs\KeepStanding;
 use App\Jobs\ReadSheet;
 use App\Models\Lesson;
 use App\Models\SheetImport;
@@ -131,6 +132,7 @@ final class SheetController
             $import->state === SheetImport::DRAFT ? $import->delete() : $import->update(['state' => SheetImport::TAKEN_BACK]);
         });
         File::delete($import->path());
+        KeepStanding::dispatch($import->student_id);
 
         return new JsonResponse(null, 204);
     }

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Progress;
+
+use Illuminate\Support\Carbon;
+
+/** One lesson of a history: its task, what was handed out, and what its sets came to. */
+final readonly class HistoryLesson
+{
+    /**
+     * @param  array<string, mixed>  $task  in the form of the case file
+     * @param  array{id: string, cause: string, setup: list<string>, feel: string, drills: list<string>}|null  $given
+     * @param  list<array{id: string, purpose: string, setup: array<string, mixed>, summary: array<string, mixed>}>  $sets
+     */
+    public function __construct(
+        public string $id,
+        public Carbon $beganAt,
+        public bool $open,
+        public array $task,
+        public ?array $given,
+        public array $sets,
+    ) {}
+
+    /** @return list<array{id: string, purpose: string, setup: array<string, mixed>, summary: array<string, mixed>}> sets of which strikes were seen */
+    public function struck(): array
+    {
+        return array_values(array_filter($this->sets, static fn(array $set): bool => $set['summary']['good']['of'] > 0));
+    }
+
+    /** @return list<array{id: string, purpose: string, setup: array<string, mixed>, summary: array<string, mixed>}> sets with something to draw */
+    public function withBalls(): array
+    {
+        return array_values(array_filter($this->sets, static fn(array $set): bool => $set['summary']['good']['of'] > 0 || $set['summary']['low_point'] !== null));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Progress;
+
+use App\Models\User;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use LowPoint\Core\Progress\Attention;
+use LowPoint\Core\Progress\Verdict;
+
+/** What each student asks of the coach today, worked out once a day and again after each change, so that a list of many is only read. */
+final class Roster
+{
+    /** Visits older than this are no longer held against anybody. */
+    private const PRACTICE_DAYS = 14;
+
+    private const AT_ONCE = 500;
+
+    /** What it says of these students holds no longer. */
+    public static function forget(string|Builder $students): void
+    {
+        DB::table('roster')->whereIn('student_id', \is_string($students) ? [$students] : $students)->delete();
+    }
+
+    /** Works out whoever is missing, or was last worked out on another day. */
+    public function refresh(User $coach): void
+    {
+        $today = Carbon::today();
+        $stale = DB::table('students')->leftJoin('roster', static fn($join) => $join->on('roster.student_id', '=', 'students.id')->where('roster.day', $today->toDateString()))
+            ->where('students.coach_id', $coach->id)->whereNull('students.deleted_at')->whereNull('roster.student_id')
+            ->get(['students.id', 'students.name', 'students.standing']);
+        foreach ($stale->chunk(self::AT_ONCE) as $students) {
+            DB::table('roster')->upsert($this->rows($coach, $students, $today), ['student_id']);
+        }
+    }
+
+    /**
+     * @param  Collection<int, \stdClass>  $students
+     * @return list<array<string, mixed>>
+     */
+    private function rows(User $coach, Collection $students, Carbon $today): array
+    {
+        $ids = $students->pluck('id')->all();
+        $lessons = DB::table('lessons')->whereNull('deleted_at')->whereIn('student_id', $ids)->groupBy('student_id')->get(['student_id', DB::raw('count(*) as n'), DB::raw('max(began_at) as last')])->keyBy('student_id');
+        $plans = DB::table('plans')
+            ->leftJoin('plan_sessions', static fn($join) => $join->on('plan_sessions.plan_id', '=', 'plans.id')->whereNull('plan_sessions.deleted_at')->where('plan_sessions.day', '>=', $today->copy()->subDays(self::PRACTICE_DAYS))->where('plan_sessions.day', '<', $today))
+            ->leftJoin('drill_results', 'drill_results.plan_session_id', '=', 'plan_sessions.id')
+            ->whereIn('plans.student_id', $ids)->groupBy('plans.student_id')
+            ->get(['plans.student_id', DB::raw('count(distinct plan_sessions.id) as due'), DB::raw('count(distinct drill_results.plan_session_id) as done')])->keyBy('student_id');
+        $links = DB::table('share_links')->whereIn('student_id', $ids)->whereNull('revoked_at')->whereNull('opened_at')->where('expires_at', '>', now())->distinct()->pluck('student_id')->flip();
+
+        $rows = [];
+        foreach ($students as $student) {
+            $standing = json_decode($student->standing ?? 'null', true);
+            $plan = $plans[$student->id] ?? null;
+            $reasons = Attention::for(
+                isset($standing['verdict']) ? Verdict::from($standing['verdict']) : null,
+                isset($standing['recheck']) && $standing['recheck'] <= $today->toDateString(),
+                $plan !== null,
+                $plan === null || (int) $plan->due === 0 ? null : (int) $plan->done / (int) $plan->due,
+                isset($links[$student->id]),
+            );
+            $rows[] = [
+                'student_id' => $student->id, 'coach_id' => $coach->id, 'day' => $today->toDateString(), 'name' => $student->name,
+                'weight' => array_sum(array_map(static fn(Attention $one): int => $one->weight(), $reasons)),
+                'reasons' => json_encode(array_map(static fn(Attention $one): string => $one->text(), $reasons), JSON_THROW_ON_ERROR),
+                'lessons' => (int) ($lessons[$student->id]->n ?? 0), 'last_at' => $lessons[$student->id]->last ?? null, 'recheck_on' => $standing['recheck'] ?? null,
+            ];
+        }
+
+        return $rows;
+    }
+}

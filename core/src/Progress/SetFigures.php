@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Progress;
+
+use LowPoint\Core\Evidence\LessonCase;
+use LowPoint\Core\Reading\Reading;
+use LowPoint\Core\Schools\Range;
+
+/** The measures of handbook 07 for one set of balls, each with its n and its 90 % interval: what a history is made of. */
+final class SetFigures
+{
+    private const CARRY_DECIMALS = 2;
+
+    /**
+     * Low point and first touch in mm, carry error in m (+ = long, good strikes only), the set-up card in the observables' units.
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Reading $reading, LessonCase $case): array
+    {
+        $pattern = $reading->pattern;
+        $rate = new CleanRate($pattern->good());
+        $window = $reading->prediction?->window;
+
+        return [
+            'text' => $reading->patternText,
+            'good' => ['count' => $rate->tally->count, 'of' => $rate->tally->of, 'interval' => $rate->tally->of === 0 ? null : array_map(static fn(float $at): float => round($at, 3), $rate->interval())],
+            'low_point' => Estimate::of($pattern->lowPoint)?->toArray(),
+            'first_touch' => $case->task->inSand() ? Estimate::of($pattern->touch)?->toArray() : null,
+            'carry_error' => Estimate::of($pattern->carryError($case))?->times($case->task->carryM ?? 0.0)->toArray(self::CARRY_DECIMALS),
+            'window' => $window === null ? null : [round($window->fromMm, 1), round($window->toMm, 1)],
+            'card' => array_map(static fn(Range $range): array => [round($range->from, 1), round($range->to, 1)], $reading->card->figures),
+        ];
+    }
+}
