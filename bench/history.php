@@ -52,7 +52,7 @@ $history = static function (User $coach, string $name, int $lessons, int $balls)
             unset($ball['strike']);
             $made['balls'][] = ['id' => $id(), 'ball_set_id' => $set, 'seen' => json_encode((object) [...$ball, 'strike' => random_int(0, 99) < 40 + $i / 3 ? 'clean' : 'heavy']), 'hit_at' => $at, ...$stamps];
         }
-        $made['prescriptions'][] = [...array_diff_key((array) $given, ['id' => 0]), 'lesson_id' => $lesson];
+        $made['prescriptions'][] = [...array_diff_key((array) $given, ['id' => 0, 'gist' => 0]), 'lesson_id' => $lesson];
     }
     foreach ($made as $table => $all) {
         $rows($table, $all);
@@ -93,6 +93,7 @@ foreach (['few', 'crowd', 'long'] as $name) {
 }
 $first = $devices['long']->ask('GET', "/api/students/{$longer->id}/progress");
 $devices['long']->must('GET', "/api/students/{$short->id}/progress");
+$firstToday = $devices['crowd']->ask('GET', '/api/today');
 $times = [];
 for ($i = 0; $i < $rounds; $i++) {
     $times['ping'][] = $devices['few']->ask('GET', '/api/ping')[1];
@@ -120,6 +121,7 @@ $told('student, 100 lessons of 60 balls', 'long', 'short', static fn() => $progr
 $told('today, 20 students, 200 lessons', 'few', null, static fn() => $today->of($few, ''));
 $told('today, 2,000 students, 20,000 lessons', 'crowd', 'few', static fn() => $today->of($crowd, ''));
 $told('a name sought among 2,000', 'sought', 'few', static fn() => $today->of($crowd, 'lark 1'));
+printf("the first look of a day at 2,000 students: %.2f s\n", $firstToday[1] / 1000);
 printf("the very first look at 100 lessons, adding up 6,000 balls: %.1f s\n", $first[1] / 1000);
 
 /** Highest memory of the worker so far, MB. */

@@ -25,7 +25,7 @@ final class AccountArchive
     public const TABLES = ['students', 'sheet_presets', 'sheet_imports', 'lessons', 'ball_sets', 'balls', 'prescriptions', 'plans', 'plan_sessions', 'drill_results', 'revisions'];
 
     /** Worked out from the rest, or numbered anew. */
-    private const LEFT_OUT = ['students' => ['coach_id', 'standing'], 'ball_sets' => ['summary', 'marks', 'change_count', 'summary_of'], 'prescriptions' => ['id'], 'sheet_presets' => ['coach_id'], 'revisions' => ['id', 'coach_id']];
+    private const LEFT_OUT = ['students' => ['coach_id', 'standing'], 'ball_sets' => ['summary', 'marks', 'change_count', 'summary_of'], 'prescriptions' => ['id', 'gist'], 'sheet_presets' => ['coach_id'], 'revisions' => ['id', 'coach_id']];
 
     private const AT_ONCE = 500;
 

@@ -40,6 +40,7 @@ final class Student extends Model
     protected static function booted(): void
     {
         static::saved(static fn(Student $student) => Roster::forget($student->id));
+        static::deleted(static fn(Student $student) => Roster::forget($student->id));
         static::updated(static function (Student $student): void {
             if ($student->wasChanged(['handed', 'limits'])) {
                 BallSet::countChange('lesson_id', DB::table('lessons')->where('student_id', $student->id)->select('id'));

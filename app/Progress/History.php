@@ -19,20 +19,18 @@ final class History
         foreach (DB::table('ball_sets')->whereIn('lesson_id', $lessons->pluck('id'))->whereNotNull('summary')->orderBy('id')->get(['id', 'lesson_id', 'purpose', 'setup', 'summary']) as $set) {
             $sets[$set->lesson_id][] = ['id' => $set->id, 'purpose' => $set->purpose, 'setup' => self::json($set->setup), 'summary' => self::json($set->summary)];
         }
-        // Only what is shown of it: the whole of what was handed out is long.
-        $given = DB::table('prescriptions')->whereIn('lesson_id', $lessons->pluck('id'))->get([
-            'lesson_id', 'cause', DB::raw("json_value(content, '$.cause_name') as name"), DB::raw("json_value(content, '$.feel') as feel"),
-            DB::raw("json_extract(content, '$.setup[*].text') as setup"), DB::raw("json_extract(content, '$.drills[*].name') as drills"),
-        ])->keyBy('lesson_id');
+        $given = [];
+        foreach (DB::table('prescriptions')->whereIn('lesson_id', $lessons->pluck('id'))->get(['lesson_id', 'cause', 'gist']) as $one) {
+            $gist = self::json($one->gist);
+            $given[$one->lesson_id] = ['id' => $one->cause, 'cause' => (string) ($gist['cause'] ?? ''), 'setup' => array_values($gist['setup'] ?? []), 'feel' => (string) ($gist['feel'] ?? ''), 'drills' => array_values($gist['drills'] ?? [])];
+        }
 
         return array_values($lessons->map(static fn(object $one): HistoryLesson => new HistoryLesson(
             $one->id,
             Carbon::parse($one->began_at),
             $one->closed_at === null,
             self::json($one->task),
-            isset($given[$one->id]) ? [
-                'id' => $given[$one->id]->cause, 'cause' => (string) $given[$one->id]->name, 'setup' => array_values(self::json($given[$one->id]->setup)), 'feel' => (string) $given[$one->id]->feel, 'drills' => array_values(self::json($given[$one->id]->drills)),
-            ] : null,
+            $given[$one->id] ?? null,
             $sets[$one->id] ?? [],
         ))->all());
     }

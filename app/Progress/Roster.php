@@ -26,16 +26,21 @@ final class Roster
         DB::table('roster')->whereIn('student_id', \is_string($students) ? [$students] : $students)->delete();
     }
 
-    /** Works out whoever is missing, or was last worked out on another day. */
-    public function refresh(User $coach): void
+    /** Works out whoever is missing, or was last worked out on another day. @return int students of the coach */
+    public function refresh(User $coach): int
     {
         $today = Carbon::today();
-        $stale = DB::table('students')->leftJoin('roster', static fn($join) => $join->on('roster.student_id', '=', 'students.id')->where('roster.day', $today->toDateString()))
-            ->where('students.coach_id', $coach->id)->whereNull('students.deleted_at')->whereNull('roster.student_id')
-            ->get(['students.id', 'students.name', 'students.standing']);
-        foreach ($stale->chunk(self::AT_ONCE) as $students) {
-            DB::table('roster')->upsert($this->rows($coach, $students, $today), ['student_id']);
+        $all = DB::table('students')->where('coach_id', $coach->id)->whereNull('deleted_at');
+        $count = (clone $all)->count();
+        if ($count !== DB::table('roster')->where('coach_id', $coach->id)->where('day', $today->toDateString())->count()) {
+            $there = DB::table('roster')->where('coach_id', $coach->id)->where('day', $today->toDateString())->pluck('student_id')->flip();
+            $missing = $all->get(['id', 'name', 'handed', 'about', 'standing'])->reject(static fn(\stdClass $one): bool => isset($there[$one->id]));
+            foreach ($missing->chunk(self::AT_ONCE) as $students) {
+                DB::table('roster')->upsert($this->rows($coach, $students, $today), ['student_id']);
+            }
         }
+
+        return $count;
     }
 
     /**
@@ -64,11 +69,17 @@ final class Roster
                 $plan === null || (int) $plan->due === 0 ? null : (int) $plan->done / (int) $plan->due,
                 isset($links[$student->id]),
             );
+            $last = $lessons[$student->id]->last ?? null;
             $rows[] = [
                 'student_id' => $student->id, 'coach_id' => $coach->id, 'day' => $today->toDateString(), 'name' => $student->name,
-                'weight' => array_sum(array_map(static fn(Attention $one): int => $one->weight(), $reasons)),
-                'reasons' => json_encode(array_map(static fn(Attention $one): string => $one->text(), $reasons), JSON_THROW_ON_ERROR),
-                'lessons' => (int) ($lessons[$student->id]->n ?? 0), 'last_at' => $lessons[$student->id]->last ?? null, 'recheck_on' => $standing['recheck'] ?? null,
+                'urgency' => -array_sum(array_map(static fn(Attention $one): int => $one->weight(), $reasons)),
+                'recheck_on' => $standing['recheck'] ?? null,
+                'shown' => json_encode([
+                    'id' => $student->id, 'name' => $student->name, 'handed' => $student->handed, 'about' => $student->about,
+                    'lessons' => (int) ($lessons[$student->id]->n ?? 0), 'last' => $last === null ? null : Carbon::parse($last)->toIso8601String(),
+                    'cause' => $standing['name'] ?? null, 'verdict' => isset($standing['verdict']) ? Verdict::from($standing['verdict'])->label() : null,
+                    'recheck' => $standing['recheck'] ?? null, 'reasons' => array_map(static fn(Attention $one): string => $one->text(), $reasons),
+                ], JSON_THROW_ON_ERROR),
             ];
         }
 

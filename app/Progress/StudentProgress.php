@@ -53,13 +53,24 @@ final readonly class StudentProgress
             'kinds' => self::kinds($lessons),
             'count' => \count($shown),
             'lessons' => self::drawn(\array_slice($shown, 0, $drawn)),
-            'course' => array_merge(...array_map(static fn(HistoryLesson $lesson): array => array_map(static fn(array $set): array => [
-                'lesson' => $lesson->id, 'set' => $set['id'], 'at' => $lesson->beganAt->toIso8601String(), 'purpose' => $set['purpose'], 'setup' => (object) $set['setup'],
-                ...array_intersect_key($set['summary'], array_flip(['good', 'low_point', 'first_touch', 'carry_error', 'card'])),
-            ], $lesson->struck()), array_reverse($shown))),
+            'course' => array_merge(...array_map(self::course(...), array_reverse($shown))),
             'given' => array_values(array_map(static fn(HistoryLesson $one): array => ['lesson' => $one->id, 'at' => $one->beganAt->toIso8601String(), 'cause' => $one->given['cause'] ?? '', 'drills' => $one->given['drills'] ?? []], array_filter($lessons, static fn(HistoryLesson $one): bool => $one->given !== null))),
             'results' => self::results($student),
         ];
+    }
+
+    /** @return list<array<string, mixed>> the figures of each set, and the set-up beside the card that was in force */
+    private static function course(HistoryLesson $lesson): array
+    {
+        return array_map(static function (array $set) use ($lesson): array {
+            $setup = array_intersect_key($set['setup'], $set['summary']['card']);
+
+            return [
+                'lesson' => $lesson->id, 'set' => $set['id'], 'at' => $lesson->beganAt->toIso8601String(), 'purpose' => $set['purpose'],
+                'setup' => (object) $setup, 'card' => (object) array_intersect_key($set['summary']['card'], $setup),
+                ...array_filter(array_intersect_key($set['summary'], array_flip(['good', 'low_point', 'first_touch', 'carry_error']))),
+            ];
+        }, $lesson->struck());
     }
 
     /**

@@ -127,7 +127,7 @@ final class ArchiveTest extends TestCase
         foreach (AccountArchive::TABLES as $table) {
             $rows = DB::table($table)->orderBy($table === 'revisions' ? 'changed_at' : 'created_at')->get()->map(static fn(object $row): array => array_map(
                 static fn(mixed $value): mixed => \is_string($value) && preg_match('/^[\[{]/', $value) === 1 ? json_decode($value, true) : $value,
-                array_diff_key((array) $row, array_flip([...$derived, ...(\in_array($table, ['revisions', 'prescriptions'], true) ? ['id'] : [])])),
+                array_diff_key((array) $row, array_flip([...$derived, ...(\in_array($table, ['revisions', 'prescriptions'], true) ? ['id', 'gist'] : [])])),
             ))->all();
             sort($rows);
             $tables[$table] = $rows;

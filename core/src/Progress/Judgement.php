@@ -76,7 +76,13 @@ final readonly class Judgement
         }
         $now = self::rateOf(self::latest($later)) ?? $baseline;
 
-        return self::fixed($baseline, $later, $left) ?? self::slipping($baseline, $first, $later, $now, $left) ?? self::improving($baseline, $first, $later, $left)
+        $fixed = self::fixed($baseline, $later, $left);
+        if ($fixed !== null) {
+            return $fixed;
+        }
+        $aim = self::aim($first, self::latest($later));
+
+        return self::slipping($baseline, $aim, $later, $now, $left) ?? self::improving($baseline, $aim, $later, $left)
             ?? self::noChange($baseline, $now, $left);
     }
 
@@ -114,7 +120,7 @@ final readonly class Judgement
      * @param  list<SetSummary>  $later
      * @param  list<string>  $left
      */
-    private static function slipping(CleanRate $baseline, SetSummary $first, array $later, CleanRate $now, array $left): ?self
+    private static function slipping(CleanRate $baseline, ?float $aim, array $later, CleanRate $now, array $left): ?self
     {
         $days = self::byDay($later);
         array_pop($days);
@@ -130,7 +136,7 @@ final readonly class Judgement
         }
         $worse = $best->probabilityAbove($now);
         // Still better than at first on the whole, or by aim: then one poor day must be beyond doubt.
-        $stillBetter = $worse < self::SURE && ((self::rateOf($later) ?? $now)->probabilityAbove($baseline) >= self::LIKELY || (self::aim($first, self::latest($later)) ?? 0.0) >= self::LIKELY);
+        $stillBetter = $worse < self::SURE && ((self::rateOf($later) ?? $now)->probabilityAbove($baseline) >= self::LIKELY || ($aim ?? 0.0) >= self::LIKELY);
         if ($stillBetter || $now->tally->of < self::ENOUGH_BALLS || $worse < self::LIKELY_FALLING || $now->tally->share() >= self::MARK) {
             return null;
         }
@@ -142,13 +148,12 @@ final readonly class Judgement
      * @param  list<SetSummary>  $later
      * @param  list<string>  $left
      */
-    private static function improving(CleanRate $baseline, SetSummary $first, array $later, array $left): ?self
+    private static function improving(CleanRate $baseline, ?float $aim, array $later, array $left): ?self
     {
         $since = self::rateOf($later) ?? $baseline;
         // All days since then count together only while the last one does not speak against it.
         $last = (self::rateOf(self::latest($later)) ?? $since)->probabilityAbove($baseline);
         $better = max($last >= 0.5 ? $since->probabilityAbove($baseline) : 0.0, $last);
-        $aim = self::aim($first, self::latest($later));
         if ($better < self::LIKELY && ($aim === null || $aim < self::LIKELY_BY_AIM)) {
             return null;
         }
