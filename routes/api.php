@@ -83,6 +83,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     // Ids are made by the device, so that sending anything twice stores it once.
     Route::put('lessons/{lessonId}', [LessonController::class, 'put'])->whereUlid('lessonId');
     Route::get('lessons/{lesson}', [LessonController::class, 'show']);
+    Route::get('lessons/{lesson}/history', [HistoryController::class, 'ofLesson']);
     Route::get('lessons/{lesson}/report', ReportController::class);
     Route::post('reports', [ReportPileController::class, 'store']);
     Route::get('reports/{pile}', [ReportPileController::class, 'show'])->whereUuid('pile');
@@ -93,6 +94,6 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::post('lessons/{lesson}/sets/{set}/try', TrialController::class)->scopeBindings();
     Route::put('lessons/{lesson}/prescription', [PrescriptionController::class, 'put']);
     Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])->whereUlid('ballId')->scopeBindings();
-    Route::get('lessons/{lesson}/sets/{set}/balls/{ballId}/history', HistoryController::class)->whereUlid('ballId')->scopeBindings();
+    Route::get('lessons/{lesson}/sets/{set}/balls/{ballId}/history', [HistoryController::class, 'ofBall'])->whereUlid('ballId')->scopeBindings();
     Route::delete('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'destroy'])->whereUlid('ballId')->scopeBindings();
 });

@@ -9,6 +9,7 @@ use App\Models\BallSet;
 use App\Models\SheetImport;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\InvalidInput;
@@ -95,7 +96,7 @@ final class AccountArchive
                         throw InvalidInput::one($name, null, 'a list of rows');
                     }
                     foreach (array_chunk(array_values($rows), self::AT_ONCE) as $some) {
-                        DB::table($table)->insert(array_map(fn(mixed $row): array => $this->row($table, $name, $row, $known, $coach), $some));
+                        $this->insert($table, $name, array_map(fn(mixed $row): array => $this->row($table, $name, $row, $known, $coach), $some));
                     }
                     $counts[$table] += \count($rows);
                 }
@@ -109,6 +110,16 @@ final class AccountArchive
 
             return $counts;
         });
+    }
+
+    /** @param list<array<string, mixed>> $rows */
+    private function insert(string $table, string $file, array $rows): void
+    {
+        try {
+            DB::table($table)->insert($rows);
+        } catch (UniqueConstraintViolationException) {
+            throw InvalidInput::one($file, 'a row that is here already', 'rows that no other account on this server holds');
+        }
     }
 
     /** The rows of a table that belong to the coach, those taken out included. */
@@ -126,7 +137,7 @@ final class AccountArchive
             'ball_sets', 'prescriptions' => DB::table($table)->whereIn('lesson_id', $lessons)->orderBy('id'),
             'balls' => DB::table('balls')->whereIn('ball_set_id', $sets)->orderBy('id'),
             'plan_sessions' => DB::table('plan_sessions')->whereIn('plan_id', DB::table('plans')->whereIn('student_id', $students)->select('id'))->orderBy('id'),
-            'revisions' => DB::table('revisions')->where(static fn(Builder $of) => $of->whereIn('subject_id', $lessons)->orWhereIn('subject_id', $sets)
+            'revisions' => DB::table('revisions')->where(static fn(Builder $of) => $of->whereIn('subject_id', $students)->orWhereIn('subject_id', $lessons)->orWhereIn('subject_id', $sets)
                 ->orWhereIn('subject_id', DB::table('balls')->whereIn('ball_set_id', clone $sets)->select('id')))->orderBy('id'),
             default => throw new \LogicException("No such table in an archive: {$table}"),
         };

@@ -66,7 +66,7 @@ final class Bin
                 'receipt' => strtoupper((string) Str::ulid()), 'erased_at' => now()->toIso8601String(), 'lessons' => $lessons->count(), 'balls' => $balls->count(),
                 'results' => DB::table('drill_results')->where('student_id', $student->id)->count(),
             ];
-            foreach ($lessons->concat($sets)->concat($balls)->chunk(500) as $ids) {
+            foreach (collect([$student->id])->concat($lessons)->concat($sets)->concat($balls)->chunk(500) as $ids) {
                 DB::table('revisions')->whereIn('subject_id', $ids)->delete();
             }
             $student->forceDelete();

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
 
 /** Whatever is changed or taken out leaves a revision with what stood there before. */
@@ -14,21 +13,27 @@ trait KeepsHistory
 
     protected static function bootKeepsHistory(): void
     {
-        static::updating(static function (Model $model): void {
+        static::updating(static function (self $model): void {
             // Attributes as cast, so that JSON columns are compared by what they say, not by how it is written.
             $before = array_diff_key(array_intersect_key($model->getOriginal(), $model->getDirty()), array_flip(self::NOT_WORTH_KEEPING));
             if ($before !== []) {
                 self::keep($model, $before);
             }
         });
-        static::deleting(static fn(Model $model) => self::keep($model, ['deleted_at' => null]));
+        static::deleting(static fn(self $model) => self::keep($model, ['deleted_at' => null]));
+    }
+
+    /** Under which its revisions are found. */
+    public function historyKey(): string
+    {
+        return (string) $this->getKey();
     }
 
     /** @param array<string, mixed> $before */
-    private static function keep(Model $model, array $before): void
+    private static function keep(self $model, array $before): void
     {
         Revision::query()->create([
-            'subject_type' => $model->getTable(), 'subject_id' => (string) $model->getKey(), 'coach_id' => Auth::id(), 'before' => $before, 'changed_at' => now(),
+            'subject_type' => $model->getTable(), 'subject_id' => $model->historyKey(), 'coach_id' => Auth::id(), 'before' => $before, 'changed_at' => now(),
         ]);
     }
 }

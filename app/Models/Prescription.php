@@ -21,4 +21,10 @@ final class Prescription extends Model
     protected $fillable = ['lesson_id', 'cause', 'school', 'content'];
 
     protected $casts = ['content' => 'array'];
+
+    /** There is one to a lesson, and its own number is not kept in archives. */
+    public function historyKey(): string
+    {
+        return $this->lesson_id;
+    }
 }

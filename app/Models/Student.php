@@ -31,6 +31,7 @@ use LowPoint\Core\Wording\Units;
 final class Student extends Model
 {
     use HasUlids;
+    use KeepsHistory;
     use SoftDeletes;
 
     protected $fillable = ['name', 'handed', 'about', 'limits', 'units'];

@@ -373,17 +373,37 @@ export interface Work {
     recheck: string;
 }
 
+/** Mean and scatter of n figures with their 90 % intervals. */
+export interface Estimate {
+    n: number;
+    mean: number;
+    sd: number | null;
+    mean_interval: [number, number] | null;
+    sd_interval: [number, number] | null;
+}
+
+interface Good {
+    count: number;
+    of: number;
+    interval: [number, number] | null;
+}
+
 export interface SetFigures {
     id: string;
     purpose: Purpose;
     text: string;
-    good: { count: number; of: number };
-    interval: [number, number] | null;
-    low_point: { n: number; mean: number | null; sd: number | null } | null;
-    sd_interval: [number, number] | [];
+    good: Good;
+    low_point: Estimate | null;
     window: [number, number] | null;
-    /** Only of the latest lessons; the others are in the figures alone. */
-    marks: { touch: number | null; strike: string }[] | null;
+    marks: { touch: number | null; strike: string }[];
+}
+
+export interface Given {
+    id: string;
+    cause: string;
+    setup: string[];
+    feel: string;
+    drills: string[];
 }
 
 export interface ProgressLesson {
@@ -391,15 +411,36 @@ export interface ProgressLesson {
     began_at: string;
     open: boolean;
     task: Task;
-    given: { cause: string; setup: string[]; feel: string; drills: string[] } | null;
+    given: Given | null;
     sets: SetFigures[];
+}
+
+/** What one set came to, for the courses; what was not seen is absent. */
+export interface CoursePoint {
+    lesson: string;
+    set: string;
+    at: string;
+    purpose: Purpose;
+    good: Good;
+    low_point?: Estimate;
+    first_touch?: Estimate;
+    carry_error?: Estimate;
+    setup: Observed;
+    card: Record<string, [number, number]>;
 }
 
 export interface Progress {
     works: Work[];
     last_time: string[];
-    practice: { planned: number; done: number; share: number | null };
+    practice: { planned: number; done: number; share: number | null; visits: { day: string; done: boolean }[] };
+    /** What there is to choose from, the most frequent first. */
+    kinds: { shot: string; lie: string; lessons: number }[];
+    /** Lessons of the choice; the latest of them stand in full under lessons. */
+    count: number;
     lessons: ProgressLesson[];
+    course: CoursePoint[];
+    given: { lesson: string; at: string; cause: string; drills: string[] }[];
+    results: { drill: string; name: string; at: string; passed: boolean; text: string; confidence: number | null; figure: number; figure_name: string; mark: number | null }[];
 }
 
 export interface TodayStudent {
@@ -481,4 +522,12 @@ export interface SheetCheck {
     /** What is wrong, each once, with the first rows that have it. */
     faults: { message: string; rows: number[]; count: number }[];
     shown: { row: number; at: string; seen: BallSeen }[];
+}
+
+/** One change in a lesson, in words. */
+export interface Change {
+    at: string;
+    by: string | null;
+    what: string;
+    text: string;
 }

@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import type { Handed, Units } from '../api/types';
 import { place } from '../ui/units';
 import { mirror } from './scale';
@@ -25,13 +26,15 @@ const HALF_MM = 222;
 /** One set of balls as one slim strip, to be stacked over others: each ball a mark, the window behind them. */
 export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
     const m = mirror(handed);
+    const hatch = useId();
     const { marks, good, window, mean } = strip;
     const without = marks?.filter((one) => one.touch === null).length ?? 0;
     return (
         <div className="grid grid-cols-[5.5rem_1fr_6.5rem] items-center gap-x-3 sm:grid-cols-[7rem_1fr_9rem]">
             <h3 className="font-text text-base">{title}</h3>
             <svg viewBox={`${-HALF_MM} -34 ${2 * HALF_MM} 58`} className="block w-full" role={onBall === undefined ? 'img' : 'group'} aria-label={`${title}: ${strip.text}`}>
-                {window && <rect x={Math.min(m * window[0], m * window[1])} y={-32} width={window[1] - window[0]} height={44} className="fill-marram/20" />}
+                <pattern id={hatch} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V5" className="stroke-marram" strokeWidth={1.6} strokeOpacity={0.4} /></pattern>
+                {window && <rect x={Math.min(m * window[0], m * window[1])} y={-32} width={window[1] - window[0]} height={44} fill={`url(#${hatch})`} className="stroke-marram" strokeWidth={0.6} strokeDasharray="2 2" />}
                 <path d={`M${-HALF_MM} 0H${HALF_MM}`} className="stroke-ink" strokeWidth={1.2} />
                 <path d="M0 -33V12" className="stroke-line" strokeWidth={1.5} />
                 {marks?.map((ball, i) => {

@@ -20,17 +20,17 @@ export function Checked({ check, told, pending, name, catalogue, units }: Props)
         <div aria-busy={pending} className={pending ? 'opacity-60' : ''}>
             <p role="status" className="leading-snug">
                 <span className="display text-4xl">{check.balls}</span> {check.balls === 1 ? 'ball' : 'balls'}{check.first !== null && check.last !== null && <> in {check.days} {check.days === 1 ? 'lesson' : 'lessons'}, {check.first === check.last ? day(check.first) : `${day(check.first)} to ${day(check.last)}`}</>}.
-                {check.left_out > 0 && <> {check.left_out} rows of other balls are left out.</>}
+                {check.left_out > 0 && <> {check.left_out} {check.left_out === 1 ? 'row' : 'rows'} of other balls left out.</>}
                 {check.refused > 0 && <strong className="text-rust"> {check.refused} {check.refused === 1 ? 'row is' : 'rows are'} refused.</strong>}
             </p>
             {check.shown.length > 0 && (
                 <table className="mt-2 w-full text-left text-sm">
                     <caption className="sr-only">The first balls as they would be stored</caption>
-                    <thead><tr><th>Row</th><th>Strike</th><th>First touch</th><th>Also</th></tr></thead>
+                    <thead><tr><th>Row</th><th className="pr-2">Strike</th><th className="pr-2">First touch</th><th>Also</th></tr></thead>
                     <tbody>
                         {check.shown.map(({ row, seen }) => (
                             <tr key={row} className="border-t border-line align-top">
-                                <td className="py-0.5">{row}</td><td>{seen.strike ?? 'not seen'}</td><td>{touchText(seen, units)}</td>
+                                <td className="py-0.5 pr-2">{row}</td><td className="pr-2">{seen.strike ?? 'not seen'}</td><td className="pr-2">{touchText(seen, units)}</td>
                                 <td className="break-words">{Object.entries(seen).filter(([key]) => !['strike', 'touch_mm', 'mark_length_mm'].includes(key)).map(([key, value]) => { const field = catalogue.ball[key]; return field === undefined || value === null ? '' : `${field.label.toLowerCase()} ${observed(field, value, units)}`; }).join(', ')}</td>
                             </tr>
                         ))}

@@ -107,6 +107,7 @@ function Words({ column, words, catalogue, onWords }: { column: SheetColumn; wor
                     <label className="flex items-center gap-2">
                         <span className="min-w-0 flex-1 break-words">“{word}” is</span>
                         <select
+                            aria-label={`What “${word}” is`}
                             className="min-h-12 w-40 border-[1.5px] border-ink bg-press px-2"
                             value={column.words[word.toLowerCase()] ?? ''}
                             onChange={(event) => {

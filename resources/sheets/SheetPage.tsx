@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useParams } from 'react-router-dom';
+import { Link, useParams } from 'react-router-dom';
 import { ApiError, upload } from '../api/client';
 import { useCatalogue, useCoach, useStudent } from '../api/queries';
 import type { SheetDraft } from '../api/types';
@@ -28,6 +28,7 @@ export function SheetPage() {
                         {look.isPending ? 'Looking at it…' : 'Choose a sheet'}
                         <input type="file" accept=".csv,.txt,text/csv" className="sr-only" disabled={look.isPending} onChange={(event) => { const file = event.target.files?.[0]; if (file !== undefined) look.mutate(file); event.target.value = ''; }} />
                     </label>
+                    <Link to={`/students/${id}`} className="ml-4 inline-flex min-h-12 items-center underline">To {student.data.name}</Link>
                     {look.isError && <p role="alert" className="font-semibold text-rust">{look.error instanceof ApiError ? (look.error.faults[0]?.message ?? look.error.message) : look.error.message}</p>}
                     <SheetsRead id={id} />
                 </div>

@@ -41,7 +41,7 @@ export function SheetsRead({ id }: { id: string }) {
 }
 
 function Progress({ one }: { one: SheetImport }) {
-    const came = `${String(one.balls)} ${one.balls === 1 ? 'ball' : 'balls'} in ${String(one.days)} ${one.days === 1 ? 'lesson' : 'lessons'}${one.refused > 0 ? `, ${String(one.refused)} rows refused` : ''}${one.left_out > 0 ? `, ${String(one.left_out)} left out` : ''}`;
+    const came = `${String(one.balls)} ${one.balls === 1 ? 'ball' : 'balls'} in ${String(one.days)} ${one.days === 1 ? 'lesson' : 'lessons'}${one.refused > 0 ? `, ${String(one.refused)} ${one.refused === 1 ? 'row' : 'rows'} refused` : ''}${one.left_out > 0 ? `, ${String(one.left_out)} left out` : ''}`;
     if (one.state === 'taken_back') return <>Taken back: {came}.</>;
     if (one.state === 'done') return <span role="status">Done: {came}.</span>;
     if (one.state === 'stopped') return <span role="alert">Stopped at row {one.rows_done} of {one.total}. What was read is stored; go on from there.</span>;

@@ -1,33 +1,47 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router-dom';
-import { call } from '../api/client';
-import { useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
-import type { ProgressLesson, Student, Units, Work } from '../api/types';
-import { StackedStrip } from '../figures/StackedStrip';
-import { SET_NAMES, taskLine } from '../lesson/words';
-import { Course, type Point } from '../progress/Course';
+import { Link, useParams, useSearchParams } from 'react-router-dom';
+import { shotOf, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
+import type { Catalogue, Progress, Work } from '../api/types';
+import { LessonByLesson } from '../progress/LessonByLesson';
+import { OverTime } from '../progress/OverTime';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
-import { day, percent, shownFactor, shownUnit } from '../ui/units';
+import { day, percent } from '../ui/units';
 import { Removing } from './Removing';
+import { Reports } from './Reports';
 import { StudentForm } from './StudentForm';
 
+const DRAWN = 12;
+
+/** Is it fixed, and what now? What is chosen stands in the address, so that the way back leads to the same sight. */
 export function StudentPage() {
     const { id = '' } = useParams();
+    const [chosen, setChosen] = useSearchParams();
+    const [shot, lie, view] = ['shot', 'lie', 'view'].map((key) => chosen.get(key));
+    const drawn = Number(chosen.get('drawn') ?? DRAWN);
+    const choose = (over: Record<string, string | null>) => {
+        setChosen((before) => {
+            const next = new URLSearchParams(before);
+            for (const [key, value] of Object.entries(over)) {
+                if (value === null) next.delete(key);
+                else next.set(key, value);
+            }
+            return next;
+        }, { replace: true });
+    };
     const student = useStudent(id);
-    const progress = useProgress(id);
+    const progress = useProgress(id, { shot: shot ?? '', lie: lie ?? '', drawn: String(drawn) });
+    const { data: catalogue } = useCatalogue();
     const { data: coach } = useCoach();
     const [editing, setEditing] = useState(false);
-    const [shot, setShot] = useState<string>();
     const [cause, setCause] = useState<string>();
     if (student.isError) return <Page title="Student"><Trouble error={student.error} onRetry={() => void student.refetch()} /></Page>;
     if (progress.isError && progress.data === undefined) return <Page title="Student"><Trouble error={progress.error} onRetry={() => void progress.refetch()} /></Page>;
-    if (student.data === undefined || coach === undefined || progress.data === undefined) return <Page title="Student"><Skeleton /></Page>;
-    const { lessons, works } = progress.data;
-    const shots = [...new Set(lessons.map((lesson) => lesson.task.shot))];
-    const shown = lessons.filter((lesson) => shot === undefined || lesson.task.shot === shot);
+    if (student.data === undefined || coach === undefined || catalogue === undefined || progress.data === undefined) return <Page title="Student"><Skeleton /></Page>;
+    const { lessons, works, count } = progress.data;
     const work = works.find((one) => one.cause === cause) ?? works[0];
+    const all = [...new Set([...lessons.map((one) => one.id), ...progress.data.course.map((one) => one.lesson).reverse()])];
+    const begun = student.data.lessons_count > 0;
     return (
         <Page
             title={student.data.name}
@@ -36,10 +50,10 @@ export function StudentPage() {
                 <Link to={`/students/${id}/begin`} className="flex min-h-12 items-center border-[1.5px] border-ink bg-ink px-5 font-semibold text-paper">Begin a lesson</Link>
             </>}
         >
-            <div className="grid gap-8 lg:grid-cols-[20rem_1fr]">
-                <section aria-label="Verdict" className="space-y-5">
+            <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[19rem_1fr] lg:grid-rows-[auto_1fr]">
+                <section aria-label="Verdict" className="space-y-4">
                     <p className="break-words">{student.data.handed === 'left' ? 'Left-handed. ' : 'Right-handed. '}{student.data.about} <button type="button" className="min-h-8 underline" onClick={() => { setEditing(true); }}>Change</button></p>
-                    {work === undefined ? lessons.length > 0 && <p>Nothing was handed out yet.</p> : <UnderWork work={work} />}
+                    {work === undefined ? begun && <p>Nothing was handed out yet.</p> : <UnderWork work={work} />}
                     {works.length > 1 && (
                         <div role="group" aria-label="Causes" className="flex flex-wrap gap-1.5">
                             {works.map((one) => <Button key={one.cause} className="text-left text-sm leading-tight" chosen={one.cause === work?.cause} onClick={() => { setCause(one.cause); }}>{one.name.split(':')[0]}: {one.verdict_text}</Button>)}
@@ -55,24 +69,56 @@ export function StudentPage() {
                         <h2 className="text-lg">Practice</h2>
                         <p>{progress.data.practice.planned === 0 ? 'No visit planned so far.' : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}</p>
                     </div>
-                    <Link to={`/students/${id}/sheets`} className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold">Balls from a sheet</Link>
-                    {lessons.length > 1 && <Reports lessons={lessons.map((one) => one.id)} />}
+                </section>
+                <section aria-label="Records" className="space-y-4 max-lg:order-last">
+                    <div className="flex flex-wrap gap-2 border-t border-line pt-4">
+                        <Link to={`/students/${id}/sheets`} className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold">Balls from a sheet</Link>
+                        {all.length > 1 && <Reports key={all.length} lessons={all} />}
+                    </div>
                     <Removing id={id} name={student.data.name} />
                 </section>
-                <section aria-label="Lessons" className="min-w-0">
-                    {lessons.length === 0 && <p>No lesson yet. Begin with the task, then look at the set-up.</p>}
-                    {shots.length > 1 && (
-                        <div role="group" aria-label="Shots" className="mb-4 flex">
-                            <Button chosen={shot === undefined} onClick={() => { setShot(undefined); }}>all shots</Button>
-                            {shots.map((one) => <Button key={one} className="-ml-[1.5px]" chosen={shot === one} onClick={() => { setShot(one); }}>{one}</Button>)}
+                <section aria-label="Lessons" className="min-w-0 lg:col-start-2 lg:row-span-2 lg:row-start-1" aria-busy={progress.isFetching}>
+                    {!begun && <p>No lesson yet. Begin with the task, then look at the set-up.</p>}
+                    {begun && (
+                        <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
+                            <div role="group" aria-label="View" className="flex">
+                                <Button chosen={view !== 'time'} onClick={() => { choose({ view: null }); }}>Lesson by lesson</Button>
+                                <Button className="-ml-[1.5px]" chosen={view === 'time'} onClick={() => { choose({ view: 'time' }); }}>Over time</Button>
+                            </div>
+                            <Kinds kinds={progress.data.kinds} shot={shot ?? null} lie={lie ?? null} catalogue={catalogue} onChoose={(over) => { choose({ ...over, drawn: null }); }} />
                         </div>
                     )}
-                    {shown.map((lesson) => <LessonInShort key={lesson.id} lesson={lesson} student={student.data} units={coach.units} />)}
-                    <Courses lessons={shown} units={coach.units} />
+                    {view === 'time'
+                        ? <OverTime progress={progress.data} catalogue={catalogue} units={coach.units} />
+                        : <LessonByLesson lessons={lessons} student={student.data} catalogue={catalogue} units={coach.units} />}
+                    {view !== 'time' && count > lessons.length && <Button className="mt-4" disabled={progress.isFetching} onClick={() => { choose({ drawn: String(drawn + 2 * DRAWN) }); }}>Show earlier lessons ({count - lessons.length} more)</Button>}
                 </section>
             </div>
             {editing && <StudentForm student={student.data} onClose={() => { setEditing(false); }} />}
         </Page>
+    );
+}
+
+/** Shot and lie to look at: like with like. Only what there is can be chosen. */
+function Kinds({ kinds, shot, lie, catalogue, onChoose }: { kinds: Progress['kinds']; shot: string | null; lie: string | null; catalogue: Catalogue; onChoose: (over: { shot: string | null; lie: string | null }) => void }) {
+    if (kinds.length < 2) return null;
+    const shots = [...new Set(kinds.map((one) => one.shot))];
+    const lies = kinds.filter((one) => one.shot === (shot ?? shots[0]) && (shot !== null || shots.length === 1));
+    return (
+        <div className="flex flex-wrap items-center gap-2">
+            {shots.length > 1 && (
+                <div role="group" aria-label="Shot" className="flex">
+                    <Button chosen={shot === null} onClick={() => { onChoose({ shot: null, lie: null }); }}>all shots</Button>
+                    {shots.map((one) => <Button key={one} className="-ml-[1.5px]" chosen={shot === one} onClick={() => { onChoose({ shot: one, lie: null }); }}>{one}</Button>)}
+                </div>
+            )}
+            {lies.length > 1 && (
+                <div role="group" aria-label="Lie" className="flex flex-wrap">
+                    <Button chosen={lie === null} onClick={() => { onChoose({ shot, lie: null }); }}>all lies</Button>
+                    {lies.map((one) => <Button key={one.lie} className="-ml-[1.5px]" chosen={lie === one.lie} onClick={() => { onChoose({ shot: one.shot, lie: one.lie }); }}>{shotOf(catalogue, one.shot)?.lies.find((known) => known.id === one.lie)?.label ?? one.lie}</Button>)}
+                </div>
+            )}
+        </div>
     );
 }
 
@@ -84,95 +130,8 @@ function UnderWork({ work }: { work: Work }) {
             <h2 className="text-[26px]">{work.name.split(':')[0]}: {work.verdict_text}</h2>
             <p className="mt-1">{work.text}</p>
             {work.before && <p className="mt-2">At first {rate(work.before)}{work.now && <>, now {rate(work.now)}</>} good.</p>}
-            <p className="mt-2 font-semibold">{work.next} Look again on {day(work.recheck)}.</p>
+            <p className="mt-2 font-semibold">{work.next} {new Date(work.recheck) > new Date() ? `Look again on ${day(work.recheck)}.` : `The retest is due since ${day(work.recheck)}.`}</p>
             {work.not_comparable.map((why) => <p key={why} className="mt-1 text-sm">{why}</p>)}
-        </div>
-    );
-}
-
-/** Clean rate and scatter of the low point over the lessons. */
-function Courses({ lessons, units }: { lessons: ProgressLesson[]; units: Units }) {
-    const sets = [...lessons].reverse().flatMap((lesson) => lesson.sets.map((set) => ({ lesson, set })));
-    const factor = shownFactor('mm', units);
-    const rates: Point[] = sets.filter(({ set }) => set.good.of > 0).map(({ lesson, set }) => ({ at: lesson.began_at, label: SET_NAMES[set.purpose], value: set.good.count / set.good.of, low: set.interval?.[0] ?? null, high: set.interval?.[1] ?? null, n: set.good.of }));
-    const scatters: Point[] = sets.flatMap(({ lesson, set }) => (set.low_point?.sd == null ? [] : [{ at: lesson.began_at, label: SET_NAMES[set.purpose], value: set.low_point.sd / factor, low: set.sd_interval[0] === undefined ? null : set.sd_interval[0] / factor, high: set.sd_interval[1] === undefined ? null : set.sd_interval[1] / factor, n: set.low_point.n }]));
-    const widest = Math.max(1, ...scatters.map((one) => Math.min(one.high ?? one.value, 3 * one.value)));
-    return (
-        <div className="mt-6 grid gap-8 border-t-[1.5px] border-ink pt-4 md:grid-cols-2">
-            <Course title="Good strikes" unit="share" points={rates} highest={1} shown={percent} />
-            <Course title="Scatter of the low point" unit={shownUnit('mm', units)} points={scatters} highest={Math.ceil(widest)} shown={(value) => `${String(Math.round(value * 10) / 10)} ${shownUnit('mm', units)}`} />
-        </div>
-    );
-}
-
-function LessonInShort({ lesson, student, units }: { lesson: ProgressLesson; student: Student; units: Units }) {
-    const { data: catalogue } = useCatalogue();
-    const navigate = useNavigate();
-    const { given } = lesson;
-    return (
-        <section className="mb-8 border-t-[1.5px] border-ink pt-2" aria-label={`Lesson of ${day(lesson.began_at)}`}>
-            <div className="flex flex-wrap items-baseline gap-x-4">
-                <h2 className="text-xl">{day(lesson.began_at)}</h2>
-                <span>{taskLine(lesson.task, catalogue, units)}</span>
-                <span className="ml-auto flex flex-wrap gap-x-3">
-                    {([['Report A4', 'paper=a4'], ['Letter', 'paper=letter'], ['Print', 'as=print']] as const).map(([words, how]) => <a key={how} href={`/api/lessons/${lesson.id}/report?${how}`} className="min-h-12 px-1 py-3 underline">{words}</a>)}
-                    <DeleteLesson id={lesson.id} />
-                    <Link to={`/lessons/${lesson.id}`} className="min-h-12 px-2 py-3 font-semibold underline">{lesson.open ? 'Go on with this lesson' : 'Open this lesson'}</Link>
-                </span>
-            </div>
-            {lesson.sets.map((set) => (
-                <StackedStrip
-                    key={set.id}
-                    strip={{ marks: set.marks, good: set.good, window: set.window, mean: set.low_point?.mean ?? null, text: set.text }}
-                    title={SET_NAMES[set.purpose]}
-                    handed={student.handed}
-                    units={units}
-                    onBall={(ball) => { void navigate(`/lessons/${lesson.id}?set=${set.id}&ball=${String(ball)}`); }}
-                />
-            ))}
-            {given && <p className="mt-1 text-marram"><strong>{given.cause}.</strong> {given.setup.join(' ')} Feel: {given.feel} {given.drills.length > 0 && <>Drills: {given.drills.join(', ')}.</>}</p>}
-        </section>
-    );
-}
-
-function DeleteLesson({ id }: { id: string }) {
-    const queries = useQueryClient();
-    const remove = useMutation({ mutationFn: () => call('DELETE', `lessons/${id}`), onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: ['students'] }), queries.invalidateQueries({ queryKey: ['bin'] })]) });
-    return <button type="button" className="min-h-12 px-1 underline" disabled={remove.isPending} title="It can be brought back for 30 days" onClick={() => { remove.mutate(); }}>Delete</button>;
-}
-
-interface Pile {
-    id: string;
-    total: number;
-    done: number;
-    failed: number;
-    finished: boolean;
-}
-
-const LOOK_AGAIN_MS = 500;
-const MOST_REPORTS = 100;
-
-/** All reports of a student, made by the queue while the coach goes on. */
-function Reports({ lessons }: { lessons: string[] }) {
-    const make = useMutation({ mutationFn: () => call<Pile>('POST', 'reports', { lessons: lessons.slice(0, MOST_REPORTS), paper: 'a4' }) });
-    const id = make.data?.id;
-    const pile = useQuery({
-        queryKey: ['reports', id],
-        queryFn: () => call<Pile>('GET', `reports/${id ?? ''}`),
-        enabled: id !== undefined,
-        refetchInterval: (query) => (query.state.data?.finished === true ? false : LOOK_AGAIN_MS),
-    });
-    const now = pile.data ?? make.data;
-    return (
-        <div className="mb-6">
-            {now === undefined && <Button disabled={make.isPending} onClick={() => { make.mutate(); }}>Reports of all {lessons.length} lessons</Button>}
-            {make.isError && <p role="alert" className="font-semibold text-rust">{make.error.message}</p>}
-            {now !== undefined && (
-                <p role="status" className="flex items-center gap-4">
-                    <progress className="h-4 w-60" max={now.total} value={now.done} aria-label="Reports made" /> {now.done} of {now.total} reports made
-                    {now.finished && <a className="font-semibold underline" href={`/api/reports/${now.id}/zip`} download>Fetch them (zip)</a>}
-                </p>
-            )}
         </div>
     );
 }

@@ -7,10 +7,12 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -48,6 +50,13 @@ abstract class BrowserTestCase extends TestCase
         exec('rm -rf '.escapeshellarg($this->profile));
     }
 
+    /** The demo world as it was: for stories that other tests may have gone on with. */
+    protected static function beginAnew(): void
+    {
+        exec('php '.escapeshellarg(\dirname(__DIR__, 2).'/artisan').' migrate:fresh --seed --force 2>&1', $said, $code);
+        self::assertSame(0, $code, implode("\n", $said));
+    }
+
     protected function resize(int $width, int $height): void
     {
         [$dx, $dy] = $this->browser->executeScript('return [outerWidth - innerWidth, outerHeight - innerHeight]');
@@ -59,10 +68,10 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->get(self::environment('LOW_POINT_URL').$path);
     }
 
-    protected function signIn(): void
+    protected function signIn(string $coach = 'maren'): void
     {
         $this->visit('/');
-        $this->element('input[type=email]')->sendKeys('maren@saltgrass.example');
+        $this->element('input[type=email]')->sendKeys("{$coach}@saltgrass.example");
         $this->element('input[type=password]')->sendKeys('marram-and-sand');
         $this->press('Sign in');
         $this->see('Students');
@@ -194,6 +203,31 @@ abstract class BrowserTestCase extends TestCase
         $input->clear();
         $input->sendKeys($figure);
         $this->element('[data-radix-popper-content-wrapper] button[type=submit]')->click();
+    }
+
+    /** Chooses in the list with this label. */
+    protected function pick(string $label, string $words): void
+    {
+        $select = new WebDriverSelect($this->element('select[aria-label="'.$label.'"]'));
+        $select->selectByVisibleText($words);
+    }
+
+    /** Gives a file to the chooser of the page. */
+    protected function choose(string $path): void
+    {
+        // The chooser itself is not shown; its label is.
+        $this->until(fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector('input[type=file]')) !== [], 'There is no file to choose.');
+        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(new LocalFileDetector)->sendKeys($path);
+    }
+
+    /** Where this browser puts what it downloads. */
+    protected function downloads(): string
+    {
+        $folder = $this->profile.'/downloads';
+        is_dir($folder) || mkdir($folder, recursive: true);
+        $this->devTools('Browser.setDownloadBehavior', ['behavior' => 'allow', 'downloadPath' => $folder]);
+
+        return $folder;
     }
 
     /** Begins a lesson with a student as the form stands, and tells its id. */

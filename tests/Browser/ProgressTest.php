@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
+
 /** The question after three weeks, answered on the screen for each story of Saltgrass. */
 final class ProgressTest extends BrowserTestCase
 {
     /** Other tests have held lessons with these students: their stories begin anew. */
     public static function setUpBeforeClass(): void
     {
-        exec('php '.escapeshellarg(\dirname(__DIR__, 2).'/artisan').' migrate:fresh --seed --force 2>&1', $said, $code);
-        self::assertSame(0, $code, implode("\n", $said));
+        self::beginAnew();
     }
 
     public function test_a_fixed_an_improving_a_slipping_a_not_practising_and_a_new_student(): void
@@ -38,10 +39,8 @@ final class ProgressTest extends BrowserTestCase
         }
         $this->visit('/');
         $this->press('Bea Achterberg');
-        $this->see('Good strikes, with the 90 % interval');
-        self::assertSame([], $this->axe());
-        $this->press('As a table');
         $this->see('9 of 10 clean');
+        self::assertSame([], $this->axe());
         $this->press('Reports of all 4 lessons');
         $this->see('4 of 4 reports made');
         $this->see('Fetch them (zip)');
@@ -68,6 +67,68 @@ final class ProgressTest extends BrowserTestCase
         $this->press('Begin a lesson');
         $this->press('Begin the lesson');
         $this->see('left-handed');
+        self::assertSame([], $this->consoleErrors());
+    }
+
+    public function test_every_measure_stands_over_one_line_of_time_with_what_was_handed_out(): void
+    {
+        $this->signIn();
+        $this->press('Bea Achterberg');
+        $this->press('Over time');
+        foreach (['Handle too far forward at address. Centre pointer, Shaft up', 'Good strikes', 'Low point, on average', 'Scatter of the low point', 'Set-up against the card', 'Drill scores', 'Practice visits', 'Confidence'] as $title) {
+            $this->see($title);
+        }
+        self::assertSame([], $this->axe());
+        $this->pick('Which look', 'Ball position');
+        $this->until(fn(): bool => str_contains($this->element('figure:has(select[aria-label="Which look"]) svg')->getText(), '%'), 'The ball position has no per cent.');
+
+        $this->press('As a table');
+        $this->see('2 of');
+        $table = $this->element('figure table')->getText();
+        self::assertMatchesRegularExpression('/23 Sept 2026 Before 29 % 9 % to 59 % 7/', $table, 'two of seven with the interval of Jeffreys');
+        $folder = $this->downloads();
+        $this->press('CSV');
+        $this->press('SVG');
+        $this->until(static fn(): bool => is_file("{$folder}/Good strikes.csv") && is_file("{$folder}/Good strikes.svg"), 'Table and picture cannot be taken along.');
+        $rows = array_map(static fn(string $line): array => str_getcsv($line, escape: ''), file("{$folder}/Good strikes.csv", FILE_IGNORE_NEW_LINES) ?: []);
+        self::assertSame(['date', 'of', 'share', '90 % from', '90 % to', 'n'], $rows[0]);
+        self::assertEqualsWithDelta(2 / 7, (float) $rows[1][2], 1.0e-6);
+        self::assertNotFalse(simplexml_load_file("{$folder}/Good strikes.svg"));
+
+        // A mark leads to its lesson, and the way back to the same sight.
+        $this->browser->executeScript('document.querySelector("figure [role=link]").dispatchEvent(new MouseEvent("click", {bubbles: true}))');
+        $this->until(fn(): bool => str_contains($this->browser->getCurrentURL(), '/lessons/'), 'The mark leads nowhere.');
+        $this->browser->navigate()->back();
+        $this->see('Scatter of the low point');
+        self::assertSame([], $this->consoleErrors());
+    }
+
+    public function test_what_is_unlike_is_not_compared_and_can_be_looked_at_alone(): void
+    {
+        $this->signIn();
+        $this->press('Callum Strand');
+        $this->see('improving');
+        $this->press('Begin a lesson');
+        $this->press('light rough');
+        $this->press('Begin the lesson');
+        $this->see('No balls yet.');
+        foreach (['d', 's', 'f'] as $i => $touch) {
+            $this->keys($touch, '2');
+            $this->readingOf($i + 1);
+        }
+        $this->visit('/');
+        $this->press('Callum Strand');
+        $this->see('Dragging the handle: improving');
+        $this->see('Not comparable: light rough is not');
+        $lessons = fn(): int => \count($this->browser->findElements(WebDriverBy::cssSelector('section[aria-label^="Lesson of"]')));
+        self::assertGreaterThan(2, $lessons());
+        $this->press('light rough');
+        $this->until(static fn(): bool => $lessons() === 1, 'Lessons from other lies are still shown.');
+        $this->see('0 of 3 clean');
+        $this->press('Report and more');
+        $this->press('What was changed');
+        $this->see('as it was entered');
+        self::assertSame([], $this->axe());
         self::assertSame([], $this->consoleErrors());
     }
 }

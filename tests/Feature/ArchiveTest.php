@@ -47,6 +47,12 @@ final class ArchiveTest extends TestCase
         $zip->close();
 
         $this->read($kept)->assertStatus(422)->assertJsonPath('faults.0.allowed', 'an account without students');
+        $other = User::query()->create(['name' => 'New Coach', 'email' => 'new@saltgrass.example', 'password' => 'x', 'units' => 'metric']);
+        $this->actingAs($other);
+        $this->read($kept)->assertStatus(422)->assertJsonPath('faults.0.allowed', 'rows that no other account on this server holds');
+        self::assertSame(0, $other->students()->count());
+        $other->delete();
+        $this->actingAs($coach);
         Student::withTrashed()->where('coach_id', $coach->id)->get()->each(static fn(Student $one) => $one->forceDelete());
         DB::table('revisions')->delete();
         DB::table('sheet_presets')->delete();

@@ -141,7 +141,7 @@ final readonly class Judgement
             return null;
         }
 
-        return new self(Verdict::Slipping, $worse, self::more($now, $best, falling: true), self::share($worse).' that it is worse than at its best. Open it again.', $left, $baseline, $now, null);
+        return new self(Verdict::Slipping, $worse, self::more($now, $best, falling: true), self::share($worse).' that it is worse than at its best.', $left, $baseline, $now, null);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Lessons\LessonHistory;
 use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Lesson;
@@ -11,10 +12,10 @@ use App\Models\Revision;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 
-/** What was changed in one ball: who, when, and what stood there before. */
+/** Who changed what, when, and what stood there before. */
 final class HistoryController
 {
-    public function __invoke(Lesson $lesson, BallSet $set, string $ballId): JsonResponse
+    public function ofBall(Lesson $lesson, BallSet $set, string $ballId): JsonResponse
     {
         Gate::authorize('view', $lesson);
         $ball = Ball::withTrashed()->where('ball_set_id', $set->id)->findOrFail($ballId);
@@ -24,5 +25,13 @@ final class HistoryController
             'by' => $one->coach?->name,
             'before' => (object) $one->before,
         ]));
+    }
+
+    /** All changes of a lesson in words, the latest first: its task, looks, balls and what was handed out. */
+    public function ofLesson(Lesson $lesson, LessonHistory $history): JsonResponse
+    {
+        Gate::authorize('view', $lesson);
+
+        return new JsonResponse($history->of($lesson));
     }
 }

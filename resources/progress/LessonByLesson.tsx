@@ -1,0 +1,74 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Popover } from 'radix-ui';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router-dom';
+import { call } from '../api/client';
+import type { Catalogue, ProgressLesson, Student, Units } from '../api/types';
+import { StackedStrip } from '../figures/StackedStrip';
+import { SET_NAMES, taskLine } from '../lesson/words';
+import { day } from '../ui/units';
+import { LessonHistory } from './LessonHistory';
+
+interface Props {
+    lessons: ProgressLesson[];
+    student: Student;
+    catalogue: Catalogue;
+    units: Units;
+}
+
+/** The lessons down the page, latest first: each set a strip with its own window, and between the strips what was handed out. */
+export function LessonByLesson({ lessons, student, catalogue, units }: Props) {
+    return lessons.map((lesson) => <LessonInShort key={lesson.id} lesson={lesson} student={student} catalogue={catalogue} units={units} />);
+}
+
+function LessonInShort({ lesson, student, catalogue, units }: { lesson: ProgressLesson; student: Student; catalogue: Catalogue; units: Units }) {
+    const navigate = useNavigate();
+    const { given } = lesson;
+    return (
+        <section className="border-t-[1.5px] border-ink pt-1 pb-3" aria-label={`Lesson of ${day(lesson.began_at)}`}>
+            <div className="flex flex-wrap items-center gap-x-4">
+                <h2 className="text-xl">{day(lesson.began_at)}</h2>
+                <span>{taskLine(lesson.task, catalogue, units)}</span>
+                <span className="ml-auto flex gap-x-3">
+                    <More lesson={lesson} />
+                    <Link to={`/lessons/${lesson.id}`} className="flex min-h-12 items-center px-1 font-semibold underline">{lesson.open ? 'Go on with this lesson' : 'Open this lesson'}</Link>
+                </span>
+            </div>
+            {lesson.sets.map((set) => (
+                <StackedStrip
+                    key={set.id}
+                    strip={{ marks: set.marks, good: set.good, window: set.window, mean: set.low_point?.mean ?? null, text: set.text }}
+                    title={SET_NAMES[set.purpose]}
+                    handed={student.handed}
+                    units={units}
+                    onBall={(ball) => { void navigate(`/lessons/${lesson.id}?set=${set.id}&ball=${String(ball)}`); }}
+                />
+            ))}
+            {given && <p className="mt-1 text-marram sm:pl-[7.75rem]"><strong>{given.cause}.</strong> {given.setup.join(' ')} Feel: {given.feel} {given.drills.length > 0 && <>Drills: {given.drills.join(', ')}.</>}</p>}
+        </section>
+    );
+}
+
+/** What is wanted now and then of a lesson. */
+function More({ lesson }: { lesson: ProgressLesson }) {
+    const queries = useQueryClient();
+    const remove = useMutation({ mutationFn: () => call('DELETE', `lessons/${lesson.id}`), onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: ['students'] }), queries.invalidateQueries({ queryKey: ['bin'] })]) });
+    const [history, setHistory] = useState(false);
+    const [open, setOpen] = useState(false);
+    const row = 'flex min-h-12 w-full items-center px-4 text-left hover:bg-soil';
+    return (
+        <>
+            <Popover.Root open={open} onOpenChange={setOpen}>
+                <Popover.Trigger className="min-h-12 px-1 underline">Report and more</Popover.Trigger>
+                <Popover.Portal>
+                    <Popover.Content align="end" collisionPadding={12} className="z-10 w-60 border-[1.5px] border-ink bg-paper py-1" aria-label={`Lesson of ${day(lesson.began_at)}`}>
+                        {([['Report, A4', 'paper=a4'], ['Report, Letter', 'paper=letter'], ['Report to print', 'as=print']] as const).map(([words, how]) => <a key={how} href={`/api/lessons/${lesson.id}/report?${how}`} className={row}>{words}</a>)}
+                        <button type="button" className={row} onClick={() => { setOpen(false); setHistory(true); }}>What was changed</button>
+                        <button type="button" className={row} disabled={remove.isPending} title="It can be brought back for 30 days" onClick={() => { remove.mutate(); }}>Delete</button>
+                    </Popover.Content>
+                </Popover.Portal>
+            </Popover.Root>
+            {history && <LessonHistory lesson={lesson} onClose={() => { setHistory(false); }} />}
+        </>
+    );
+}

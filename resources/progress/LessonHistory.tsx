@@ -1,0 +1,26 @@
+import { useQuery } from '@tanstack/react-query';
+import { call } from '../api/client';
+import type { Change } from '../api/types';
+import { Panel } from '../ui/Panel';
+import { Skeleton, Trouble } from '../ui/Page';
+import { day, moment } from '../ui/units';
+
+/** Who changed what in a lesson, when, and what stood there before. */
+export function LessonHistory({ lesson, onClose }: { lesson: { id: string; began_at: string }; onClose: () => void }) {
+    const history = useQuery({ queryKey: ['history', lesson.id], queryFn: () => call<Change[]>('GET', `lessons/${lesson.id}/history`) });
+    return (
+        <Panel title={`What was changed in the lesson of ${day(lesson.began_at)}`} open onOpenChange={onClose} wide>
+            {history.isPending && <Skeleton />}
+            {history.isError && <Trouble error={history.error} onRetry={() => void history.refetch()} />}
+            {history.data?.length === 0 && <p>Nothing: it stands as it was entered.</p>}
+            <ol>
+                {history.data?.map((one, i) => (
+                    <li key={i} className="border-t border-line py-2">
+                        <span className="text-soft text-sm">{moment(one.at)}{one.by === null ? '' : `, ${one.by}`}</span>
+                        <span className="block break-words"><strong>{one.what}</strong>: {one.text}</span>
+                    </li>
+                ))}
+            </ol>
+        </Panel>
+    );
+}

@@ -1,0 +1,56 @@
+/** One figure at a time: what is drawn, told and taken along. Values are in the unit that is shown. */
+export interface Point {
+    at: string;
+    label: string;
+    value: number;
+    low: number | null;
+    high: number | null;
+    n: number | null;
+    /** Where it leads, when there is somewhere to go. */
+    to?: string;
+}
+
+export interface Span {
+    from: number;
+    to: number;
+}
+
+const DAY_MS = 86_400_000;
+
+/** From the first to the last of these times; a single day gets room on both sides. */
+export function spanOf(times: string[]): Span {
+    const all = times.map((time) => Date.parse(time));
+    const [from, to] = [Math.min(...all), Math.max(...all)];
+    return to - from < DAY_MS ? { from: from - DAY_MS, to: to + DAY_MS } : { from, to };
+}
+
+/** Places of the times on a line of this width, in order; marks of one moment stand beside each other, not on each other. */
+export function placed(times: string[], span: Span, width: number, apart: number): number[] {
+    let last = -Infinity;
+    let wanted = NaN;
+    return times.map((time) => {
+        const exact = ((Date.parse(time) - span.from) / (span.to - span.from)) * width;
+        const x = exact === wanted ? last + apart : exact;
+        wanted = exact;
+        last = x;
+        return x;
+    });
+}
+
+/** A scale that holds all of these and ends on round figures, with its middle. */
+export function scaleOf(values: number[], least?: number): { bottom: number; top: number; step: number } {
+    const [low, high] = [Math.min(...values), Math.max(...values)];
+    const wide = Math.max(high - low, Math.abs(high) * 0.1, least ?? 1);
+    const rough = wide / 2;
+    const ten = 10 ** Math.floor(Math.log10(rough));
+    const step = ([1, 2, 2.5, 5, 10].find((one) => one * ten >= rough) ?? 10) * ten;
+    const bottom = Math.floor(low / step) * step;
+    return { bottom, top: Math.max(bottom + step, Math.ceil(high / step) * step), step };
+}
+
+/** As a table by RFC 4180. */
+export function csv(value: string, points: Point[]): string {
+    const quoted = (cell: string | number | null) => `"${String(cell ?? '').replaceAll('"', '""')}"`;
+    const rows = [['date', 'of', value, '90 % from', '90 % to', 'n'], ...points.map((one) => [one.at.slice(0, 10), one.label, one.value, one.low, one.high, one.n])];
+    return rows.map((row) => `${row.map(quoted).join(',')}\r\n`).join('');
+}

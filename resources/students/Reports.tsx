@@ -1,0 +1,39 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { call } from '../api/client';
+import { Button } from '../ui/Button';
+
+interface Pile {
+    id: string;
+    total: number;
+    done: number;
+    failed: number;
+    finished: boolean;
+}
+
+const LOOK_AGAIN_MS = 500;
+const MOST_REPORTS = 100;
+
+/** All reports of a student, made by the queue while the coach goes on. */
+export function Reports({ lessons }: { lessons: string[] }) {
+    const make = useMutation({ mutationFn: () => call<Pile>('POST', 'reports', { lessons: lessons.slice(0, MOST_REPORTS), paper: 'a4' }) });
+    const id = make.data?.id;
+    const pile = useQuery({
+        queryKey: ['reports', id],
+        queryFn: () => call<Pile>('GET', `reports/${id ?? ''}`),
+        enabled: id !== undefined,
+        refetchInterval: (query) => (query.state.data?.finished === true ? false : LOOK_AGAIN_MS),
+    });
+    const now = pile.data ?? make.data;
+    return (
+        <div className="mb-6">
+            {now === undefined && <Button disabled={make.isPending} onClick={() => { make.mutate(); }}>Reports of all {lessons.length} lessons</Button>}
+            {make.isError && <p role="alert" className="font-semibold text-rust">{make.error.message}</p>}
+            {now !== undefined && (
+                <p role="status" className="flex items-center gap-4">
+                    <progress className="h-4 w-60" max={now.total} value={now.done} aria-label="Reports made" /> {now.done} of {now.total} reports made
+                    {now.finished && <a className="font-semibold underline" href={`/api/reports/${now.id}/zip`} download>Fetch them (zip)</a>}
+                </p>
+            )}
+        </div>
+    );
+}

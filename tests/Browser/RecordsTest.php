@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** What a coach keeps: sheets in, everything out and back, deleted and brought back, erased. */
+final class RecordsTest extends BrowserTestCase
+{
+    private const SHEET = "Date;Club;Contact;Ground contact [cm];Carry (yd);Comment\n03.11.2026;SW;Fat;4,5;7,5;cold wind\n03.11.2026;SW;Pure;air;10,2;\n03.11.2026;PW;Pure;0;11;other club\n10.11.2026;SW;Fat;3,2;8,0;\n10.11.2026;SW;Pure;36;9,9;typing error\n10.11.2026;SW;Pure;-0,3;10,1;\n";
+
+    public static function setUpBeforeClass(): void
+    {
+        self::beginAnew();
+    }
+
+    public function test_balls_come_in_from_a_sheet_in_other_words_units_and_signs(): void
+    {
+        $this->signIn();
+        $this->press('Noor Calloway');
+        $this->see('Open this lesson');
+        $this->press('Balls from a sheet');
+        $this->see('nothing is stored before you have seen what comes out');
+        self::assertSame([], $this->axe());
+        $this->choose($this->sheet(self::SHEET));
+        $this->see('6 rows are refused');
+        $this->see('Contact: "Fat" is not allowed');
+        $this->pick('What “Club” holds', 'Which rows to read');
+        $this->pick('What “Fat” is', 'heavy');
+        $this->pick('What “Pure” is', 'clean');
+        $this->pick('What “air” is', 'no ground contact');
+        $this->element('input[type=checkbox]')->click();
+        $this->see('4 balls in 2 lessons, 3 Nov 2026 to 10 Nov 2026.');
+        $this->see('1 row is refused.');
+        $this->see('Row 5. Ground contact [cm]: "36" is not allowed; allowed: -30 to 30 cm, or none');
+        $this->see('4.5 cm behind');
+        self::assertSame([], $this->axe());
+        $this->type('Remember these columns as', 'Range');
+        $this->press('Store 4 balls');
+        $this->see('Done: 4 balls in 2 lessons, 1 row refused, 1 left out.');
+
+        $this->choose($this->sheet(self::SHEET));
+        $this->see('This very file was read for Noor Calloway');
+        $this->see('4 balls in 2 lessons');
+        $this->press('Leave it');
+        $this->press('To Noor Calloway');
+        $this->see('10 Nov 2026');
+        $this->press('Balls from a sheet');
+        $this->press('Take back');
+        $this->see('Taken back: 4 balls');
+        $this->press('To Noor Calloway');
+        $this->until(fn(): bool => ! str_contains($this->shown(), '10 Nov 2026') && str_contains($this->shown(), 'Open this lesson'), 'The lessons of the sheet are still there.');
+        self::assertSame([], $this->consoleErrors());
+    }
+
+    public function test_a_file_that_is_no_sheet_is_refused_in_plain_words(): void
+    {
+        $this->signIn();
+        $this->press('Bea Achterberg');
+        $this->press('Balls from a sheet');
+        $this->choose($this->sheet("GIF89a\0\0\0"));
+        $this->see('allowed: a sheet saved as CSV');
+    }
+
+    public function test_what_was_deleted_comes_back_and_what_was_erased_leaves_a_receipt(): void
+    {
+        $this->signIn('idris');
+        $this->press('Rafe Underhay');
+        $this->see('Open this lesson');
+        $this->press('Report and more');
+        $this->press('Delete');
+        $this->press('Delete (30 days to undo)');
+        $this->see('Deleted, can come back');
+        $this->see('student Rafe Underhay, until');
+        self::assertSame([], $this->axe());
+        $this->press('Bring back');
+        // The lesson that was deleted before its student stays where it was.
+        $this->see('lesson Rafe Underhay, ');
+        self::assertStringNotContainsString('student Rafe Underhay, until', $this->shown());
+        $this->press('Bring back');
+        $this->until(fn(): bool => ! str_contains($this->shown(), 'Deleted, can come back'), 'The lesson does not come back.');
+
+        $this->press('Rafe Underhay');
+        $this->press('Erase for good');
+        $this->see('cannot come back');
+        $this->press('Erase now');
+        $this->see('Receipt ');
+        $this->see('all records of this student were erased');
+        $this->visit('/');
+        $this->see('No students yet.');
+        self::assertSame([], $this->consoleErrors());
+    }
+
+    public function test_everything_goes_out_as_a_zip_and_an_account_with_students_takes_none_in(): void
+    {
+        $folder = $this->downloads();
+        $this->signIn();
+        $this->press('Everything as a zip');
+        $this->until(static fn(): bool => glob("{$folder}/*.zip") !== [], 'No zip comes.');
+        $path = (glob("{$folder}/*.zip") ?: [''])[0];
+        $zip = new \ZipArchive;
+        self::assertTrue($zip->open($path));
+        self::assertStringContainsString('Bea Achterberg', (string) $zip->getFromName('csv/students.csv'));
+        $zip->close();
+        $this->choose($path);
+        $this->see('allowed: an account without students');
+        self::assertStringContainsString('Bea Achterberg', $this->shown());
+    }
+
+    private function sheet(string $text): string
+    {
+        $path = $this->downloads().'/balls.csv';
+        file_put_contents($path, $text);
+
+        return $path;
+    }
+}
