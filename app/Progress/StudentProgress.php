@@ -13,13 +13,16 @@ use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Practice\Goal;
+use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Judgement;
+use LowPoint\Core\Progress\LowPointChange;
 use LowPoint\Core\Progress\LowPointFigures;
 use LowPoint\Core\Progress\SetSummary;
 use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Progress\WhatNow;
+use LowPoint\Core\Wording\Words;
 
 /** Is it fixed, and what now? Read from the summaries of the sets, so that a long history costs little more than a short one. */
 final readonly class StudentProgress
@@ -31,7 +34,10 @@ final readonly class StudentProgress
 
     private const VISITS = 200;
 
-    public function __construct(private SetSummaries $summaries) {}
+    public function __construct(
+        private SetSummaries $summaries,
+        private Words $words,
+    ) {}
 
     /**
      * @param  array{shot?: string|null, lie?: string|null}  $only  lessons shown and measured; verdicts take what is like their own
@@ -55,7 +61,8 @@ final readonly class StudentProgress
             'lessons' => self::drawn(\array_slice($shown, 0, $drawn)),
             'course' => array_merge(...array_map(self::course(...), array_reverse($shown))),
             'given' => array_values(array_map(static fn(HistoryLesson $one): array => ['lesson' => $one->id, 'at' => $one->beganAt->toIso8601String(), 'cause' => $one->given['cause'] ?? '', 'drills' => $one->given['drills'] ?? []], array_filter($lessons, static fn(HistoryLesson $one): bool => $one->given !== null))),
-            'results' => self::results($student),
+            'results' => $results = self::results($student),
+            'drills' => self::drills($results),
         ];
     }
 
@@ -108,7 +115,9 @@ final readonly class StudentProgress
                 $before++;
             }
             $since = \array_slice($oldestFirst, $before);
-            $judgement = Judgement::of(self::sets($since));
+            $sets = self::sets($since);
+            $change = LowPointChange::of($sets);
+            $judgement = Judgement::of($sets, $change);
             $days = \count(array_unique(array_map(static fn(HistoryLesson $one): string => $one->beganAt->toDateString(), $since))) - 1;
             $works[$cause] = [
                 'cause' => $cause,
@@ -117,11 +126,14 @@ final readonly class StudentProgress
                 'verdict' => $judgement->verdict->value,
                 'verdict_text' => $judgement->verdict->label(),
                 'text' => $judgement->text,
+                'low_point' => $change?->text($this->words),
                 'probability' => $judgement->probability === null ? null : round($judgement->probability, 3),
                 'more_balls' => $judgement->moreBalls,
                 'not_comparable' => $judgement->notComparable,
                 'before' => self::tally($judgement->baseline),
                 'now' => self::tally($judgement->now),
+                // The same number of balls as then, but enough to count.
+                'retest_balls' => max(Judgement::ENOUGH_BALLS, $judgement->baseline->tally->of ?? 0),
                 'next' => WhatNow::after($judgement->verdict, $practice, $days)->text(),
                 'recheck' => $judgement->verdict === Verdict::Fixed && $judgement->recheckDay !== null
                     ? Carbon::createFromTimestampUTC($judgement->recheckDay * 86400)->toDateString()
@@ -177,27 +189,25 @@ final readonly class StudentProgress
     }
 
     /**
-     * Three lines: what was changed, how it went, what was to be practised.
+     * Three lines: what was changed and what it should feel like, as handed out last; what was to be practised and how it went last.
      *
      * @param  list<HistoryLesson>  $lessons  latest first
      * @return list<string>
      */
     private static function lastTime(array $lessons): array
     {
-        foreach ($lessons as $lesson) {
-            if ($lesson->given !== null) {
-                $struck = $lesson->struck();
-                $good = $struck === [] ? null : $struck[\count($struck) - 1]['summary']['good'];
-
-                return array_values(array_filter([
-                    implode(' ', $lesson->given['setup']),
-                    "Feel: {$lesson->given['feel']}",
-                    implode(', ', $lesson->given['drills']).($good === null ? '.' : ". Last set: {$good['count']} of {$good['of']} good."),
-                ]));
-            }
+        $given = array_values(array_filter(array_map(static fn(HistoryLesson $one): ?array => $one->given, $lessons)))[0] ?? null;
+        if ($given === null) {
+            return [];
         }
+        $struck = array_values(array_filter(array_map(static fn(HistoryLesson $one): array => $one->struck(), $lessons)))[0] ?? [];
+        $good = $struck === [] ? null : $struck[\count($struck) - 1]['summary']['good'];
 
-        return [];
+        return array_values(array_filter([
+            implode(' ', $given['setup']),
+            "Feel: {$given['feel']}",
+            implode(', ', $given['drills']).($good === null ? '.' : ". Last set: {$good['count']} of {$good['of']} good."),
+        ]));
     }
 
     /**
@@ -252,5 +262,27 @@ final readonly class StudentProgress
                 'figure' => round(Score::of($goal, $one->attempts)->figure, 3), 'figure_name' => Score::figureName($goal->kind), 'mark' => Score::mark($goal),
             ];
         })->filter()->all());
+    }
+
+    /**
+     * What comes next with each drill: once more, mixed, harder, easier, or the next one.
+     *
+     * @param  list<array<string, mixed>>  $results  oldest first
+     * @return list<array{name: string, last: string, passed: bool, next: string}> the one done last first
+     */
+    private static function drills(array $results): array
+    {
+        $passes = $last = [];
+        foreach ($results as $one) {
+            $passes[$one['drill']][] = $one['passed'];
+            unset($last[$one['drill']]);
+            $last[$one['drill']] = $one;
+        }
+        $library = DrillLibrary::standard();
+
+        return array_values(array_map(static fn(array $one): array => [
+            'name' => $one['name'], 'last' => $one['text'], 'passed' => $one['passed'],
+            'next' => NextStep::after($passes[$one['drill']])->text($library->find($one['drill'])->easier ?? '', $library->find($one['drill'])->harder ?? ''),
+        ], array_reverse($last)));
     }
 }

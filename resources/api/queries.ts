@@ -13,8 +13,8 @@ export const useToday = (sought: string) => useQuery({ queryKey: ['students', 't
 export const useStudent = (id: string, enabled = true) => useQuery({ queryKey: ['students', id], queryFn: () => callOrKept<Student>(`students/${id}`), enabled });
 
 /** @param only the shot and lie to look at, and how many lessons to draw; all of them where nothing is chosen */
-export const useProgress = (id: string, only: Record<string, string> = {}) =>
-    useQuery({ queryKey: ['students', id, 'progress', only], queryFn: () => callOrKept<Progress>(`students/${id}/progress?${new URLSearchParams(Object.entries(only).filter(([, value]) => value !== '')).toString()}`), placeholderData: keepPreviousData });
+export const useProgress = (id: string, only: Record<string, string> = {}, enabled = true) =>
+    useQuery({ queryKey: ['students', id, 'progress', only], queryFn: () => callOrKept<Progress>(`students/${id}/progress?${new URLSearchParams(Object.entries(only).filter(([, value]) => value !== '')).toString()}`), placeholderData: keepPreviousData, enabled });
 
 /** @param path the student's on the coach's side, or that of a private link */
 export const usePractice = (path: string) => useQuery({ queryKey: ['practice', path], queryFn: () => callOrKept<Practice>(path.startsWith('shared/') ? path : `${path}/practice`) });

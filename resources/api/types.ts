@@ -364,11 +364,15 @@ export interface Work {
     verdict: 'fixed' | 'improving' | 'slipping' | 'no_change' | 'too_early';
     verdict_text: string;
     text: string;
+    /** How the low point changed, in words. */
+    low_point: string | null;
     probability: number | null;
     more_balls: number | null;
     not_comparable: string[];
     before: { count: number; of: number; interval: [number, number] } | null;
     now: { count: number; of: number; interval: [number, number] } | null;
+    /** How many balls the next retest should have. */
+    retest_balls: number;
     next: string;
     recheck: string;
 }
@@ -441,6 +445,8 @@ export interface Progress {
     course: CoursePoint[];
     given: { lesson: string; at: string; cause: string; drills: string[] }[];
     results: { drill: string; name: string; at: string; passed: boolean; text: string; confidence: number | null; figure: number; figure_name: string; mark: number | null }[];
+    /** What comes next with each drill, the one done last first. */
+    drills: { name: string; last: string; passed: boolean; next: string }[];
 }
 
 export interface TodayStudent {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router-dom';
-import { useCatalogue, useCoach, useStudent } from '../api/queries';
+import { useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
 import type { BallSet, Lesson, Observed, Purpose, Reading } from '../api/types';
 import { StackedStrip, type Strip } from '../figures/StackedStrip';
 import { StancePlan } from '../figures/StancePlan';
@@ -38,6 +38,7 @@ export function LessonBench() {
 
     const [area, setArea] = useState<Area>('Balls');
     const earlier = useStudent(student?.id ?? '', student !== undefined);
+    const progress = useProgress(student?.id ?? '', {}, student !== undefined);
     const { undo, redo } = bench;
     useKeys({ '?': () => { setSheet('keys'); }, z: undo, y: redo });
 
@@ -49,6 +50,8 @@ export function LessonBench() {
     const set = view !== null && view !== 'side-by-side' ? (sets.find((one) => one.id === view.set) ?? sets.at(-1)) : sets.at(-1);
     if (set === undefined) return <Page title="Lesson"><Trouble error={new Error('This lesson has no set of balls yet.')} onRetry={() => { bench.beginSet('before', undefined, null); }} /></Page>;
     const reading = bench.readings[set.id];
+    // To compare, as many balls as before: those of the first set, or those of the last lesson.
+    const wanted = (one: BallSet) => (one.purpose === 'before' ? 0 : sets[0] !== undefined && sets[0] !== one ? sets[0].balls.length : (progress.data?.works[0]?.retest_balls ?? 0));
     const changed = lesson.prescription?.content.setup[0]?.observable ?? null;
     const begin = (purpose: Purpose) => {
         // A double tap, or a set begun and not used: that one serves.
@@ -75,7 +78,7 @@ export function LessonBench() {
                 <nav aria-label="Sets" className="ml-auto flex max-lg:w-full max-lg:overflow-x-auto max-lg:pl-[1.5px] max-lg:whitespace-nowrap">
                     {sets.map((one) => (
                         <Button key={one.id} chosen={view !== 'side-by-side' && one.id === set.id} onClick={() => { setView({ set: one.id }); }} className="-ml-[1.5px]">
-                            {SET_NAMES[one.purpose]} · {one.balls.length}
+                            {SET_NAMES[one.purpose]} · {one.balls.length}{wanted(one) > one.balls.length && ` of ${String(wanted(one))}`}
                         </Button>
                     ))}
                     {!sets.some((one) => one.purpose === 'after') && <Button className="-ml-[1.5px]" onClick={() => { begin('after'); }}>+ After the change</Button>}

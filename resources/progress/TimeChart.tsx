@@ -2,7 +2,7 @@ import { useId, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router-dom';
 import { day } from '../ui/units';
 import { standalone, take } from './take';
-import { csv, placed, scaleOf, type Point, type Span } from './timeline';
+import { csv, placed, rowsOf, scaleOf, type Point, type Span } from './timeline';
 
 interface Props {
     title: string;
@@ -57,7 +57,7 @@ export function TimeChart({ title, value, points, span, shown, ends, band, mark,
                 {choice}
                 <span className="ml-auto flex gap-x-4">
                     <button type="button" className="min-h-8 underline" aria-expanded={listed} onClick={() => { setListed(!listed); }}>As a table</button>
-                    <button type="button" className="min-h-8 underline" onClick={() => { take(`${title}.csv`, 'text/csv', csv(value, points)); }}>CSV</button>
+                    <button type="button" className="min-h-8 underline" onClick={() => { take(`${title}.csv`, 'text/csv', csv(rowsOf(value, points))); }}>CSV</button>
                     <button type="button" className="min-h-8 underline" onClick={() => { if (svg.current !== null) take(`${title}.svg`, 'image/svg+xml', standalone(svg.current)); }}>SVG</button>
                 </span>
             </figcaption>

@@ -18,3 +18,15 @@ export function standalone(svg: SVGSVGElement): string {
     });
     return new XMLSerializer().serializeToString(copy);
 }
+
+/** Several pictures of one width below each other, as one. */
+export function stacked(svgs: SVGSVGElement[]): string {
+    const width = Math.max(...svgs.map((svg) => svg.viewBox.baseVal.width));
+    let top = 0;
+    const parts = svgs.map((svg) => {
+        const part = standalone(svg).replace('<svg', `<svg y="${String(top)}" width="${String(svg.viewBox.baseVal.width)}" height="${String(svg.viewBox.baseVal.height)}"`);
+        top += svg.viewBox.baseVal.height;
+        return part;
+    });
+    return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${String(width)} ${String(top)}">${parts.join('')}</svg>`;
+}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { csv, placed, scaleOf, spanOf } from './timeline';
+import { csv, placed, rowsOf, scaleOf, spanOf } from './timeline';
 
 describe('a line of time', () => {
     it('keeps the distances between days', () => {
@@ -32,7 +32,7 @@ describe('a scale', () => {
 
 describe('a table taken along', () => {
     it('quotes what needs it and ends each row', () => {
-        const table = csv('scatter, cm', [{ at: '2026-09-01T10:00:00Z', label: 'he said "now"', value: 2.4, low: null, high: 3, n: 7 }]);
+        const table = csv(rowsOf('scatter, cm', [{ at: '2026-09-01T10:00:00Z', label: 'he said "now"', value: 2.4, low: null, high: 3, n: 7 }]));
         expect(table).toBe('"date","of","scatter, cm","90 % from","90 % to","n"\r\n"2026-09-01","he said ""now""","2.4","","3","7"\r\n');
     });
 });

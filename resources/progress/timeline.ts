@@ -48,9 +48,11 @@ export function scaleOf(values: number[], least?: number): { bottom: number; top
     return { bottom, top: Math.max(bottom + step, Math.ceil(high / step) * step), step };
 }
 
-/** As a table by RFC 4180. */
-export function csv(value: string, points: Point[]): string {
+/** A table by RFC 4180. */
+export function csv(rows: (string | number | null)[][]): string {
     const quoted = (cell: string | number | null) => `"${String(cell ?? '').replaceAll('"', '""')}"`;
-    const rows = [['date', 'of', value, '90 % from', '90 % to', 'n'], ...points.map((one) => [one.at.slice(0, 10), one.label, one.value, one.low, one.high, one.n])];
     return rows.map((row) => `${row.map(quoted).join(',')}\r\n`).join('');
 }
+
+/** The rows of a chart. */
+export const rowsOf = (value: string, points: Point[]) => [['date', 'of', value, '90 % from', '90 % to', 'n'], ...points.map((one) => [one.at.slice(0, 10), one.label, one.value, one.low, one.high, one.n])];

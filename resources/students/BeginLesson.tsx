@@ -5,11 +5,17 @@ import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { keep } from '../api/kept';
 import { lessonKey, lessonPath, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
-import type { LessonPage, Task } from '../api/types';
+import type { LessonPage, Purpose, Task } from '../api/types';
+import { taskLine } from '../lesson/words';
 import { requestOf, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
+import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
+import { day } from '../ui/units';
 import { FIRST_TASK, TaskForm } from './TaskForm';
+
+/** So many entries of the practice log are told. */
+const LOGGED = 3;
 
 /** Step one of a lesson: what the shot asks. The lesson and its first set are stored before the bench opens. */
 export function BeginLesson() {
@@ -24,11 +30,11 @@ export function BeginLesson() {
     // Made once: pressing again after a lost answer begins the same lesson, not a second one.
     const ids = useRef({ lesson: ulid(), set: ulid(), at: new Date().toISOString() });
     const begin = useMutation({
-        mutationFn: async (task: Task) => {
+        mutationFn: async ({ task, purpose }: { task: Task; purpose: Purpose }) => {
             const { lesson, set, at } = ids.current;
             const actions: Action[] = [
                 { kind: 'lesson', lessonId: lesson, studentId: id, task, beganAt: at, closedAt: null },
-                { kind: 'look', lessonId: lesson, setId: set, purpose: 'before', setup: {}, motion: {} },
+                { kind: 'look', lessonId: lesson, setId: set, purpose, setup: {}, motion: {} },
             ];
             try {
                 for (const request of actions.map(requestOf)) await call(request.method, request.path, request.body);
@@ -51,13 +57,20 @@ export function BeginLesson() {
     if (student.data === undefined || catalogue.data === undefined || coach === undefined) return <Page title="Begin a lesson"><Skeleton /></Page>;
     const last = student.data.lessons?.[0];
     const told = begin.error instanceof ApiError && begin.error.faults.length > 0 ? begin.error.faults.map((fault) => fault.message).join('\n') : (begin.error?.message ?? '');
+    const start = (purpose: Purpose) => (task: Task) => { if (!begin.isPending) begin.mutate({ task, purpose }); };
+    const work = progress.data?.works[0];
     return (
         <Page title={`Lesson with ${student.data.name}`}>
-            {progress.data !== undefined && progress.data.last_time.length > 0 && (
+            {progress.data !== undefined && work !== undefined && (
                 <div className="mb-6 border-l-[6px] border-marram pl-4">
-                    <p><strong>Last time: {progress.data.works[0]?.name}, {progress.data.works[0]?.verdict_text}.</strong> {progress.data.works[0]?.next}</p>
+                    <p><strong>Last time: {work.name}, {work.verdict_text}.</strong> {work.next}</p>
                     {progress.data.last_time.map((line) => <p key={line}>{line}</p>)}
-                    <p>{progress.data.practice.planned === 0 ? 'No visit was planned.' : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`} The task below is that of last time, so that the retest can be compared.</p>
+                    <p>{progress.data.practice.planned === 0 ? 'No visit was planned.' : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}{progress.data.results.length > 0 && <> Logged last: {progress.data.results.slice(-LOGGED).reverse().map((one) => `${one.name} ${one.text}${one.passed ? ', passed' : ''} (${day(one.at)})`).join('; ')}.</>}</p>
+                    {last !== undefined && (
+                        <Button main className="mt-3 px-6" onClick={() => { start('retest')(last.task); }}>
+                            {begin.isPending ? 'Beginning…' : `Begin with the retest: ${taskLine(last.task, catalogue.data, coach.units)}, ${String(work.retest_balls)} balls`}
+                        </Button>
+                    )}
                 </div>
             )}
             <TaskForm
@@ -66,7 +79,7 @@ export function BeginLesson() {
                 task={last?.task ?? FIRST_TASK}
                 submit={begin.isPending ? 'Beginning…' : 'Begin the lesson'}
                 problem={told}
-                onSubmit={(task) => { if (!begin.isPending) begin.mutate(task); }}
+                onSubmit={start('before')}
             />
         </Page>
     );

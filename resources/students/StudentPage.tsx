@@ -13,6 +13,9 @@ import { StudentForm } from './StudentForm';
 
 const DRAWN = 12;
 
+/** Drills whose next step is told. */
+const DRILLS = 2;
+
 /** Is it fixed, and what now? What is chosen stands in the address, so that the way back leads to the same sight. */
 export function StudentPage() {
     const { id = '' } = useParams();
@@ -68,6 +71,7 @@ export function StudentPage() {
                     <div className="border-t border-line pt-3">
                         <h2 className="text-lg">Practice</h2>
                         <p>{progress.data.practice.planned === 0 ? 'No visit planned so far.' : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}</p>
+                        {progress.data.drills.slice(0, DRILLS).map((one) => <p key={one.name} className="mt-1"><strong>{one.name}:</strong> {one.last}{one.passed ? ', passed' : ''}. {one.next}</p>)}
                     </div>
                 </section>
                 <section aria-label="Records" className="space-y-4 max-lg:order-last">
@@ -130,6 +134,7 @@ function UnderWork({ work }: { work: Work }) {
             <h2 className="text-[26px]">{work.name.split(':')[0]}: {work.verdict_text}</h2>
             <p className="mt-1">{work.text}</p>
             {work.before && <p className="mt-2">At first {rate(work.before)}{work.now && <>, now {rate(work.now)}</>} good.</p>}
+            {work.low_point !== null && <p className="mt-2">{work.low_point}</p>}
             <p className="mt-2 font-semibold">{work.next} {new Date(work.recheck) > new Date() ? `Look again on ${day(work.recheck)}.` : `The retest is due since ${day(work.recheck)}.`}</p>
             {work.not_comparable.map((why) => <p key={why} className="mt-1 text-sm">{why}</p>)}
         </div>

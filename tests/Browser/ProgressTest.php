@@ -131,4 +131,20 @@ final class ProgressTest extends BrowserTestCase
         self::assertSame([], $this->axe());
         self::assertSame([], $this->consoleErrors());
     }
+
+    public function test_a_lesson_opens_with_last_time_and_the_retest_is_one_press_away(): void
+    {
+        $this->signIn();
+        $this->press('Petra Lindqvale');
+        $this->press('Begin a lesson');
+        $this->see('Last time: ');
+        $this->see('Feel: ');
+        $this->press('Begin with the retest: bunker');
+        $this->see('of 10');
+        $this->see('Retest · 0 of 10');
+        $this->keys('a', '1', 'a', '1');
+        $this->readingOf(2);
+        $this->see('Retest · 2 of 10');
+        self::assertSame([], $this->consoleErrors());
+    }
 }

@@ -69,4 +69,55 @@ final class ProgressTest extends TestCase
         $put(['limits' => ['pride']])->assertStatus(422);
         $this->actingAs($this->coach('Idris'))->putJson("/api/students/{$id}", ['name' => 'Mine', 'handed' => 'left', 'limits' => []])->assertStatus(403);
     }
+
+    public function test_last_time_tells_what_was_handed_out_and_how_the_last_set_went(): void
+    {
+        $told = $this->actingAs($this->coach())->getJson("/api/students/{$this->student('Bea')->id}/progress")->assertOk();
+
+        self::assertStringContainsString('Shaft lean', $told->json('last_time.0'));
+        self::assertStringStartsWith('Feel: ', $told->json('last_time.1'));
+        self::assertSame('Centre pointer, Shaft up. Last set: 9 of 10 good.', $told->json('last_time.2'), 'the drills of September, the strikes of November');
+        self::assertSame(10, $told->json('works.0.retest_balls'));
+        self::assertStringContainsString('scattering less', $told->json('works.0.low_point'));
+    }
+
+    public function test_the_course_holds_every_measure_with_its_interval_and_the_card_of_that_day(): void
+    {
+        $told = $this->actingAs($this->coach())->getJson("/api/students/{$this->student('Bea')->id}/progress")->assertOk();
+        $first = $told->json('course.0');
+
+        self::assertSame(['count' => 2, 'of' => 7], array_intersect_key($first['good'], ['count' => 0, 'of' => 0]));
+        [$from, $to] = $first['good']['interval'];
+        self::assertTrue($from < 2 / 7 && 2 / 7 < $to);
+        self::assertSame(13, $first['setup']['shaft_lean_deg']);
+        self::assertLessThan(13, $first['card']['shaft_lean_deg'][1], 'the lean was outside of the card');
+        [$from, $to] = $first['low_point']['mean_interval'];
+        self::assertTrue($from < $first['low_point']['mean'] && $first['low_point']['mean'] < $to);
+        self::assertSame($told->json('lessons.3.id'), $first['lesson'], 'oldest first');
+        self::assertSame('Handle too far forward at address', $told->json('given.0.cause'));
+        self::assertSame([0.8, 'share of hits'], [$told->json('results.0.mark'), $told->json('results.0.figure_name')]);
+        self::assertSame($told->json('practice.planned'), \count($told->json('practice.visits')));
+        self::assertNotSame('', $told->json('drills.0.next'));
+    }
+
+    public function test_lessons_of_one_shot_and_lie_are_shown_alone_and_the_verdict_stays(): void
+    {
+        $this->actingAs($this->coach());
+        $bea = $this->student('Bea');
+        [$lesson, $set] = $this->beginLesson();
+        $this->putLesson($lesson, ['student_id' => $bea->id, 'task' => [...self::CHIP, 'lie' => 'ball_down']])->assertOk();
+        $this->putBall($lesson, $set, self::id(), ['strike' => 'heavy'])->assertOk();
+        $all = $this->getJson("/api/students/{$bea->id}/progress")->assertOk();
+        self::assertSame(5, $all->json('count'));
+        self::assertSame([['shot' => 'chip', 'lie' => 'fairway', 'lessons' => 4], ['shot' => 'chip', 'lie' => 'ball_down', 'lessons' => 1]], $all->json('kinds'));
+        self::assertContains('Not comparable: ball down in rough is not fairway.', $all->json('works.0.not_comparable'));
+
+        $down = $this->getJson("/api/students/{$bea->id}/progress?shot=chip&lie=ball_down")->assertOk();
+        self::assertSame([$lesson], array_map(strtoupper(...), $down->json('lessons.*.id')));
+        self::assertCount(1, $down->json('course'));
+        self::assertSame($all->json('works.0.verdict'), $down->json('works.0.verdict'));
+        $this->getJson("/api/students/{$bea->id}/progress?lie=lava")->assertStatus(422)->assertJsonPath('faults.0.key', 'lie');
+        self::assertCount(2, $this->getJson("/api/students/{$bea->id}/progress?drawn=2")->assertOk()->json('lessons'));
+        $this->getJson("/api/students/{$bea->id}/progress?drawn=0")->assertStatus(422);
+    }
 }

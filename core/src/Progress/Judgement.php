@@ -10,7 +10,8 @@ final readonly class Judgement
     /** The clean rate that counts as met on a retest. Origin: chosen by us, seven of ten. */
     public const MARK = 0.7;
 
-    private const ENOUGH_BALLS = 10;
+    /** A retest of fewer says too little. Origin: handbook 07. */
+    public const ENOUGH_BALLS = 10;
 
     private const RETESTS_APART_DAYS = 7;
 
@@ -48,8 +49,9 @@ final readonly class Judgement
 
     /**
      * @param  list<SetSummary>  $sets  oldest first, of all that was hit since the cause was found; the first is the baseline
+     * @param  LowPointChange|null  $change  of the same sets, when it is known already
      */
-    public static function of(array $sets): self
+    public static function of(array $sets, ?LowPointChange $change = null): self
     {
         $first = $sets[0] ?? null;
         if ($first === null) {
@@ -80,7 +82,7 @@ final readonly class Judgement
         if ($fixed !== null) {
             return $fixed;
         }
-        $aim = self::aim($first, self::latest($later));
+        $aim = ($change ?? LowPointChange::of($sets))?->aim;
 
         return self::slipping($baseline, $aim, $later, $now, $left) ?? self::improving($baseline, $aim, $later, $left)
             ?? self::noChange($baseline, $now, $left);
@@ -169,17 +171,6 @@ final readonly class Judgement
         $better = $now->probabilityAbove($baseline);
 
         return new self(Verdict::NoChange, max($better, 1 - $better), self::more($now, $baseline, falling: $better < 0.5), 'The strikes are as they were, as far as so few balls can tell.', $left, $baseline, $now, null);
-    }
-
-    /** @param list<SetSummary> $latest */
-    private static function aim(SetSummary $first, array $latest): ?float
-    {
-        $now = null;
-        foreach ($latest as $set) {
-            $now = $set->lowPoint ?? $now;
-        }
-
-        return $first->lowPoint === null || $now === null ? null : $now->probabilityBetter($first->lowPoint)['aim'];
     }
 
     /** How many more balls at the rate of today until the difference would be sure; null when it is, or never would be. */

@@ -9,6 +9,7 @@ use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Distributions;
 use LowPoint\Core\Progress\Estimate;
 use LowPoint\Core\Progress\Judgement;
+use LowPoint\Core\Progress\LowPointChange;
 use LowPoint\Core\Progress\LowPointFigures;
 use LowPoint\Core\Progress\SetFigures;
 use LowPoint\Core\Progress\SetSummary;
@@ -17,6 +18,7 @@ use LowPoint\Core\Progress\WhatNow;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Tests\Cases;
+use LowPoint\Core\Wording\Words;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -76,6 +78,19 @@ final class ProgressTest extends TestCase
         self::assertGreaterThan(0.99, $calmer['scatter']);
         self::assertEqualsWithDelta(0.5, $calmer['aim'], 0.1);
         self::assertNull((new LowPointFigures(20, -40, 9))->probabilityBetter($was)['aim'], 'without a window nothing is said about aim');
+    }
+
+    public function test_aim_and_scatter_of_the_latest_day_are_put_into_words_and_only_what_is_likely_is_said(): void
+    {
+        $set = static fn(int $day, float $mean, float $sd, Lie $lie = Lie::Fairway): SetSummary => new SetSummary($day, 'retest', 'chip', $lie, 56.0, CleanRate::of(5, 10), new LowPointFigures(20, $mean, $sd, 20.0));
+        $words = new Words;
+
+        $calmer = LowPointChange::of([$set(0, -40, 24), $set(7, -38, 7), $set(8, 15, 7, Lie::BallDown)]);
+        self::assertSame("Low point 4 cm behind ±\u{a0}2.4 cm at first, now 3.8 cm behind ±\u{a0}0.7 cm: scattering less (99 in 100).", $calmer?->text($words), 'the lie of the last day is not like the first');
+        self::assertStringContainsString('nearer to the middle of the window (99 in 100), scattering more', (string) LowPointChange::of([$set(0, -40, 9), $set(7, 15, 24)])?->text($words));
+        self::assertStringContainsString('as it was', (string) LowPointChange::of([$set(0, -40, 20), $set(7, -41, 20)])?->text($words));
+        self::assertNull(LowPointChange::of([$set(0, -40, 20)]));
+        self::assertNull(LowPointChange::of([]));
     }
 
     /** Tabled: t(0.95; 9) = 1.833, chi-square(9) = 3.325 and 16.919. */
