@@ -426,6 +426,8 @@ export interface CoursePoint {
     at: string;
     purpose: Purpose;
     good: Good;
+    /** Balls without ground contact: they have no low point. */
+    censored?: number;
     low_point?: Estimate;
     first_touch?: Estimate;
     carry_error?: Estimate;

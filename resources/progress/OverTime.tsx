@@ -27,6 +27,7 @@ export function OverTime({ progress, catalogue, units }: Props) {
     const span = spanOf(times);
     const flags = given.map((one) => one.at).reverse();
     const at = (one: CoursePoint) => ({ at: one.at, label: SET_NAMES[one.purpose], to: `/lessons/${one.lesson}?set=${one.set}` });
+    const onGround = (one: CoursePoint) => ({ ...at(one), label: `${SET_NAMES[one.purpose]}${one.censored === undefined ? '' : `, ${String(one.censored)} more without ground contact`}` });
     const ground = shownFactor('mm', units);
     const far = shownFactor('m', units);
     const inUnit = (unit: string, signed?: [string, string]) => (value: number) => {
@@ -36,9 +37,9 @@ export function OverTime({ progress, catalogue, units }: Props) {
     const means = (of: (one: CoursePoint) => Estimate | undefined, factor: number): Point[] =>
         course.flatMap((one) => {
             const seen = of(one);
-            return seen === undefined ? [] : [{ ...at(one), value: seen.mean / factor, low: seen.mean_interval === null ? null : seen.mean_interval[0] / factor, high: seen.mean_interval === null ? null : seen.mean_interval[1] / factor, n: seen.n }];
+            return seen === undefined ? [] : [{ ...onGround(one), value: seen.mean / factor, low: seen.mean_interval === null ? null : seen.mean_interval[0] / factor, high: seen.mean_interval === null ? null : seen.mean_interval[1] / factor, n: seen.n }];
         });
-    const scatters: Point[] = course.flatMap((one) => (one.low_point?.sd == null ? [] : [{ ...at(one), value: one.low_point.sd / ground, low: one.low_point.sd_interval === null ? null : one.low_point.sd_interval[0] / ground, high: one.low_point.sd_interval === null ? null : one.low_point.sd_interval[1] / ground, n: one.low_point.n }]));
+    const scatters: Point[] = course.flatMap((one) => (one.low_point?.sd == null ? [] : [{ ...onGround(one), value: one.low_point.sd / ground, low: one.low_point.sd_interval === null ? null : one.low_point.sd_interval[0] / ground, high: one.low_point.sd_interval === null ? null : one.low_point.sd_interval[1] / ground, n: one.low_point.n }]));
     const what = measured.includes(looked ?? '') ? looked : (measured.find((id) => id === 'shaft_lean_deg') ?? measured[0]);
     const observable = what === undefined ? undefined : observableOf(catalogue, what);
     const setups = course.filter((one) => what !== undefined && typeof one.setup[what] === 'number' && one.card[what] !== undefined);

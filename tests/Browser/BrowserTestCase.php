@@ -12,6 +12,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\TestCase;
 
@@ -183,9 +184,14 @@ abstract class BrowserTestCase extends TestCase
     /** Fills the field with this label. */
     protected function type(string $label, string $text): void
     {
-        $input = $this->browser->findElement(WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]//input"));
-        $input->clear();
-        $input->sendKeys($text);
+        $this->typeOver($this->browser->findElement(WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]//input")), $text);
+    }
+
+    /** As a person does it. The driver's own way to clear a field goes unnoticed by the page, which may put back what stood there. */
+    private function typeOver(RemoteWebElement $input, string $text): void
+    {
+        $input->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $input->sendKeys($text === '' ? WebDriverKeys::DELETE : $text);
     }
 
     /** Takes a look and gives one of the answers offered. */
@@ -199,9 +205,7 @@ abstract class BrowserTestCase extends TestCase
     protected function lookExactly(string $observable, string $figure): void
     {
         $this->element("[data-look={$observable}]")->click();
-        $input = $this->element('[data-radix-popper-content-wrapper] input');
-        $input->clear();
-        $input->sendKeys($figure);
+        $this->typeOver($this->element('[data-radix-popper-content-wrapper] input'), $figure);
         $this->element('[data-radix-popper-content-wrapper] button[type=submit]')->click();
     }
 

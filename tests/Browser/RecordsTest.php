@@ -7,7 +7,7 @@ namespace Tests\Browser;
 /** What a coach keeps: sheets in, everything out and back, deleted and brought back, erased. */
 final class RecordsTest extends BrowserTestCase
 {
-    private const SHEET = "Date;Club;Contact;Ground contact [cm];Carry (yd);Comment\n03.11.2026;SW;Fat;4,5;7,5;cold wind\n03.11.2026;SW;Pure;air;10,2;\n03.11.2026;PW;Pure;0;11;other club\n10.11.2026;SW;Fat;3,2;8,0;\n10.11.2026;SW;Pure;36;9,9;typing error\n10.11.2026;SW;Pure;-0,3;10,1;\n";
+    private const EXAMPLE = __DIR__.'/../../docs/examples/range-sheet.csv';
 
     public static function setUpBeforeClass(): void
     {
@@ -22,7 +22,7 @@ final class RecordsTest extends BrowserTestCase
         $this->press('Balls from a sheet');
         $this->see('nothing is stored before you have seen what comes out');
         self::assertSame([], $this->axe());
-        $this->choose($this->sheet(self::SHEET));
+        $this->choose((string) realpath(self::EXAMPLE));
         $this->see('6 rows are refused');
         $this->see('Contact: "Fat" is not allowed');
         $this->pick('What “Club” holds', 'Which rows to read');
@@ -39,7 +39,7 @@ final class RecordsTest extends BrowserTestCase
         $this->press('Store 4 balls');
         $this->see('Done: 4 balls in 2 lessons, 1 row refused, 1 left out.');
 
-        $this->choose($this->sheet(self::SHEET));
+        $this->choose((string) realpath(self::EXAMPLE));
         $this->see('This very file was read for Noor Calloway');
         $this->see('4 balls in 2 lessons');
         $this->press('Leave it');
@@ -58,7 +58,9 @@ final class RecordsTest extends BrowserTestCase
         $this->signIn();
         $this->press('Bea Achterberg');
         $this->press('Balls from a sheet');
-        $this->choose($this->sheet("GIF89a\0\0\0"));
+        $path = $this->downloads().'/picture.csv';
+        file_put_contents($path, "GIF89a\0\0\0");
+        $this->choose($path);
         $this->see('allowed: a sheet saved as CSV');
     }
 
@@ -105,13 +107,5 @@ final class RecordsTest extends BrowserTestCase
         $this->choose($path);
         $this->see('allowed: an account without students');
         self::assertStringContainsString('Bea Achterberg', $this->shown());
-    }
-
-    private function sheet(string $text): string
-    {
-        $path = $this->downloads().'/balls.csv';
-        file_put_contents($path, $text);
-
-        return $path;
     }
 }

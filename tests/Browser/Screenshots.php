@@ -21,6 +21,20 @@ final class Screenshots extends BrowserTestCase
         $this->press('Bea Achterberg');
         $this->see('fixed');
         $this->picture('student');
+        $this->press('Over time');
+        $this->see('Scatter of the low point');
+        $this->picture('student-over-time');
+        $this->press('Balls from a sheet');
+        $this->choose((string) realpath(__DIR__.'/../../docs/examples/range-sheet.csv'));
+        $this->pick('What “Club” holds', 'Which rows to read');
+        foreach (['Fat' => 'heavy', 'Pure' => 'clean', 'air' => 'no ground contact'] as $theirs => $ours) {
+            $this->pick("What “{$theirs}” is", $ours);
+        }
+        $this->element('input[type=checkbox]')->click();
+        $this->see('4 balls in 2 lessons');
+        $this->picture('sheet');
+        $this->press('Leave it');
+        $this->press('To Bea Achterberg');
         $this->press('Begin a lesson');
         $this->see('What does the student believe');
         $this->picture('begin-lesson');

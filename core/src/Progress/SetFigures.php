@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Progress;
 
 use LowPoint\Core\Evidence\LessonCase;
+use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Schools\Range;
 
@@ -27,6 +28,8 @@ final class SetFigures
         return [
             'text' => $reading->patternText,
             'good' => ['count' => $rate->tally->count, 'of' => $rate->tally->of, 'interval' => $rate->tally->of === 0 ? null : array_map(static fn(float $at): float => round($at, 3), $rate->interval())],
+            // No mark, no low point: told beside it, since thin misses are the ones that leave none.
+            'censored' => $pattern->sourced(LowPointSource::Censored),
             'low_point' => Estimate::of($pattern->lowPoint)?->toArray(),
             'first_touch' => $case->task->inSand() ? Estimate::of($pattern->touch)?->toArray() : null,
             'carry_error' => Estimate::of($pattern->carryError($case))?->times($case->task->carryM ?? 0.0)->toArray(self::CARRY_DECIMALS),
