@@ -53,6 +53,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('today', TodayController::class);
     Route::get('archive', [ArchiveController::class, 'show']);
     Route::post('archive', [ArchiveController::class, 'store']);
+    Route::get('archive/readings/{id}', [ArchiveController::class, 'reading'])->whereUlid('id');
     Route::get('bin', [BinController::class, 'index']);
     Route::post('bin/students/{studentId}', [BinController::class, 'restoreStudent'])->whereUlid('studentId');
     Route::post('bin/lessons/{lessonId}', [BinController::class, 'restoreLesson'])->whereUlid('lessonId');

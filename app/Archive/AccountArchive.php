@@ -11,6 +11,7 @@ use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\InvalidInput;
 
@@ -32,6 +33,8 @@ final class AccountArchive
 
     private const ROWS_A_PART = 2000;
 
+    private const SETS_AT_ONCE = 100;
+
     public function __construct(private readonly SetReading $readings) {}
 
     public function write(User $coach, string $path): void
@@ -40,52 +43,58 @@ final class AccountArchive
         if ($zip->open($path, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) !== true) {
             throw new \RuntimeException("The archive cannot be written: {$path}");
         }
-        $counts = $written = [];
+        // Files and not strings: the zip keeps strings in memory until it is closed.
+        $folder = "{$path}.parts";
+        File::ensureDirectoryExists($folder);
+        $put = static function (string $name, string $text, int $flags = 0) use ($folder): void {
+            File::ensureDirectoryExists(\dirname("{$folder}/{$name}"));
+            file_put_contents("{$folder}/{$name}", $text, $flags);
+        };
+        $counts = array_fill_keys(self::TABLES, 0);
         foreach (self::TABLES as $table) {
-            $counts[$table] = 0;
-            $csv = (string) tempnam(sys_get_temp_dir(), 'csv');
-            $written[] = $csv;
-            // Part by part: a file of 50,000 balls would fill the memory, here and where it is read back.
-            foreach ($this->of($table, $coach)->lazy(self::ROWS_A_PART)->map(fn(object $row): array => $this->kept($table, (array) $row))->chunk(self::ROWS_A_PART) as $part => $rows) {
+            foreach ($this->of($table, $coach)->lazyById(self::ROWS_A_PART)->map(fn(object $row): array => $this->kept($table, (array) $row))->chunk(self::ROWS_A_PART) as $part => $rows) {
                 $rows = array_values($rows->all());
-                $zip->addFromString("data/{$table}-".($part + 1).'.json', json_encode(array_map(self::opened(...), $rows), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
-                file_put_contents($csv, self::csv($rows, named: $part === 0), FILE_APPEND);
+                $put("data/{$table}-".($part + 1).'.json', json_encode(array_map(self::opened(...), $rows), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
+                $put("csv/{$table}.csv", self::csv($rows, named: $part === 0), FILE_APPEND);
                 $counts[$table] += \count($rows);
             }
-            $zip->addFile($csv, "csv/{$table}.csv");
         }
-        foreach (BallSet::query()->whereIn('id', $this->of('ball_sets', $coach)->select('id'))->with('balls', 'lesson.student')->lazy(self::AT_ONCE) as $set) {
+        foreach (BallSet::query()->whereIn('id', $this->of('ball_sets', $coach)->select('id'))->with('balls', 'lesson.student')->lazyById(self::SETS_AT_ONCE) as $set) {
             // One set as the open case file; of deleted lessons only the rows are kept.
             if ($set->lesson?->student !== null) {
-                $zip->addFromString("cases/{$set->id}.json", CaseWriter::toJson($this->readings->case($set->lesson, $set)));
+                $put("cases/{$set->id}.json", CaseWriter::toJson($this->readings->case($set->lesson, $set)));
             }
         }
-        $zip->addFromString('archive.json', json_encode(['format' => self::FORMAT, 'made_at' => now()->toIso8601String(), 'rows' => $counts], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
-        $zip->addFromString('index.html', view('archive', ['coach' => $coach, 'counts' => $counts, 'students' => $this->of('students', $coach)->orderBy('name')->pluck('name')])->render());
+        $put('archive.json', json_encode(['format' => self::FORMAT, 'made_at' => now()->toIso8601String(), 'rows' => $counts], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+        $put('index.html', view('archive', ['coach' => $coach, 'counts' => $counts, 'students' => $this->of('students', $coach)->orderBy('name')->pluck('name')])->render());
+        foreach (File::allFiles($folder) as $file) {
+            $zip->addFile($file->getPathname(), $file->getRelativePathname());
+        }
         $zip->close();
-        array_map(unlink(...), $written);
+        File::deleteDirectory($folder);
     }
 
     /**
+     * @return int rows to be written
+     *
+     * @throws InvalidInput when the account is not empty, or the file is no archive
+     */
+    public function check(User $coach, string $path): int
+    {
+        return (int) array_sum($this->open($coach, $path)[1]);
+    }
+
+    /**
+     * @param  callable(int): void  $progress  told how many rows are written
      * @return array<string, int> rows written by table
      *
      * @throws InvalidInput when the account is not empty, or the file is no archive; then nothing is stored
      */
-    public function read(User $coach, string $path): array
+    public function read(User $coach, string $path, callable $progress): array
     {
-        if ($this->of('students', $coach)->exists()) {
-            throw InvalidInput::one('account', $coach->email, 'an account without students');
-        }
-        $zip = new \ZipArchive;
-        if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
-            throw InvalidInput::one('archive', basename($path), 'a zip made by the export');
-        }
-        $about = json_decode((string) $zip->getFromName('archive.json'), true);
-        if (($about['format'] ?? null) !== self::FORMAT) {
-            throw InvalidInput::one('archive.format', $about['format'] ?? null, self::FORMAT);
-        }
+        [$zip, $told] = $this->open($coach, $path);
 
-        return DB::transaction(function () use ($coach, $zip, $about): array {
+        return DB::transaction(function () use ($coach, $zip, $told, $progress): array {
             $counts = [];
             foreach (self::TABLES as $table) {
                 $known = array_flip(array_diff(DB::getSchemaBuilder()->getColumnListing($table), self::LEFT_OUT[$table] ?? []));
@@ -99,9 +108,9 @@ final class AccountArchive
                         $this->insert($table, $name, array_map(fn(mixed $row): array => $this->row($table, $name, $row, $known, $coach), $some));
                     }
                     $counts[$table] += \count($rows);
+                    $progress(array_sum($counts));
                 }
             }
-            $told = \is_array($about['rows'] ?? null) ? $about['rows'] : [];
             foreach ($counts as $table => $count) {
                 if (($told[$table] ?? 0) !== $count) {
                     throw InvalidInput::one("data/{$table}", "{$count} rows", ($told[$table] ?? 0).' rows, as archive.json says');
@@ -110,6 +119,24 @@ final class AccountArchive
 
             return $counts;
         });
+    }
+
+    /** @return array{\ZipArchive, array<string, int>} the archive, and how many rows of each table it says it has */
+    private function open(User $coach, string $path): array
+    {
+        if ($this->of('students', $coach)->exists()) {
+            throw InvalidInput::one('account', $coach->email, 'an account without students');
+        }
+        $zip = new \ZipArchive;
+        if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
+            throw InvalidInput::one('archive', basename($path), 'a zip made by the export');
+        }
+        $about = json_decode((string) $zip->getFromName('archive.json'), true);
+        if (! \is_array($about) || ($about['format'] ?? null) !== self::FORMAT || ! \is_array($about['rows'] ?? null)) {
+            throw InvalidInput::one('archive.format', $about['format'] ?? null, self::FORMAT);
+        }
+
+        return [$zip, array_map(intval(...), $about['rows'])];
     }
 
     /** @param list<array<string, mixed>> $rows */
@@ -130,15 +157,15 @@ final class AccountArchive
         $sets = DB::table('ball_sets')->whereIn('lesson_id', clone $lessons)->select('id');
 
         return match ($table) {
-            'students' => DB::table('students')->where('coach_id', $coach->id)->orderBy('id'),
-            'lessons', 'plans', 'drill_results' => DB::table($table)->whereIn('student_id', $students)->orderBy('id'),
-            'sheet_presets' => DB::table($table)->where('coach_id', $coach->id)->orderBy('id'),
-            'sheet_imports' => DB::table($table)->whereIn('student_id', $students)->where('state', '!=', SheetImport::DRAFT)->orderBy('id'),
-            'ball_sets', 'prescriptions' => DB::table($table)->whereIn('lesson_id', $lessons)->orderBy('id'),
-            'balls' => DB::table('balls')->whereIn('ball_set_id', $sets)->orderBy('id'),
-            'plan_sessions' => DB::table('plan_sessions')->whereIn('plan_id', DB::table('plans')->whereIn('student_id', $students)->select('id'))->orderBy('id'),
+            'students' => DB::table('students')->where('coach_id', $coach->id),
+            'lessons', 'plans', 'drill_results' => DB::table($table)->whereIn('student_id', $students),
+            'sheet_presets' => DB::table($table)->where('coach_id', $coach->id),
+            'sheet_imports' => DB::table($table)->whereIn('student_id', $students)->where('state', '!=', SheetImport::DRAFT),
+            'ball_sets', 'prescriptions' => DB::table($table)->whereIn('lesson_id', $lessons),
+            'balls' => DB::table('balls')->whereIn('ball_set_id', $sets),
+            'plan_sessions' => DB::table('plan_sessions')->whereIn('plan_id', DB::table('plans')->whereIn('student_id', $students)->select('id')),
             'revisions' => DB::table('revisions')->where(static fn(Builder $of) => $of->whereIn('subject_id', $students)->orWhereIn('subject_id', $lessons)->orWhereIn('subject_id', $sets)
-                ->orWhereIn('subject_id', DB::table('balls')->whereIn('ball_set_id', clone $sets)->select('id')))->orderBy('id'),
+                ->orWhereIn('subject_id', DB::table('balls')->whereIn('ball_set_id', clone $sets)->select('id'))),
             default => throw new \LogicException("No such table in an archive: {$table}"),
         };
     }

@@ -1,5 +1,4 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { ApiError, call, upload } from '../api/client';
 import { Button } from '../ui/Button';
 import { day } from '../ui/units';
@@ -11,21 +10,37 @@ interface Deleted {
     until: string;
 }
 
+/** An archive on its way back in. */
+interface Reading {
+    id: string;
+    state: 'reading' | 'done' | 'refused';
+    done: number;
+    total: number;
+    message: string;
+}
+
+const LOOK_AGAIN_MS = 500;
+
 /** The coach's records: everything out as a zip, back into an empty account, and what was deleted in the last 30 days. */
 export function Keeping() {
     const queries = useQueryClient();
     const bin = useQuery({ queryKey: ['bin'], queryFn: () => call<Deleted[]>('GET', 'bin') });
     const again = () => Promise.all([queries.invalidateQueries({ queryKey: ['bin'] }), queries.invalidateQueries({ queryKey: ['students'] })]);
     const restore = useMutation({ mutationFn: (one: Deleted) => call('POST', `bin/${one.kind}s/${one.id}`), onSuccess: again });
-    const [told, setTold] = useState('');
-    const read = useMutation({
-        mutationFn: (file: File) => upload<{ rows: Record<string, number> }>('archive', 'archive', file),
-        onSuccess: async ({ rows }) => {
-            setTold(`Read back: ${Object.entries(rows).map(([table, n]) => `${String(n)} ${table.replace('_', ' ')}`).join(', ')}.`);
-            await again();
+    const read = useMutation({ mutationFn: (file: File) => upload<Reading>('archive', 'archive', file) });
+    const id = read.data?.id;
+    const reading = useQuery({
+        queryKey: ['archive', id],
+        queryFn: async () => {
+            const now = await call<Reading>('GET', `archive/readings/${id ?? ''}`);
+            if (now.state === 'done') await again();
+            return now;
         },
-        onError: (error) => { setTold(error instanceof ApiError && error.faults[0] ? error.faults[0].message : error.message); },
+        enabled: id !== undefined,
+        refetchInterval: (query) => (query.state.data?.state === 'reading' ? LOOK_AGAIN_MS : false),
     });
+    const now = reading.data ?? read.data;
+    const refused = read.error instanceof ApiError && read.error.faults[0] ? read.error.faults[0].message : read.error?.message;
     return (
         <section aria-label="Your records" className="mt-10 border-t-[1.5px] border-ink pt-4">
             <h2 className="mb-2 text-xl">Your records</h2>
@@ -36,7 +51,12 @@ export function Keeping() {
                     <input type="file" accept=".zip" className="sr-only" onChange={(event) => { const file = event.target.files?.[0]; if (file !== undefined) read.mutate(file); event.target.value = ''; }} />
                 </label>
             </div>
-            {told !== '' && <p role="status" className="mt-2">{told}</p>}
+            {refused !== undefined && <p role="alert" className="mt-2 font-semibold text-rust">{refused}</p>}
+            {now !== undefined && (
+                <p role="status" className="mt-2 flex flex-wrap items-center gap-3">
+                    {now.state === 'reading' ? <><progress className="h-4 w-60" max={now.total} value={now.done} aria-label="Rows read" /> {now.done} of {now.total} rows read</> : now.message}
+                </p>
+            )}
             {(bin.data?.length ?? 0) > 0 && (
                 <>
                     <h3 className="mt-4 font-text text-base font-bold">Deleted, can come back</h3>

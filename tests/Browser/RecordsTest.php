@@ -64,8 +64,9 @@ final class RecordsTest extends BrowserTestCase
         $this->see('allowed: a sheet saved as CSV');
     }
 
-    public function test_what_was_deleted_comes_back_and_what_was_erased_leaves_a_receipt(): void
+    public function test_what_was_deleted_comes_back_and_what_was_erased_leaves_a_receipt_and_is_in_the_archive_alone(): void
     {
+        $folder = $this->downloads();
         $this->signIn('idris');
         $this->press('Rafe Underhay');
         $this->see('Open this lesson');
@@ -82,6 +83,8 @@ final class RecordsTest extends BrowserTestCase
         $this->press('Bring back');
         $this->until(fn(): bool => ! str_contains($this->shown(), 'Deleted, can come back'), 'The lesson does not come back.');
 
+        $zip = $this->archive($folder);
+
         $this->press('Rafe Underhay');
         $this->press('Erase for good');
         $this->see('cannot come back');
@@ -90,6 +93,10 @@ final class RecordsTest extends BrowserTestCase
         $this->see('all records of this student were erased');
         $this->visit('/');
         $this->see('No students yet.');
+        $this->choose($zip);
+        $this->see('Read back: 1 students');
+        $this->press('Rafe Underhay');
+        $this->see('Open this lesson');
         self::assertSame([], $this->consoleErrors());
     }
 
@@ -97,9 +104,7 @@ final class RecordsTest extends BrowserTestCase
     {
         $folder = $this->downloads();
         $this->signIn();
-        $this->press('Everything as a zip');
-        $this->until(static fn(): bool => glob("{$folder}/*.zip") !== [], 'No zip comes.');
-        $path = (glob("{$folder}/*.zip") ?: [''])[0];
+        $path = $this->archive($folder);
         $zip = new \ZipArchive;
         self::assertTrue($zip->open($path));
         self::assertStringContainsString('Bea Achterberg', (string) $zip->getFromName('csv/students.csv'));
@@ -107,5 +112,13 @@ final class RecordsTest extends BrowserTestCase
         $this->choose($path);
         $this->see('allowed: an account without students');
         self::assertStringContainsString('Bea Achterberg', $this->shown());
+    }
+
+    private function archive(string $folder): string
+    {
+        $this->press('Everything as a zip');
+        $this->until(static fn(): bool => glob("{$folder}/*.zip") !== [], 'No zip comes.');
+
+        return (glob("{$folder}/*.zip") ?: [''])[0];
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Archive\AccountArchive;
+use App\Archive\ArchiveReading;
+use App\Jobs\ReadArchive;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -25,12 +27,22 @@ final class ArchiveController
         return response()->download($path, 'low-point-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 
-    public function store(Request $request, #[CurrentUser] User $coach, AccountArchive $archive): JsonResponse
+    public function store(Request $request, #[CurrentUser] User $coach, ArchiveReading $reading): JsonResponse
     {
         $request->validate(['archive' => ['required', 'file', 'max:'.self::MOST_KB]]);
         /** @var UploadedFile $file */
         $file = $request->file('archive');
+        $id = $reading->begin($coach, $file->getPathname());
+        ReadArchive::dispatch($id);
 
-        return new JsonResponse(['rows' => $archive->read($coach, $file->getPathname())], 201);
+        return new JsonResponse(['id' => $id, ...ArchiveReading::told($id)], 202);
+    }
+
+    public function reading(string $id, #[CurrentUser] User $coach): JsonResponse
+    {
+        $told = ArchiveReading::told($id);
+        abort_if(($told['coach'] ?? null) !== $coach->id, 404);
+
+        return new JsonResponse(['id' => $id, ...$told]);
     }
 }

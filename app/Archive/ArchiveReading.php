@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archive;
+
+use App\Models\User;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use LowPoint\Core\InvalidInput;
+
+/**
+ * An archive on its way back into an account, read by the queue. How far it has come is told outside of the store: the
+ * rows themselves are all written together, or none of them.
+ */
+final readonly class ArchiveReading
+{
+    private const TOLD_FOR_HOURS = 24;
+
+    public function __construct(private AccountArchive $archive) {}
+
+    /** @throws InvalidInput when the account is not empty, or the file is no archive */
+    public function begin(User $coach, string $path): string
+    {
+        $total = $this->archive->check($coach, $path);
+        $id = (string) Str::ulid();
+        File::ensureDirectoryExists(\dirname(self::path($id)));
+        File::move($path, self::path($id));
+        self::tell($id, ['coach' => $coach->id, 'state' => 'reading', 'done' => 0, 'total' => $total, 'message' => '']);
+
+        return $id;
+    }
+
+    public function read(string $id): void
+    {
+        $told = self::told($id);
+        $coach = User::query()->findOrFail($told['coach'] ?? 0);
+        try {
+            $rows = $this->archive->read($coach, self::path($id), static function (int $done) use ($id, $told): void {
+                self::tell($id, [...$told, 'done' => $done]);
+            });
+            $counts = array_map(static fn(string $table, int $n): string => "{$n} ".str_replace('_', ' ', $table), array_keys($rows), $rows);
+            self::tell($id, [...$told, 'done' => $told['total'], 'state' => 'done', 'message' => 'Read back: '.implode(', ', $counts).'.']);
+        } catch (InvalidInput $e) {
+            self::tell($id, [...$told, 'state' => 'refused', 'message' => "{$e->faults[0]->message()}. Nothing was stored."]);
+        }
+        File::delete(self::path($id));
+    }
+
+    public function stop(string $id): void
+    {
+        self::tell($id, [...self::told($id), 'state' => 'refused', 'message' => 'Reading it broke off. Nothing was stored; try again.']);
+        File::delete(self::path($id));
+    }
+
+    /** @return array{coach: int, state: string, done: int, total: int, message: string}|array{} */
+    public static function told(string $id): array
+    {
+        return Cache::get("archive {$id}", []);
+    }
+
+    /** @param array<string, mixed> $what */
+    private static function tell(string $id, array $what): void
+    {
+        Cache::put("archive {$id}", $what, now()->addHours(self::TOLD_FOR_HOURS));
+    }
+
+    private static function path(string $id): string
+    {
+        return storage_path("app/archives/{$id}.zip");
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Archive\ArchiveReading;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/** Writes everything of an archive into an empty account, beside the web server. */
+final class ReadArchive implements ShouldQueue
+{
+    use Queueable;
+
+    /** A large account takes longer than a job usually may, seconds. */
+    public int $timeout = 500;
+
+    public function __construct(private readonly string $id) {}
+
+    public function handle(ArchiveReading $reading): void
+    {
+        $reading->read($this->id);
+    }
+
+    public function failed(): void
+    {
+        app(ArchiveReading::class)->stop($this->id);
+    }
+}
