@@ -132,6 +132,7 @@ final readonly class StudentProgress
                 'not_comparable' => $judgement->notComparable,
                 'before' => self::tally($judgement->baseline),
                 'now' => self::tally($judgement->now),
+                'task' => $since[0]->task,
                 // The same number of balls as then, but enough to count.
                 'retest_balls' => max(Judgement::ENOUGH_BALLS, $judgement->baseline->tally->of ?? 0),
                 'next' => WhatNow::after($judgement->verdict, $practice, $days)->text(),

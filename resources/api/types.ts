@@ -371,6 +371,8 @@ export interface Work {
     not_comparable: string[];
     before: { count: number; of: number; interval: [number, number] } | null;
     now: { count: number; of: number; interval: [number, number] } | null;
+    /** What the retest asks: the same as when the cause was found. */
+    task: Task;
     /** How many balls the next retest should have. */
     retest_balls: number;
     next: string;

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import type { Handed, Units } from '../api/types';
 import { place } from '../ui/units';
-import { mirror } from './scale';
+import { mirror, useHalfMm } from './scale';
 import { StrikeShape } from './StrikeShape';
 
 export interface Strip {
@@ -21,21 +21,20 @@ interface Props {
     onBall?: (number: number) => void;
 }
 
-const HALF_MM = 222;
-
 /** One set of balls as one slim strip, to be stacked over others: each ball a mark, the window behind them. */
 export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
     const m = mirror(handed);
     const hatch = useId();
+    const half = useHalfMm();
     const { marks, good, window, mean } = strip;
     const without = marks?.filter((one) => one.touch === null).length ?? 0;
     return (
-        <div className="grid grid-cols-[5.5rem_1fr_6.5rem] items-center gap-x-3 sm:grid-cols-[7rem_1fr_9rem]">
+        <div className="grid grid-cols-[1fr_auto] items-center gap-x-3 sm:grid-cols-[7rem_1fr_9rem]">
             <h3 className="font-text text-base">{title}</h3>
-            <svg viewBox={`${-HALF_MM} -34 ${2 * HALF_MM} 58`} className="block w-full" role={onBall === undefined ? 'img' : 'group'} aria-label={`${title}: ${strip.text}`}>
+            <svg viewBox={`${-half} -34 ${2 * half} 58`} className="block w-full max-sm:order-last max-sm:col-span-2" role={onBall === undefined ? 'img' : 'group'} aria-label={`${title}: ${strip.text}`}>
                 <pattern id={hatch} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V5" className="stroke-marram" strokeWidth={1.6} strokeOpacity={0.4} /></pattern>
                 {window && <rect x={Math.min(m * window[0], m * window[1])} y={-32} width={window[1] - window[0]} height={44} fill={`url(#${hatch})`} className="stroke-marram" strokeWidth={0.6} strokeDasharray="2 2" />}
-                <path d={`M${-HALF_MM} 0H${HALF_MM}`} className="stroke-ink" strokeWidth={1.2} />
+                <path d={`M${-half} 0H${half}`} className="stroke-ink" strokeWidth={1.2} />
                 <path d="M0 -33V12" className="stroke-line" strokeWidth={1.5} />
                 {marks?.map((ball, i) => {
                     if (ball.touch === null) return null;
@@ -54,14 +53,14 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                     );
                 })}
                 {mean !== null && <path d={`M${m * mean} 3l-4.5 8h9z`} className="fill-slate" />}
-                <text x={-m * 4} y={21} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[8.5px]">ball</text>
+                <text x={-m * 4} y={21} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[8.5px] max-sm:text-[11.5px]">ball</text>
                 {mean !== null && (
-                    <text x={m * (Math.max(mean, -20) + 8)} y={21} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[8.5px]">low point {place(mean, units)}</text>
+                    <text x={m * (Math.max(mean, -20) + 8)} y={21} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[8.5px] max-sm:text-[11.5px]">low point {place(mean, units)}</text>
                 )}
             </svg>
-            <p className="leading-tight">
+            <p className="leading-tight max-sm:text-right">
                 <span className="display text-3xl">{good.count}</span> of {good.of} {marks?.some((one) => one.strike === 'splash') ? 'splash' : 'clean'}
-                {without > 0 && <span className="block text-sm">{without} without a touch</span>}
+                {without > 0 && <span className="text-sm sm:block"> {without} without a touch</span>}
             </p>
         </div>
     );

@@ -19,6 +19,8 @@ const ORDERS: Record<DayOrder, string> = { ymd: 'year first', dmy: 'day first', 
 const TIME = 'time';
 const ONLY = 'only';
 
+const row = 'grid grid-cols-[1fr_8rem] gap-3 sm:grid-cols-[14rem_1fr_8rem]';
+
 const box = 'min-h-12 w-full border-[1.5px] border-ink bg-press px-2';
 
 /** Each column of the sheet with what stands in it, and what of a ball it holds. */
@@ -40,20 +42,20 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
         else onMap(role === '' ? free : { ...free, columns: [...free.columns, { header, key: role, unit: draft.units[role]?.[0] ?? null, flipped: false, words: {} }] });
     };
     return (
-        <table className="w-full text-left">
-            <thead><tr className="border-b-[1.5px] border-ink"><th className="pb-1">Column of the sheet</th><th className="pb-1">What it holds</th><th className="w-32 pb-1">Unit</th></tr></thead>
-            <tbody>
+        <div>
+            <p aria-hidden className={`${row} border-b-[1.5px] border-ink pb-1 font-semibold max-sm:hidden`}><span>Column of the sheet</span><span>What it holds</span><span>Unit</span></p>
+            <ul>
                 {draft.columns.map(({ header, samples, words }) => {
                     const column = of(header);
                     const role = mapping.time?.header === header ? TIME : mapping.only?.header === header ? ONLY : (column?.key ?? '');
                     const units = column === undefined ? [] : (draft.units[column.key] ?? []);
                     return (
-                        <tr key={header} className="border-b border-line align-top">
-                            <td className="py-2 pr-3">
+                        <li key={header} className={`${row} border-b border-line py-2`}>
+                            <div className="min-w-0 max-sm:col-span-2">
                                 <strong className="block break-words">{header}</strong>
                                 <span className="text-soft block text-sm break-all">{samples.length === 0 ? 'empty' : samples.join(' · ')}</span>
-                            </td>
-                            <td className="py-2 pr-3">
+                            </div>
+                            <div className="min-w-0">
                                 <select aria-label={`What “${header}” holds`} className={`${box} ${role === '' ? 'text-soft' : 'font-bold'}`} value={role} onChange={(event) => { give(header, event.target.value, words); }}>
                                     <option value="">not needed</option>
                                     <option value={TIME}>Day and time</option>
@@ -72,8 +74,8 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
                                     <label className="mt-1 flex min-h-8 items-center gap-2"><input type="checkbox" className="h-5 w-5" checked={column.flipped} onChange={(event) => { put(header, { ...column, flipped: event.target.checked }); }} />{OTHER_WAY[column.key]}</label>
                                 )}
                                 {column !== undefined && <Words column={column} words={words} catalogue={catalogue} onWords={(next) => { put(header, { ...column, words: next }); }} />}
-                            </td>
-                            <td className="py-2">
+                            </div>
+                            <div>
                                 {role === TIME && mapping.time !== null && (
                                     <select aria-label={`How “${header}” writes a day`} className={box} value={mapping.time.order} onChange={(event) => { onMap({ ...mapping, time: { header, order: event.target.value as DayOrder } }); }}>
                                         {Object.entries(ORDERS).map(([id, label]) => <option key={id} value={id}>{label}</option>)}
@@ -84,12 +86,12 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
                                         {units.map((unit) => <option key={unit}>{unit}</option>)}
                                     </select>
                                 )}
-                            </td>
-                        </tr>
+                            </div>
+                        </li>
                     );
                 })}
-            </tbody>
-        </table>
+            </ul>
+        </div>
     );
 }
 
@@ -108,7 +110,7 @@ function Words({ column, words, catalogue, onWords }: { column: SheetColumn; wor
                         <span className="min-w-0 flex-1 break-words">“{word}” is</span>
                         <select
                             aria-label={`What “${word}” is`}
-                            className="min-h-12 w-40 border-[1.5px] border-ink bg-press px-2"
+                            className="min-h-12 w-40 border-[1.5px] border-ink bg-press px-2 max-sm:w-28"
                             value={column.words[word.toLowerCase()] ?? ''}
                             onChange={(event) => {
                                 const others = Object.entries(column.words).filter(([one]) => one !== word.toLowerCase());

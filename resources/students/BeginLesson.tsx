@@ -66,11 +66,9 @@ export function BeginLesson() {
                     <p><strong>Last time: {work.name}, {work.verdict_text}.</strong> {work.next}</p>
                     {progress.data.last_time.map((line) => <p key={line}>{line}</p>)}
                     <p>{progress.data.practice.planned === 0 ? 'No visit was planned.' : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}{progress.data.results.length > 0 && <> Logged last: {progress.data.results.slice(-LOGGED).reverse().map((one) => `${one.name} ${one.text}${one.passed ? ', passed' : ''} (${day(one.at)})`).join('; ')}.</>}</p>
-                    {last !== undefined && (
-                        <Button main className="mt-3 px-6" onClick={() => { start('retest')(last.task); }}>
-                            {begin.isPending ? 'Beginning…' : `Begin with the retest: ${taskLine(last.task, catalogue.data, coach.units)}, ${String(work.retest_balls)} balls`}
-                        </Button>
-                    )}
+                    <Button main className="mt-3 px-6" onClick={() => { start('retest')(work.task); }}>
+                        {begin.isPending ? 'Beginning…' : `Begin with the retest: ${taskLine(work.task, catalogue.data, coach.units)}, ${String(work.retest_balls)} balls`}
+                    </Button>
                 </div>
             )}
             <TaskForm

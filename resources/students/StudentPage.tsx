@@ -126,6 +126,12 @@ function Kinds({ kinds, shot, lie, catalogue, onChoose }: { kinds: Progress['kin
     );
 }
 
+/** "Look again on 9 Dec 2026.", of a date without a time */
+function due(date: string): string {
+    const today = new Date().toLocaleDateString('sv');
+    return date > today ? `Look again on ${day(date)}.` : date === today ? 'The retest is due today.' : `The retest is due since ${day(date)}.`;
+}
+
 /** The verdict is the headline; its sentence says how sure it is and what would settle it. */
 function UnderWork({ work }: { work: Work }) {
     const rate = (one: Work['before']) => one && `${String(one.count)} of ${String(one.of)} (${percent(one.interval[0])} to ${percent(one.interval[1])})`;
@@ -135,7 +141,7 @@ function UnderWork({ work }: { work: Work }) {
             <p className="mt-1">{work.text}</p>
             {work.before && <p className="mt-2">At first {rate(work.before)}{work.now && <>, now {rate(work.now)}</>} good.</p>}
             {work.low_point !== null && <p className="mt-2">{work.low_point}</p>}
-            <p className="mt-2 font-semibold">{work.next} {new Date(work.recheck) > new Date() ? `Look again on ${day(work.recheck)}.` : `The retest is due since ${day(work.recheck)}.`}</p>
+            <p className="mt-2 font-semibold">{work.next} {due(work.recheck)}</p>
             {work.not_comparable.map((why) => <p key={why} className="mt-1 text-sm">{why}</p>)}
         </div>
     );
