@@ -69,6 +69,7 @@ final class Bin
             foreach (collect([$student->id])->concat($lessons)->concat($sets)->concat($balls)->chunk(500) as $ids) {
                 DB::table('revisions')->whereIn('subject_id', $ids)->delete();
             }
+            SheetImport::query()->where('student_id', $student->id)->get()->each(static fn(SheetImport $one): bool => File::delete($one->path()));
             $student->forceDelete();
 
             return $receipt;

@@ -20,7 +20,12 @@ trait KeepsHistory
                 self::keep($model, $before);
             }
         });
-        static::deleting(static fn(self $model) => self::keep($model, ['deleted_at' => null]));
+        static::deleting(static function (self $model): void {
+            // What is erased for good leaves nothing behind.
+            if (! method_exists($model, 'isForceDeleting') || ! $model->isForceDeleting()) {
+                self::keep($model, ['deleted_at' => null]);
+            }
+        });
     }
 
     /** Under which its revisions are found. */

@@ -30,7 +30,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $sets_left sets still to be summed up
  * @property array<string, int> $per_day balls taken in by day
  * @property Carbon $created_at
- * @property Student $student
+ * @property Student|null $student null while the student is deleted
  */
 final class SheetImport extends Model
 {

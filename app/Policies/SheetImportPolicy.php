@@ -12,6 +12,6 @@ final class SheetImportPolicy
 {
     public function view(User $coach, SheetImport $import): bool
     {
-        return $import->student->coach_id === $coach->id;
+        return $import->student?->coach_id === $coach->id;
     }
 }

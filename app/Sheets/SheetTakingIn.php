@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\SheetImport;
+use App\Models\Student;
 use App\Progress\SetSummaries;
 use App\Progress\StudentProgress;
 use Illuminate\Support\Carbon;
@@ -35,9 +36,15 @@ final readonly class SheetTakingIn
     /** @return bool whether there is more to do */
     public function slice(SheetImport $import): bool
     {
+        if ($import->student === null) {
+            $import->update(['state' => SheetImport::STOPPED]);
+
+            return false;
+        }
+
         return match ($import->state) {
             SheetImport::READING => $this->read($import),
-            SheetImport::SUMMING => $this->sum($import),
+            SheetImport::SUMMING => $this->sum($import, $import->student),
             default => false,
         };
     }
@@ -79,12 +86,12 @@ final readonly class SheetTakingIn
     }
 
     /** The first look at so many balls would be slow: what the sets come to is worked out here. */
-    private function sum(SheetImport $import): bool
+    private function sum(SheetImport $import, Student $student): bool
     {
-        $left = $this->summaries->refresh($import->student, self::SETS_SUMMED_AT_ONCE);
+        $left = $this->summaries->refresh($student, self::SETS_SUMMED_AT_ONCE);
         $import->update(['sets_left' => $left, 'state' => $left === 0 ? SheetImport::DONE : SheetImport::SUMMING]);
         if ($left === 0) {
-            $this->progress->of($import->student);
+            $this->progress->of($student);
             File::delete($import->path());
         }
 

@@ -112,6 +112,11 @@ final class ArchiveTest extends TestCase
     public function test_a_student_is_erased_for_good_on_request_with_a_receipt_and_by_nobody_elses_coach(): void
     {
         $bea = $this->student('Bea');
+        $this->actingAs($this->coach());
+        $this->putJson("/api/students/{$bea->id}", ['name' => 'Bea of the Point', 'handed' => 'right', 'about' => '', 'limits' => []])->assertOk();
+        $this->post("/api/students/{$bea->id}/sheets", ['sheet' => UploadedFile::fake()->createWithContent('b.csv', "Hit\nclean\n")], ['Accept' => 'application/json'])->assertStatus(201);
+        $draft = \App\Models\SheetImport::query()->sole()->path();
+        $lessons = $bea->lessons()->pluck('id');
         $this->actingAs($this->coach('Idris'))->deleteJson("/api/students/{$bea->id}/for-good")->assertStatus(403);
         $this->actingAs($this->coach('Idris'))->deleteJson("/api/students/{$bea->id}")->assertStatus(403);
 
@@ -121,6 +126,8 @@ final class ArchiveTest extends TestCase
         foreach (['students' => 'id', 'lessons' => 'student_id', 'drill_results' => 'student_id', 'plans' => 'student_id'] as $table => $column) {
             self::assertSame(0, DB::table($table)->where($column, $bea->id)->count(), $table);
         }
+        self::assertSame(0, DB::table('revisions')->whereIn('subject_id', [$bea->id, ...$lessons])->count(), 'nor what stood there before');
+        self::assertFileDoesNotExist($draft);
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response> */

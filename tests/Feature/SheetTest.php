@@ -127,6 +127,19 @@ final class SheetTest extends TestCase
         self::assertSame(0, $sets->filter(static fn($set): bool => $set->summary === null)->count());
     }
 
+    public function test_a_sheet_of_a_student_that_was_deleted_meanwhile_waits_for_the_student(): void
+    {
+        Queue::fake();
+        $this->upload(self::SHEET);
+        $this->plan('confirm', [])->assertStatus(202);
+        $this->deleteJson("/api/students/{$this->student('Bea')->id}")->assertStatus(204);
+        $import = SheetImport::query()->findOrFail($this->id);
+        self::assertFalse(app(SheetTakingIn::class)->slice($import));
+        $this->getJson("/api/sheets/{$this->id}")->assertStatus(403);
+        $this->postJson("/api/bin/students/{$import->student_id}")->assertStatus(204);
+        $this->postJson("/api/sheets/{$this->id}/go-on")->assertStatus(202)->assertJson(['state' => 'reading', 'rows_done' => 0]);
+    }
+
     public function test_a_large_sheet_needs_no_more_memory_than_a_small_one(): void
     {
         Queue::fake();
