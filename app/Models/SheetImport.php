@@ -22,8 +22,8 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed>|null $task in the form of the case file
  * @property string|null $purpose
  * @property Carbon|null $day of all its balls, where the sheet does not tell
- * @property int $total rows of the file
- * @property int $rows_done
+ * @property int $total the last row of the file, the names of the columns being row 1
+ * @property int $rows_done the last row that was read
  * @property int $balls
  * @property int $left_out
  * @property int $refused

@@ -62,19 +62,16 @@ final readonly class SheetFile
     }
 
     /**
-     * @param  int  $after  rows to pass over
-     * @return \Generator<int, array<string, string>> cells by header; the keys count the rows with something in them from 1
+     * @param  int  $after  the last row to pass over
+     * @return \Generator<int, array<string, string>> cells by header; rows are counted as a table program does, the names being row 1
      */
-    public function rows(int $after = 0): \Generator
+    public function rows(int $after = 1): \Generator
     {
         $stream = self::stream($this->path, $this->encoding);
-        fgetcsv($stream, null, $this->delimiter, '"', '');
         $width = \count($this->headers);
-        for ($row = 0; ($cells = fgetcsv($stream, null, $this->delimiter, '"', '')) !== false;) {
-            if ($cells === [null]) {
-                continue;
-            }
-            if (++$row > $after) {
+        for ($row = 1; ($cells = fgetcsv($stream, null, $this->delimiter, '"', '')) !== false; $row++) {
+            // An empty line is a row with nothing in it.
+            if ($row > max(1, $after) && $cells !== [null]) {
                 yield $row => array_combine($this->headers, array_map(strval(...), \array_slice(array_pad($cells, $width, ''), 0, $width)));
             }
         }
@@ -84,14 +81,14 @@ final readonly class SheetFile
     /**
      * One walk over the file: how many rows, and for each column what stands in it.
      *
-     * @return array{rows: int, columns: list<array{header: string, samples: list<string>, words: list<string>|null}>} words: all that differ, null = too many
+     * @return array{rows: int, last: int, columns: list<array{header: string, samples: list<string>, words: list<string>|null}>} words: all that differ, null = too many
      */
     public function survey(): array
     {
         $words = array_fill_keys($this->headers, []);
-        $rows = 0;
-        foreach ($this->rows() as $row => $cells) {
-            $rows = $row;
+        $rows = $last = 0;
+        foreach ($this->rows() as $last => $cells) {
+            $rows++;
             foreach ($cells as $header => $cell) {
                 $cell = trim($cell);
                 if ($cell !== '' && \count($words[$header]) <= self::MOST_WORDS) {
@@ -100,7 +97,7 @@ final readonly class SheetFile
             }
         }
 
-        return ['rows' => $rows, 'columns' => array_map(static fn(string $header): array => [
+        return ['rows' => $rows, 'last' => $last, 'columns' => array_map(static fn(string $header): array => [
             'header' => $header,
             'samples' => array_map(strval(...), \array_slice(array_keys($words[$header]), 0, self::SAMPLES)),
             'words' => \count($words[$header]) > self::MOST_WORDS ? null : array_map(strval(...), array_keys($words[$header])),

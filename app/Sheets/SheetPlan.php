@@ -46,7 +46,7 @@ final readonly class SheetPlan
     /**
      * The rows as balls. A row that is not one comes as the refusal that says why; one of other balls as null.
      *
-     * @param  int  $after  rows to pass over
+     * @param  int  $after  the last row to pass over
      * @param  array<string, int>  $perDay  balls of the rows passed over, by day
      * @return \Generator<int, SheetRow|InvalidInput|null>
      */

@@ -32,7 +32,7 @@ final class RecordsTest extends BrowserTestCase
         $this->element('input[type=checkbox]')->click();
         $this->see('4 balls in 2 lessons, 3 Nov 2026 to 10 Nov 2026.');
         $this->see('1 row is refused.');
-        $this->see('Row 5. Ground contact [cm]: "36" is not allowed; allowed: -30 to 30 cm, or none');
+        $this->see('Row 6. Ground contact [cm]: "36" is not allowed; allowed: -30 to 30 cm, or none');
         $this->see('4.5 cm behind');
         self::assertSame([], $this->axe());
         $this->type('Remember these columns as', 'Range');

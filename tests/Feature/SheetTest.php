@@ -45,13 +45,13 @@ final class SheetTest extends TestCase
         $looked = $this->upload(self::SHEET)->assertStatus(201);
         $looked->assertJsonPath('columns.1', ['header' => 'Hit', 'samples' => ['Fat', 'clean'], 'words' => ['Fat', 'clean']]);
         $looked->assertJsonPath('guess.time.header', 'Day');
-        $looked->assertJsonPath('import.total', 3);
+        $looked->assertJsonPath('import.total', 4);
         $this->plan('check', [])->assertOk()->assertJson(['balls' => 3, 'refused' => 0, 'days' => 2, 'first' => '2026-11-03', 'last' => '2026-11-10'])
             ->assertJsonPath('shown.0.seen', ['strike' => 'heavy', 'touch_mm' => -45, 'carry_m' => 7.5])->assertJsonPath('shown.1.seen.touch_mm', null);
         self::assertSame($before, $counts(), 'nothing is stored before the coach says so');
 
         $this->plan('confirm', [])->assertStatus(202);
-        $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'done', 'rows_done' => 3, 'balls' => 3, 'days' => 2]);
+        $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'done', 'rows_done' => 4, 'balls' => 3, 'days' => 2]);
         self::assertSame([$before[0] + 2, $before[1] + 3], $counts());
         $lesson = Lesson::query()->where('sheet_import_id', $this->id)->orderBy('began_at')->firstOrFail();
         self::assertSame(['heavy', 'clean'], $lesson->sets->sole()->balls->map(static fn(Ball $ball): string => $ball->seen['strike'])->all());
@@ -62,11 +62,11 @@ final class SheetTest extends TestCase
 
     public function test_rows_that_are_no_balls_are_told_with_their_number_and_the_others_are_taken(): void
     {
-        $this->upload("Hit,Ground\nclean,0\nwonderful,0\nclean,31\nheavy,31\nclean,deep\n");
+        $this->upload("Hit,Ground\nclean,0\nwonderful,0\n\nclean,31\nheavy,31\nclean,deep\n");
         $plan = ['mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike'], ['header' => 'Ground', 'key' => 'touch_mm', 'unit' => 'cm']]]];
         $this->plan('check', $plan)->assertStatus(422)->assertJsonPath('faults.0.key', 'day');
         $told = $this->plan('check', [...$plan, 'day' => '2026-11-20'])->assertOk()->assertJson(['balls' => 1, 'refused' => 4]);
-        self::assertSame([[2], [3, 4], [5]], $told->json('faults.*.rows'));
+        self::assertSame([[3], [5, 6], [7]], $told->json('faults.*.rows'));
         self::assertStringContainsString('Ground: "31" is not allowed; allowed: -30 to 30 cm, or none', $told->json('faults.1.message'));
         $this->plan('confirm', [...$plan, 'day' => '2026-11-20'])->assertStatus(202);
         $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'done', 'balls' => 1, 'refused' => 4]);

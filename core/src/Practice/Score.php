@@ -14,6 +14,9 @@ final readonly class Score
 
     public const RUNGS = 4;
 
+    /** Exactly at the mark is passed, whatever the last bits of the quotient are. */
+    private const ERROR_DECIMALS = 6;
+
     private function __construct(
         public bool $passed,
         public string $text,
@@ -144,7 +147,7 @@ final readonly class Score
         $bias = array_sum($errors) / $n;
         $lean = abs($bias) < 0.02 ? 'neither long nor short' : round(100 * abs($bias)).' % '.($bias > 0 ? 'long' : 'short').' on average';
 
-        return new self($n >= $goal->of && 100 * $mean <= $goal->need, 'mean error '.round(100 * $mean)." % over {$n}, {$lean}", $mean);
+        return new self($n >= $goal->of && round(100 * $mean, self::ERROR_DECIMALS) <= $goal->need, 'mean error '.round(100 * $mean)." % over {$n}, {$lean}", $mean);
     }
 
     /** @param list<mixed> $attempts */

@@ -123,6 +123,53 @@ final class PracticeTest extends TestCase
         self::assertSame(NextStep::Easier, $after('ppff'));
     }
 
+    /** A score, its figure for a chart, and the mark in that chart say the same: at or beyond the mark is passed. */
+    #[TestWith(['count', 7, 10, 'share of hits'])]
+    #[TestWith(['streak', 4, null, 'longest row'])]
+    #[TestWith(['error', 10, 3, 'mean error, share of the distance'])]
+    #[TestWith(['timed', 60, null, 'seconds'])]
+    public function test_the_mark_of_a_chart_is_where_a_run_passes(string $kind, int $need, ?int $of, string $name): void
+    {
+        $goal = Goal::of(self::drill('brush_line'), array_filter(['kind' => $kind, 'need' => $need, 'of' => $of]));
+        $runs = match ($kind) {
+            'count' => array_map(static fn(int $hits): array => [...array_fill(0, $hits, true), ...array_fill(0, 10 - $hits, false)], range(0, 10)),
+            'streak' => array_map(static fn(int $hits): array => [...array_fill(0, $hits, true), false], range(0, 8)),
+            'error' => array_map(static fn(int $off): array => array_fill(0, 3, [100, 100 + $off]), range(0, 20)),
+            default => array_map(static fn(int $seconds): array => [$seconds], range(40, 80, 5)),
+        };
+        self::assertSame($name, Score::figureName($goal->kind));
+        $lower = \in_array($kind, ['error', 'timed'], true);
+        foreach ($runs as $run) {
+            $score = Score::of($goal, $run);
+            $met = $lower ? $score->figure <= Score::mark($goal) + 1.0e-9 : $score->figure >= Score::mark($goal) - 1.0e-9;
+            self::assertSame($score->passed, $met, "{$score->text} against ".Score::mark($goal));
+        }
+        self::assertNull(Score::mark(Goal::of(self::drill('rope_swing'))), 'done is passed');
+    }
+
+    public function test_the_next_step_is_told_in_the_drills_own_words(): void
+    {
+        foreach (DrillLibrary::standard()->all() as $drill) {
+            self::assertStringContainsString($drill->easier, NextStep::after([false, false])->text($drill->easier, $drill->harder));
+            self::assertStringContainsString($drill->harder, NextStep::after([true, true, true, true])->text($drill->easier, $drill->harder));
+        }
+        self::assertSame('Once more, as it is.', NextStep::after([true])->text('a', 'b'));
+        self::assertStringContainsString('mix targets', NextStep::after([true, true])->text('a', 'b'));
+        self::assertStringContainsString('next drill', NextStep::after(array_fill(0, 6, true))->text('a', 'b'));
+    }
+
+    public function test_means_that_do_not_exist_and_too_many_attempts_are_refused(): void
+    {
+        foreach ([static fn() => new Means(['moon']), static fn() => Score::of(Goal::of(self::drill('brush_line')), array_fill(0, 201, true))] as $wrong) {
+            try {
+                $wrong();
+                self::fail('It was taken.');
+            } catch (InvalidInput $e) {
+                self::assertMatchesRegularExpression('/moon|201/', $e->getMessage());
+            }
+        }
+    }
+
     public function test_mystery_numbers_stay_in_the_band_and_never_come_twice_in_a_row(): void
     {
         for ($seed = 0; $seed < 50; $seed++) {

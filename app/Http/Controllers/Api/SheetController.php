@@ -60,7 +60,7 @@ final class SheetController
         }
         $hash = (string) hash_file('sha256', $upload->getPathname());
         $before = SheetImport::query()->where('student_id', $student->id)->where('hash', $hash)->where('state', SheetImport::DONE)->latest('id')->first();
-        $import = SheetImport::query()->create(['student_id' => $student->id, 'name' => mb_substr($upload->getClientOriginalName(), 0, 200), 'hash' => $hash, 'total' => $survey['rows']]);
+        $import = SheetImport::query()->create(['student_id' => $student->id, 'name' => mb_substr($upload->getClientOriginalName(), 0, 200), 'hash' => $hash, 'total' => $survey['last']]);
         /** @var Collection<int, SheetPreset> $presets */
         $presets = SheetPreset::query()->where('coach_id', $coach->id)->orderBy('name')->get();
         File::ensureDirectoryExists(\dirname($import->path()));

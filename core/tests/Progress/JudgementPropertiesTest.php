@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Tests\Progress;
+
+use LowPoint\Core\Progress\Attention;
+use LowPoint\Core\Progress\CleanRate;
+use LowPoint\Core\Progress\Judgement;
+use LowPoint\Core\Progress\LowPointFigures;
+use LowPoint\Core\Progress\SetSummary;
+use LowPoint\Core\Progress\Verdict;
+use LowPoint\Core\Progress\WhatNow;
+use LowPoint\Core\StandIn\Dice;
+use LowPoint\Core\Strike\Lie;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** What must hold for every history, not only for the ones somebody thought of. */
+final class JudgementPropertiesTest extends TestCase
+{
+    private const HISTORIES = 150;
+
+    public function test_no_verdict_rests_on_fewer_balls_or_days_than_the_rules_ask(): void
+    {
+        foreach ($this->histories() as $sets) {
+            $verdict = Judgement::of($sets);
+            $later = array_filter($sets, static fn(SetSummary $set): bool => $set->day > $sets[0]->day && $set->unlike($sets[0]) === null);
+            $balls = array_sum(array_map(static fn(SetSummary $set): int => $set->rate->tally->of, $later));
+            if ($verdict->verdict !== Verdict::TooEarly) {
+                self::assertGreaterThanOrEqual(Judgement::ENOUGH_BALLS, $balls);
+            }
+            if ($verdict->verdict === Verdict::Fixed) {
+                $days = array_map(static fn(SetSummary $set): int => $set->day, $later);
+                self::assertGreaterThanOrEqual(7, max($days) - min($days), 'two retests a week apart');
+                self::assertGreaterThanOrEqual(0.95, $verdict->probability);
+                self::assertGreaterThan(max($days), $verdict->recheckDay, 'and a day to look again');
+            }
+            self::assertTrue($verdict->probability === null || ($verdict->probability >= 0.5 && $verdict->probability <= 1.0), 'never surer than sure, never against itself');
+        }
+    }
+
+    public function test_one_slow_lucky_day_makes_nothing_fixed(): void
+    {
+        for ($good = 0; $good <= 10; $good++) {
+            self::assertNotSame(Verdict::Fixed, Judgement::of([self::set(0, 3, 10), self::set(7, $good, 10)])->verdict);
+            self::assertNotSame(Verdict::Fixed, Judgement::of([self::set(0, 3, 10), self::set(7, $good, 10), self::set(7, 10, 10)])->verdict, 'twice on one day is one day');
+        }
+    }
+
+    public function test_more_good_balls_never_make_the_verdict_worse(): void
+    {
+        $rank = [Verdict::Slipping->value => 0, Verdict::NoChange->value => 1, Verdict::Improving->value => 2, Verdict::Fixed->value => 3];
+        foreach ([2, 4, 6] as $first) {
+            $before = -1;
+            for ($good = 0; $good <= 20; $good++) {
+                $now = $rank[Judgement::of([self::set(0, $first, 10), self::set(7, $first + 1, 10), self::set(14, $good, 20)])->verdict->value];
+                self::assertGreaterThanOrEqual($before, $now, "{$first} of 10 at first, {$good} of 20 now");
+                $before = $now;
+            }
+        }
+    }
+
+    public function test_what_is_unlike_is_left_out_named_and_changes_nothing(): void
+    {
+        $like = [self::set(0, 2, 10), self::set(7, 8, 10), self::set(21, 9, 10)];
+        $unlike = [
+            'Not comparable: a pitch is not a chip.' => new SetSummary(28, 'retest', 'pitch', Lie::Fairway, 56.0, CleanRate::of(0, 20)),
+            'Not comparable: ball down in rough is not fairway.' => new SetSummary(28, 'retest', 'chip', Lie::BallDown, 56.0, CleanRate::of(0, 20)),
+            'Not comparable: 40° of loft is not 56°.' => new SetSummary(28, 'retest', 'chip', Lie::Fairway, 40.0, CleanRate::of(0, 20)),
+        ];
+        $alone = Judgement::of($like);
+        $judgement = Judgement::of([...$like, ...array_values($unlike)]);
+
+        self::assertSame(array_keys($unlike), $judgement->notComparable);
+        self::assertSame([Verdict::Fixed, $alone->probability, $alone->recheckDay], [$judgement->verdict, $judgement->probability, $judgement->recheckDay]);
+        self::assertSame([], Judgement::of([...$like, new SetSummary(28, 'retest', 'chip', Lie::Tight, 61.0, CleanRate::of(9, 10))])->notComparable, 'bare turf and five degrees are near enough');
+    }
+
+    #[TestWith([Lie::SandSoft, Lie::SandMedium, true])]
+    #[TestWith([Lie::SandFirm, Lie::SandThin, true])]
+    #[TestWith([Lie::SandSoft, Lie::SandThin, false])]
+    #[TestWith([Lie::SandPlugged, Lie::SandSoft, false])]
+    #[TestWith([Lie::LightRough, Lie::BallDown, true])]
+    #[TestWith([Lie::SoftWet, Lie::Fairway, true])]
+    public function test_lies_of_one_family_are_compared_both_ways(Lie $one, Lie $other, bool $alike): void
+    {
+        $at = static fn(Lie $lie): SetSummary => new SetSummary(0, 'before', $lie->isSand() ? 'bunker' : 'chip', $lie, 56.0, CleanRate::of(1, 2));
+
+        self::assertSame($alike, $at($one)->unlike($at($other)) === null);
+        self::assertSame($alike, $at($other)->unlike($at($one)) === null);
+    }
+
+    public function test_rechecks_are_spaced_as_skills_fade_and_sand_fades_sooner(): void
+    {
+        $due = static function (Lie $lie, int ...$days) {
+            $sets = [new SetSummary(0, 'before', $lie->isSand() ? 'bunker' : 'chip', $lie, 56.0, CleanRate::of(1, 10))];
+            foreach ($days as $day) {
+                $sets[] = new SetSummary($day, 'retest', $lie->isSand() ? 'bunker' : 'chip', $lie, 56.0, CleanRate::of(9, 10));
+            }
+
+            return (Judgement::of($sets)->recheckDay ?? 0) - max($days);
+        };
+
+        self::assertSame([14, 28, 56, 56], [$due(Lie::Fairway, 7, 14), $due(Lie::Fairway, 7, 14, 28), $due(Lie::Fairway, 7, 14, 28, 56), $due(Lie::Fairway, 7, 14, 28, 56, 112)]);
+        self::assertSame([14, 28, 28], [$due(Lie::SandSoft, 7, 14), $due(Lie::SandSoft, 7, 14, 28), $due(Lie::SandSoft, 7, 14, 28, 56)]);
+    }
+
+    public function test_a_failed_recheck_takes_back_what_was_fixed(): void
+    {
+        $fixed = [self::set(0, 1, 10), self::set(7, 9, 10), self::set(14, 9, 10)];
+        self::assertSame(Verdict::Fixed, Judgement::of($fixed)->verdict);
+        $failed = Judgement::of([...$fixed, self::set(28, 3, 10)]);
+
+        self::assertNotSame(Verdict::Fixed, $failed->verdict);
+        self::assertSame(Verdict::Slipping, Judgement::of([...$fixed, self::set(28, 1, 10)])->verdict);
+    }
+
+    public function test_the_balls_it_says_are_missing_settle_it_when_they_come_as_before(): void
+    {
+        $told = 0;
+        foreach ([[2, 10, 8, 20], [3, 10, 7, 12], [1, 6, 5, 12]] as [$was, $of, $good, $now]) {
+            $open = Judgement::of([self::set(0, $was, $of), self::set(7, $good, $now)]);
+            if ($open->verdict === Verdict::Improving && $open->moreBalls !== null) {
+                $told++;
+                $more = (int) round($open->moreBalls * $good / $now);
+                $then = CleanRate::of($good + $more, $now + $open->moreBalls);
+                self::assertGreaterThanOrEqual(0.95, $then->probabilityAbove(CleanRate::of($was, $of)));
+                self::assertStringContainsString("About {$open->moreBalls} more balls", $open->text);
+            }
+        }
+        self::assertGreaterThan(0, $told);
+    }
+
+    #[TestWith([Verdict::Fixed, 0.1, 9, WhatNow::NextCause])]
+    #[TestWith([Verdict::Slipping, 0.1, 1, WhatNow::Reopen])]
+    #[TestWith([Verdict::TooEarly, 0.1, 0, WhatNow::Retest])]
+    #[TestWith([Verdict::NoChange, 0.59, 5, WhatNow::ShrinkDose])]
+    #[TestWith([Verdict::NoChange, 0.6, 1, WhatNow::Keep])]
+    #[TestWith([Verdict::NoChange, 0.6, 2, WhatNow::ChangeDrill])]
+    #[TestWith([Verdict::NoChange, 0.6, 3, WhatNow::ChangeFeel])]
+    #[TestWith([Verdict::NoChange, null, 4, WhatNow::ChangeSchool])]
+    #[TestWith([Verdict::Improving, null, 4, WhatNow::Keep])]
+    #[TestWith([Verdict::Improving, 0.2, 4, WhatNow::ShrinkDose])]
+    public function test_what_comes_next_follows_the_verdict_the_practice_and_the_time(Verdict $verdict, ?float $practice, int $lessons, WhatNow $next): void
+    {
+        self::assertSame($next, WhatNow::after($verdict, $practice, $lessons));
+        self::assertMatchesRegularExpression('/^[A-Z].*\.$/', $next->text());
+    }
+
+    /** @param list<Attention> $reasons */
+    #[TestWith([Verdict::Slipping, true, false, null, true, [Attention::Slipping, Attention::RetestDue, Attention::NoPlan, Attention::LinkNotOpened]])]
+    #[TestWith([Verdict::Fixed, false, false, null, false, []])]
+    #[TestWith([Verdict::Improving, false, true, 0.59, false, [Attention::PracticeMissed]])]
+    #[TestWith([Verdict::Improving, false, true, 0.6, false, []])]
+    #[TestWith([null, true, false, null, false, []])]
+    public function test_reasons_for_attention_stand_most_urgent_first_in_words(?Verdict $verdict, bool $due, bool $plan, ?float $practice, bool $link, array $reasons): void
+    {
+        $told = Attention::for($verdict, $due, $plan, $practice, $link);
+
+        self::assertSame($reasons, $told);
+        $weights = array_map(static fn(Attention $one): int => $one->weight(), $told);
+        $sorted = $weights;
+        rsort($sorted);
+        self::assertSame($sorted, $weights);
+        self::assertSame(\count($told), \count(array_unique(array_map(static fn(Attention $one): string => $one->text(), $told))));
+    }
+
+    private static function set(int $day, int $good, int $of): SetSummary
+    {
+        return new SetSummary($day, $day === 0 ? 'before' : 'retest', 'chip', Lie::Fairway, 56.0, CleanRate::of($good, $of));
+    }
+
+    /** @return \Generator<int, non-empty-list<SetSummary>> made-up histories of any length, lie and luck */
+    private function histories(): \Generator
+    {
+        $dice = new Dice(41);
+        $whole = static fn(int $from, int $to): int => $from + (int) floor($dice->share() * ($to - $from + 0.999));
+        for ($n = 0; $n < self::HISTORIES; $n++) {
+            $sets = [];
+            for ($i = $day = 0, $length = $whole(1, 7); $i < $length; $i++, $day += $whole(0, 12)) {
+                $of = $whole(1, 20);
+                $lowPoint = $dice->chance(0.5) ? null : new LowPointFigures($of, $dice->normal(0, 30), $dice->between(3, 30), 20.0);
+                $sets[] = new SetSummary($day, $i === 0 ? 'before' : 'retest', 'chip', $dice->chance(0.15) ? Lie::BallDown : Lie::Fairway, 56.0, CleanRate::of($whole(0, $of), $of), $lowPoint);
+            }
+            yield $sets;
+        }
+    }
+}
