@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router-dom';
 import { useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
 import type { BallSet, Lesson, Observed, Purpose, Reading } from '../api/types';
@@ -24,6 +24,9 @@ type View = { set: string } | 'side-by-side';
 const AREAS = ['Set-up', 'Balls', 'Motion', 'Reading'] as const;
 type Area = (typeof AREAS)[number];
 
+/** A set that was begun is on the screen by then, or will not come. */
+const UNDER_WAY_MS = 5000;
+
 /** The screen on which a lesson happens: set-up, balls and motion to enter, the reading always beside them. */
 export function LessonBench() {
     const { id = '' } = useParams();
@@ -34,6 +37,7 @@ export function LessonBench() {
     const [asked] = useSearchParams();
     const [view, setView] = useState<View | null>(() => (asked.has('set') ? { set: asked.get('set') ?? '' } : null));
     const [sheet, setSheet] = useState<'task' | 'keys' | null>(null);
+    const begun = useRef({ id: '', at: 0 });
     const { lesson, student } = bench;
 
     const [area, setArea] = useState<Area>('Balls');
@@ -54,13 +58,16 @@ export function LessonBench() {
     const wanted = (one: BallSet) => (one.purpose === 'before' ? 0 : sets[0] !== undefined && sets[0] !== one ? sets[0].balls.length : (progress.data?.works[0]?.retest_balls ?? 0));
     const changed = lesson.prescription?.content.setup[0]?.observable ?? null;
     const begin = (purpose: Purpose) => {
+        // The one begun a moment ago is still on its way to the screen.
+        if (Date.now() - begun.current.at < UNDER_WAY_MS && !sets.some((one) => one.id === begun.current.id)) return;
         // A double tap, or a set begun and not used: that one serves.
         const last = sets.at(-1);
         if (last !== undefined && last.purpose !== 'before' && last.balls.length === 0) {
             setView({ set: last.id });
             return;
         }
-        setView({ set: bench.beginSet(purpose, last, purpose === 'after' ? changed : null) });
+        begun.current = { id: bench.beginSet(purpose, last, purpose === 'after' ? changed : null), at: Date.now() };
+        setView({ set: begun.current.id });
     };
     const looks = catalogue.data.observables.filter((one) => !one.sand_only || lesson.task.shot === 'bunker');
     const before = setupBefore(set, lesson, earlier.data?.lessons ?? []);
@@ -78,7 +85,7 @@ export function LessonBench() {
                 <nav aria-label="Sets" className="ml-auto flex max-lg:w-full max-lg:overflow-x-auto max-lg:pl-[1.5px] max-lg:whitespace-nowrap">
                     {sets.map((one) => (
                         <Button key={one.id} chosen={view !== 'side-by-side' && one.id === set.id} onClick={() => { setView({ set: one.id }); }} className="-ml-[1.5px]">
-                            {SET_NAMES[one.purpose]} · {one.balls.length}{wanted(one) > one.balls.length && ` of ${String(wanted(one))}`}
+                            {SET_NAMES[one.purpose]} · {one.balls.length}{wanted(one) > one.balls.length && `/${String(wanted(one))}`}
                         </Button>
                     ))}
                     {!sets.some((one) => one.purpose === 'after') && <Button className="-ml-[1.5px]" onClick={() => { begin('after'); }}>+ After the change</Button>}

@@ -129,6 +129,19 @@ abstract class BrowserTestCase extends TestCase
         $this->addToAssertionCount(1);
     }
 
+    /** Waits until nothing more is fetched. */
+    protected function quiet(): void
+    {
+        $fetched = -1;
+        $this->until(function () use (&$fetched): bool {
+            $before = $fetched;
+            $fetched = (int) $this->browser->executeScript('return performance.getEntriesByType("resource").length');
+            usleep(500_000);
+
+            return $fetched === $before;
+        }, 'The page never comes to rest.');
+    }
+
     /** Taps the ground strip at x of the picture in mm, and drags by so many mm when asked. */
     protected function tapStrip(float $pictureMm, float $dragMm = 0): void
     {

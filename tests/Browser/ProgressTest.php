@@ -140,11 +140,10 @@ final class ProgressTest extends BrowserTestCase
         $this->see('Last time: ');
         $this->see('Feel: ');
         $this->press('Begin with the retest: bunker');
-        $this->see('of 10');
-        $this->see('Retest · 0 of 10');
+        $this->see('Retest · 0/10');
         $this->keys('a', '1', 'a', '1');
         $this->readingOf(2);
-        $this->see('Retest · 2 of 10');
+        $this->see('Retest · 2/10');
         self::assertSame([], $this->consoleErrors());
     }
 }
