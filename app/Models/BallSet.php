@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $purpose
  * @property array<string, float|int|string> $setup
  * @property array<string, float|int|string> $motion
+ * @property int|null $confidence how sure the student was before it, 1..10
  * @property int $change_count how often its balls, looks or task were changed
  * @property array<string, mixed>|null $summary what it comes to, kept by SetSummaries
  * @property list<array{touch: float|int|null, strike: string}>|null $marks its balls for drawing
@@ -33,9 +34,9 @@ final class BallSet extends Model
 
     public const PURPOSES = ['before', 'after', 'retest'];
 
-    protected $fillable = ['id', 'purpose', 'setup', 'motion'];
+    protected $fillable = ['id', 'purpose', 'setup', 'motion', 'confidence'];
 
-    protected $casts = ['setup' => 'array', 'motion' => 'array', 'summary' => 'array', 'marks' => 'array'];
+    protected $casts = ['setup' => 'array', 'motion' => 'array', 'summary' => 'array', 'marks' => 'array', 'confidence' => 'integer'];
 
     protected static function booted(): void
     {

@@ -16,8 +16,8 @@ final class History
     {
         $lessons = DB::table('lessons')->where('student_id', $student->id)->whereNull('deleted_at')->orderByDesc('began_at')->orderByDesc('id')->get(['id', 'task', 'began_at', 'closed_at']);
         $sets = [];
-        foreach (DB::table('ball_sets')->whereIn('lesson_id', $lessons->pluck('id'))->whereNotNull('summary')->orderBy('id')->get(['id', 'lesson_id', 'purpose', 'setup', 'summary']) as $set) {
-            $sets[$set->lesson_id][] = ['id' => $set->id, 'purpose' => $set->purpose, 'setup' => self::json($set->setup), 'summary' => self::json($set->summary)];
+        foreach (DB::table('ball_sets')->whereIn('lesson_id', $lessons->pluck('id'))->whereNotNull('summary')->orderBy('id')->get(['id', 'lesson_id', 'purpose', 'setup', 'confidence', 'summary']) as $set) {
+            $sets[$set->lesson_id][] = ['id' => $set->id, 'purpose' => $set->purpose, 'setup' => self::json($set->setup), 'confidence' => $set->confidence, 'summary' => self::json($set->summary)];
         }
         $given = [];
         foreach (DB::table('prescriptions')->whereIn('lesson_id', $lessons->pluck('id'))->get(['lesson_id', 'cause', 'gist']) as $one) {

@@ -75,6 +75,7 @@ final readonly class StudentProgress
             return [
                 'lesson' => $lesson->id, 'set' => $set['id'], 'at' => $lesson->beganAt->toIso8601String(), 'purpose' => $set['purpose'],
                 'setup' => (object) $setup, 'card' => (object) array_intersect_key($set['summary']['card'], $setup),
+                ...($set['confidence'] === null ? [] : ['confidence' => $set['confidence']]),
                 ...array_filter(array_intersect_key($set['summary'], array_flip(['good', 'censored', 'low_point', 'first_touch', 'carry_error']))),
             ];
         }, $lesson->struck());

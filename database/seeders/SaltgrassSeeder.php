@@ -80,7 +80,7 @@ final class SaltgrassSeeder extends Seeder
         $at = $began->copy();
         foreach ($data['sets'] as $one) {
             $at->addMinutes(3);
-            $set = new BallSet(['id' => self::idAt($at), 'purpose' => $one['purpose'], 'setup' => $one['setup'], 'motion' => $one['motion']]);
+            $set = new BallSet(['id' => self::idAt($at), 'purpose' => $one['purpose'], 'setup' => $one['setup'], 'motion' => $one['motion'], 'confidence' => $one['confidence'] ?? null]);
             $set->lesson()->associate($lesson)->save();
             foreach ($one['balls'] as $seen) {
                 $at->addSeconds(40);

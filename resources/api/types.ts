@@ -95,6 +95,8 @@ export interface BallSet {
     purpose: Purpose;
     setup: Observed;
     motion: Observed;
+    /** How sure the student was before it, 1 to 10. */
+    confidence: number | null;
     balls: Ball[];
 }
 
@@ -433,6 +435,7 @@ export interface CoursePoint {
     low_point?: Estimate;
     first_touch?: Estimate;
     carry_error?: Estimate;
+    confidence?: number;
     setup: Observed;
     card: Record<string, [number, number]>;
 }

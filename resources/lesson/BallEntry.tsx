@@ -13,6 +13,7 @@ import { touchText } from './words';
 /** The middle row of letters is a ruler: from 8 cm on the left of the ball to 8 cm on its right. */
 export const TOUCH_KEYS = ['a', 's', 'd', 'f', 'g', 'h', 'j', 'k', 'l'];
 const KEY_MM = 20;
+const MOST_SURE = 10;
 export const MARK_KEYS: Record<string, string> = { brush: 'q', shallow: 'w', deep: 'e' };
 
 interface Props {
@@ -79,6 +80,7 @@ export function BallEntry({ opened: openedFirst, bench, lessonId, set, catalogue
                     <Button hotkey="y" disabled={!bench.canRedo} onClick={bench.redo}>redo</Button>
                 </span>
             </div>
+            {set.balls.length === 0 && set.purpose === 'retest' && <Confidence value={set.confidence} onSure={(value) => { bench.sure(set, value); }} />}
             {set.balls.length > 0 && (
                 <ol aria-label="Balls" className="mt-1.5 flex gap-1 overflow-x-auto">
                     {set.balls.map((one, i) => (
@@ -107,6 +109,18 @@ export function BallEntry({ opened: openedFirst, bench, lessonId, set, catalogue
                 />
             )}
         </>
+    );
+}
+
+/** Asked before the first ball of a retest: what the student expects, beside what comes. */
+function Confidence({ value, onSure }: { value: number | null; onSure: (value: number | null) => void }) {
+    return (
+        <div role="group" aria-label="How sure is the student, 1 to 10" className="mt-1.5 flex flex-wrap items-center gap-x-2">
+            <span className="text-sm leading-tight">How sure is the student,<br />1 to 10?</span>
+            <span className="flex flex-wrap">
+                {Array.from({ length: MOST_SURE }, (_, i) => <Button key={i} className="-ml-[1.5px] min-w-12" chosen={value === i + 1} onClick={() => { onSure(value === i + 1 ? null : i + 1); }}>{i + 1}</Button>)}
+            </span>
+        </div>
     );
 }
 

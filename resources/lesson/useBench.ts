@@ -58,6 +58,11 @@ export function useBench(lessonId: string) {
         act(look(from), look(Object.fromEntries(Object.keys(from).map((key) => [key, set.setup[key] ?? null]))));
     };
 
+    const sure = (set: BallSet, confidence: number | null) => {
+        const look = (value: number | null): Action => ({ kind: 'look', lessonId, setId: set.id, purpose: set.purpose, setup: {}, motion: {}, confidence: value });
+        act(look(confidence), look(set.confidence));
+    };
+
     const addBall = (set: BallSet, seen: BallSeen) => {
         const ballId = nextId();
         act(
@@ -104,7 +109,7 @@ export function useBench(lessonId: string) {
         query, lesson, student: query.data?.student, readings: query.data?.readings ?? {},
         waiting: mine.length - refused.length, refused, trouble, deviceFull,
         canUndo: steps.done.length > 0, canRedo: steps.undone.length > 0,
-        see, copySetup, addBall, correctBall, removeBall, beginSet, saveLesson, undo, redo,
+        see, copySetup, sure, addBall, correctBall, removeBall, beginSet, saveLesson, undo, redo,
         send: (action: Action) => void outbox.add(action),
         drop: (id: number) => void outbox.drop(id),
     };

@@ -4,7 +4,7 @@ import { apply, requestOf, stored, type Action, type LessonAction } from './acti
 
 const lesson: Lesson = {
     id: 'L', student_id: 'S', task: { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 } }, began_at: '2026-11-24T10:00:00Z', closed_at: null, prescription: null,
-    sets: [{ id: 'A', purpose: 'before', setup: { shaft_lean_deg: 12 }, motion: {}, balls: [{ id: '02', seen: { strike: 'heavy' } }] }],
+    sets: [{ id: 'A', purpose: 'before', setup: { shaft_lean_deg: 12 }, motion: {}, confidence: null, balls: [{ id: '02', seen: { strike: 'heavy' } }] }],
 };
 const look = (setup: Record<string, number | null>): LessonAction => ({ kind: 'look', lessonId: 'L', setId: 'A', purpose: 'before', setup, motion: {} });
 const ball = (ballId: string, strike: string): LessonAction => ({ kind: 'ball', lessonId: 'L', setId: 'A', ballId, seen: { strike }, hitAt: '2026-11-24T10:05:00Z' });
@@ -28,7 +28,16 @@ describe('a lesson with one action more', () => {
 
     it('begins a set with the first look into it', () => {
         const after = apply(lesson, { kind: 'look', lessonId: 'L', setId: 'B', purpose: 'after', setup: { face_open_deg: 5 }, motion: { release: 'matched' } });
-        expect(after.sets[1]).toEqual({ id: 'B', purpose: 'after', setup: { face_open_deg: 5 }, motion: { release: 'matched' }, balls: [] });
+        expect(after.sets[1]).toEqual({ id: 'B', purpose: 'after', setup: { face_open_deg: 5 }, motion: { release: 'matched' }, confidence: null, balls: [] });
+    });
+
+    it('keeps how sure the student was until it is asked again or taken back', () => {
+        const sure = (confidence: number | null): LessonAction => ({ kind: 'look', lessonId: 'L', setId: 'A', purpose: 'before', setup: {}, motion: {}, confidence });
+        const asked = apply(lesson, sure(8));
+        expect(setA(apply(asked, look({ shaft_lean_deg: 3 })))?.confidence).toBe(8);
+        expect(setA(apply(asked, sure(null)))?.confidence).toBeNull();
+        expect(requestOf(sure(null)).body).toMatchObject({ confidence: null });
+        expect(JSON.stringify(requestOf(look({})).body)).not.toContain('confidence');
     });
 
     it('leaves the lesson it was given alone', () => {

@@ -4,7 +4,7 @@ import type { BallSeen, BallSet, DrillSheet, Goal, Lesson, LessonPage, Observed,
 
 export type Action =
     | { kind: 'lesson'; lessonId: string; studentId: string; task: Task; beganAt: string; closedAt: string | null }
-    | { kind: 'look'; lessonId: string; setId: string; purpose: Purpose; setup: Observed; motion: Observed }
+    | { kind: 'look'; lessonId: string; setId: string; purpose: Purpose; setup: Observed; motion: Observed; confidence?: number | null }
     | { kind: 'ball'; lessonId: string; setId: string; ballId: string; seen: BallSeen; hitAt: string }
     | { kind: 'remove-ball'; lessonId: string; setId: string; ballId: string }
     | {
@@ -41,7 +41,7 @@ export function requestOf(action: Action): Request {
         case 'lesson':
             return { method: 'PUT', path: lesson, body: { student_id: action.studentId, task: action.task, began_at: action.beganAt, closed_at: action.closedAt } };
         case 'look':
-            return { method: 'PUT', path: `${lesson}/sets/${action.setId}`, body: { purpose: action.purpose, setup: action.setup, motion: action.motion } };
+            return { method: 'PUT', path: `${lesson}/sets/${action.setId}`, body: { purpose: action.purpose, setup: action.setup, motion: action.motion, confidence: action.confidence } };
         case 'ball':
             return { method: 'PUT', path: `${lesson}/sets/${action.setId}/balls/${action.ballId}`, body: { seen: action.seen, hit_at: action.hitAt } };
         case 'remove-ball':
@@ -72,8 +72,8 @@ export function apply(lesson: Lesson, action: LessonAction): Lesson {
             return { ...lesson, task: action.task, began_at: action.beganAt, closed_at: action.closedAt };
         case 'look': {
             const known = lesson.sets.some((set) => set.id === action.setId);
-            const sets = known ? lesson.sets : [...lesson.sets, { id: action.setId, purpose: action.purpose, setup: {}, motion: {}, balls: [] }];
-            return changeSet({ ...lesson, sets }, action.setId, (set) => ({ ...set, setup: merged(set.setup, action.setup), motion: merged(set.motion, action.motion) }));
+            const sets = known ? lesson.sets : [...lesson.sets, { id: action.setId, purpose: action.purpose, setup: {}, motion: {}, confidence: null, balls: [] }];
+            return changeSet({ ...lesson, sets }, action.setId, (set) => ({ ...set, setup: merged(set.setup, action.setup), motion: merged(set.motion, action.motion), confidence: action.confidence === undefined ? set.confidence : action.confidence }));
         }
         case 'ball':
             return changeSet(lesson, action.setId, (set) => ({

@@ -45,6 +45,10 @@ export function OverTime({ progress, catalogue, units }: Props) {
     const setups = course.filter((one) => what !== undefined && typeof one.setup[what] === 'number' && one.card[what] !== undefined);
     const drill = trained ?? drills[drills.length - 1]?.[0];
     const runs = results.filter((one) => one.drill === drill);
+    const sure: Point[] = [
+        ...course.flatMap((one) => (one.confidence === undefined ? [] : [{ ...at(one), value: one.confidence, low: null, high: null, n: null }])),
+        ...results.flatMap((one) => (one.confidence === null ? [] : [{ at: one.at, label: one.name, value: one.confidence, low: null, high: null, n: null }])),
+    ].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
     const place = shownUnit('mm', units);
     const box = 'min-h-10 border-[1.5px] border-ink bg-press px-2';
     return (
@@ -89,7 +93,7 @@ export function OverTime({ progress, catalogue, units }: Props) {
                 />
             )}
             <TimeChart title="Practice visits" value="visit" span={span} flags={flags} apart ends={[0, 1]} shown={(value) => (value === 1 ? 'done' : value === 0 ? 'missed' : '')} points={practice.visits.map((one) => ({ at: one.day, label: 'planned visit', value: one.done ? 1 : 0, low: null, high: null, n: null }))} />
-            <TimeChart title="Confidence, asked before the retest" value="confidence, 1 to 10" span={span} flags={flags} ends={[0, MOST_CONFIDENT]} shown={(value) => String(value)} points={results.filter((one) => one.confidence !== null).map((one) => ({ at: one.at, label: one.name, value: one.confidence ?? 0, low: null, high: null, n: null }))} />
+            <TimeChart title="Confidence, asked before retests and after drills" value="confidence, 1 to 10" span={span} flags={flags} ends={[0, MOST_CONFIDENT]} shown={(value) => String(value)} points={sure} />
         </div>
     );
 }

@@ -141,6 +141,9 @@ final class ProgressTest extends BrowserTestCase
         $this->see('Feel: ');
         $this->press('Begin with the retest: bunker');
         $this->see('Retest · 0/10');
+        $this->see('How sure is the student');
+        $this->press('8');
+        self::assertSame([], $this->axe());
         $this->keys('a', '1', 'a', '1');
         $this->readingOf(2);
         $this->see('Retest · 2/10');

@@ -23,6 +23,10 @@ final class HistoryTest extends TestCase
         $look(['shaft_lean_deg' => 13]);
         $look(['shaft_lean_deg' => 5, 'handle_height' => 'low']);
         $look(['shaft_lean_deg' => null]);
+        $sure = fn(mixed $confidence) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => [], 'motion' => [], 'confidence' => $confidence]);
+        $sure(7)->assertOk();
+        $look([]);
+        $sure(11)->assertStatus(422)->assertJsonPath('faults.0.key', 'confidence');
         $this->putBall($lesson, $set, $ball = self::id(), ['strike' => 'heavy', 'touch_mm' => -40])->assertOk();
         $this->putBall($lesson, $set, $ball, ['strike' => 'clean', 'touch_mm' => null])->assertOk();
         $this->putBall($lesson, $set, $ball, ['strike' => 'clean', 'touch_mm' => null])->assertOk();
@@ -35,6 +39,7 @@ final class HistoryTest extends TestCase
             'A ball: taken out',
             'Task: Lie fairway became tight; Loft 56 degrees became 60 degrees',
             'A ball: Strike heavy became clean; Touch -40 mm became none',
+            'Confidence: not asked became 7',
             'Set-up: Shaft lean 5° became not looked at',
             'Set-up: Shaft lean 13° became 5°; Hands not looked at became low',
             'Set-up: Shaft lean not looked at became 13°',

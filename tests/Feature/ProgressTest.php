@@ -98,6 +98,7 @@ final class ProgressTest extends TestCase
         self::assertSame([0.8, 'share of hits'], [$told->json('results.0.mark'), $told->json('results.0.figure_name')]);
         self::assertSame($told->json('practice.planned'), \count($told->json('practice.visits')));
         self::assertNotSame('', $told->json('drills.0.next'));
+        self::assertSame([6, 8, 9], array_values(array_filter(array_column($told->json('course'), 'confidence'))), 'asked before each retest');
     }
 
     public function test_lessons_of_one_shot_and_lie_are_shown_alone_and_the_verdict_stays(): void

@@ -19,6 +19,7 @@ final class PutBallSetRequest extends FormRequest
             'purpose' => ['required', Rule::in(BallSet::PURPOSES)],
             'setup' => ['present', 'array'],
             'motion' => ['present', 'array'],
+            'confidence' => ['nullable', 'integer', 'between:1,10'],
         ];
     }
 }

@@ -19,6 +19,7 @@ final class BallSetResource extends JsonResource
             'purpose' => $this->resource->purpose,
             'setup' => (object) $this->resource->setup,
             'motion' => (object) $this->resource->motion,
+            'confidence' => $this->resource->confidence,
             'balls' => BallResource::collection($this->whenLoaded('balls')),
         ];
     }

@@ -33,6 +33,9 @@ final class BallSetController
         $set->purpose = $request->string('purpose')->value();
         $set->setup = $seen->in(Group::Setup);
         $set->motion = $seen->in(Group::Motion);
+        if ($request->has('confidence')) {
+            $set->confidence = $request->input('confidence');
+        }
         DB::transaction(static fn(): bool => $set->save());
 
         return new JsonResponse(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set)]);
