@@ -31,7 +31,7 @@ stop_server() {
 # The worker of the queue, for long work; it reads its settings from the environment, as the server does. It ends by itself
 # when the database goes away, and is started again.
 start_worker() {
-    setsid bash -c 'while :; do php artisan queue:work --sleep=1 --tries=1 --quiet; sleep 1; done' >"$LOG/worker.log" 2>&1 </dev/null &
+    setsid bash -c 'while :; do php artisan jobs:release; php artisan queue:work --sleep=1 --tries=1 --quiet; sleep 1; done' >"$LOG/worker.log" 2>&1 </dev/null &
     WORKER_PID=$!
     disown "$WORKER_PID"
 }

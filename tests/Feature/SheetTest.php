@@ -140,6 +140,19 @@ final class SheetTest extends TestCase
         $this->postJson("/api/sheets/{$this->id}/go-on")->assertStatus(202)->assertJson(['state' => 'reading', 'rows_done' => 0]);
     }
 
+    public function test_what_a_killed_worker_had_in_hand_is_taken_up_again(): void
+    {
+        config(['queue.default' => 'database']);
+        $this->upload(self::SHEET);
+        $this->plan('confirm', [])->assertStatus(202);
+        $job = app('queue')->connection('database')->pop();
+        self::assertNotNull($job, 'a worker takes the job, and is killed');
+        self::assertNull(app('queue')->connection('database')->pop());
+        $this->artisan('jobs:release')->expectsOutput('1 jobs taken up again.')->assertOk();
+        $this->artisan('queue:work', ['--stop-when-empty' => true, '--sleep' => 0])->assertOk();
+        $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'done', 'balls' => 3]);
+    }
+
     public function test_a_large_sheet_needs_no_more_memory_than_a_small_one(): void
     {
         Queue::fake();
