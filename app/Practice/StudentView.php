@@ -13,11 +13,11 @@ use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Distance\MysteryNumbers;
 use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillLibrary;
-use LowPoint\Core\Drills\DrillPicture;
-use LowPoint\Core\Practice\Goal;
+use LowPoint\Core\Drills\DrillSheet;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Reading\SchoolChoice;
 use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Wording\Words;
 
 /** What a student gets to see: nothing of others, nothing of the coach's own notes. The coach's screen shows the same. */
 final readonly class StudentView
@@ -104,11 +104,6 @@ final readonly class StudentView
         $lesson = $student->lessons()->has('prescription')->firstOrFail();
         $task = CaseReader::task($lesson->task);
 
-        return $this->drill([
-            'picture' => DrillPicture::of($drill, SetupCard::of(SchoolChoice::followed($task), $task), null)->shapes,
-            'id' => $drill->id, 'name' => $drill->name, 'purpose' => $drill->purpose, 'equipment' => $drill->equipment, 'grounds' => $drill->grounds, 'steps' => $drill->steps,
-            'distances' => [], 'goal' => Goal::of($drill)->toArray(), 'pass' => ['text' => $drill->pass['text']], 'easier' => $drill->easier, 'harder' => $drill->harder,
-            'feel' => $drill->feel, 'cautions' => $drill->cautions,
-        ], $student, $results);
+        return $this->drill(DrillSheet::for($drill, SetupCard::of(SchoolChoice::followed($task), $task), null, new Words($student->shownUnits()))->toArray(), $student, $results);
     }
 }

@@ -62,7 +62,7 @@ final readonly class StudentProgress
             'course' => array_merge(...array_map(self::course(...), array_reverse($shown))),
             'given' => array_values(array_map(static fn(HistoryLesson $one): array => ['lesson' => $one->id, 'at' => $one->beganAt->toIso8601String(), 'cause' => $one->given['cause'] ?? '', 'drills' => $one->given['drills'] ?? []], array_filter($lessons, static fn(HistoryLesson $one): bool => $one->given !== null))),
             'results' => $results = self::results($student),
-            'drills' => self::drills($results),
+            'drills' => $this->drills($results),
         ];
     }
 
@@ -272,7 +272,7 @@ final readonly class StudentProgress
      * @param  list<array<string, mixed>>  $results  oldest first
      * @return list<array{name: string, last: string, passed: bool, next: string}> the one done last first
      */
-    private static function drills(array $results): array
+    private function drills(array $results): array
     {
         $passes = $last = [];
         foreach ($results as $one) {
@@ -282,9 +282,9 @@ final readonly class StudentProgress
         }
         $library = DrillLibrary::standard();
 
-        return array_values(array_map(static fn(array $one): array => [
+        return array_values(array_map(fn(array $one): array => [
             'name' => $one['name'], 'last' => $one['text'], 'passed' => $one['passed'],
-            'next' => NextStep::after($passes[$one['drill']])->text($library->find($one['drill'])->easier ?? '', $library->find($one['drill'])->harder ?? ''),
+            'next' => $this->words->told(NextStep::after($passes[$one['drill']])->text($library->find($one['drill'])->easier ?? '', $library->find($one['drill'])->harder ?? '')),
         ], array_reverse($last)));
     }
 }

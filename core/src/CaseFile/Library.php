@@ -24,8 +24,8 @@ final class Library
     public static function toArray(Words $words): array
     {
         return [
-            'causes' => array_map(static fn(Cause $cause): array => self::cause($cause, $words), CauseLibrary::standard()->all()),
-            'drills' => array_map(self::drill(...), DrillLibrary::standard()->all()),
+            'causes' => array_map(static fn(Cause $cause): array => $words->allTold(self::cause($cause, $words)), CauseLibrary::standard()->all()),
+            'drills' => array_map(static fn(Drill $drill): array => $words->allTold(self::drill($drill)), DrillLibrary::standard()->all()),
             'schools' => array_map(static fn(School $school): array => self::school($school, $words), School::cases()),
             'cautions' => Cautions::GENERAL,
         ];

@@ -17,6 +17,7 @@ final readonly class DrillSheet
         public Drill $drill,
         public array $distances,
         public DrillPicture $picture,
+        private Words $words,
     ) {}
 
     /** @param Swing|null $swing null = no balls seen yet, so nothing can be computed */
@@ -26,13 +27,14 @@ final readonly class DrillSheet
             $drill,
             $drill->computed === null || $swing === null ? [] : ($drill->computed)($swing, $words),
             DrillPicture::of($drill, $card, $swing),
+            $words,
         );
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return [
+        return $this->words->allTold([
             'id' => $this->drill->id,
             'name' => $this->drill->name,
             'purpose' => $this->drill->purpose,
@@ -49,6 +51,6 @@ final readonly class DrillSheet
             'harder' => $this->drill->harder,
             'feel' => $this->drill->feel,
             'cautions' => [...$this->drill->cautions, ...Cautions::GENERAL],
-        ];
+        ]);
     }
 }

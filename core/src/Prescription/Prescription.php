@@ -59,13 +59,13 @@ final readonly class Prescription
         }
 
         return new self(
-            [SetupChange::toCard($cause->cure->change, $cause->cure->setupText, $view->case, $card, $words)],
-            $cause->cure->feels,
+            [SetupChange::toCard($cause->cure->change, $words->told($cause->cure->setupText), $view->case, $card, $words)],
+            $words->allTold($cause->cure->feels),
             \array_slice($fit, 0, self::MOST_DRILLS),
             \array_slice($fit, self::MOST_DRILLS),
             $leftOut,
-            $cause->cure->stop,
-            $cause->cure->measure,
+            $words->told($cause->cure->stop),
+            $words->told($cause->cure->measure),
         );
     }
 

@@ -14,6 +14,9 @@ final readonly class Words
 
     private const METRES_PER_YARD = 0.9144;
 
+    /** A figure, or two of them, in cm or m. */
+    private const FIGURE = '~(?<![\d.])(\d+(?:\.\d+)?)(?: to (\d+(?:\.\d+)?))? (cm|m)\b~';
+
     private const SMALL = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 
     public function __construct(public Units $units = Units::Metric) {}
@@ -36,6 +39,40 @@ final readonly class Words
     public function course(float $metres): string
     {
         return $this->units === Units::Metric ? self::oneDecimal($metres).' m' : self::oneDecimal($metres / self::METRES_PER_YARD).' yd';
+    }
+
+    /** A text of the library, whose figures stand in cm and m, for this reader: "within 3 to 6 cm", "within 1.2 to 2.4 in". */
+    public function told(string $text): string
+    {
+        if ($this->units === Units::Metric) {
+            return $text;
+        }
+
+        return preg_replace_callback(self::FIGURE, static function (array $part): string {
+            [, $from, $to, $unit] = $part;
+            $shown = static fn(string $figure): string => self::oneDecimal((float) $figure * ($unit === 'cm' ? 10 / self::MM_PER_INCH : 1 / self::METRES_PER_YARD));
+
+            return $shown($from).($to === '' ? '' : " to {$shown($to)}").($unit === 'cm' ? ' in' : ' yd');
+        }, $text) ?? $text;
+    }
+
+    /**
+     * All texts of a sheet.
+     *
+     * @template T of array<array-key, mixed>
+     *
+     * @param  T  $sheet
+     * @return T
+     */
+    public function allTold(array $sheet): array
+    {
+        if ($this->units === Units::Imperial) {
+            array_walk_recursive($sheet, function (mixed &$one): void {
+                $one = \is_string($one) ? $this->told($one) : $one;
+            });
+        }
+
+        return $sheet;
     }
 
     public function degrees(float $degrees): string

@@ -41,7 +41,7 @@ final readonly class Balls implements Clue
 
     public function text(View $view, Words $words): string
     {
-        return $words->tally($view->pattern->tally($this->trait)).' '.$this->trait->phrase();
+        return $words->tally($view->pattern->tally($this->trait)).' '.$words->told($this->trait->phrase());
     }
 
     public function title(): string
