@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Archive\AccountArchive;
+use App\Models\SheetImport;
+use App\Models\SheetPreset;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route as Routes;
+use Tests\TestCase;
+
+/** Guards that must stand before every address, those of tomorrow included. */
+final class EveryRouteTest extends TestCase
+{
+    public function test_without_a_session_every_address_of_the_coach_is_shut(): void
+    {
+        $shut = 0;
+        foreach ($this->coachRoutes() as [$method, $address]) {
+            $this->json($method, $address)->assertStatus(401);
+            $shut++;
+        }
+        self::assertGreaterThan(40, $shut);
+    }
+
+    public function test_another_coach_neither_reads_nor_changes_anything_by_any_address(): void
+    {
+        $before = $this->tables();
+        $this->actingAs($this->coach('Idris'));
+        $tried = 0;
+        foreach ($this->coachRoutes() as [$method, $address, $route]) {
+            if ($route->parameterNames() === []) {
+                continue;
+            }
+            $tried++;
+            $answer = $this->json($method, $address, $this->body($route));
+            self::assertContains($answer->status(), [403, 404, 422], "{$method} {$address}");
+            self::assertStringNotContainsString('Achterberg', (string) $answer->getContent(), "{$method} {$address}");
+        }
+        self::assertGreaterThan(30, $tried);
+        self::assertEquals($before, $this->tables(), 'nothing was changed');
+    }
+
+    public function test_nonsense_is_refused_in_plain_words_by_every_address(): void
+    {
+        $this->actingAs($this->coach());
+        foreach ($this->coachRoutes() as [$method, $address, $route]) {
+            if ($method === 'GET' || $method === 'DELETE') {
+                continue;
+            }
+            foreach ([['task' => 'x', 'setup' => 1, 'mapping' => [[]], 'seen' => 'y', 'days' => 'z', 'attempts' => '', 'lessons' => 5], []] as $body) {
+                $answer = $this->json($method, $address, $body);
+                self::assertLessThan(500, $answer->status(), "{$method} {$address}: {$answer->getContent()}");
+                if ($answer->status() === 422) {
+                    self::assertNotSame('', $answer->json('faults.0.key'), "{$method} {$address}");
+                    self::assertNotSame('', $answer->json('message'));
+                }
+            }
+        }
+    }
+
+    /** @return list<array{string, string, Route}> method, address with the ids of one of Maren's students in it, route */
+    private function coachRoutes(): array
+    {
+        $ids = $this->ids();
+        $found = [];
+        foreach (Routes::getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'api/') && \in_array('auth:sanctum', $route->gatherMiddleware(), true) && $route->uri() !== 'api/sign-out') {
+                $address = '/'.preg_replace_callback('/{(\w+)}/', static fn(array $part): string => (string) ($ids[$part[1]] ?? self::fail("no id for {$part[1]}")), $route->uri());
+                $found[] = [$route->methods()[0], $address, $route];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, string|int> */
+    private function ids(): array
+    {
+        $bea = $this->student('Bea');
+        $lesson = $bea->lessons()->has('prescription')->firstOrFail();
+        $set = $lesson->sets()->firstOrFail();
+        $import = SheetImport::query()->firstOrCreate(['student_id' => $bea->id], ['name' => 'a.csv', 'hash' => str_repeat('0', 64), 'total' => 2, 'state' => SheetImport::DONE]);
+        $preset = SheetPreset::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['name' => 'Range', 'mapping' => []]);
+        $link = $bea->links()->first() ?? $bea->links()->create(['token_hash' => str_repeat('0', 64), 'expires_at' => now()->addDay()]);
+
+        return [
+            'student' => $bea->id, 'studentId' => $bea->id, 'lesson' => $lesson->id, 'lessonId' => $lesson->id, 'set' => $set->id, 'setId' => $set->id,
+            'ballId' => $set->balls()->firstOrFail()->id, 'link' => $link->id, 'session' => $bea->plan?->sessions()->firstOrFail()->id ?? '', 'resultId' => $bea->results()->firstOrFail()->id,
+            'pile' => 'f3b1c0de-0000-4000-8000-000000000000', 'import' => $import->id, 'preset' => $preset->id, 'cause' => 'scoop', 'id' => self::id(),
+        ];
+    }
+
+    /** @return array<string, mixed> what the address would take from the right coach */
+    private function body(Route $route): array
+    {
+        $bea = $this->student('Bea')->id;
+
+        return match (true) {
+            str_ends_with($route->uri(), 'sheets') => ['sheet' => UploadedFile::fake()->createWithContent('a.csv', "Hit\nclean\n")],
+            str_contains($route->uri(), 'sheets/') => ['mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']]], 'task' => self::CHIP, 'purpose' => 'retest', 'day' => '2026-11-20'],
+            str_ends_with($route->uri(), 'plan') => ['days' => [2 => 20], 'grounds' => ['grass'], 'weeks' => 2, 'from' => '2026-11-25'],
+            str_ends_with($route->uri(), 'sessions/{session}') => ['day' => '2026-12-01'],
+            str_ends_with($route->uri(), 'results/{resultId}') => ['drill' => 'brush_line', 'goal' => [], 'attempts' => [true], 'done_at' => '2026-11-25T10:00:00Z'],
+            str_ends_with($route->uri(), 'links') => ['days' => 7],
+            str_ends_with($route->uri(), 'prescription') => ['set_id' => $bea, 'cause' => 'scoop', 'feel' => 'x', 'drills' => [], 'goals' => [], 'sentence' => ''],
+            str_contains($route->uri(), 'balls/') => ['seen' => ['strike' => 'heavy'], 'hit_at' => '2026-11-25T10:00:00Z'],
+            str_ends_with($route->uri(), 'try') => ['setup' => ['shaft_lean_deg' => 2], 'task' => []],
+            str_contains($route->uri(), 'sets/') => ['purpose' => 'before', 'setup' => ['shaft_lean_deg' => 1], 'motion' => []],
+            str_contains($route->uri(), 'lessons/') => ['student_id' => $bea, 'task' => self::CHIP, 'began_at' => '2026-11-25T10:00:00Z', 'closed_at' => null],
+            default => ['name' => 'Mine', 'handed' => 'left', 'about' => '', 'limits' => []],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function tables(): array
+    {
+        $this->ids();
+        $tables = [];
+        foreach ([...AccountArchive::TABLES, 'share_links'] as $table) {
+            $tables[$table] = DB::table($table)->orderBy('id')->get()->map(static fn(object $row): array => array_diff_key((array) $row, ['summary' => 0, 'summary_of' => 0, 'marks' => 0, 'standing' => 0]))->all();
+        }
+
+        return $tables;
+    }
+}
