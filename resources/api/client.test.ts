@@ -1,0 +1,108 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { device } from '../outbox/device';
+import { ApiError, call, upload } from './client';
+import { callOrKept, forgetAnswers, keep, kept } from './kept';
+
+vi.stubGlobal('document', { cookie: 'theme=ink; XSRF-TOKEN=to%2Bken' });
+
+const answers = (...given: (Response | Error)[]) => {
+    const fetched = vi.fn<(address: string, how?: RequestInit) => Promise<Response>>(() => {
+        const next = given.shift() ?? new Error('nobody answers');
+        return next instanceof Error ? Promise.reject(next) : Promise.resolve(next);
+    });
+    vi.stubGlobal('fetch', fetched);
+    return fetched;
+};
+const json = (status: number, body: unknown) => new Response(JSON.stringify(body), { status });
+const failed = async (asked: Promise<unknown>): Promise<ApiError> => {
+    const error = await asked.then(() => null, (one: unknown) => one);
+    if (!(error instanceof ApiError)) throw new Error(`No ApiError: ${String(error)}`);
+    return error;
+};
+
+describe('a question to the server', () => {
+    it('goes out with the token against forged requests and comes back as what it says', async () => {
+        const fetched = answers(json(200, { name: 'Bea' }));
+        expect(await call('PUT', 'students/1', { name: 'Bea' })).toEqual({ name: 'Bea' });
+        const [address, how] = fetched.mock.calls[0] ?? ['', undefined];
+        expect(address).toBe('/api/students/1');
+        expect(how?.headers).toMatchObject({ 'X-XSRF-TOKEN': 'to+ken' });
+        expect(how?.body).toBe('{"name":"Bea"}');
+    });
+
+    it('may have nothing to come back with', async () => {
+        answers(new Response(null, { status: 204 }));
+        expect(await call('DELETE', 'lessons/1')).toBeUndefined();
+    });
+
+    it('is refused with a fault for each field', async () => {
+        answers(json(422, { message: 'x: 5 is not allowed', faults: [{ key: 'x', message: 'x: 5 is not allowed' }] }));
+        const error = await failed(call('PUT', 'x'));
+        expect([error.status, error.passing, error.faults[0]?.key]).toEqual([422, false, 'x']);
+    });
+
+    it.each([401, 429, 500, 503])('is worth sending again after %i', async (status) => {
+        answers(json(status, {}));
+        expect((await failed(call('GET', 'x'))).passing).toBe(true);
+    });
+
+    it.each([403, 404, 409, 422])('is not worth sending again after %i', async (status) => {
+        answers(json(status, {}));
+        expect((await failed(call('GET', 'x'))).passing).toBe(false);
+    });
+
+    it('says in plain words that nobody answers, also of a file', async () => {
+        answers();
+        expect((await failed(call('GET', 'x'))).message).toContain('No connection');
+        expect((await failed(upload('x', 'sheet', new File(['a'], 'a.csv')))).status).toBe(0);
+    });
+
+    it('says so when the answer is no answer of ours', async () => {
+        answers(new Response('<html>', { status: 502 }));
+        expect((await failed(call('GET', 'x'))).message).toContain('502');
+    });
+
+    it('sends a file under its name', async () => {
+        const fetched = answers(json(201, { id: 1 }));
+        expect(await upload('students/1/sheets', 'sheet', new File(['a'], 'balls.csv'))).toEqual({ id: 1 });
+        const form = fetched.mock.calls[0]?.[1]?.body;
+        expect(form instanceof FormData && form.get('sheet') instanceof File).toBe(true);
+    });
+});
+
+describe('an answer kept on the device', () => {
+    beforeEach(() => device.answers.clear());
+
+    it('is the last one given', async () => {
+        answers(json(200, { n: 1 }), json(200, { n: 2 }));
+        await callOrKept('today');
+        await callOrKept('today');
+        expect(await kept('today')).toEqual({ n: 2 });
+    });
+
+    it('serves while nobody answers and while the store is away', async () => {
+        await keep('today', { n: 7 });
+        answers(new Error('no network'), json(503, { message: 'away' }));
+        expect(await callOrKept('today')).toEqual({ n: 7 });
+        expect(await callOrKept('today')).toEqual({ n: 7 });
+    });
+
+    it('does not serve whoever is signed out or asks for what is not his', async () => {
+        await keep('today', { n: 7 });
+        answers(json(401, {}), json(403, {}));
+        expect((await failed(callOrKept('today'))).status).toBe(401);
+        expect((await failed(callOrKept('today'))).status).toBe(403);
+    });
+
+    it('is not made up where there is none', async () => {
+        answers();
+        expect((await failed(callOrKept('never asked'))).status).toBe(0);
+    });
+
+    it('is gone when the coach has signed out', async () => {
+        await keep('today', { n: 7 });
+        await forgetAnswers();
+        expect(await kept('today')).toBeUndefined();
+    });
+});
