@@ -20,7 +20,7 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
             <header className="flex flex-wrap items-center gap-4 border-b-2 border-ink px-6 py-2">
                 <Link to={back} aria-label={back === '/' ? 'Students' : 'Back'} className="flex min-h-12 items-center"><Mark className="h-8 w-11" /></Link>
                 <h1 className="min-w-0 text-2xl break-words">{title}</h1>
-                <span className="ml-auto flex items-center gap-3">
+                <span className="ml-auto flex flex-wrap items-center gap-3 max-sm:ml-0">
                     <Link to="/library" className="flex min-h-12 items-center px-2 underline underline-offset-4">Library</Link>
                     {action}
                     <span>{coach?.name}</span>

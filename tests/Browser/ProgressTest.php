@@ -149,4 +149,30 @@ final class ProgressTest extends BrowserTestCase
         $this->see('Retest · 2/10');
         self::assertSame([], $this->consoleErrors());
     }
+
+    public function test_progress_can_be_read_in_the_dark_on_a_phone_and_without_a_network(): void
+    {
+        $this->signIn();
+        $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+        $this->press('Noor Calloway');
+        $this->see('Open this lesson');
+        self::assertSame([], $this->axe());
+        $this->press('Over time');
+        $this->see('Good strikes');
+        self::assertSame([], $this->axe());
+
+        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        self::assertLessThanOrEqual(390, (int) $this->browser->executeScript('return document.documentElement.scrollWidth'), 'nothing sticks out of a phone');
+        $this->press('Lesson by lesson');
+        $this->see('Open this lesson');
+        self::assertLessThanOrEqual(390, (int) $this->browser->executeScript('return document.documentElement.scrollWidth'));
+        self::assertSame([], $this->axe());
+        $this->quiet();
+
+        $this->devTools('Network.enable', []);
+        $this->devTools('Network.emulateNetworkConditions', ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->press('Over time');
+        $this->see('Good strikes');
+        $this->devTools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
 }

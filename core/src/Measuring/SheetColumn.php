@@ -14,7 +14,7 @@ final readonly class SheetColumn
     /** What a cell of the first touch says when the club was seen not to touch the ground. */
     public const NO_CONTACT = 'none';
 
-    private const NUMBER = '~^([+−-]?)(\d+(?:[.,]\d+)?|[.,]\d+)\s*([LR])?$~ui';
+    private const NUMBER = '~^([+−-]?)([0-9]+(?:[.,][0-9]+)?|[.,][0-9]+)\s*([LR])?$~ui';
 
     /**
      * @param  string  $key  of the ball in the case file

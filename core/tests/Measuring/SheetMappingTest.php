@@ -80,6 +80,29 @@ final class SheetMappingTest extends TestCase
         }
     }
 
+    /** However a table program writes a figure, it is the same figure. */
+    public function test_a_figure_may_be_written_in_any_of_the_usual_ways(): void
+    {
+        $value = static fn(string $cell, bool $flipped = false): ?float => SheetMapping::fromValue(['columns' => [['header' => 'Side', 'key' => 'start_deg', 'flipped' => $flipped]]], self::HEADERS)->row(['Side' => $cell], Shot::Chip)?->ball->startDeg;
+        for ($tenths = -400; $tenths <= 400; $tenths += 37) {
+            $figure = $tenths / 10;
+            $plain = sprintf('%.1f', abs($figure));
+            $sign = $figure < 0 ? '-' : '';
+            foreach ([$sign.$plain, str_replace('.', ',', $sign.$plain), ($figure < 0 ? '−' : '+').$plain, " {$sign}{$plain} ", "{$plain} ".($figure < 0 ? 'L' : 'R'), $plain.($figure < 0 ? 'l' : 'r')] as $written) {
+                self::assertSame($figure + 0.0, $value($written), "{$written} is {$figure}");
+                self::assertSame(-$figure + 0.0, $value($written, flipped: true), 'and the other way round');
+            }
+        }
+        foreach (['1.234,5', '--3', '3-', '1e2', '0x1F', '١', '3 °', 'NaN'] as $none) {
+            try {
+                $value($none);
+                self::fail("{$none} was taken for a figure.");
+            } catch (InvalidInput $e) {
+                self::assertSame('Side', $e->faults[0]->key);
+            }
+        }
+    }
+
     /** Whatever unit a sheet is written in, the ball is the same to the rounding of the cell. */
     public function test_all_units_of_a_length_come_to_the_same(): void
     {
