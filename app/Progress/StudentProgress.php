@@ -116,13 +116,16 @@ final readonly class StudentProgress
                 $before++;
             }
             $since = \array_slice($oldestFirst, $before);
-            $sets = self::sets($since);
+            $known = CauseLibrary::standard()->find($cause);
+            $tally = $known?->spoilsStrikes === false ? 'as_asked' : 'good';
+            $sets = self::sets($since, $tally);
             $change = LowPointChange::of($sets);
             $judgement = Judgement::of($sets, $change);
             $days = \count(array_unique(array_map(static fn(HistoryLesson $one): string => $one->beganAt->toDateString(), $since))) - 1;
             $works[$cause] = [
                 'cause' => $cause,
-                'name' => CauseLibrary::standard()->find($cause)->name ?? $cause,
+                'name' => $known->name ?? $cause,
+                'counted' => $tally === 'good' ? 'good' : 'as asked: good, near the carry and on line',
                 'since' => $since[0]->beganAt->toIso8601String(),
                 'verdict' => $judgement->verdict->value,
                 'verdict_text' => $judgement->verdict->label(),
@@ -148,22 +151,23 @@ final readonly class StudentProgress
 
     /**
      * @param  list<HistoryLesson>  $lessons  oldest first
+     * @param  'good'|'as_asked'  $tally  the balls that count
      * @return list<SetSummary>
      */
-    private static function sets(array $lessons): array
+    private static function sets(array $lessons, string $tally): array
     {
         $sets = [];
         foreach ($lessons as $lesson) {
             $task = CaseReader::task($lesson->task);
             foreach ($lesson->struck() as $set) {
-                ['low_point' => $lowPoint, 'window' => $window, 'good' => $good] = $set['summary'];
+                ['low_point' => $lowPoint, 'window' => $window, $tally => $counted] = $set['summary'];
                 $sets[] = new SetSummary(
                     intdiv($lesson->beganAt->getTimestamp(), 86400),
                     $set['purpose'],
                     $task->shot->value,
                     $task->lie,
                     $task->club->loftDeg,
-                    CleanRate::of($good['count'], $good['of']),
+                    CleanRate::of($counted['count'], $counted['of']),
                     isset($lowPoint['sd']) ? new LowPointFigures($lowPoint['n'], (float) $lowPoint['mean'], (float) $lowPoint['sd'], $window === null ? null : ($window[0] + $window[1]) / 2) : null,
                 );
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class () extends Migration {
@@ -13,6 +14,9 @@ return new class () extends Migration {
         Schema::table('ball_sets', static function (Blueprint $table): void {
             $table->unsignedTinyInteger('confidence')->nullable()->after('motion');
         });
+
+        // A summary counts the balls as asked from now on: all are made anew.
+        DB::table('ball_sets')->update(['summary_of' => null]);
     }
 
     public function down(): void

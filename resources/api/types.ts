@@ -371,6 +371,8 @@ export interface Work {
     probability: number | null;
     more_balls: number | null;
     not_comparable: string[];
+    /** What the balls counted below did. */
+    counted: string;
     before: { count: number; of: number; interval: [number, number] } | null;
     now: { count: number; of: number; interval: [number, number] } | null;
     /** What the retest asks: the same as when the cause was found. */

@@ -121,4 +121,15 @@ final class ProgressTest extends TestCase
         self::assertCount(2, $this->getJson("/api/students/{$bea->id}/progress?drawn=2")->assertOk()->json('lessons'));
         $this->getJson("/api/students/{$bea->id}/progress?drawn=0")->assertStatus(422);
     }
+
+    public function test_a_cause_that_leaves_the_strikes_good_is_judged_by_what_was_asked(): void
+    {
+        $told = $this->actingAs($this->coach())->getJson("/api/students/{$this->student('Noor')->id}/progress")->assertOk();
+
+        self::assertSame(7, $told->json('course.0.good.count'), 'clean, and a third too far');
+        self::assertSame([0, 8], [$told->json('works.0.before.count'), $told->json('works.0.before.of')]);
+        self::assertSame([8, 16], [$told->json('works.0.now.count'), $told->json('works.0.now.of')]);
+        self::assertStringStartsWith('as asked', $told->json('works.0.counted'));
+        self::assertSame('good', $this->getJson("/api/students/{$this->student('Bea')->id}/progress")->json('works.0.counted'));
+    }
 }

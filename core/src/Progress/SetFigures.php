@@ -23,11 +23,14 @@ final class SetFigures
     {
         $pattern = $reading->pattern;
         $rate = new CleanRate($pattern->good());
+        $asked = $pattern->asAsked();
         $window = $reading->prediction?->window;
 
         return [
             'text' => $reading->patternText,
             'good' => ['count' => $rate->tally->count, 'of' => $rate->tally->of, 'interval' => $rate->tally->of === 0 ? null : array_map(static fn(float $at): float => round($at, 3), $rate->interval())],
+            // For causes that leave the strikes good: near the carry and on the line as well.
+            'as_asked' => ['count' => $asked->count, 'of' => $asked->of],
             // No mark, no low point: told beside it, since thin misses are the ones that leave none.
             'censored' => $pattern->sourced(LowPointSource::Censored),
             'low_point' => Estimate::of($pattern->lowPoint)?->toArray(),

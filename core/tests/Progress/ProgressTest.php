@@ -114,6 +114,8 @@ final class ProgressTest extends TestCase
         $chip = $read('chip', [['strike' => 'clean', 'touch_mm' => -4, 'mark' => 'brush', 'carry_m' => 10], ['strike' => 'clean', 'carry_m' => 8.5], ['strike' => 'heavy', 'touch_mm' => -60, 'mark' => 'deep', 'carry_m' => 2], ['strike' => 'thin', 'touch_mm' => null]]);
         self::assertSame(['count' => 2, 'of' => 4], array_intersect_key($chip['good'], ['count' => 0, 'of' => 0]));
         self::assertSame(2, $chip['low_point']['n'], 'a ball without a mark has no low point');
+        self::assertSame(['count' => 2, 'of' => 4], $chip['as_asked'], 'ten and eight and a half are near enough to nine');
+        self::assertSame(0, $read('chip', [['strike' => 'clean', 'carry_m' => 12]])['as_asked']['count'], 'clean, and a third too far');
         self::assertSame(1, $chip['censored']);
         self::assertSame(2, $chip['carry_error']['n'], 'the carry of a poor strike says nothing about distance');
         self::assertSame(0.25, $chip['carry_error']['mean'], 'one metre long and half a metre short of nine');
