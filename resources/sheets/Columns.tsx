@@ -26,12 +26,9 @@ const box = 'min-h-12 w-full border-[1.5px] border-ink bg-press px-2';
 /** Each column of the sheet with what stands in it, and what of a ball it holds. */
 export function Columns({ draft, catalogue, mapping, onMap }: Props) {
     const of = (header: string) => mapping.columns.find((one) => one.header === header);
-    const put = (header: string, column: SheetColumn | null) => {
-        // A key of a ball stands in one column only.
-        const others = mapping.columns.filter((one) => one.header !== header && one.key !== column?.key);
-        onMap({ ...mapping, columns: column === null ? others : [...others, column] });
-    };
+    const put = (column: SheetColumn) => { onMap({ ...mapping, columns: mapping.columns.map((one) => (one.header === column.header ? column : one)) }); };
     const give = (header: string, role: string, words: string[] | null) => {
+        // A key of a ball stands in one column only.
         const free: SheetMapping = {
             columns: mapping.columns.filter((one) => one.header !== header && one.key !== role),
             time: mapping.time?.header === header ? null : mapping.time,
@@ -45,7 +42,7 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
         <div>
             <p aria-hidden className={`${row} border-b-[1.5px] border-ink pb-1 font-semibold max-sm:hidden`}><span>Column of the sheet</span><span>What it holds</span><span>Unit</span></p>
             <ul>
-                {draft.columns.map(({ header, samples, words }) => {
+                {draft.columns.map(({ header, samples, words, foreign }) => {
                     const column = of(header);
                     const role = mapping.time?.header === header ? TIME : mapping.only?.header === header ? ONLY : (column?.key ?? '');
                     const units = column === undefined ? [] : (draft.units[column.key] ?? []);
@@ -71,9 +68,9 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
                                     </label>
                                 )}
                                 {column !== undefined && OTHER_WAY[column.key] !== undefined && (
-                                    <label className="mt-1 flex min-h-8 items-center gap-2"><input type="checkbox" className="h-5 w-5" checked={column.flipped} onChange={(event) => { put(header, { ...column, flipped: event.target.checked }); }} />{OTHER_WAY[column.key]}</label>
+                                    <label className="mt-1 flex min-h-8 items-center gap-2"><input type="checkbox" className="h-5 w-5" checked={column.flipped} onChange={(event) => { put({ ...column, flipped: event.target.checked }); }} />{OTHER_WAY[column.key]}</label>
                                 )}
-                                {column !== undefined && <Words column={column} words={words} catalogue={catalogue} onWords={(next) => { put(header, { ...column, words: next }); }} />}
+                                {column !== undefined && <Words column={column} foreign={foreign[column.key] ?? []} catalogue={catalogue} onWords={(next) => { put({ ...column, words: next }); }} />}
                             </div>
                             <div>
                                 {role === TIME && mapping.time !== null && (
@@ -82,7 +79,7 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
                                     </select>
                                 )}
                                 {units.length > 1 && (
-                                    <select aria-label={`Unit of “${header}”`} className={box} value={column?.unit ?? ''} onChange={(event) => { if (column !== undefined) put(header, { ...column, unit: event.target.value }); }}>
+                                    <select aria-label={`Unit of “${header}”`} className={box} value={column?.unit ?? ''} onChange={(event) => { if (column !== undefined) put({ ...column, unit: event.target.value }); }}>
                                         {units.map((unit) => <option key={unit}>{unit}</option>)}
                                     </select>
                                 )}
@@ -96,12 +93,10 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
 }
 
 /** The sheet's own words beside ours, for columns that hold words. */
-function Words({ column, words, catalogue, onWords }: { column: SheetColumn; words: string[] | null; catalogue: Catalogue; onWords: (words: Record<string, string>) => void }) {
+function Words({ column, foreign, catalogue, onWords }: { column: SheetColumn; foreign: string[]; catalogue: Catalogue; onWords: (words: Record<string, string>) => void }) {
     const field = catalogue.ball[column.key];
-    const ours = field?.kind === 'choice' ? field.answers.map((answer) => ({ value: String(answer.value), label: answer.label })) : column.key === 'touch_mm' ? [{ value: NO_CONTACT, label: 'no ground contact' }] : [];
-    // Figures need no words, and what is ours already needs none either.
-    const foreign = (words ?? []).filter((word) => (field?.kind === 'choice' || !/^[+−-]?[\d.,]+$/.test(word)) && !ours.some((one) => one.value === word.toLowerCase() || one.label.toLowerCase() === word.toLowerCase()));
-    if (ours.length === 0 || foreign.length === 0) return null;
+    const ours = field?.kind === 'choice' ? field.answers.map((answer) => ({ value: String(answer.value), label: answer.label })) : [{ value: NO_CONTACT, label: 'no ground contact' }];
+    if (foreign.length === 0) return null;
     return (
         <ul className="mt-1 space-y-1">
             {foreign.map((word) => (

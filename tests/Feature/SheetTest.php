@@ -43,7 +43,9 @@ final class SheetTest extends TestCase
         $counts = fn(): array => [$bea->lessons()->count(), Ball::query()->count()];
         $before = $counts();
         $looked = $this->upload(self::SHEET)->assertStatus(201);
-        $looked->assertJsonPath('columns.1', ['header' => 'Hit', 'samples' => ['Fat', 'clean'], 'words' => ['Fat', 'clean']]);
+        $looked->assertJsonPath('columns.1.samples', ['Fat', 'clean'])->assertJsonPath('columns.1.words', ['Fat', 'clean']);
+        self::assertSame([['Fat'], ['Fat', 'clean']], [$looked->json('columns.1.foreign.strike'), $looked->json('columns.1.foreign.touch_mm')]);
+        self::assertSame([], $looked->json('columns.2.foreign.touch_mm'), 'figures, and our own word for no contact');
         $looked->assertJsonPath('guess.time.header', 'Day');
         $looked->assertJsonPath('import.total', 4);
         $this->plan('check', [])->assertOk()->assertJson(['balls' => 3, 'refused' => 0, 'days' => 2, 'first' => '2026-11-03', 'last' => '2026-11-10'])

@@ -53,6 +53,21 @@ final readonly class SheetColumn
         };
     }
 
+    /**
+     * Those that are neither figures nor ours, so that somebody has to say what they mean here.
+     *
+     * @param  list<string>  $words
+     * @return list<string>
+     */
+    public static function foreign(Field $field, array $words): array
+    {
+        return array_values(array_filter($words, static fn(string $word): bool => ! self::isEmpty($word) && match ($field->kind) {
+            'number' => $field->nullable && mb_strtolower(trim($word)) !== self::NO_CONTACT && preg_match(self::NUMBER, trim($word)) !== 1,
+            'choice' => self::ours($field, trim($word)) === null,
+            default => false,
+        }));
+    }
+
     /** What is allowed, in the unit of the sheet. */
     public function allowed(): string
     {
@@ -84,12 +99,18 @@ final readonly class SheetColumn
 
     private function choice(string $word, string $cell): string
     {
-        foreach ($this->field->choices as $value => $label) {
+        return self::ours($this->field, $word) ?? throw InvalidInput::one($this->header, $cell, $this->field->allowed());
+    }
+
+    /** The choice with this value or label. */
+    private static function ours(Field $field, string $word): ?string
+    {
+        foreach ($field->choices as $value => $label) {
             if (mb_strtolower($word) === $value || mb_strtolower($word) === mb_strtolower($label)) {
                 return $value;
             }
         }
 
-        throw InvalidInput::one($this->header, $cell, $this->field->allowed());
+        return null;
     }
 }

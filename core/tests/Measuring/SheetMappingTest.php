@@ -9,6 +9,7 @@ use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Measuring\DayOrder;
+use LowPoint\Core\Measuring\SheetColumn;
 use LowPoint\Core\Measuring\SheetGuess;
 use LowPoint\Core\Measuring\SheetMapping;
 use LowPoint\Core\Measuring\SheetUnit;
@@ -39,6 +40,17 @@ final class SheetMappingTest extends TestCase
         self::assertTrue($ball('none')?->noContact);
         self::assertTrue($ball('air')?->noContact, 'the word of this sheet');
         self::assertFalse($ball('–')?->noContact);
+    }
+
+    public function test_only_words_that_are_not_ours_have_to_be_explained(): void
+    {
+        $fields = Ball::fields();
+
+        self::assertSame(['Fat', '7'], SheetColumn::foreign($fields['strike'], ['Fat', 'CLEAN', ' thin ', '7', '–', '']));
+        self::assertSame(['target side'], SheetColumn::foreign($fields['sand_direction'], ['at the target', 'target side', 'Left']), 'by label as well as by value');
+        self::assertSame(['air'], SheetColumn::foreign($fields['touch_mm'], ['air', 'None', '3,5', '−2', '2 L', '-']));
+        self::assertSame([], SheetColumn::foreign($fields['carry_m'], ['far']), 'no word stands for a carry: it is refused');
+        self::assertSame([], SheetColumn::foreign($fields['note'], ['anything']));
     }
 
     public function test_rows_of_other_balls_are_left_out(): void

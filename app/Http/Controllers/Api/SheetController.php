@@ -27,6 +27,7 @@ use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Measuring\SheetColumn;
 use LowPoint\Core\Measuring\SheetGuess;
 use LowPoint\Core\Measuring\SheetUnit;
 
@@ -68,7 +69,7 @@ final class SheetController
 
         return new JsonResponse([
             'import' => new SheetImportResource($import),
-            'columns' => $survey['columns'],
+            'columns' => array_map(static fn(array $column): array => $column + ['foreign' => array_map(static fn(Field $field): array => SheetColumn::foreign($field, $column['words'] ?? []), Ball::fields())], $survey['columns']),
             'units' => array_map(static fn(Field $field): array => array_column(SheetUnit::for($field), 'value'), Ball::fields()),
             'guess' => SheetGuess::of(array_column($survey['columns'], 'samples', 'header')),
             'presets' => $presets->map(static fn(SheetPreset $one): array => ['id' => $one->id, 'name' => $one->name, 'mapping' => $one->mapping]),
