@@ -19,6 +19,7 @@ use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Judgement;
 use LowPoint\Core\Progress\LowPointChange;
 use LowPoint\Core\Progress\LowPointFigures;
+use LowPoint\Core\Progress\Measure;
 use LowPoint\Core\Progress\SetSummary;
 use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Progress\WhatNow;
@@ -117,15 +118,15 @@ final readonly class StudentProgress
             }
             $since = \array_slice($oldestFirst, $before);
             $known = CauseLibrary::standard()->find($cause);
-            $tally = $known?->spoilsStrikes === false ? 'as_asked' : 'good';
-            $sets = self::sets($since, $tally);
+            $measure = Measure::for($known);
+            $sets = self::sets($since, $measure);
             $change = LowPointChange::of($sets);
             $judgement = Judgement::of($sets, $change);
             $days = \count(array_unique(array_map(static fn(HistoryLesson $one): string => $one->beganAt->toDateString(), $since))) - 1;
             $works[$cause] = [
                 'cause' => $cause,
                 'name' => $known->name ?? $cause,
-                'counted' => $tally === 'good' ? 'good' : 'as asked: good, near the carry and on line',
+                'counted' => $measure->label(),
                 'since' => $since[0]->beganAt->toIso8601String(),
                 'verdict' => $judgement->verdict->value,
                 'verdict_text' => $judgement->verdict->label(),
@@ -137,8 +138,7 @@ final readonly class StudentProgress
                 'before' => self::tally($judgement->baseline),
                 'now' => self::tally($judgement->now),
                 'task' => $since[0]->task,
-                // The same number of balls as then, but enough to count.
-                'retest_balls' => max(Judgement::ENOUGH_BALLS, $judgement->baseline->tally->of ?? 0),
+                'retest_balls' => $judgement->retestBalls(),
                 'next' => WhatNow::after($judgement->verdict, $practice, $days)->text(),
                 'recheck' => $judgement->verdict === Verdict::Fixed && $judgement->recheckDay !== null
                     ? Carbon::createFromTimestampUTC($judgement->recheckDay * 86400)->toDateString()
@@ -151,16 +151,15 @@ final readonly class StudentProgress
 
     /**
      * @param  list<HistoryLesson>  $lessons  oldest first
-     * @param  'good'|'as_asked'  $tally  the balls that count
      * @return list<SetSummary>
      */
-    private static function sets(array $lessons, string $tally): array
+    private static function sets(array $lessons, Measure $measure): array
     {
         $sets = [];
         foreach ($lessons as $lesson) {
             $task = CaseReader::task($lesson->task);
             foreach ($lesson->struck() as $set) {
-                ['low_point' => $lowPoint, 'window' => $window, $tally => $counted] = $set['summary'];
+                ['low_point' => $lowPoint, 'window' => $window, $measure->value => $counted] = $set['summary'];
                 $sets[] = new SetSummary(
                     intdiv($lesson->beganAt->getTimestamp(), 86400),
                     $set['purpose'],
@@ -265,7 +264,7 @@ final readonly class StudentProgress
 
             return [
                 'drill' => $one->drill, 'name' => $drill->name, 'at' => $one->done_at->toIso8601String(), 'passed' => $one->passed, 'text' => $one->text, 'confidence' => $one->confidence,
-                'figure' => round(Score::of($goal, $one->attempts)->figure, 3), 'figure_name' => Score::figureName($goal->kind), 'mark' => Score::mark($goal),
+                'figure' => round(Score::of($goal, $one->attempts)->figure, 3), 'figure_name' => Score::figureName($goal->kind), 'is_share' => Score::isShare($goal->kind), 'mark' => Score::mark($goal),
             ];
         })->filter()->all());
     }

@@ -453,7 +453,7 @@ export interface Progress {
     lessons: ProgressLesson[];
     course: CoursePoint[];
     given: { lesson: string; at: string; cause: string; drills: string[] }[];
-    results: { drill: string; name: string; at: string; passed: boolean; text: string; confidence: number | null; figure: number; figure_name: string; mark: number | null }[];
+    results: { drill: string; name: string; at: string; passed: boolean; text: string; confidence: number | null; figure: number; figure_name: string; is_share: boolean; mark: number | null }[];
     /** What comes next with each drill, the one done last first. */
     drills: { name: string; last: string; passed: boolean; next: string }[];
 }
@@ -512,7 +512,13 @@ export interface SheetImport {
 export interface SheetDraft {
     import: SheetImport;
     /** What stands in each column; words: all that differ, null = too many. */
-    columns: { header: string; samples: string[]; words: string[] | null }[];
+    columns: {
+        header: string;
+        samples: string[];
+        words: string[] | null;
+        /** By key of a ball: words that are not ours, should the column hold it; the coach says what they mean. */
+        foreign: Record<string, string[]>;
+    }[];
     /** Units that each key of a ball may be given in. */
     units: Record<string, string[]>;
     guess: SheetMapping;

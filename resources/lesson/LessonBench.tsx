@@ -42,7 +42,7 @@ export function LessonBench() {
 
     const [area, setArea] = useState<Area>('Balls');
     const earlier = useStudent(student?.id ?? '', student !== undefined);
-    const progress = useProgress(student?.id ?? '', {}, student !== undefined);
+    const progress = useProgress(student?.id ?? '', {}, student !== undefined && lesson?.sets[0]?.purpose === 'retest');
     const { undo, redo } = bench;
     useKeys({ '?': () => { setSheet('keys'); }, z: undo, y: redo });
 

@@ -86,7 +86,7 @@ export function OverTime({ progress, catalogue, units }: Props) {
                     value={runs[0]?.figure_name ?? ''}
                     span={span}
                     flags={flags}
-                    shown={(value) => ((runs[0]?.figure_name ?? '').includes('share') ? percent(value) : String(Math.round(value * 10) / 10))}
+                    shown={(value) => (runs[0]?.is_share === true ? percent(value) : String(Math.round(value * 10) / 10))}
                     mark={runs[runs.length - 1]?.mark}
                     points={runs.map((one) => ({ at: one.at, label: `${one.text}, ${one.passed ? 'passed' : 'not passed'}`, value: one.figure, low: null, high: null, n: null }))}
                     choice={<select aria-label="Which drill" className={box} value={drill} onChange={(event) => { setTrained(event.target.value); }}>{drills.map(([id, name]) => <option key={id} value={id}>{name}</option>)}</select>}

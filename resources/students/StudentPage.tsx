@@ -11,7 +11,8 @@ import { Removing } from './Removing';
 import { Reports } from './Reports';
 import { StudentForm } from './StudentForm';
 
-const DRAWN = 12;
+/** So many lessons more are drawn at a press. */
+const MORE = 24;
 
 /** Drills whose next step is told. */
 const DRILLS = 2;
@@ -21,7 +22,6 @@ export function StudentPage() {
     const { id = '' } = useParams();
     const [chosen, setChosen] = useSearchParams();
     const [shot, lie, view] = ['shot', 'lie', 'view'].map((key) => chosen.get(key));
-    const drawn = Number(chosen.get('drawn') ?? DRAWN);
     const choose = (over: Record<string, string | null>) => {
         setChosen((before) => {
             const next = new URLSearchParams(before);
@@ -33,7 +33,7 @@ export function StudentPage() {
         }, { replace: true });
     };
     const student = useStudent(id);
-    const progress = useProgress(id, { shot: shot ?? '', lie: lie ?? '', drawn: String(drawn) });
+    const progress = useProgress(id, { shot: shot ?? '', lie: lie ?? '', drawn: chosen.get('drawn') ?? '' });
     const { data: catalogue } = useCatalogue();
     const { data: coach } = useCoach();
     const [editing, setEditing] = useState(false);
@@ -95,7 +95,7 @@ export function StudentPage() {
                     {view === 'time'
                         ? <OverTime progress={progress.data} catalogue={catalogue} units={coach.units} />
                         : <LessonByLesson lessons={lessons} student={student.data} catalogue={catalogue} units={coach.units} />}
-                    {view !== 'time' && count > lessons.length && <Button className="mt-4" disabled={progress.isFetching} onClick={() => { choose({ drawn: String(drawn + 2 * DRAWN) }); }}>Show earlier lessons ({count - lessons.length} more)</Button>}
+                    {view !== 'time' && count > lessons.length && <Button className="mt-4" disabled={progress.isFetching} onClick={() => { choose({ drawn: String(lessons.length + MORE) }); }}>Show earlier lessons ({count - lessons.length} more)</Button>}
                 </section>
             </div>
             {editing && <StudentForm student={student.data} onClose={() => { setEditing(false); }} />}

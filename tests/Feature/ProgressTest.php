@@ -120,6 +120,7 @@ final class ProgressTest extends TestCase
         $this->getJson("/api/students/{$bea->id}/progress?lie=lava")->assertStatus(422)->assertJsonPath('faults.0.key', 'lie');
         self::assertCount(2, $this->getJson("/api/students/{$bea->id}/progress?drawn=2")->assertOk()->json('lessons'));
         $this->getJson("/api/students/{$bea->id}/progress?drawn=0")->assertStatus(422);
+        self::assertCount(5, $this->getJson("/api/students/{$bea->id}/progress?drawn=100000")->assertOk()->json('lessons'));
     }
 
     public function test_a_cause_that_leaves_the_strikes_good_is_judged_by_what_was_asked(): void

@@ -58,6 +58,12 @@ final readonly class Score
         };
     }
 
+    /** A share is told in per cent. */
+    public static function isShare(Scoring $kind): bool
+    {
+        return $kind === Scoring::Count || $kind === Scoring::Error;
+    }
+
     /** The figure at which the goal is met; null where doing it is enough. */
     public static function mark(Goal $goal): ?float
     {

@@ -88,6 +88,12 @@ final readonly class Judgement
             ?? self::noChange($baseline, $now, $left);
     }
 
+    /** How many balls the next retest asks for: as many as at first, but enough to count. */
+    public function retestBalls(): int
+    {
+        return max(self::ENOUGH_BALLS, $this->baseline->tally->of ?? 0);
+    }
+
     /**
      * @param  list<SetSummary>  $later
      * @param  list<string>  $left

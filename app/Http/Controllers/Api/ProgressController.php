@@ -23,8 +23,8 @@ final class ProgressController
         Gate::authorize('view', $student);
         /** @var array{shot?: string|null, lie?: string|null} $only */
         $only = $request->validate(['shot' => ['nullable', Rule::enum(Shot::class)], 'lie' => ['nullable', Rule::enum(Lie::class)]]);
-        $request->validate(['drawn' => ['nullable', 'integer', 'between:1,'.self::MOST_DRAWN]]);
+        $request->validate(['drawn' => ['nullable', 'integer', 'min:1']]);
 
-        return new JsonResponse($progress->of($student, $only, $request->integer('drawn', StudentProgress::DRAWN)));
+        return new JsonResponse($progress->of($student, $only, min(self::MOST_DRAWN, $request->integer('drawn', StudentProgress::DRAWN))));
     }
 }
