@@ -54,7 +54,9 @@ export function BeginLesson() {
     });
     if (student.isError) return <Page title="Begin a lesson"><Trouble error={student.error} onRetry={() => void student.refetch()} /></Page>;
     if (catalogue.isError) return <Page title="Begin a lesson"><Trouble error={catalogue.error} onRetry={() => void catalogue.refetch()} /></Page>;
-    if (student.data === undefined || catalogue.data === undefined || coach === undefined) return <Page title="Begin a lesson"><Skeleton /></Page>;
+    // What was last time stands above the form: coming late it would push the buttons from under a thumb. Without an answer the form has to do.
+    const waits = progress.isPending && progress.failureCount === 0;
+    if (student.data === undefined || catalogue.data === undefined || coach === undefined || waits) return <Page title="Begin a lesson"><Skeleton /></Page>;
     const last = student.data.lessons?.[0];
     const told = begin.error instanceof ApiError && begin.error.faults.length > 0 ? begin.error.faults.map((fault) => fault.message).join('\n') : (begin.error?.message ?? '');
     const start = (purpose: Purpose) => (task: Task) => { if (!begin.isPending) begin.mutate({ task, purpose }); };
