@@ -197,7 +197,9 @@ abstract class BrowserTestCase extends TestCase
     /** Fills the field with this label. */
     protected function type(string $label, string $text): void
     {
-        $this->typeOver($this->browser->findElement(WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]//input")), $text);
+        $field = WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]//input");
+        $this->until(fn(): bool => $this->browser->findElements($field) !== [], "There is no field {$label}.");
+        $this->typeOver($this->browser->findElement($field), $text);
     }
 
     /** As a person does it. The driver's own way to clear a field goes unnoticed by the page, which may put back what stood there. */
