@@ -98,7 +98,10 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->wait(self::PATIENCE_S, 50)->until(function () use ($words): bool {
             $under = $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [] ? '' : "//*[@role='dialog']";
             $pressable = "{$under}//*[self::a or self::button or self::summary]";
-            foreach (["normalize-space(.) = '{$words}'", "starts-with(normalize-space(.), '{$words}')", "contains(normalize-space(.), '{$words}')"] as $match) {
+            // Only on a page that holds the words at all: one that comes between two of the looks would be taken for a looser match.
+            $exactly = "normalize-space(.) = '{$words}'";
+            $there = $this->browser->findElements(WebDriverBy::xpath("{$pressable}[contains(normalize-space(.), '{$words}')]")) !== [];
+            foreach ($there ? [$exactly, "starts-with(normalize-space(.), '{$words}')", "contains(normalize-space(.), '{$words}')"] : [] as $match) {
                 foreach ($this->browser->findElements(WebDriverBy::xpath("{$pressable}[{$match}]")) as $element) {
                     if ($element->isDisplayed() && $element->isEnabled()) {
                         $element->click();
