@@ -65,10 +65,15 @@ final readonly class StrikeRequest
         $open = $number('open_deg', $data['open_deg'] ?? self::DEFAULTS['open_deg'], -30, 70, 'degrees');
         $path = $number('path_deg', $data['path_deg'] ?? self::DEFAULTS['path_deg'], -25, 25, 'degrees');
         $radius = $number('arc_radius_mm', $data['arc_radius_mm'] ?? self::DEFAULTS['arc_radius_mm'], Arc::RADIUS_MM[0], Arc::RADIUS_MM[1], 'mm');
-        $lowPoint = $part('low_point_mm');
+        $byTouch = isset($data['touch_mm']);
+        if ($byTouch && isset($data['low_point_mm'])) {
+            $faults[] = new Fault('touch_mm', 'both', 'either touch_mm or low_point_mm');
+        }
+        $where = $byTouch ? 'touch_mm' : 'low_point_mm';
+        $place = $part($where);
         $depth = $part('depth_mm');
-        $lowPointMean = $number('low_point_mm.mean', $lowPoint['mean'] ?? null, -500, 500, 'mm');
-        $lowPointSd = $number('low_point_mm.sd', $lowPoint['sd'] ?? null, 0, 200, 'mm');
+        $placeMean = $number("{$where}.mean", $place['mean'] ?? null, -500, 500, 'mm');
+        $placeSd = $number("{$where}.sd", $place['sd'] ?? null, 0, 200, 'mm');
         $depthMean = $number('depth_mm.mean', $depth['mean'] ?? null, -100, 100, 'mm');
         $depthSd = $number('depth_mm.sd', $depth['sd'] ?? null, 0, 50, 'mm');
         $lie = \is_string($data['lie'] ?? null) ? Lie::tryFrom($data['lie']) : null;
@@ -79,16 +84,10 @@ final readonly class StrikeRequest
             throw new InvalidInput($faults);
         }
 
-        return new self(new Swing(
-            new Club($loft, $bounce, $lieAngle),
-            $lie,
-            $radius,
-            new Normal($lowPointMean, $lowPointSd),
-            new Normal($depthMean, $depthSd),
-            $lean,
-            $open,
-            $path,
-        ));
+        $place = new Normal($placeMean, $placeSd);
+        $swing = new Swing(new Club($loft, $bounce, $lieAngle), $lie, $radius, $place, new Normal($depthMean, $depthSd), $lean, $open, $path);
+
+        return new self($byTouch ? $swing->touching($place) : $swing);
     }
 
     /**
@@ -109,7 +108,8 @@ final readonly class StrikeRequest
             'delivered' => ['loft_deg' => round($delivered->loftDeg, 2), 'bounce_deg' => round($delivered->bounceDeg, 2), 'azimuth_deg' => round($delivered->azimuthDeg, 2) + 0.0],
             'rates' => array_map(static fn(float $share): float => round($share, 4), $rates),
             'good_rate' => round($whatIf->now, 4),
-            'window_mm' => $window === null ? null : [round($window->fromMm, 1), round($window->toMm, 1)],
+            'window_mm' => $window?->toArray(),
+            'touch_window_mm' => $model->touchWindow($this->swing)?->toArray(),
             'what_if' => ['aim' => round($whatIf->aim, 4), 'scatter' => round($whatIf->scatter, 4), 'window' => round($whatIf->window, 4)],
         ];
     }
@@ -117,6 +117,6 @@ final readonly class StrikeRequest
     /** @return list<string> */
     private static function keys(): array
     {
-        return ['club', 'lean_deg', 'open_deg', 'path_deg', 'lie', 'arc_radius_mm', 'low_point_mm', 'depth_mm'];
+        return ['club', 'lean_deg', 'open_deg', 'path_deg', 'lie', 'arc_radius_mm', 'low_point_mm', 'touch_mm', 'depth_mm'];
     }
 }

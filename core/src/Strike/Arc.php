@@ -87,6 +87,22 @@ final readonly class Arc
             + ($until > $last ? $this->depthIntegral($last, $until) : 0.0);
     }
 
+    /**
+     * Where the cut has grown to so many mm^2: the inverse of groundCutMm2() without a cover, in closed form. With
+     * v = (x - L) / half cut, the share of the whole cut is (2 + 3v - v^3) / 4, a cubic solved by an angle.
+     *
+     * @return float|null x in mm; null when the whole cut is smaller
+     */
+    public function untilCutMm(float $cutMm2): ?float
+    {
+        $whole = 4 * $this->depthMm * $this->halfCutMm / 3;
+        if ($this->depthMm <= 0 || $cutMm2 > $whole) {
+            return null;
+        }
+
+        return $this->lowPointMm + $this->halfCutMm * 2 * cos((acos(1 - 2 * $cutMm2 / $whole) + 4 * M_PI) / 3);
+    }
+
     private function depthIntegral(float $fromMm, float $toMm): float
     {
         $to = $toMm - $this->lowPointMm;

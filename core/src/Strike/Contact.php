@@ -9,7 +9,7 @@ final readonly class Contact
 {
     /**
      * @param  float|null  $glideMarginDeg  delivered bounce minus entry angle; null without ground contact
-     * @param  float  $groundMm2  ground cut before the ball
+     * @param  float  $seenDepthMm  depth of the mark: the free depth and what a digging edge adds; 0 without ground contact
      * @param  float  $speedLost  share of clubhead speed lost before the ball, 0..1
      * @param  float  $liftMm  how far the sole was thrown up before the ball
      * @param  float  $edgeAboveMm  leading edge above the underside of the ball
@@ -18,7 +18,7 @@ final readonly class Contact
     public function __construct(
         public Outcome $outcome,
         public ?float $glideMarginDeg,
-        public float $groundMm2,
+        public float $seenDepthMm,
         public float $speedLost,
         public float $liftMm,
         public float $edgeAboveMm,

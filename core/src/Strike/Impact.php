@@ -6,71 +6,43 @@ namespace LowPoint\Core\Strike;
 
 use LowPoint\Core\Club\DeliveredClub;
 
-/**
- * One delivered club on one kind of ground: what stays the same from strike to strike is worked out once (handbook 3.3, 3.4).
- * Lengths in mm, angles in degrees.
- */
+/** One delivered club on one kind of ground (handbook 14.2, 15). Gives strikes arc by arc, and slices of one depth. */
 final readonly class Impact
 {
-    private Ground $ground;
+    public Ground $ground;
 
-    private bool $sand;
+    public bool $sand;
 
-    /** Height of the leading edge over the lowest point of the sole: 10 tan(bounce), never below 0. */
-    private float $edgeMm;
+    /** Height of the leading edge over the lowest point of the sole: 2 tan(bounce), never below 0, mm. */
+    public float $edgeMm;
 
-    private float $flushAtMm;
+    /** Where a face of this loft meets the ball flush, above its underside, mm: r (1 - sin loft). */
+    public float $flushAtMm;
+
+    /** Height of the leading edge above the underside of the ball from which a strike is thin, mm. */
+    public float $roomMm;
 
     public function __construct(
-        private DeliveredClub $club,
+        public DeliveredClub $club,
         Lie $lie,
-        private Fit $fit,
-        private Calibration $calibration,
+        public Fit $fit,
+        public Calibration $calibration,
     ) {
         $this->ground = $calibration->ground($lie);
         $this->sand = $lie->isSand();
         $this->edgeMm = $calibration->leadingEdgeMm * tan(deg2rad(max(0.0, $club->bounceDeg)));
         $this->flushAtMm = Calibration::BALL_RADIUS_MM * (1 - sin(deg2rad($club->loftDeg)));
+        $this->roomMm = ($this->sand ? $calibration->thinSandMm : $calibration->thinTurfMm) + $calibration->thinPerFlush * $this->flushAtMm;
     }
 
     public function of(Arc $arc): Contact
     {
-        $ground = $this->ground;
-        $glide = null;
-        $cut = $speedLost = $lift = 0.0;
-
-        if ($arc->touchesGround()) {
-            $glide = $this->club->bounceDeg - $arc->entryAngleDeg();
-            $cut = $arc->groundCutMm2($this->calibration->groundEndsMm, $ground->coverMm);
-            $dig = max($ground->digRange[0], min($ground->digRange[1], exp(-$glide / $this->calibration->digScaleDeg)));
-            $speedLost = 1 - exp(-$this->fit->dragFactor * $ground->drag * $dig * $cut - $ground->dragPerEntryMm * max(0.0, -$arc->entryMm));
-            if ($glide > 0) {
-                $behind = max(0.0, min(0.0, $arc->exitMm) - $arc->entryMm);
-                $lift = $ground->firmness * $glide * $behind * $this->calibration->liftPerDegreeMm;
-            }
-        }
-        $depth = $ground->coverMm === null ? $arc->depthMm : min($arc->depthMm, $ground->coverMm);
-        $edgeAbove = $arc->lowPointMm * $arc->lowPointMm / (2 * $arc->radiusMm) - $depth + $this->edgeMm + $lift - $ground->heightMm + $this->fit->edgeMm;
-
-        return new Contact($this->outcome($arc, $edgeAbove, $lift, $speedLost), $glide, $cut, $speedLost, $lift, $edgeAbove, $this->flushAtMm);
+        return $this->slice($arc->radiusMm, $arc->depthMm)->contact($arc->lowPointMm);
     }
 
-    private function outcome(Arc $arc, float $edgeAbove, float $lift, float $speedLost): Outcome
+    /** @param float $depthMm free depth; negative = the arc passes above the ground */
+    public function slice(float $radiusMm, float $depthMm): Slice
     {
-        $c = $this->calibration;
-        $sand = $this->sand;
-
-        return match (true) {
-            $edgeAbove > 2 * Calibration::BALL_RADIUS_MM => Outcome::Missed,
-            ! $sand && $edgeAbove > Calibration::BALL_RADIUS_MM => Outcome::Topped,
-            $edgeAbove > $this->flushAtMm + $c->thinAboveFlushMm => $lift > $c->skipLiftMm ? Outcome::Skip : Outcome::Thin,
-            $sand && $speedLost > $c->leftInSpeedLost => Outcome::LeftIn,
-            $sand && $speedLost > $c->shortSpeedLost => Outcome::Short,
-            $sand && (! $arc->touchesGround() || $arc->entryMm > -$c->pickedEntryMm) => Outcome::Picked,
-            $sand => Outcome::Splash,
-            $speedLost > $c->chunkSpeedLost => Outcome::Chunk,
-            $speedLost > $c->heavySpeedLost => Outcome::Heavy,
-            default => Outcome::Clean,
-        };
+        return new Slice($this, $radiusMm, $depthMm);
     }
 }

@@ -29,4 +29,20 @@ final readonly class Normal
     {
         return new self($this->mean, $sd);
     }
+
+    /** Share of the distribution below x. */
+    public function below(float $x): float
+    {
+        return $this->sd > 0.0 ? self::cumulative(($x - $this->mean) / $this->sd) : ($x > $this->mean ? 1.0 : 0.0);
+    }
+
+    /** Distribution function of the standard normal. Source: Abramowitz and Stegun 7.1.26, error below 1.5e-7. */
+    public static function cumulative(float $z): float
+    {
+        $x = abs($z) / M_SQRT2;
+        $t = 1 / (1 + 0.3275911 * $x);
+        $tail = $t * (0.254829592 + $t * (-0.284496736 + $t * (1.421413741 + $t * (-1.453152027 + $t * 1.061405429)))) * exp(-$x * $x);
+
+        return $z >= 0 ? 1 - $tail / 2 : $tail / 2;
+    }
 }

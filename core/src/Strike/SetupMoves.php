@@ -12,20 +12,11 @@ final readonly class SetupMoves
 {
     public function __construct(private Calibration $calibration) {}
 
-    /**
-     * Shaft brought to this lean. The hands carry the low point along; and a club that dug and no longer does leaves the
-     * marks of its arc alone, so part of the depth seen goes with the lean.
-     */
+    /** Shaft brought to this lean: at the same swing the hands carry the low point along. */
     public function leanTo(Swing $swing, float $leanDeg): Swing
     {
-        $moved = $swing->redelivered($leanDeg, $swing->openDeg)
+        return $swing->redelivered($leanDeg, $swing->openDeg)
             ->lowPointMovedBy(($leanDeg - $swing->leanDeg) * $this->calibration->lowPointPerLeanMm);
-        $dug = max(0.0, $swing->depth->mean - $this->calibration->typicalDepth($swing->lie->isSand())->mean);
-        if ($swing->glideMarginDeg() >= 0 || $moved->glideMarginDeg() <= $swing->glideMarginDeg()) {
-            return $moved;
-        }
-
-        return $moved->withDepth($swing->depth->withMean($swing->depth->mean - $this->calibration->depthByDigging * $dug));
     }
 
     public function openTo(Swing $swing, float $openDeg): Swing

@@ -7,25 +7,24 @@ namespace LowPoint\Core\Strike;
 use LowPoint\Core\Club\DeliveredClub;
 
 /**
- * Set-up and arc in, strike out (handbook 3.3 to 3.5). It ranks changes; it does not measure.
+ * Set-up and arc in, strike out (handbook 14.2, 15). It ranks changes; it does not measure.
  * Deterministic and free of state; all lengths in mm, angles in degrees.
+ *
+ * Averages run over a grid of low points and depths. The outcome at one depth is known in bands along the line, so that
+ * each point of the grid is looked up in a band instead of being struck.
  */
 final readonly class StrikeModel
 {
-    /** Points per axis and reach in standard deviations of the averaging grid. */
-    private const GRID_POINTS = 21;
+    /** Points per axis and reach of the averaging grid, in standard deviations. Origin: handbook 15. */
+    private const GRID_POINTS = 25;
 
-    private const GRID_REACH_SD = 3.0;
+    private const REACH_SD = 3.0;
 
-    /** The corners of the grid, further out than its reach in both together, weigh nothing: exp(-reach^2 / 2). */
-    private const LEAST_WEIGHT = 0.0111;
-
-    /** The window is looked for in this range of low points, in these steps, then bisected. */
+    /** Windows are looked for in this range. */
     private const WINDOW_RANGE_MM = [-300.0, 300.0];
 
-    private const WINDOW_STEP_MM = 4.0;
-
-    private const WINDOW_PRECISION_MM = 0.05;
+    /** A place is in a window when more than this share of the depths comes out good there. Origin: handbook 14.6. */
+    private const GOOD_SHARE = 0.5;
 
     public function __construct(public Calibration $calibration) {}
 
@@ -40,25 +39,28 @@ final readonly class StrikeModel
     }
 
     /**
-     * Share of each outcome for a player whose low point and depth scatter, averaged over a grid.
+     * Share of each outcome for a player whose low point (or first touch) and depth scatter.
      *
+     * @param  int  $depths  points of the grid of depths; fewer are quicker and rougher
      * @return array<string, float> strike word => share, summing to 1, most frequent first
      */
-    public function rates(Swing $swing): array
+    public function rates(Swing $swing, int $depths = self::GRID_POINTS): array
     {
         $impact = $this->impact($swing);
+        $below = self::weightBelow();
         $shares = [];
         $total = 0.0;
-        $depths = $this->gridPoints($swing->depth);
-        foreach ($this->gridPoints($swing->lowPoint) as [$lowPoint, $weightOfLowPoint]) {
-            foreach ($depths as [$depth, $weightOfDepth]) {
-                $weight = $weightOfLowPoint * $weightOfDepth;
-                if ($weight < self::LEAST_WEIGHT) {
-                    continue;
-                }
-                $word = $impact->of(new Arc($swing->radiusMm, $lowPoint, $depth))->outcome->value;
-                $shares[$word] = ($shares[$word] ?? 0.0) + $weight;
-                $total += $weight;
+        foreach (self::depths($swing, $depths) as [$depth, $weight]) {
+            $slice = $impact->slice($swing->radiusMm, $depth);
+            $where = $swing->touch === null ? $swing->lowPoint : $swing->touch->withMean($swing->touch->mean + $slice->halfCutMm);
+            $reach = max(self::REACH_SD * $where->sd, 1.0e-6);
+            $total += $weight;
+            $before = 0.0;
+            foreach ($slice->bands($where->mean - $reach, $where->mean + $reach) as [, $end, $outcome]) {
+                $point = (int) ceil(($end - $where->mean + $reach) / (2 * $reach) * (self::GRID_POINTS - 1) - 1.0e-9);
+                $until = $point >= self::GRID_POINTS - 1 ? 1.0 : $below[$point];
+                $shares[$outcome->value] = ($shares[$outcome->value] ?? 0.0) + $weight * ($until - $before);
+                $before = $until;
             }
         }
         $shares = array_map(static fn(float $share): float => $share / $total, $shares);
@@ -68,9 +70,9 @@ final readonly class StrikeModel
     }
 
     /** Predicted share of good strikes (clean, or splash in sand), 0..1. */
-    public function goodRate(Swing $swing): float
+    public function goodRate(Swing $swing, int $depths = self::GRID_POINTS): float
     {
-        return self::good($this->rates($swing));
+        return self::good($this->rates($swing, $depths));
     }
 
     /**
@@ -83,31 +85,16 @@ final readonly class StrikeModel
         return min(1.0, ($rates[Outcome::Clean->value] ?? 0.0) + ($rates[Outcome::Splash->value] ?? 0.0));
     }
 
-    /** The widest range of low points that comes out good at the mean depth; null when there is none. */
+    /** The widest range of low points at which most of the depths come out good; null when there is none. */
     public function window(Swing $swing): ?Window
     {
-        $impact = $this->impact($swing);
-        $good = static fn(float $lowPoint): bool => $impact->of(new Arc($swing->radiusMm, $lowPoint, $swing->depth->mean))->outcome->isGood();
+        return $this->widest($swing, false);
+    }
 
-        [$from, $to] = self::WINDOW_RANGE_MM;
-        $widest = null;
-        $start = null;
-        $before = $from;
-        for ($x = $from; $x <= $to + self::WINDOW_STEP_MM; $x += self::WINDOW_STEP_MM) {
-            $isGood = $x <= $to && $good($x);
-            if ($isGood && $start === null) {
-                $start = $x === $from ? $from : $this->edge($good, $before, $x);
-            } elseif (! $isGood && $start !== null) {
-                $end = $x > $to ? $to : $this->edge($good, $x, $before);
-                if ($widest === null || $end - $start > $widest->widthMm()) {
-                    $widest = new Window($start, $end);
-                }
-                $start = null;
-            }
-            $before = $x;
-        }
-
-        return $widest;
+    /** The widest range of first touches at which most of the depths that touch come out good; null when there is none. */
+    public function touchWindow(Swing $swing): ?Window
+    {
+        return $this->widest($swing, true);
     }
 
     /**
@@ -120,45 +107,95 @@ final readonly class StrikeModel
     {
         return new WhatIf(
             $goodRate,
-            $window === null ? $goodRate : $this->goodRate($now->withLowPoint($now->lowPoint->withMean($window->middleMm()))),
+            $window === null ? $goodRate : max($goodRate, $this->goodRate($now->withLowPoint($now->lowPoint->withMean($window->middleMm())))),
             $this->goodRate($now->withScatterTimes(0.5)),
             $this->goodRate($now->redelivered($schoolLeanDeg, $schoolOpenDeg)),
             $window !== null && ! $window->contains($now->lowPoint->mean),
         );
     }
 
-    private function impact(Swing $swing): Impact
+    public function impact(Swing $swing): Impact
     {
         return new Impact($swing->delivered(), $swing->lie, $swing->fit, $this->calibration);
     }
 
-    /** @return list<array{float, float}> value and weight */
-    private function gridPoints(Normal $normal): array
+    /**
+     * What the points of the grid before the i-th weigh together, exp(-z^2 / 2) each, of 1.
+     *
+     * @return list<float>
+     */
+    private static function weightBelow(): array
     {
-        if ($normal->sd === 0.0) {
-            return [[$normal->mean, 1.0]];
-        }
-        $points = [];
-        for ($i = 0; $i < self::GRID_POINTS; $i++) {
-            $z = self::GRID_REACH_SD * (2 * $i / (self::GRID_POINTS - 1) - 1);
-            $points[] = [$normal->mean + $z * $normal->sd, exp(-$z * $z / 2)];
+        /** @var list<float>|null $below */
+        static $below = null;
+        if ($below === null) {
+            $sum = 0.0;
+            $sums = [];
+            for ($i = 0; $i < self::GRID_POINTS; $i++) {
+                $sums[] = $sum;
+                $sum += exp(-(self::REACH_SD * (2 * $i / (self::GRID_POINTS - 1) - 1)) ** 2 / 2);
+            }
+            $below = array_map(static fn(float $one): float => $one / $sum, $sums);
         }
 
-        return $points;
+        return $below;
     }
 
-    /** @param \Closure(float): bool $good */
-    private function edge(\Closure $good, float $bad, float $ok): float
+    /**
+     * The depths of a swing with their weights, exp(-z^2 / 2); where the touch is given only those that touch.
+     *
+     * @return list<array{float, float}>
+     */
+    private static function depths(Swing $swing, int $points, bool $touching = false): array
     {
-        while (abs($ok - $bad) > self::WINDOW_PRECISION_MM) {
-            $middle = ($bad + $ok) / 2;
-            if ($good($middle)) {
-                $ok = $middle;
-            } else {
-                $bad = $middle;
+        $depth = $swing->depth;
+        if ($depth->sd === 0.0) {
+            return [[$depth->mean, 1.0]];
+        }
+        $grid = [];
+        for ($i = 0; $i < $points; $i++) {
+            $z = self::REACH_SD * (2 * $i / ($points - 1) - 1);
+            $mm = $depth->mean + $z * $depth->sd;
+            if ($mm > 0 || ! ($touching || $swing->touch !== null)) {
+                $grid[] = [$mm, exp(-$z * $z / 2)];
             }
         }
 
-        return $ok;
+        return $grid === [] ? [[1.0e-3, 1.0]] : $grid;
+    }
+
+    private function widest(Swing $swing, bool $ofTouches): ?Window
+    {
+        $impact = $this->impact($swing);
+        $steps = [];
+        $total = 0.0;
+        foreach (self::depths($swing, self::GRID_POINTS, $ofTouches) as [$depth, $weight]) {
+            $slice = $impact->slice($swing->radiusMm, $depth);
+            $moved = $ofTouches ? $slice->halfCutMm : 0.0;
+            $total += $weight;
+            foreach ($slice->bands(self::WINDOW_RANGE_MM[0] + $moved, self::WINDOW_RANGE_MM[1] + $moved) as [$from, $to, $outcome]) {
+                if ($outcome->isGood()) {
+                    $steps[] = [$from - $moved, $weight];
+                    $steps[] = [$to - $moved, -$weight];
+                }
+            }
+        }
+        usort($steps, static fn(array $a, array $b): int => [$a[0], -$a[1]] <=> [$b[0], -$b[1]]);
+        $widest = null;
+        $start = null;
+        $good = 0.0;
+        foreach ($steps as [$x, $change]) {
+            $good += $change;
+            if ($start === null && $good > self::GOOD_SHARE * $total) {
+                $start = $x;
+            } elseif ($start !== null && $good <= self::GOOD_SHARE * $total) {
+                if ($widest === null || $x - $start > $widest->widthMm()) {
+                    $widest = new Window($start, $x);
+                }
+                $start = null;
+            }
+        }
+
+        return $widest;
     }
 }

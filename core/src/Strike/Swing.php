@@ -23,7 +23,19 @@ final readonly class Swing
         public float $openDeg = 0.0,
         public float $pathDeg = 0.0,
         public Fit $fit = new Fit,
+        public ?Normal $touch = null,
     ) {}
+
+    /**
+     * A swing known by where it first touches, whatever the depth: its low point lies half a cut ahead, at the mean depth.
+     * Balls that pass above the ground are left out.
+     */
+    public function touching(Normal $touch): self
+    {
+        $half = (new Arc($this->radiusMm, 0.0, max(0.0, $this->depth->mean)))->halfCutMm;
+
+        return new self($this->club, $this->lie, $this->radiusMm, $touch->withMean($touch->mean + $half), $this->depth, $this->leanDeg, $this->openDeg, $this->pathDeg, $this->fit, $touch);
+    }
 
     public function delivered(): DeliveredClub
     {
@@ -49,7 +61,10 @@ final readonly class Swing
 
     public function lowPointMovedBy(float $mm): self
     {
-        return $this->copy(lowPoint: $this->lowPoint->withMean($this->lowPoint->mean + $mm));
+        return $this->copy(
+            lowPoint: $this->lowPoint->withMean($this->lowPoint->mean + $mm),
+            touch: $this->touch?->withMean($this->touch->mean + $mm),
+        );
     }
 
     public function withScatterTimes(float $factor): self
@@ -57,6 +72,7 @@ final readonly class Swing
         return $this->copy(
             lowPoint: $this->lowPoint->withSd($this->lowPoint->sd * $factor),
             depth: $this->depth->withSd($this->depth->sd * $factor),
+            touch: $this->touch?->withSd($this->touch->sd * $factor),
         );
     }
 
@@ -75,9 +91,14 @@ final readonly class Swing
         return $this->copy(depth: $depth);
     }
 
+    public function fitted(Fit $fit): self
+    {
+        return $this->copy(fit: $fit);
+    }
+
     public function with(Club $club, Lie $lie): self
     {
-        return new self($club, $lie, $this->radiusMm, $this->lowPoint, $this->depth, $this->leanDeg, $this->openDeg, $this->pathDeg, $this->fit);
+        return new self($club, $lie, $this->radiusMm, $this->lowPoint, $this->depth, $this->leanDeg, $this->openDeg, $this->pathDeg, $this->fit, $this->touch);
     }
 
     private function copy(
@@ -86,6 +107,8 @@ final readonly class Swing
         ?Normal $depth = null,
         ?float $leanDeg = null,
         ?float $openDeg = null,
+        ?Normal $touch = null,
+        ?Fit $fit = null,
     ): self {
         return new self(
             $this->club,
@@ -96,7 +119,8 @@ final readonly class Swing
             $leanDeg ?? $this->leanDeg,
             $openDeg ?? $this->openDeg,
             $this->pathDeg,
-            $this->fit,
+            $fit ?? $this->fit,
+            $touch ?? $this->touch,
         );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Strike;
 
-/** A range of low points that comes out good, mm from the centre of the ball. */
+/** A range of low points, or of first touches, that comes out good, mm from the centre of the ball. */
 final readonly class Window
 {
     public function __construct(
@@ -25,5 +25,11 @@ final readonly class Window
     public function contains(float $xMm): bool
     {
         return $xMm >= $this->fromMm && $xMm <= $this->toMm;
+    }
+
+    /** @return array{float, float} to a tenth of a mm */
+    public function toArray(): array
+    {
+        return [round($this->fromMm, 1), round($this->toMm, 1)];
     }
 }
