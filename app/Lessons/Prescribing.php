@@ -62,7 +62,7 @@ final readonly class Prescribing
 
         return StoredPrescription::query()->updateOrCreate(['lesson_id' => $lesson->id], [
             'cause' => $causeId,
-            'school' => SchoolChoice::followed($case->task)->value,
+            'school' => School::followedIn($case->task)->value,
             'content' => [
                 'cause_name' => $this->cause($lesson, $set, $causeId)->name,
                 'setup' => array_map(static fn(SetupChange $one): array => $one->toArray(), $setup),

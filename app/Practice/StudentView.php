@@ -16,6 +16,7 @@ use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\DrillSheet;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Reading\SchoolChoice;
+use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Wording\Words;
 
@@ -104,6 +105,6 @@ final readonly class StudentView
         $lesson = $student->lessons()->has('prescription')->firstOrFail();
         $task = CaseReader::task($lesson->task);
 
-        return $this->drill(DrillSheet::for($drill, SetupCard::of(SchoolChoice::followed($task), $task), null, new Words($student->shownUnits()))->toArray(), $student, $results);
+        return $this->drill(DrillSheet::for($drill, SetupCard::of(School::followedIn($task), $task), null, new Words($student->shownUnits()))->toArray(), $student, $results);
     }
 }

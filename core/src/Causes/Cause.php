@@ -12,14 +12,15 @@ use LowPoint\Core\Strike\Lie;
 /** One reason for poor strikes: where it can occur, what speaks for it, what to do about it. */
 final readonly class Cause
 {
-    /** Prior probabilities. Origin: handbook 4.1. */
+    /** Prior probabilities. Origin: handbook 4.1, 14.4. */
     private const COMMON = 0.15;
 
     private const UNCOMMON = 0.06;
 
     /**
      * @param  list<Shot>  $shots
-     * @param  list<Clue>  $clues
+     * @param  list<Clue>  $clues  what is looked at
+     * @param  Mechanism  $mechanism  what it does to club and balls
      * @param  string  $ifWrong  what one would see if it were something else
      * @param  list<string>  $believedAs  words by which a student names it
      * @param  list<Lie>|null  $lies  null = every lie of its shots
@@ -32,6 +33,7 @@ final readonly class Cause
         public array $shots,
         public bool $common,
         public array $clues,
+        public Mechanism $mechanism,
         public Cure $cure,
         public string $ifWrong,
         public array $believedAs = [],
@@ -50,15 +52,5 @@ final readonly class Cause
     public function prior(): float
     {
         return $this->common ? self::COMMON : self::UNCOMMON;
-    }
-
-    public function logOdds(View $view): float
-    {
-        $sum = log($this->prior() / (1 - $this->prior()));
-        foreach ($this->clues as $clue) {
-            $sum += $clue->weight($view) ?? 0.0;
-        }
-
-        return $sum;
     }
 }

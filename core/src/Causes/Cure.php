@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes;
 
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Strike\Swing;
 
-/** What to do about a cause (handbook 4.5). */
+/** What to do about a cause (handbook 4.5). What it gives back in the strike model follows from the cause's mechanism. */
 final readonly class Cure
 {
     /**
@@ -17,7 +16,6 @@ final readonly class Cure
      * @param  string  $stop  what to leave off
      * @param  list<string>  $drills  drill ids, best first
      * @param  string  $measure  what must move at the retest
-     * @param  (\Closure(Swing, CureContext): Swing)|null  $effect  the cure in the strike model; null where it moves none of its inputs
      */
     public function __construct(
         public Effort $effort,
@@ -27,6 +25,5 @@ final readonly class Cure
         public string $stop,
         public array $drills,
         public string $measure,
-        public ?\Closure $effect = null,
     ) {}
 }

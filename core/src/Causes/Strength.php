@@ -4,28 +4,39 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Causes;
 
-/** How much one piece of evidence can move the odds (handbook 4.1). */
+/** How regularly a fault shows one of its signs (handbook 4.2, 14.4). */
 enum Strength: string
 {
     case Strong = 'strong';
     case Medium = 'medium';
     case Weak = 'weak';
 
-    public function odds(): float
+    /** Share of students with the fault in whom a word that names it is seen. Origin: handbook 14.4. */
+    public function share(): float
     {
         return match ($this) {
-            self::Strong => 8.0,
-            self::Medium => 3.5,
-            self::Weak => 1.7,
+            self::Strong => 0.75,
+            self::Medium => 0.5,
+            self::Weak => 0.3,
         };
     }
 
-    /** Log-odds of a piece of evidence seen to the degree -1 (says the opposite) .. 1 (says it fully). */
-    public function weight(float $degree): float
+    /** Share of students with the fault whose measured figure lies where the fault puts it. Origin: chosen by us. */
+    public function shareOfFigures(): float
     {
-        $degree = max(-1.0, min(1.0, $degree));
-        $against = $this === self::Strong ? 1.0 : 0.5;
+        return match ($this) {
+            self::Strong => 0.9,
+            self::Medium => 0.6,
+            self::Weak => 0.35,
+        };
+    }
 
-        return log($this->odds()) * ($degree < 0 ? $degree * $against : $degree);
+    public function adverb(): string
+    {
+        return match ($this) {
+            self::Strong => 'nearly always',
+            self::Medium => 'often',
+            self::Weak => 'sometimes',
+        };
     }
 }

@@ -7,18 +7,27 @@ namespace LowPoint\Core\Causes;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Pattern;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Schools\Stock;
+use LowPoint\Core\Strike\Calibration;
 
-/** What a clue looks at: the case and its balls in figures. */
+/** What a clue looks at: the case, its balls in figures, and how sound players of the school followed look. */
 final readonly class View
 {
     public function __construct(
         public LessonCase $case,
         public Pattern $pattern,
+        public Stock $stock,
     ) {}
+
+    public static function of(LessonCase $case, Calibration $calibration): self
+    {
+        return new self($case, Pattern::of($case, $calibration), Stock::of(School::followedIn($case->task), $case->task));
+    }
 
     /** The same with one more look taken; the balls stay as they are. */
     public function with(Observable $what, float|string $value): self
     {
-        return new self($this->case->with($what, $value), $this->pattern);
+        return new self($this->case->with($what, $value), $this->pattern, $this->stock);
     }
 }

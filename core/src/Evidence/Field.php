@@ -58,6 +58,18 @@ final readonly class Field
         return new self('text', $label, 'characters', 0, $longest);
     }
 
+    /** The share of players, sound ones for the most part, in whom this word is seen: 0..1. */
+    public function shareOf(string $word): float
+    {
+        $all = $one = 0.0;
+        foreach ($this->answers as $answer) {
+            $all += $answer->usual;
+            $one += $answer->value === $word ? $answer->usual : 0.0;
+        }
+
+        return $one / max($all, 1.0e-9);
+    }
+
     /** What is allowed, in words. */
     public function allowed(): string
     {

@@ -18,10 +18,19 @@ final readonly class Pattern
     /** A guess about the player weighs as much as this many balls. Origin: chosen by us. */
     private const PRIOR_BALLS = 2.0;
 
-    /** Measuring by eye is not finer than this, mm; a scatter is not taken to be smaller. Origin: chosen by us. */
-    private const LEAST_SD_MM = 5.0;
+    /** A scatter of the low point and of the depth is not taken to be smaller, mm. Origin: chosen by us. */
+    private const LEAST_SD_MM = 8.0;
 
-    private const LEAST_DEPTH_SD_MM = 0.5;
+    private const LEAST_DEPTH_SD_MM = 0.4;
+
+    /** Error of one low point whose mark was drawn, and of one whose depth was assumed, mm. Origin: handbook 14.2. */
+    private const MEASURED_SD_MM = 7.0;
+
+    private const ASSUMED_TURF_SD_MM = 15.0;
+
+    private const ASSUMED_SAND_SD_MM = 25.0;
+
+    private const LENGTHS_TO_KNOW = 3;
 
     private const CENSORED_STEPS = 60;
 
@@ -41,7 +50,7 @@ final readonly class Pattern
     public static function of(LessonCase $case, Calibration $calibration): self
     {
         $radius = self::radiusMm($case, $calibration);
-        $derived = array_map(static fn(Ball $ball): DerivedBall => DerivedBall::of($ball, $radius, $case->task->inSand()), $case->balls);
+        $derived = array_map(static fn(Ball $ball): DerivedBall => DerivedBall::of($ball, $radius, $case->task->inSand(), $calibration), $case->balls);
 
         return new self(
             $case->balls,
@@ -134,8 +143,8 @@ final readonly class Pattern
     }
 
     /**
-     * Low point of the student for the model: what was seen, with the scatter drawn toward a typical one while balls are few.
-     * Null when no low point is known: then nothing can be predicted.
+     * Low point of the student for the model: what was seen, without the scatter that reading and assumed depths add, and
+     * drawn toward a typical one while balls are few. Null when no low point is known: then nothing can be predicted.
      */
     public function lowPointEstimate(Calibration $calibration): ?Normal
     {
@@ -143,10 +152,46 @@ final readonly class Pattern
             return null;
         }
         $n = $this->lowPoint->n;
-        $seen = $this->lowPoint->sd ?? 0.0;
-        $variance = (($n - 1) * $seen ** 2 + self::PRIOR_BALLS * $calibration->typicalScatterMm() ** 2) / ($n - 1 + self::PRIOR_BALLS);
+        $read = 0.0;
+        foreach ($this->derived as $ball) {
+            $read += match ($ball->source) {
+                LowPointSource::Measured => self::MEASURED_SD_MM ** 2,
+                LowPointSource::Assumed => self::assumedSdMm($this->case->task->inSand()) ** 2,
+                default => 0.0,
+            };
+        }
+        $seen = max(self::LEAST_SD_MM ** 2, ($this->lowPoint->sd ?? 0.0) ** 2 - $read / $n);
+        $variance = (($n - 1) * $seen + self::PRIOR_BALLS * $calibration->typicalScatterMm() ** 2) / ($n - 1 + self::PRIOR_BALLS);
 
         return new Normal($this->lowPoint->mean, max(self::LEAST_SD_MM, sqrt($variance)));
+    }
+
+    /**
+     * How uncertain the mean low point is, sd in mm: by the scatter of the balls, and by the depths that were assumed,
+     * which err alike for all balls. Null when no low point is known.
+     */
+    public function lowPointErrorMm(Calibration $calibration): ?float
+    {
+        $scatter = $this->lowPointEstimate($calibration);
+        if ($scatter === null) {
+            return null;
+        }
+        $measured = $this->sourced(LowPointSource::Measured);
+        $assumed = $this->sourced(LowPointSource::Assumed);
+        $alike = ($measured * self::MEASURED_SD_MM / 2 + $assumed * self::assumedSdMm($this->case->task->inSand())) / ($measured + $assumed);
+
+        return hypot($scatter->sd / sqrt($this->lowPoint->n), $alike);
+    }
+
+    /** A low point is told as known from so many drawn lengths on. Origin: handbook 14.1. */
+    public function knowsLowPoint(): bool
+    {
+        return $this->sourced(LowPointSource::Measured) >= self::LENGTHS_TO_KNOW;
+    }
+
+    private static function assumedSdMm(bool $sand): float
+    {
+        return $sand ? self::ASSUMED_SAND_SD_MM : self::ASSUMED_TURF_SD_MM;
     }
 
     /**
@@ -154,9 +199,9 @@ final readonly class Pattern
      * censored): the normal distribution is fitted by expectation-maximisation, with a typical depth weighing as much as
      * a few balls. Leaving them out would make every student look deeper than he is.
      */
-    public function depthEstimate(Calibration $calibration, bool $sand): Normal
+    public function depthEstimate(Calibration $calibration): Normal
     {
-        $prior = $calibration->typicalDepth($sand);
+        $prior = $calibration->typicalDepth($this->case->task->lie);
         $known = [];
         foreach ($this->derived as $ball) {
             if ($ball->depthMm !== null) {
@@ -193,19 +238,9 @@ final readonly class Pattern
     {
         $limit = -$mean / $sd;
         // Mills ratio phi / Phi at the limit; for a far limit its asymptote, so that nothing divides by 0.
-        $ratio = $limit < -5 ? -$limit + 1 / -$limit : exp(-$limit ** 2 / 2) / sqrt(2 * M_PI) / self::standardNormal($limit);
+        $ratio = $limit < -5 ? -$limit + 1 / -$limit : exp(-$limit ** 2 / 2) / sqrt(2 * M_PI) / Normal::cumulative($limit);
 
         return [$mean - $sd * $ratio, max(1.0e-9, $sd ** 2 * (1 - $limit * $ratio - $ratio ** 2))];
-    }
-
-    /** Distribution function of the standard normal. Source: Abramowitz and Stegun 7.1.26, error below 1.5e-7. */
-    private static function standardNormal(float $z): float
-    {
-        $x = abs($z) / M_SQRT2;
-        $t = 1 / (1 + 0.3275911 * $x);
-        $tail = $t * (0.254829592 + $t * (-0.284496736 + $t * (1.421413741 + $t * (-1.453152027 + $t * 1.061405429)))) * exp(-$x * $x);
-
-        return $z >= 0 ? 1 - $tail / 2 : $tail / 2;
     }
 
     /** @return list<Strike> */

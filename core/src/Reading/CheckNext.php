@@ -9,11 +9,16 @@ use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Look;
 use LowPoint\Core\Evidence\Observable;
 
-/** The look that is expected to clear up most for what it costs: drop of total entropy over the live causes, per look. */
+/**
+ * The look that is expected to separate the live suppositions most for what it costs: bits of information between the look
+ * and the suppositions, per look (handbook 4.1, 14.4).
+ */
 final readonly class CheckNext
 {
-    /** Causes less probable than this are out of the question; they do not steer the next look. Origin: chosen by us. */
-    private const LIVE = 0.03;
+    /** Suppositions less probable than this are out of the question, and no more than so many are weighed. Origin: chosen by us. */
+    private const LIVE = 0.004;
+
+    private const MOST_LIVE = 24;
 
     /** Settled: the first cause above, the second below. Origin: handbook 4.1. */
     private const SETTLED_FIRST = 0.85;
@@ -36,13 +41,17 @@ final readonly class CheckNext
         public array $answers,
     ) {}
 
-    /** @param list<WeighedCause> $weighed most probable first */
-    public static function for(array $weighed, View $view): ?self
+    /**
+     * @param  list<Cause>  $causes
+     * @param  list<array{list<int>, float}>  $suppositions  by places in the list of causes, the likeliest first
+     * @param  list<WeighedCause>  $weighed  most probable first
+     */
+    public static function for(array $causes, array $suppositions, array $weighed, View $view): ?self
     {
         if (self::settled($weighed)) {
             return null;
         }
-        $live = array_values(array_filter($weighed, static fn(WeighedCause $cause): bool => $cause->probability >= self::LIVE && $cause->probability <= 1 - self::LIVE / 1000));
+        $live = array_values(array_filter(\array_slice($suppositions, 0, self::MOST_LIVE), static fn(array $one): bool => $one[1] >= self::LIVE));
         // The first look of a lesson is the cheapest kind: before a ball is hit.
         $nothingSeen = $view->case->seen->isEmpty() && $view->case->balls === [];
         $best = null;
@@ -50,17 +59,13 @@ final readonly class CheckNext
             if (self::alreadyKnown($observable, $view) || ($nothingSeen && $observable->look() !== Look::Glance)) {
                 continue;
             }
-            $touched = array_values(array_filter($live, static fn(WeighedCause $weighed): bool => self::needs($weighed->cause, $observable)));
-            if ($touched === []) {
-                continue;
-            }
-            $candidate = self::look($observable, $touched, $view);
-            if ($candidate->bitsPerLook >= self::WORTH_IT && ($best === null || $candidate->bitsPerLook > $best->bitsPerLook + 1.0e-9)) {
-                $best = $candidate;
+            $bits = self::bits($observable, self::answers($observable, $causes, $live, $view), $live);
+            if ($bits >= self::WORTH_IT && ($best === null || $bits > $best[1] + 1.0e-9)) {
+                $best = [$observable, $bits];
             }
         }
 
-        return $best;
+        return $best === null ? null : self::told($best[0], $best[1], $causes, $live, $view);
     }
 
     /** @return array<string, mixed> */
@@ -92,70 +97,133 @@ final readonly class CheckNext
             || ($observable->isForSandOnly() && ! $view->case->task->inSand());
     }
 
-    private static function needs(Cause $cause, Observable $observable): bool
+    /**
+     * The chance of each answer under each live supposition: how usual it is, times how much more often its causes show it.
+     *
+     * @param  list<Cause>  $causes
+     * @param  list<array{list<int>, float}>  $live
+     * @return list<list<float>>|null by supposition, by answer; null when the look bears on none of them
+     */
+    private static function answers(Observable $observable, array $causes, array $live, View $view): ?array
     {
-        foreach ($cause->clues as $clue) {
-            if (\in_array($observable, $clue->needs(), true)) {
-                return true;
+        $answers = $observable->field()->answers;
+        $usual = array_map(static fn($answer): float => $answer->usual, $answers);
+        $ratios = [];
+        foreach ($live as [$held]) {
+            foreach ($held as $i) {
+                $ratios[$i] ??= self::ratios($observable, $causes[$i], $view);
             }
         }
+        $ratios = array_filter($ratios, static fn(?array $one): bool => $one !== null);
+        if ($ratios === []) {
+            return null;
+        }
+        $chances = [];
+        foreach ($live as [$held]) {
+            $bearing = array_values(array_intersect_key($ratios, array_flip($held)));
+            $row = [];
+            foreach ($usual as $a => $share) {
+                $row[] = $share * ($bearing === [] ? 1.0 : array_sum(array_column($bearing, $a)) / \count($bearing));
+            }
+            $total = array_sum($row);
+            $chances[] = array_map(static fn(float $one): float => $one / $total, $row);
+        }
 
-        return false;
+        return $chances;
+    }
+
+    /** @return list<float>|null how much more often each answer is seen with the cause; null when it does not bear on it */
+    private static function ratios(Observable $observable, Cause $cause, View $view): ?array
+    {
+        $clues = array_filter($cause->clues, static fn($clue): bool => \in_array($observable, $clue->needs(), true));
+        if ($clues === []) {
+            return null;
+        }
+        $before = array_sum(array_map(static fn($clue): float => $clue->weight($view) ?? 0.0, $clues));
+
+        return array_map(static function ($answer) use ($clues, $view, $observable, $before): float {
+            $then = $view->with($observable, $answer->value);
+
+            return exp(array_sum(array_map(static fn($clue): float => $clue->weight($then) ?? 0.0, $clues)) - $before);
+        }, $observable->field()->answers);
     }
 
     /**
-     * How likely is each answer, and what would it leave unsettled? The chance of an answer is how usual it is, times how
-     * much more often it is seen with each live cause present.
+     * Bits between answer and supposition, per look.
      *
-     * @param  non-empty-list<WeighedCause>  $touched
+     * @param  list<list<float>>|null  $chances
+     * @param  list<array{list<int>, float}>  $live
      */
-    private static function look(Observable $observable, array $touched, View $view): self
+    private static function bits(Observable $observable, ?array $chances, array $live): float
     {
-        $before = array_sum(array_map(static fn(WeighedCause $cause): float => self::entropy($cause->probability), $touched));
-        $chances = $after = $answers = [];
-        foreach ($observable->field()->answers as $i => $answer) {
-            $hypothetical = $view->with($observable, $answer->value);
-            $chances[$i] = $answer->usual;
-            $after[$i] = 0.0;
-            $shift = 0.0;
-            $moved = null;
-            foreach ($touched as $weighed) {
-                $shiftOfLogOdds = self::shift($weighed->cause, $observable, $view, $hypothetical);
-                $ratio = exp($shiftOfLogOdds);
-                $probability = Inference::probability(log($weighed->probability / (1 - $weighed->probability)) + $shiftOfLogOdds);
-                $chances[$i] *= 1 - $weighed->probability + $weighed->probability * $ratio;
-                $after[$i] += self::entropy($probability);
-                if (abs($probability - $weighed->probability) > abs($shift)) {
-                    $shift = $probability - $weighed->probability;
-                    $moved = $weighed->cause;
+        if ($chances === null) {
+            return 0.0;
+        }
+        $all = array_sum(array_column($live, 1));
+        $bits = 0.0;
+        foreach (array_keys($chances[0]) as $a) {
+            $answer = 0.0;
+            foreach ($live as $i => [, $share]) {
+                $answer += $share / $all * $chances[$i][$a];
+            }
+            foreach ($live as $i => [, $share]) {
+                if ($chances[$i][$a] > 0.0) {
+                    $bits += $share / $all * $chances[$i][$a] * log($chances[$i][$a] / $answer, 2);
                 }
             }
+        }
+
+        return max(0.0, $bits) / $observable->look()->value;
+    }
+
+    /**
+     * @param  list<Cause>  $causes
+     * @param  list<array{list<int>, float}>  $live
+     */
+    private static function told(Observable $observable, float $bits, array $causes, array $live, View $view): self
+    {
+        $chances = self::answers($observable, $causes, $live, $view) ?? [];
+        $answers = [];
+        foreach ($observable->field()->answers as $a => $answer) {
+            [$moved, $shift] = self::moved(array_column($chances, $a), $live);
             $answers[] = [
                 'label' => $answer->label,
                 'value' => $answer->value,
-                'then' => $moved === null || abs($shift) < self::NAMED_SHIFT ? 'little changes' : ($shift > 0 ? 'more likely: ' : 'less likely: ').$moved->name,
+                'then' => $moved === null || abs($shift) < self::NAMED_SHIFT ? 'little changes' : ($shift > 0 ? 'more likely: ' : 'less likely: ').$causes[$moved]->name,
             ];
         }
-        $total = array_sum($chances);
-        $expected = 0.0;
-        foreach ($chances as $i => $chance) {
-            $expected += $chance / $total * $after[$i];
-        }
 
-        return new self($observable, self::why($observable, $answers), max(0.0, $before - $expected) / $observable->look()->value, $answers);
+        return new self($observable, self::why($observable, $answers), $bits, $answers);
     }
 
-    /** What the look would change in a cause's log-odds: only the clues that need it can move. */
-    private static function shift(Cause $cause, Observable $observable, View $before, View $after): float
+    /**
+     * The cause whose probability an answer moves most, and by how much.
+     *
+     * @param  list<float>  $chances  of the answer, by supposition
+     * @param  list<array{list<int>, float}>  $live
+     * @return array{int|null, float}
+     */
+    private static function moved(array $chances, array $live): array
     {
-        $shift = 0.0;
-        foreach ($cause->clues as $clue) {
-            if (\in_array($observable, $clue->needs(), true)) {
-                $shift += ($clue->weight($after) ?? 0.0) - ($clue->weight($before) ?? 0.0);
+        $before = $after = [];
+        $all = $seen = 0.0;
+        foreach ($live as $i => [$held, $share]) {
+            $all += $share;
+            $seen += $share * $chances[$i];
+            foreach ($held as $cause) {
+                $before[$cause] = ($before[$cause] ?? 0.0) + $share;
+                $after[$cause] = ($after[$cause] ?? 0.0) + $share * $chances[$i];
+            }
+        }
+        $most = [null, 0.0];
+        foreach ($before as $cause => $share) {
+            $shift = ($seen > 0.0 ? $after[$cause] / $seen : 0.0) - $share / $all;
+            if (abs($shift) > abs($most[1])) {
+                $most = [$cause, $shift];
             }
         }
 
-        return $shift;
+        return $most;
     }
 
     /** @param list<array{label: string, value: float|string, then: string}> $answers */
@@ -165,11 +233,5 @@ final readonly class CheckNext
         $parts = array_map(static fn(array $answer): string => "{$answer['label']}: {$answer['then']}", $telling === [] ? $answers : $telling);
 
         return "Look at: {$observable->field()->label}. ".implode('; ', $parts).'.';
-    }
-
-    /** Entropy of a yes-or-no question, bits. */
-    private static function entropy(float $p): float
-    {
-        return $p <= 0.0 || $p >= 1.0 ? 0.0 : -($p * log($p, 2) + (1 - $p) * log(1 - $p, 2));
     }
 }

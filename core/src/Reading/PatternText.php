@@ -6,40 +6,68 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Pattern;
+use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Wording\Words;
 
 /** The pattern in one line. */
 final readonly class PatternText
 {
+    /** Half of the middle 80 %, and of a 90 % interval, in sd. */
+    private const MIDDLE_SD = 1.2816;
+
+    private const RANGE_SD = 1.6449;
+
     public function __construct(private Words $words) {}
 
-    public function line(Pattern $pattern): string
+    public function line(Pattern $pattern, Calibration $calibration): string
     {
         if ($pattern->count() === 0) {
             return 'No balls yet.';
         }
         $main = $pattern->mainStrike();
+        $good = $pattern->good();
         $parts = [];
-        if ($main !== null) {
-            $parts[] = $this->words->tally($pattern->strikeTally($main)).' '.$main->value;
+        if ($good->of > 0) {
+            $parts[] = $this->words->tally($good).' good';
         }
-        if ($pattern->touch->mean !== null) {
-            $parts[] = 'first touch '.$this->words->place($pattern->touch->mean);
+        if ($main !== null && ! $main->isGood()) {
+            $parts[] = $this->words->count($pattern->strikeTally($main)->count).' '.$main->value;
         }
-        $line = Words::sentence($parts === [] ? $this->words->count($pattern->count()).' balls' : implode(', ', $parts));
+        $line = $parts === [] ? $this->words->count($pattern->count()).' balls' : implode('; ', $parts);
 
-        return $line.$this->lowPoint($pattern);
+        return Words::sentence($line.$this->touch($pattern)).$this->lowPoint($pattern, $calibration);
     }
 
-    private function lowPoint(Pattern $pattern): string
+    /** "first touch 4.3 cm behind (2.9 to 5.7)": the mean, and where the middle 80 % of the touches lie. */
+    private function touch(Pattern $pattern): string
     {
-        if ($pattern->lowPoint->mean === null) {
+        $touch = $pattern->touch;
+        if ($touch->mean === null) {
+            return '';
+        }
+        $text = ", first touch {$this->words->place($touch->mean)}";
+        if ($touch->sd === null || $touch->sd < 0.5) {
+            return $text;
+        }
+        [$from, $to] = [$touch->mean - self::MIDDLE_SD * $touch->sd, $touch->mean + self::MIDDLE_SD * $touch->sd];
+
+        return "{$text} ({$this->words->span($from, $to)})";
+    }
+
+    /** The low point only where it is known; else from the marks, with all that this leaves open. */
+    private function lowPoint(Pattern $pattern, Calibration $calibration): string
+    {
+        $mean = $pattern->lowPoint->mean;
+        $error = $pattern->lowPointErrorMm($calibration);
+        if ($mean === null || $error === null) {
             $censored = $pattern->sourced(LowPointSource::Censored);
 
             return $censored === 0 ? '' : " No low point: {$this->words->count($censored)} left no mark.";
         }
-        $spread = $pattern->lowPoint->sd === null ? '' : " ±\u{00A0}".$this->words->ground($pattern->lowPoint->sd);
+        if ($pattern->knowsLowPoint()) {
+            return " Low point {$this->words->place($mean)} ±\u{00A0}{$this->words->ground(self::RANGE_SD * $error)}.";
+        }
 
-        return " Low point {$this->words->place($pattern->lowPoint->mean)}{$spread}.";
+        return " Low point about {$this->words->span($mean - self::RANGE_SD * $error, $mean + self::RANGE_SD * $error)}, from the marks.";
     }
 }

@@ -29,9 +29,9 @@ final readonly class Reading
         public SchoolChoice $school,
         public SetupCard $card,
         public Prescription $prescription,
+        public ?ModelFigures $model,
         public ?Prediction $prediction,
         public string $advice,
-        public ?float $predictedAfter,
     ) {}
 
     /** @return array<string, mixed> */
@@ -65,8 +65,8 @@ final readonly class Reading
             'school' => $this->school->toArray(),
             'card' => array_map(static fn($range): array => [$range->from, $range->to], $this->card->figures),
             'prescription' => $this->prescription->toArray(),
-            'predicted_after' => $this->predictedAfter === null ? null : round($this->predictedAfter, 4),
-            'model' => $this->prediction?->toArray(),
+            'prediction' => $this->prediction?->toArray(),
+            'model' => $this->model?->toArray(),
         ];
     }
 }

@@ -6,42 +6,27 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
-use LowPoint\Core\Causes\CureContext;
 use LowPoint\Core\Causes\View;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observations;
-use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
+use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\StrikeModel;
-use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
 
 /** From what was seen to what to do. Deterministic: the same case always gives the same reading. */
 final readonly class ReadingEngine
 {
-    private const ENOUGH_BALLS = 3;
-
     /** From this share on a coach keeps watching instead of changing something. Origin: handbook 4.1. */
     private const MOSTLY_GOOD = 0.8;
 
-    /** Only causes at least this likely are tried in the model and proposed to work on. Origin: chosen by us. */
-    private const LEAST_WORTH_CURING = 0.2;
-
-    /** A coach is shown so many causes, each with its gain. Origin: handbook 4.1. */
-    private const SHOWN_CAUSES = 3;
-
-    /** However cheap its cure, a cause that is less than this much as likely as the first one waits. Origin: chosen by us. */
-    private const NEAR_THE_FIRST = 0.5;
-
-    /** Gain taken for a cure that moves no input of the model, and the least for one that does. Origin: chosen by us. */
-    private const UNMODELLED_GAIN = 0.10;
-
-    private const LEAST_GAIN = 0.02;
+    /** A gain smaller than this is none. Origin: chosen by us. */
+    private const LEAST_GAIN = 0.01;
 
     public function __construct(
         private StrikeModel $model,
@@ -52,25 +37,24 @@ final readonly class ReadingEngine
 
     public static function standard(Words $words = new Words): self
     {
-        return new self(StrikeModel::standard(), CauseLibrary::standard(), DrillLibrary::standard(), $words);
+        return new self(StrikeModel::quick(), CauseLibrary::standard(), DrillLibrary::standard(), $words);
     }
 
     public function read(LessonCase $case): Reading
     {
-        $view = new View($case, Pattern::of($case, $this->model->calibration));
-        $card = SetupCard::of(SchoolChoice::followed($case->task), $case->task);
-        $estimate = SwingEstimate::from($view, $card, $this->model);
-        $swing = $estimate?->swing;
-        $prediction = $estimate === null ? null : Prediction::of($estimate, $card, $this->model);
-
+        $view = View::of($case, $this->model->calibration);
+        $card = SetupCard::of(School::followedIn($case->task), $case->task);
+        $fit = StudentFit::of($view, $card, $this->model);
         $nothingSeen = $case->seen->isEmpty() && $case->balls === [];
-        $weighed = (new Inference($this->words))->weigh($this->causes->for($case->task), $view);
-        $checkNext = $view->pattern->isSound() ? null : CheckNext::for($weighed, $view);
-        $weighed = $nothingSeen ? [] : $this->withGains($weighed, $view, $card, $swing, $prediction);
-        $first = $view->pattern->isSound() ? null : $this->workOnFirst($weighed);
-
+        $causes = $this->causes->for($case->task);
+        $explanations = new Explanations($causes, $view, $this->model, $this->words);
+        $weighed = $explanations->causes();
+        $checkNext = $view->pattern->isSound() ? null : CheckNext::for($causes, $explanations->suppositions(), $weighed, $view);
+        $weighed = $nothingSeen ? [] : $this->withGains($weighed, $fit, $explanations->normalTouchMm(), $case->task->slopeDeg);
+        $choice = new WorkOnFirst($weighed, $view);
+        $first = $choice->cause;
         $lookAlikes = (new LookAlikes($this->words))->in($view);
-        $school = SchoolChoice::for($view, $lookAlikes, $swing, $this->model);
+        $school = SchoolChoice::for($view, $lookAlikes, $fit);
         $warnings = array_values(array_filter([
             ...$lookAlikes,
             Belief::contradicted($case->task->belief, $weighed, $this->causes),
@@ -80,7 +64,7 @@ final readonly class ReadingEngine
         ]));
 
         return new Reading(
-            (new PatternText($this->words))->line($view->pattern),
+            (new PatternText($this->words))->line($view->pattern, $this->model->calibration),
             (new TellApart($this->words))->in($view),
             $view->pattern,
             $weighed,
@@ -89,10 +73,10 @@ final readonly class ReadingEngine
             $warnings,
             $school,
             $card,
-            $first === null ? Prescription::nothing() : Prescription::for($first->cause, $view, $card, $swing, $this->drills, $this->words),
-            $prediction,
-            $this->advice($view, $first, $checkNext, $nothingSeen),
-            $first?->gain === null || $prediction === null ? null : max(0.0, min(1.0, $prediction->whatIf->now + $first->gain)),
+            $first === null ? Prescription::nothing() : Prescription::for($first->cause, $view, $card, $fit?->swing, $this->drills, $this->words),
+            $fit === null ? null : ModelFigures::of($fit, $card, $this->model),
+            $fit === null || $this->isAboutDistance($view, $first) ? null : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg),
+            $this->advice($view, $choice, $checkNext, $nothingSeen),
         );
     }
 
@@ -115,91 +99,65 @@ final readonly class ReadingEngine
     /** What the coach would prescribe for another cause than the first. */
     public function prescribe(LessonCase $case, Cause $cause): Prescription
     {
-        $view = new View($case, Pattern::of($case, $this->model->calibration));
-        $card = SetupCard::of(SchoolChoice::followed($case->task), $case->task);
-        $swing = SwingEstimate::from($view, $card, $this->model)?->swing;
+        $view = View::of($case, $this->model->calibration);
+        $card = SetupCard::of(School::followedIn($case->task), $case->task);
 
-        return Prescription::for($cause, $view, $card, $swing, $this->drills, $this->words);
+        return Prescription::for($cause, $view, $card, StudentFit::of($view, $card, $this->model)?->swing, $this->drills, $this->words);
     }
 
     /**
+     * The gain of each cause that is shown or likely enough to be; null where the model sees none: then the cause stands on
+     * its evidence alone.
+     *
      * @param  list<WeighedCause>  $weighed
      * @return list<WeighedCause>
      */
-    private function withGains(array $weighed, View $view, SetupCard $card, ?Swing $swing, ?Prediction $prediction): array
+    private function withGains(array $weighed, ?StudentFit $fit, float $normalTouchMm, float $slopeDeg): array
     {
-        if ($swing === null || $prediction === null) {
+        if ($fit === null || ! $fit->fits()) {
             return $weighed;
         }
-        $context = new CureContext($view->case, $card, $this->model->calibration);
-
-        // Several cures come to the same swing: each is worked out once.
-        $rates = [];
-
-        $from = min($this->worthCuring($weighed), $weighed[self::SHOWN_CAUSES - 1]->probability ?? 1.0);
-
-        return array_map(function (WeighedCause $cause) use ($context, $swing, $prediction, $from, &$rates): WeighedCause {
-            $effect = $cause->cause->cure->effect;
-            if ($effect === null || $cause->probability < max(self::LEAST_WORTH_CURING, $from)) {
-                return $cause;
-            }
-
-            $cured = $effect($swing, $context);
-            $rate = $rates[$cured->figures()] ??= $this->model->goodRate($cured);
-
-            return $cause->withGain($rate - $prediction->whatIf->now);
-        }, $weighed);
-    }
-
-    /**
-     * The highest probability x gain / effort.
-     *
-     * @param  list<WeighedCause>  $weighed
-     */
-    private function workOnFirst(array $weighed): ?WeighedCause
-    {
-        $best = null;
-        $bestWorth = 0.0;
-        foreach ($weighed as $cause) {
-            $gain = $cause->gain === null ? self::UNMODELLED_GAIN : max(self::LEAST_GAIN, $cause->gain);
-            $worth = $cause->probability * $gain / $cause->cause->cure->effort->value;
-            if ($cause->probability >= $this->worthCuring($weighed) && $worth > $bestWorth) {
-                [$best, $bestWorth] = [$cause, $worth];
+        foreach (\array_slice($weighed, 0, WorkOnFirst::SHOWN, preserve_keys: true) as $i => $cause) {
+            if ($cause->cause->spoilsStrikes) {
+                $gain = $fit->withoutFault($cause->cause->mechanism->on($slopeDeg), $normalTouchMm) - $fit->now();
+                $weighed[$i] = $cause->withGain($gain > self::LEAST_GAIN ? $gain : null);
             }
         }
 
-        return $best;
+        return $weighed;
     }
 
-    /**
-     * The probability from which a cause is proposed to work on.
-     *
-     * @param  list<WeighedCause>  $weighed
-     */
-    private function worthCuring(array $weighed): float
+    /** Strikes are good or the fault leaves them so: then carries are what the lesson is about, and no rate is told. */
+    private function isAboutDistance(View $view, ?WeighedCause $first): bool
     {
-        return max(self::LEAST_WORTH_CURING, self::NEAR_THE_FIRST * ($weighed[0]->probability ?? 0.0));
+        return $first === null
+            ? $view->pattern->isSound() && $view->case->task->carryM !== null && $view->pattern->carryError($view->case)->n > 0
+            : ! $first->cause->spoilsStrikes;
     }
 
     private function tooFew(View $view, bool $nothingSeen): ?Warning
     {
         $n = $view->pattern->count();
 
-        return $nothingSeen || $n >= self::ENOUGH_BALLS ? null : new Warning(
+        return $nothingSeen || $n >= WorkOnFirst::LEAST_BALLS ? null : new Warning(
             WarningId::TooFewBalls,
             ($n === 0 ? 'No balls yet' : ($n === 1 ? 'Only one ball' : "Only {$this->words->count($n)} balls")).'. Watch at least three before you change anything.',
         );
     }
 
-    private function advice(View $view, ?WeighedCause $first, ?CheckNext $next, bool $nothingSeen): string
+    private function advice(View $view, WorkOnFirst $choice, ?CheckNext $next, bool $nothingSeen): string
     {
+        $first = $choice->cause;
         $good = $view->pattern->asAsked();
 
         return match (true) {
             $nothingSeen => 'Nothing seen yet. Begin with the look below; it costs least and tells most.',
             $view->pattern->isSound() => Words::sentence($this->words->tally($good).' good').' Keep what is there; unusual set-up figures are notes, not faults.',
             $first === null && $good->of > 0 && $good->share() >= self::MOSTLY_GOOD => Words::sentence($this->words->tally($good).' good so far').' Watch more balls before you change anything.',
+            $view->pattern->count() > 0 && $view->pattern->count() < WorkOnFirst::LEAST_BALLS => 'Too few balls to name a cause. Watch at least three'.($next === null ? '.' : ", and look at {$next->observable->field()->label} meanwhile."),
             $first === null => $next === null ? 'No cause stands out. Watch more balls.' : 'No cause stands out yet. Take the next look, or watch more balls.',
+            $choice->alike !== null && $next !== null => "{$first->cause->name}, or {$choice->alike->cause->name}: look at {$next->observable->field()->label} first.",
+            $first->gain === null && $first->cause->spoilsStrikes && $view->pattern->touch->n > 0 => "Work on first: {$first->cause->name}. It stands on what was seen; the model sees no gain in it.",
             default => "Work on first: {$first->cause->name}.",
         };
     }

@@ -9,8 +9,6 @@ use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Schools\Range;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
-use LowPoint\Core\Strike\StrikeModel;
-use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
 
 /** Which school the reading follows, and whether the evidence speaks for another. The coach is never overruled. */
@@ -23,21 +21,16 @@ final readonly class SchoolChoice
         public ?array $offer,
     ) {}
 
-    public static function followed(Task $task): School
-    {
-        return $task->method ?? School::standardFor($task->shot, $task->lie);
-    }
-
     /** @param list<Warning> $lookAlikes */
-    public static function for(View $view, array $lookAlikes, ?Swing $swing, StrikeModel $model): self
+    public static function for(View $view, array $lookAlikes, ?StudentFit $fit): self
     {
         $task = $view->case->task;
-        $school = self::followed($task);
+        $school = School::followedIn($task);
         $why = $task->method === null
             ? "Nobody chose a school; {$school->label()} is the usual one for this shot and lie."
             : 'Chosen for this student.';
 
-        return new self($school, $why, self::offer($task, $school, $lookAlikes, $swing, $model));
+        return new self($school, $why, self::offer($task, $school, $lookAlikes, $fit));
     }
 
     public function warning(Words $words): ?Warning
@@ -68,7 +61,7 @@ final readonly class SchoolChoice
      * @param  list<Warning>  $lookAlikes
      * @return array{id: School, why: string, card: array<string, array{float, float}>, rate_chosen: float|null, rate_offered: float|null}|null
      */
-    private static function offer(Task $task, School $school, array $lookAlikes, ?Swing $swing, StrikeModel $model): ?array
+    private static function offer(Task $task, School $school, array $lookAlikes, ?StudentFit $fit): ?array
     {
         $ids = array_map(static fn(Warning $warning): WarningId => $warning->id, $lookAlikes);
         [$other, $why] = match (true) {
@@ -94,10 +87,10 @@ final readonly class SchoolChoice
         if ($other === null || $other === $school) {
             return null;
         }
-        $rate = static function (School $one) use ($task, $swing, $model): ?float {
+        $rate = static function (School $one) use ($task, $fit): ?float {
             $card = SetupCard::of($one, $task);
 
-            return $swing === null ? null : $model->goodRate($swing->redelivered($card->leanDeg(), $card->openDeg()));
+            return $fit === null || ! $fit->fits() ? null : $fit->after($fit->swing->redelivered($card->leanDeg(), $card->openDeg()));
         };
 
         $card = array_map(static fn(Range $range): array => [$range->from, $range->to], SetupCard::of($other, $task)->figures);

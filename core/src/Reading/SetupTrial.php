@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
-use LowPoint\Core\Causes\CureContext;
 use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Observations;
-use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Strike\SetupMoves;
 use LowPoint\Core\Strike\StrikeModel;
 
 /** "What if": the student's swing as it is and with another set-up, club or lie, side by side in the model. */
@@ -21,10 +21,13 @@ final readonly class SetupTrial
     /** What can be tried: the set-up figures that move an input of the model. */
     public const FIGURES = [Observable::ShaftLean, Observable::FaceOpen, Observable::BallPosition, Observable::LeadWeight];
 
+    /** Stance taken when its width was not looked at, mm. Origin: middle of the stock widths for a chip. */
+    private const USUAL_STANCE_MM = 130.0;
+
     /** @param array<value-of<Observable>, float> $start where each figure starts: as seen, else the middle of the card */
     private function __construct(
-        public Prediction $now,
-        public Prediction $then,
+        public ModelFigures $now,
+        public ModelFigures $then,
         public array $start,
     ) {}
 
@@ -36,29 +39,28 @@ final readonly class SetupTrial
      */
     public static function of(LessonCase $case, Observations $setup, Task $task, StrikeModel $model): self
     {
-        $view = new View($case, Pattern::of($case, $model->calibration));
-        $card = SetupCard::of(SchoolChoice::followed($case->task), $case->task);
-        $estimate = SwingEstimate::from($view, $card, $model)
+        $view = View::of($case, $model->calibration);
+        $card = SetupCard::of(School::followedIn($case->task), $case->task);
+        $fit = StudentFit::of($view, $card, $model)
             ?? throw InvalidInput::one('balls', \count($case->balls), 'at least one ball with a touch, so that there is a low point to start from');
 
         /** @var array<value-of<Observable>, float> $start */
         $start = [
-            Observable::ShaftLean->value => $estimate->swing->leanDeg,
-            Observable::FaceOpen->value => $estimate->swing->openDeg,
+            Observable::ShaftLean->value => $fit->swing->leanDeg,
+            Observable::FaceOpen->value => $fit->swing->openDeg,
             Observable::BallPosition->value => $case->seen->number(Observable::BallPosition) ?? $card->range(Observable::BallPosition)?->middle() ?? 50.0,
             Observable::LeadWeight->value => $case->seen->number(Observable::LeadWeight) ?? $card->range(Observable::LeadWeight)?->middle() ?? 60.0,
         ];
         $to = static fn(Observable $what): float => $setup->number($what) ?? $start[$what->value] ?? 0.0;
         $by = static fn(Observable $what): float => $to($what) - ($start[$what->value] ?? 0.0);
 
-        $context = new CureContext($case, $card, $model->calibration);
-        $moves = $context->moves();
-        $swing = $moves->ballBy($estimate->swing, $by(Observable::BallPosition), $context->stanceWidthMm());
+        $moves = new SetupMoves($model->calibration);
+        $swing = $moves->ballBy($fit->swing, $by(Observable::BallPosition), $case->seen->number(Observable::StanceWidth) ?? self::USUAL_STANCE_MM);
         $swing = $moves->weightBy($swing, $by(Observable::LeadWeight));
         $swing = $moves->openTo($swing, $to(Observable::FaceOpen));
         $swing = $moves->leanTo($swing, $to(Observable::ShaftLean))->with($task->club, $task->lie);
 
-        return new self(Prediction::of($estimate, $card, $model), Prediction::forSwing($swing, $estimate->assumed, $card, $model), $start);
+        return new self(ModelFigures::of($fit, $card, $model), ModelFigures::forSwing($swing, $fit, $card, $model), $start);
     }
 
     /** @return array{now: array<string, mixed>, then: array<string, mixed>, start: array<string, float>} */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Schools;
 
 use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Strike\Lie;
 
 /** A way of teaching the shot. All are supported; none is right for everybody (handbook 4.4). */
@@ -73,6 +74,12 @@ enum School: string
             self::LieFirst => $shot !== Shot::Bunker && \in_array($lie, [Lie::LightRough, Lie::BallDown], true),
             self::OpenAcross, self::SquareSplash, self::ShutEdge => $shot === Shot::Bunker,
         };
+    }
+
+    /** The school that was chosen for this student and shot, else the one that fits the lie. */
+    public static function followedIn(Task $task): self
+    {
+        return $task->method ?? self::standardFor($task->shot, $task->lie);
     }
 
     /** Where nobody has chosen: the school that fits the lie. */

@@ -26,11 +26,21 @@ final readonly class StrikeModel
     /** A place is in a window when more than this share of the depths comes out good there. Origin: handbook 14.6. */
     private const GOOD_SHARE = 0.5;
 
-    public function __construct(public Calibration $calibration) {}
+    /** @param int $depths points of the grid of depths; fewer are quicker and rougher */
+    public function __construct(
+        public Calibration $calibration,
+        private int $depths = self::GRID_POINTS,
+    ) {}
 
     public static function standard(): self
     {
         return new self(Calibration::standard());
+    }
+
+    /** The standard model on a rough grid of depths, for readings that ask it dozens of times. */
+    public static function quick(): self
+    {
+        return new self(Calibration::standard(), 9);
     }
 
     public function strike(DeliveredClub $club, Lie $lie, Arc $arc, Fit $fit = new Fit): Contact
@@ -41,16 +51,15 @@ final readonly class StrikeModel
     /**
      * Share of each outcome for a player whose low point (or first touch) and depth scatter.
      *
-     * @param  int  $depths  points of the grid of depths; fewer are quicker and rougher
      * @return array<string, float> strike word => share, summing to 1, most frequent first
      */
-    public function rates(Swing $swing, int $depths = self::GRID_POINTS): array
+    public function rates(Swing $swing): array
     {
         $impact = $this->impact($swing);
         $below = self::weightBelow();
         $shares = [];
         $total = 0.0;
-        foreach (self::depths($swing, $depths) as [$depth, $weight]) {
+        foreach (self::depths($swing, $this->depths) as [$depth, $weight]) {
             $slice = $impact->slice($swing->radiusMm, $depth);
             $where = $swing->touch === null ? $swing->lowPoint : $swing->touch->withMean($swing->touch->mean + $slice->halfCutMm);
             $reach = max(self::REACH_SD * $where->sd, 1.0e-6);
@@ -70,9 +79,9 @@ final readonly class StrikeModel
     }
 
     /** Predicted share of good strikes (clean, or splash in sand), 0..1. */
-    public function goodRate(Swing $swing, int $depths = self::GRID_POINTS): float
+    public function goodRate(Swing $swing): float
     {
-        return self::good($this->rates($swing, $depths));
+        return self::good($this->rates($swing));
     }
 
     /**
@@ -169,7 +178,7 @@ final readonly class StrikeModel
         $impact = $this->impact($swing);
         $steps = [];
         $total = 0.0;
-        foreach (self::depths($swing, self::GRID_POINTS, $ofTouches) as [$depth, $weight]) {
+        foreach (self::depths($swing, $this->depths, $ofTouches) as [$depth, $weight]) {
             $slice = $impact->slice($swing->radiusMm, $depth);
             $moved = $ofTouches ? $slice->halfCutMm : 0.0;
             $total += $weight;

@@ -15,6 +15,16 @@ final readonly class WhatIf
         public bool $meanOutsideWindow,
     ) {}
 
+    /**
+     * The same rates as they are told of a student: $tell turns what the model expects into a share never against his balls.
+     *
+     * @param  \Closure(float): float  $tell
+     */
+    public function told(\Closure $tell): self
+    {
+        return new self($tell($this->now), $tell($this->aim), $tell($this->scatter), $tell($this->window), $this->meanOutsideWindow);
+    }
+
     /** The kind of cure that gains most, or null when none gains three points in a hundred. */
     public function mainReason(): ?string
     {

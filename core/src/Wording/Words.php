@@ -35,6 +35,18 @@ final readonly class Words
         return abs($mm) < 0.5 ? 'at the ball' : $this->ground($mm).($mm < 0 ? ' behind' : ' ahead');
     }
 
+    /** Two places on the ground: "2.9 to 5.7 cm behind", "1 cm behind to 3 cm ahead". The nearer one first. */
+    public function span(float $oneMm, float $otherMm): string
+    {
+        [$near, $far] = abs($oneMm) <= abs($otherMm) ? [$oneMm, $otherMm] : [$otherMm, $oneMm];
+        if ($near * $far < 0) {
+            return $this->place(min($near, $far)).' to '.$this->place(max($near, $far));
+        }
+        $from = (string) preg_replace('/ \\S+$/', '', $this->ground($near));
+
+        return "{$from} to {$this->place($far)}";
+    }
+
     /** A distance on the course: "9 m" or "10 yd". */
     public function course(float $metres): string
     {

@@ -10,10 +10,13 @@ use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Wording\Words;
 
-/** Backswing longer (or shorter) than the carry asks of a free swing: one step counts half, two fully. */
+/** Backswing longer, shorter, or either, than the carry asks of a free swing. */
 final readonly class BackswingAgainstShot implements Clue
 {
-    /** @param int $sign 1 = longer counts, -1 = shorter counts */
+    /** Share of sound players whose backswing is read a step too long, and a step too short. Origin: chosen by us. */
+    private const SOUND_OFF = 0.13;
+
+    /** @param int $sign 1 = longer counts, -1 = shorter counts, 0 = either */
     public function __construct(
         private int $sign,
         private Strength $strength,
@@ -27,8 +30,13 @@ final readonly class BackswingAgainstShot implements Clue
     public function weight(View $view): ?float
     {
         $steps = self::steps($view);
+        if ($steps === null) {
+            return null;
+        }
+        $counts = $this->sign === 0 ? $steps !== 0 : $this->sign * $steps > 0;
+        $sound = $this->sign === 0 ? 2 * self::SOUND_OFF : self::SOUND_OFF;
 
-        return $steps === null ? null : $this->strength->weight($steps === 0 ? -0.5 : $this->sign * $steps / 1.5);
+        return log($counts ? $this->strength->share() / $sound : (1 - $this->strength->share()) / (1 - $sound));
     }
 
     public function text(View $view, Words $words): string
@@ -46,7 +54,11 @@ final readonly class BackswingAgainstShot implements Clue
 
     public function how(Words $words): string
     {
-        return 'counts when '.($this->sign > 0 ? 'longer' : 'shorter').' than the carry asks; '.Odds::text($this->strength);
+        return "{$this->strength->adverb()} ".match ($this->sign) {
+            1 => 'longer',
+            -1 => 'shorter',
+            default => 'longer or shorter',
+        }.' than the carry asks with this fault';
     }
 
     private static function steps(View $view): ?int

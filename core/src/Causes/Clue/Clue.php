@@ -8,13 +8,16 @@ use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Wording\Words;
 
-/** One piece of evidence for or against a cause. */
+/** One look that tells students with a fault from sound players. What the balls tell is in the cause's mechanism. */
 interface Clue
 {
-    /** @return list<Observable> the looks it needs; empty when it reads the balls alone */
+    /** @return list<Observable> the looks it needs; empty when the task alone tells */
     public function needs(): array;
 
-    /** Log-odds that it adds; null when what it needs was not looked at. */
+    /**
+     * Log of how much more often this is seen in students with the fault than in sound players of the school followed;
+     * null when what it needs was not looked at.
+     */
     public function weight(View $view): ?float;
 
     /** What was seen, as the middle of a sentence. Only called when weight() is not null. */

@@ -7,14 +7,18 @@ namespace LowPoint\Core\Causes\Clue;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Wording\Words;
 
-/** Face and stance opened by different angles: nothing at the first difference, full at the second, either way. */
+/** Face opened more, or less, than the stance: among sound players by what their school wants and no more. */
 final readonly class FaceOffStance implements Clue
 {
+    /** How far sound players differ in it, degrees. Origin: chosen by us. */
+    private const SOUND_SD_DEG = 5.0;
+
     public function __construct(
-        private float $nothingAtDeg,
-        private float $fullAtDeg,
+        private float $fromDeg,
+        private float $toDeg,
         private Strength $strength,
     ) {}
 
@@ -26,8 +30,14 @@ final readonly class FaceOffStance implements Clue
     public function weight(View $view): ?float
     {
         $difference = self::difference($view);
+        $face = $view->stock->normal(Observable::FaceOpen);
+        $stance = $view->stock->normal(Observable::StanceOpen);
+        if ($difference === null || $face === null || $stance === null) {
+            return null;
+        }
+        $wanted = $face->mean - $stance->mean;
 
-        return $difference === null ? null : $this->strength->weight(($difference - $this->nothingAtDeg) / ($this->fullAtDeg - $this->nothingAtDeg));
+        return Density::ratio(abs($difference - $wanted), new Normal(0.0, self::SOUND_SD_DEG), $this->fromDeg, $this->toDeg, M_SQRT2 * Observable::FaceOpen->readingError(), $this->strength->shareOfFigures(), Observable::FaceOpen->field());
     }
 
     public function text(View $view, Words $words): string
@@ -42,14 +52,15 @@ final readonly class FaceOffStance implements Clue
 
     public function how(Words $words): string
     {
-        return "counts from {$words->degrees($this->nothingAtDeg)}, fully from {$words->degrees($this->fullAtDeg)}; ".Odds::text($this->strength);
+        return "{$this->strength->adverb()} {$words->degrees($this->fromDeg)} to {$words->degrees($this->toDeg)} beyond what the school wants with this fault";
     }
 
+    /** Face minus stance, degrees. */
     private static function difference(View $view): ?float
     {
         $face = $view->case->seen->number(Observable::FaceOpen);
         $stance = $view->case->seen->number(Observable::StanceOpen);
 
-        return $face === null || $stance === null ? null : abs($face - $stance);
+        return $face === null || $stance === null ? null : $face - $stance;
     }
 }

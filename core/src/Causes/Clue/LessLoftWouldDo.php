@@ -17,6 +17,9 @@ final readonly class LessLoftWouldDo implements Clue
 
     private const LOFTED_DEG = 52.0;
 
+    /** Share of shots that leave room for a running club all the same. Origin: chosen by us. */
+    private const USUAL_SHARE = 0.15;
+
     public function __construct(private Strength $strength) {}
 
     public function needs(): array
@@ -28,7 +31,7 @@ final readonly class LessLoftWouldDo implements Clue
     {
         $room = self::room($view);
 
-        return $room === null ? null : $this->strength->weight($room >= 1.0 ? 1.0 : $room - 1.0);
+        return $room === null ? null : log($room >= 1.0 ? $this->strength->share() / self::USUAL_SHARE : (1 - $this->strength->share()) / (1 - self::USUAL_SHARE));
     }
 
     public function text(View $view, Words $words): string
@@ -46,7 +49,7 @@ final readonly class LessLoftWouldDo implements Clue
 
     public function how(Words $words): string
     {
-        return 'counts when the green to roll on is as long as a '.$words->degrees(self::RUNNING_LOFT_DEG).' club needs; '.Odds::text($this->strength);
+        return 'counts when the green to roll on is as long as a '.$words->degrees(self::RUNNING_LOFT_DEG).' club needs';
     }
 
     /** Roll there is, as a multiple of the roll the running club needs; null when the task does not say. */

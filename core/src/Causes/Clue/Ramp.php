@@ -10,18 +10,15 @@ use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Wording\Words;
 
 /**
- * A measured figure that says nothing at $nothingAt and speaks fully for the cause at $fullAt. Half as far on the other
- * side of $nothingAt lies what is usual for the shot (handbook 02): there it speaks fully against the cause.
+ * A measured figure. Among sound players it is normal around the stock figure of their school; under the fault around a
+ * point a little beyond the middle of the ramp (handbook 14.4). What it tells is the ratio of the two densities.
  */
 final readonly class Ramp implements Clue
 {
-    /** How much sooner a figure speaks fully against than fully for. Origin: the stock figures of handbook 02 and 4.4. */
-    private const SOONER_AGAINST = 2.0;
-
     public function __construct(
         private Observable $what,
-        private float $nothingAt,
-        private float $fullAt,
+        private float $from,
+        private float $to,
         private Strength $strength,
     ) {}
 
@@ -33,13 +30,10 @@ final readonly class Ramp implements Clue
     public function weight(View $view): ?float
     {
         $value = $view->case->seen->number($this->what);
+        $sound = $view->stock->normal($this->what);
 
-        if ($value === null) {
-            return null;
-        }
-        $degree = ($value - $this->nothingAt) / ($this->fullAt - $this->nothingAt);
-
-        return $this->strength->weight($degree < 0 ? $degree * self::SOONER_AGAINST : $degree);
+        return $value === null || $sound === null ? null
+            : Density::ratio($value, $sound, $this->from, $this->to, $this->what->readingError(), $this->strength->shareOfFigures(), $this->what->field());
     }
 
     public function text(View $view, Words $words): string
@@ -54,6 +48,6 @@ final readonly class Ramp implements Clue
 
     public function how(Words $words): string
     {
-        return "counts from {$words->value($this->what, $this->nothingAt)}, fully from {$words->value($this->what, $this->fullAt)}; ".Odds::text($this->strength);
+        return "{$this->strength->adverb()} between {$words->value($this->what, $this->from)} and {$words->value($this->what, $this->to)} with this fault";
     }
 }

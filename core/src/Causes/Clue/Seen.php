@@ -9,12 +9,15 @@ use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Wording\Words;
 
-/** Something seen that is one of a few words. Any other word than those named speaks against the cause, unless neutral. */
+/** Something seen in words: how often students with the fault show one of these words, against how often anybody does. */
 final readonly class Seen implements Clue
 {
+    /** A word beside the point is somewhat rarer under the fault. Origin: chosen by us. */
+    private const NEUTRAL = 0.7;
+
     /**
      * @param  list<string>  $for
-     * @param  list<string>  $neutral
+     * @param  list<string>  $neutral  words that hardly speak against it
      */
     public function __construct(
         private Observable $what,
@@ -31,13 +34,15 @@ final readonly class Seen implements Clue
     public function weight(View $view): ?float
     {
         $value = $view->case->seen->choice($this->what);
+        if ($value === null) {
+            return null;
+        }
+        $base = array_sum(array_map(fn(string $word): float => $this->what->field()->shareOf($word), $this->for));
+        if (\in_array($value, $this->for, true)) {
+            return log(max(1.0, $this->strength->share() / $base));
+        }
 
-        return match (true) {
-            $value === null => null,
-            \in_array($value, $this->for, true) => $this->strength->weight(1.0),
-            \in_array($value, $this->neutral, true) => 0.0,
-            default => $this->strength->weight(-1.0),
-        };
+        return log(\in_array($value, $this->neutral, true) ? self::NEUTRAL : min(1.0, (1 - $this->strength->share()) / (1 - $base)));
     }
 
     public function text(View $view, Words $words): string
@@ -54,6 +59,6 @@ final readonly class Seen implements Clue
     {
         $named = array_map(fn(string $value): string => $words->value($this->what, $value), $this->for);
 
-        return 'counts when '.implode(' or ', $named).'; '.Odds::text($this->strength);
+        return "{$this->strength->adverb()} ".implode(' or ', $named).' with this fault ('.$words->percent($this->strength->share()).' of them)';
     }
 }

@@ -5,25 +5,21 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes\Sand;
 
 use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\Clue\Balls;
+use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
 use LowPoint\Core\Causes\Clue\FaceOffStance;
-use LowPoint\Core\Causes\Clue\Figure;
-use LowPoint\Core\Causes\Clue\OnlyAgainst;
-use LowPoint\Core\Causes\Clue\OnlyFor;
+use LowPoint\Core\Causes\Clue\LeanGained;
+use LowPoint\Core\Causes\Clue\OnShot;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
-use LowPoint\Core\Causes\Clue\Together;
 use LowPoint\Core\Causes\Cure;
-use LowPoint\Core\Causes\CureContext;
 use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Evidence\PatternFigure;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Strike\Lie;
-use LowPoint\Core\Strike\Swing;
 
 /** Causes at address in the bunker. */
 final class SandAddress
@@ -45,11 +41,9 @@ final class SandAddress
                 true,
                 [
                     new Ramp(Observable::FaceOpen, 12, 2, Strength::Strong),
-                    new OnlyAgainst(new Balls(BallTrait::SplashFarBehind, Strength::Medium)),
                     new Seen(Observable::FaceBackswing, ['looks_down', 'along_spine'], Strength::Weak),
-                    new Balls(BallTrait::DeepMark, Strength::Medium),
-                    new Balls(BallTrait::ShortOrLeftIn, Strength::Medium),
                 ],
+                new Mechanism(depthMm: 1.2, touchSdMm: 18, faceDeg: 3),
                 new Cure(
                     Effort::Setup,
                     Observable::FaceOpen,
@@ -62,7 +56,6 @@ final class SandAddress
                     'Stop squaring the face to the flag.',
                     ['sole_thump', 'sand_over_shoulder', 'splash_line'],
                     'Thud in eight of ten, ball out in the first third of the sand',
-                    static fn(Swing $now, CureContext $with): Swing => $with->openToCard($now),
                 ),
                 'If it were something else, an open face would still dig.',
                 ['face square', 'digging'],
@@ -75,9 +68,8 @@ final class SandAddress
                 true,
                 [
                     new Ramp(Observable::FaceOpen, 3, 12, Strength::Strong),
-                    new Balls(BallTrait::ThinOrSkip, Strength::Medium),
-                    new Balls(BallTrait::Click, Strength::Weak),
                 ],
+                new Mechanism(touchSdMm: 18, faceDeg: 14, traits: [BallTrait::Click->value => 0.5]),
                 new Cure(
                     Effort::Setup,
                     Observable::FaceOpen,
@@ -90,7 +82,6 @@ final class SandAddress
                     'Stop opening the face on hard sand.',
                     ['thin_pop', 'splash_line'],
                     'No skips, six of ten out and on',
-                    static fn(Swing $now, CureContext $with): Swing => $with->openToCard($now),
                 ),
                 'If it were something else, a shut face would skip as well.',
                 ['skull', 'blade'],
@@ -103,9 +94,8 @@ final class SandAddress
                 false,
                 [
                     new Ramp(Observable::BallPosition, 75, 50, Strength::Strong),
-                    new OnlyFor(new Figure(PatternFigure::MeanTouch, -30, 0, Strength::Medium)),
-                    new Balls(BallTrait::ShortOrLeftIn, Strength::Medium),
                 ],
+                new Mechanism(touchMm: 18, touchSdMm: 30, depthMm: 1.2),
                 new Cure(
                     Effort::Setup,
                     Observable::BallPosition,
@@ -118,7 +108,6 @@ final class SandAddress
                     'Stop playing it from the middle.',
                     ['walk_round', 'splash_line'],
                     'Splash begins behind the ball and ends past it',
-                    static fn(Swing $now, CureContext $with): Swing => $with->ballToCard($now),
                 ),
                 'If it were something else, the sand would still be too much with the ball forward.',
                 ['ball back'],
@@ -130,10 +119,10 @@ final class SandAddress
                 self::SAND,
                 false,
                 [
-                    new Together(Strength::Strong, new Ramp(Observable::BallPosition, 105, 125, Strength::Strong), new Ramp(Observable::StanceOpen, 10, 20, Strength::Strong)),
-                    new OnlyFor(new Ramp(Observable::BallPosition, 105, 120, Strength::Medium)),
-                    new Balls(BallTrait::SplashFarBehind, Strength::Medium),
+                    new Ramp(Observable::BallPosition, 105, 125, Strength::Strong),
+                    new Ramp(Observable::StanceOpen, 25, 40, Strength::Medium),
                 ],
+                new Mechanism(touchMm: -42, touchSdMm: 22),
                 new Cure(
                     Effort::Setup,
                     Observable::BallPosition,
@@ -146,7 +135,6 @@ final class SandAddress
                     'Stop stepping away from the ball when you open up.',
                     ['walk_round', 'splash_line'],
                     'Ball position within 5 % in five of five',
-                    static fn(Swing $now, CureContext $with): Swing => $with->ballToCard($now),
                 ),
                 'If it were something else, the entry would be behind with the ball at the lead heel.',
                 ['too far behind'],
@@ -158,11 +146,9 @@ final class SandAddress
                 true,
                 [
                     new Ramp(Observable::ShaftLean, 1, 7, Strength::Strong),
-                    new Seen(Observable::Release, ['held_off'], Strength::Strong, neutral: ['matched']),
-                    new Balls(BallTrait::DeepMark, Strength::Medium),
-                    new Balls(BallTrait::Scrape, Strength::Medium),
-                    new Balls(BallTrait::ShortOrLeftIn, Strength::Medium),
+                    new Seen(Observable::Release, ['held_off'], Strength::Medium, neutral: ['matched']),
                 ],
+                new Mechanism(touchMm: 3, touchSdMm: 22, depthMm: 1.4, addressLeanDeg: 7, traits: [BallTrait::Scrape->value => 0.5]),
                 new Cure(
                     Effort::Setup,
                     Observable::ShaftLean,
@@ -175,7 +161,6 @@ final class SandAddress
                     'Stop pushing the hands ahead.',
                     ['sole_thump', 'splash_line'],
                     'Thud in eight of ten, marks shallower',
-                    static fn(Swing $now, CureContext $with): Swing => $with->leanToCard($now),
                 ),
                 'If it were something else, the sole would still dig with the hands level.',
                 ['hands forward', 'dig'],
@@ -188,11 +173,8 @@ final class SandAddress
                 [
                     new Ramp(Observable::LeadWeight, 55, 42, Strength::Strong),
                     new Ramp(Observable::ImpactWeight, 55, 42, Strength::Strong),
-                    new OnlyFor(new Balls(BallTrait::SplashFarBehind, Strength::Medium)),
-                    new OnlyFor(new Balls(BallTrait::ThinOrSkip, Strength::Medium)),
-                    new OnlyAgainst(new Figure(PatternFigure::TouchScatter, 30, 45, Strength::Medium)),
-                    new OnlyAgainst(new Balls(BallTrait::DeepMark, Strength::Medium)),
                 ],
+                new Mechanism(touchMm: -45, touchSdMm: 26, scatter: 1.1, noContact: 0.08),
                 new Cure(
                     Effort::Setup,
                     Observable::LeadWeight,
@@ -205,7 +187,6 @@ final class SandAddress
                     'Stop leaning back to help it over the lip.',
                     ['splash_line', 'still_head'],
                     'Entry within 3 to 6 cm behind the ball',
-                    static fn(Swing $now, CureContext $with): Swing => $with->weightToCard($now),
                 ),
                 'If it were something else, the entry would stay behind with the lead foot loaded.',
                 ['weight back', 'leaning back'],
@@ -216,9 +197,9 @@ final class SandAddress
                 self::SAND,
                 false,
                 [
-                    new FaceOffStance(10, 25, Strength::Medium),
-                    new Figure(PatternFigure::StartOffFaceAndStance, 4, 12, Strength::Medium),
+                    new FaceOffStance(10, 25, Strength::Strong),
                 ],
+                new Mechanism(touchSdMm: 12, startDeg: 6),
                 new Cure(
                     Effort::Setup,
                     Observable::StanceOpen,
@@ -245,8 +226,8 @@ final class SandAddress
                 [
                     new Seen(Observable::BallDistance, ['far'], Strength::Strong),
                     new Seen(Observable::HandleHeight, ['high'], Strength::Medium, neutral: ['normal']),
-                    new Balls(BallTrait::ShallowMark, Strength::Weak),
                 ],
+                new Mechanism(touchMm: -10, touchSdMm: 24, depthMm: -0.8, noContact: 0.06, traits: [BallTrait::SandToLeadSide->value => 0.2]),
                 new Cure(
                     Effort::Setup,
                     null,

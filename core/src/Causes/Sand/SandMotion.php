@@ -5,34 +5,26 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes\Sand;
 
 use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\Clue\Balls;
-use LowPoint\Core\Causes\Clue\Figure;
-use LowPoint\Core\Causes\Clue\OnlyAgainst;
-use LowPoint\Core\Causes\Clue\OnlyFor;
+use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
+use LowPoint\Core\Causes\Clue\FaceOffStance;
+use LowPoint\Core\Causes\Clue\LeanGained;
+use LowPoint\Core\Causes\Clue\OnShot;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Cure;
-use LowPoint\Core\Causes\CureContext;
 use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Evidence\PatternFigure;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Strike\Lie;
-use LowPoint\Core\Strike\Swing;
 
 /** Causes in the motion through the sand. */
 final class SandMotion
 {
     private const SAND = [Shot::Bunker];
-
-    /** How far a shallow club comes in too far behind, mm. Origin: chosen by us. */
-    private const SHALLOW_BEHIND_MM = 40.0;
-
-    /** Typical fall back on thin sand, where nobody measured it, mm. Origin: chosen by us. */
-    private const USUAL_FALL_BACK_MM = -30.0;
 
     /** @return list<Cause> */
     public static function causes(): array
@@ -46,10 +38,9 @@ final class SandMotion
                 [
                     new Seen(Observable::Takeaway, ['inside'], Strength::Strong),
                     new Ramp(Observable::Path, 1, 7, Strength::Strong),
-                    new Balls(BallTrait::FarBehindShallow, Strength::Medium),
-                    new OnlyFor(new Balls(BallTrait::ThinOrSkip, Strength::Medium)),
-                    new OnlyFor(new Seen(Observable::BallDistance, ['far'], Strength::Weak)),
+                    new Seen(Observable::BallDistance, ['far'], Strength::Weak),
                 ],
+                new Mechanism(touchMm: -42, touchSdMm: 24, depthMm: -1.2, noContact: 0.08, radiusMm: 1100),
                 new Cure(
                     Effort::MotionChange,
                     Observable::StanceOpen,
@@ -62,7 +53,6 @@ final class SandMotion
                     'Stop sweeping the sand from the inside.',
                     ['across_the_feet', 'splash_line'],
                     'Entry within 3 to 6 cm behind the ball',
-                    static fn(Swing $now, CureContext $with): Swing => $now->lowPointMovedBy(self::SHALLOW_BEHIND_MM),
                 ),
                 'If it were something else, a steeper club would still come in far behind.',
                 ['shallow', 'sweeping'],
@@ -74,10 +64,9 @@ final class SandMotion
                 true,
                 [
                     new Ramp(Observable::Path, -6, -12, Strength::Strong),
-                    new Balls(BallTrait::SandToLeadSide, Strength::Strong, 0.2, 0.7),
-                    new Balls(BallTrait::DeepAndShort, Strength::Strong, 0.2, 0.7),
-                    new OnlyFor(new Ramp(Observable::StanceOpen, 35, 45, Strength::Weak)),
+                    new Ramp(Observable::StanceOpen, 35, 45, Strength::Weak),
                 ],
+                new Mechanism(touchMm: -6, touchSdMm: 26, depthMm: 2.2, radiusMm: 750, traits: [BallTrait::SandToLeadSide->value => 0.72]),
                 new Cure(
                     Effort::MotionChange,
                     Observable::StanceOpen,
@@ -90,8 +79,6 @@ final class SandMotion
                     'Stop cutting across the ball.',
                     ['send_the_sand', 'sole_thump'],
                     'Sand on the towel in six of ten',
-                    static fn(Swing $now, CureContext $with): Swing => $now->withRadius($with->calibration->bunkerRadiusMm)
-                        ->withDepth($with->calibration->typicalDepth(true)),
                 ),
                 'If it were something else, the sand would fly at the target and the hole would be long.',
                 ['too steep', 'chop', 'across'],
@@ -104,9 +91,8 @@ final class SandMotion
                 [
                     new Seen(Observable::Finish, ['cut_short'], Strength::Strong),
                     new Seen(Observable::SpeedChange, ['quitting'], Strength::Strong, neutral: ['forced']),
-                    new Balls(BallTrait::LeftIn, Strength::Medium),
-                    new OnlyFor(new Balls(BallTrait::CleanButShort, Strength::Medium)),
                 ],
+                new Mechanism(touchMm: -10, touchSdMm: 24, depthMm: 0.5, carry: -0.18),
                 new Cure(
                     Effort::SwingFeel,
                     null,
@@ -119,7 +105,6 @@ final class SandMotion
                     'Stop leaving the club in the sand.',
                     ['full_finish', 'splash_line'],
                     'Finish held in eight of ten',
-                    static fn(Swing $now, CureContext $with): Swing => $with->calmed($now),
                 ),
                 'If it were something else, the finish would be full and the ball still in the sand.',
                 ['stop', 'quit', 'decelerate'],
@@ -131,10 +116,10 @@ final class SandMotion
                 self::SAND,
                 true,
                 [
-                    new Figure(PatternFigure::TouchScatter, 30, 45, Strength::Strong),
-                    new OnlyFor(new Ramp(Observable::HeadDrift, 20, 45, Strength::Strong)),
-                    new OnlyFor(new Ramp(Observable::HeadDrift, -20, -45, Strength::Strong)),
+                    new Ramp(Observable::HeadDrift, 20, 45, Strength::Weak),
+                    new Ramp(Observable::HeadDrift, -20, -45, Strength::Weak),
                 ],
+                new Mechanism(touchMm: -5, touchSdMm: 18, scatter: 1.8),
                 new Cure(
                     Effort::SwingFeel,
                     null,
@@ -147,7 +132,6 @@ final class SandMotion
                     'Stop watching the ball.',
                     ['splash_line', 'still_head'],
                     'Eight of ten splashes begin within 3 cm of the line',
-                    static fn(Swing $now, CureContext $with): Swing => $with->calmed($now),
                 ),
                 'If it were something else, the entry would be in one place and still wrong.',
                 ['inconsistent', 'all over'],
@@ -159,9 +143,8 @@ final class SandMotion
                 false,
                 [
                     new Seen(Observable::FaceThrough, ['rolls_shut'], Strength::Strong, neutral: ['square']),
-                    new Balls(BallTrait::LowFlight, Strength::Medium),
-                    new Balls(BallTrait::Runs, Strength::Medium),
                 ],
+                new Mechanism(touchSdMm: 14, depthMm: 0.5, startDeg: -3, traits: [BallTrait::LowFlight->value => 0.5, BallTrait::Runs->value => 0.5]),
                 new Cure(
                     Effort::SwingFeel,
                     Observable::FaceOpen,
@@ -174,7 +157,6 @@ final class SandMotion
                     'Stop rolling the wrists.',
                     ['sand_over_shoulder', 'splash_line'],
                     'Flight higher, roll shorter',
-                    static fn(Swing $now, CureContext $with): Swing => $with->openToCard($now),
                 ),
                 'If it were something else, the face would look at the sky and the ball would still come out low.',
                 ['rolling', 'hook'],
@@ -187,12 +169,11 @@ final class SandMotion
                 self::SAND,
                 false,
                 [
-                    new Balls(BallTrait::CleanButShort, Strength::Strong),
-                    new OnlyAgainst(new Balls(BallTrait::SplashFarBehind, Strength::Medium)),
-                    new OnlyAgainst(new Seen(Observable::SpeedChange, ['quitting'], Strength::Strong)),
-                    new OnlyAgainst(new Seen(Observable::Finish, ['cut_short'], Strength::Medium)),
-                    new Seen(Observable::BackswingLength, ['knee', 'hip'], Strength::Weak, neutral: ['rib']),
+                    new Seen(Observable::BackswingLength, ['knee', 'hip'], Strength::Medium, neutral: ['rib']),
+                    new Seen(Observable::SpeedChange, ['free'], Strength::Strong),
+                    new Seen(Observable::Finish, ['short_balanced', 'full'], Strength::Strong),
                 ],
+                new Mechanism(carry: -0.28),
                 new Cure(
                     Effort::SwingFeel,
                     null,
@@ -218,8 +199,8 @@ final class SandMotion
                 [
                     new Ramp(Observable::HeadDrift, -10, -40, Strength::Strong),
                     new Ramp(Observable::LeadWeight, 48, 38, Strength::Strong),
-                    new Balls(BallTrait::Skip, Strength::Medium),
                 ],
+                new Mechanism(touchMm: -40, touchSdMm: 24, noContact: 0.08),
                 new Cure(
                     Effort::SwingFeel,
                     Observable::LeadWeight,
@@ -232,7 +213,6 @@ final class SandMotion
                     'Stop helping the ball up off hard sand.',
                     ['thin_pop', 'still_head'],
                     'No skips',
-                    static fn(Swing $now, CureContext $with): Swing => $with->headStill($now, self::USUAL_FALL_BACK_MM),
                 ),
                 'If it were something else, the head would stay and the sole would still skip.',
                 ['leaning back'],

@@ -5,23 +5,21 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\Clue\Balls;
-use LowPoint\Core\Causes\Clue\Figure;
-use LowPoint\Core\Causes\Clue\OnlyAgainst;
-use LowPoint\Core\Causes\Clue\OnlyFor;
+use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
+use LowPoint\Core\Causes\Clue\FaceOffStance;
+use LowPoint\Core\Causes\Clue\LeanGained;
+use LowPoint\Core\Causes\Clue\OnShot;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Cure;
-use LowPoint\Core\Causes\CureContext;
 use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Flight;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Evidence\PatternFigure;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
-use LowPoint\Core\Strike\Swing;
 
 /** Causes that stand there before the club moves. */
 final class Address
@@ -50,11 +48,8 @@ final class Address
             [
                 new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong),
                 new Ramp(Observable::BallPosition, 45, 30, Strength::Medium),
-                new Balls(BallTrait::DeepShortMark, Strength::Medium),
-                new Balls(BallTrait::LowFlight, Strength::Weak),
-                new OnlyFor(new Balls(BallTrait::ThinTouchAhead, Strength::Medium)),
-                new OnlyFor(new Balls(BallTrait::Runs, Strength::Weak)),
             ],
+            new Mechanism(touchMm: -5, touchSdMm: 30, depthMm: 0.6, addressLeanDeg: 8, traits: [BallTrait::LowFlight->value => 0.55, BallTrait::Runs->value => 0.35]),
             new Cure(
                 Effort::Setup,
                 Observable::ShaftLean,
@@ -67,7 +62,6 @@ final class Address
                 'Stop pressing the hands toward the target before the swing.',
                 ['centre_pointer', 'shaft_up', 'brush_line'],
                 'Share of clean strikes with the shaft back at its stock lean',
-                static fn(Swing $now, CureContext $with): Swing => $with->leanToCard($now),
             ),
             'If it were something else, bringing the shaft up would leave the strikes as they are.',
             ['handle forward', 'hands forward', 'lean'],
@@ -83,14 +77,8 @@ final class Address
             true,
             [
                 new Ramp(Observable::BallPosition, 45, 28, Strength::Strong),
-                new Balls(BallTrait::DeepMark, Strength::Medium),
-                new OnlyFor(new Balls(BallTrait::ThinTouchAhead, Strength::Medium)),
-                new OnlyFor(new Balls(BallTrait::TouchAhead, Strength::Medium)),
-                new Figure(PatternFigure::MeanTouch, 15, 45, Strength::Medium),
-                new OnlyAgainst(new Figure(PatternFigure::LowPointScatter, 22, 34, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::TouchBehind, Strength::Medium)),
-                new Balls(BallTrait::LowFlight, Strength::Weak),
             ],
+            new Mechanism(touchMm: 30, touchSdMm: 25, depthMm: 0.5, traits: [BallTrait::LowFlight->value => 0.45, BallTrait::Runs->value => 0.3]),
             new Cure(
                 Effort::Setup,
                 Observable::BallPosition,
@@ -103,7 +91,6 @@ final class Address
                 'Stop playing the ball off the trail foot to be safe.',
                 ['brush_line', 'centre_pointer'],
                 'Low point closer to the ball, marks shallower',
-                static fn(Swing $now, CureContext $with): Swing => $with->ballToCard($now),
             ),
             'If it were something else, the marks would stay deep with the ball in the middle.',
             ['ball back', 'ball too far back'],
@@ -119,17 +106,9 @@ final class Address
             false,
             [
                 new Ramp(Observable::BallPosition, 65, 85, Strength::Strong),
-                new Balls(BallTrait::TouchBehind, Strength::Medium),
-                new Figure(PatternFigure::MeanTouch, -30, -65, Strength::Medium),
-                new OnlyFor(new Balls(BallTrait::SplashFarBehind, Strength::Medium)),
-                new OnlyAgainst(new Figure(PatternFigure::LowPointScatter, 22, 34, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
-                new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
-                new OnlyFor(new Balls(BallTrait::Thin, Strength::Weak, 0.2, 0.7)),
                 new Seen(Observable::Attack, ['rising'], Strength::Weak, neutral: ['level']),
             ],
+            new Mechanism(touchMm: -38, touchSdMm: 20, noContact: 0.12),
             new Cure(
                 Effort::Setup,
                 Observable::BallPosition,
@@ -142,7 +121,6 @@ final class Address
                 'Stop reaching forward for the ball.',
                 ['brush_line', 'lead_leg'],
                 'First touch at or past the ball',
-                static fn(Swing $now, CureContext $with): Swing => $with->ballToCard($now),
             ),
             'If it were something else, the touch would stay behind with the ball in the middle.',
             ['ball forward', 'ball too far forward'],
@@ -160,14 +138,8 @@ final class Address
             [
                 new Ramp(Observable::LeadWeight, 55, 42, Strength::Strong),
                 new Ramp(Observable::SternumAhead, 0, -40, Strength::Medium),
-                new Balls(BallTrait::TouchBehind, Strength::Medium),
-                new Figure(PatternFigure::MeanTouch, -30, -65, Strength::Medium),
-                new OnlyAgainst(new Figure(PatternFigure::LowPointScatter, 22, 34, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
-                new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
             ],
+            new Mechanism(touchMm: -40, touchSdMm: 20),
             new Cure(
                 Effort::Setup,
                 Observable::LeadWeight,
@@ -180,7 +152,6 @@ final class Address
                 'Stop leaning back to help the ball up.',
                 ['lead_leg', 'clear_the_trailer', 'brush_line'],
                 'First touch moves toward the target',
-                static fn(Swing $now, CureContext $with): Swing => $with->weightToCard($now),
             ),
             'If it were something else, the touch would stay behind with the lead foot loaded.',
             ['weight back', 'weight on the back foot', 'leaning back'],
@@ -196,14 +167,8 @@ final class Address
             true,
             [
                 new Ramp(Observable::SternumAhead, -5, -45, Strength::Strong),
-                new Balls(BallTrait::TouchBehind, Strength::Medium),
-                new Figure(PatternFigure::MeanTouch, -30, -65, Strength::Medium),
-                new OnlyAgainst(new Figure(PatternFigure::LowPointScatter, 22, 34, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
-                new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
             ],
+            new Mechanism(touchMm: -38, touchSdMm: 20),
             new Cure(
                 Effort::Setup,
                 Observable::SternumAhead,
@@ -216,7 +181,6 @@ final class Address
                 'Stop tilting the upper body away to lift the ball.',
                 ['brush_line', 'clear_the_trailer', 'lead_leg'],
                 'First touch moves toward the target',
-                static fn(Swing $now, CureContext $with): Swing => $with->chestToCard($now),
             ),
             'If it were something else, the touch would stay behind with the chest over the ball.',
             ['chest behind', 'staying back'],

@@ -5,33 +5,24 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\Clue\Balls;
-use LowPoint\Core\Causes\Clue\Figure;
-use LowPoint\Core\Causes\Clue\OnlyAgainst;
-use LowPoint\Core\Causes\Clue\OnlyFor;
+use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
+use LowPoint\Core\Causes\Clue\FaceOffStance;
+use LowPoint\Core\Causes\Clue\LeanGained;
 use LowPoint\Core\Causes\Clue\OnShot;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Cure;
-use LowPoint\Core\Causes\CureContext;
 use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Evidence\PatternFigure;
 use LowPoint\Core\Evidence\Shot;
-use LowPoint\Core\Strike\Swing;
 
 /** Causes in the way the body stands and moves. */
 final class Body
 {
     private const TURF = [Shot::Chip, Shot::Pitch];
-
-    /** A low point that scatters more than this counts, fully at that, mm. Origin: handbook 4.2. */
-    private const SCATTER_MM = [22.0, 34.0];
-
-    /** Typical drift of a student who drifts ahead, where nobody measured it, mm. Origin: chosen by us. */
-    private const USUAL_DRIFT_MM = 40.0;
 
     /** @return list<Cause> */
     public static function causes(): array
@@ -44,13 +35,8 @@ final class Body
                 false,
                 [
                     new Ramp(Observable::HeadDrift, 20, 60, Strength::Strong),
-                    new Balls(BallTrait::ThinTouchAhead, Strength::Medium),
-                    new OnlyFor(new Balls(BallTrait::TouchAhead, Strength::Medium)),
-                    new Figure(PatternFigure::MeanTouch, 15, 45, Strength::Medium),
-                    new OnlyFor(new Figure(PatternFigure::MeanTouch, 45, 80, Strength::Medium)),
-                    new OnlyAgainst(new Balls(BallTrait::TouchBehind, Strength::Medium)),
-                    new OnlyFor(new Balls(BallTrait::DeepMark, Strength::Weak)),
                 ],
+                new Mechanism(touchMm: 45, touchSdMm: 25, depthMm: -0.1, noContact: 0.12),
                 new Cure(
                     Effort::SwingFeel,
                     null,
@@ -63,7 +49,6 @@ final class Body
                     'Stop following the ball with the chest.',
                     ['still_head', 'brush_line', 'shaft_up'],
                     'First touch back to the ball, head still on the video',
-                    static fn(Swing $now, CureContext $with): Swing => $with->headStill($now, self::USUAL_DRIFT_MM),
                 ),
                 'If it were something else, the head would stay over the ball and the touch would still be ahead.',
                 ['drift', 'swaying forward', 'lunge'],
@@ -75,11 +60,10 @@ final class Body
                 true,
                 [
                     new Seen(Observable::ChestTurn, ['stalls'], Strength::Strong),
-                    new Figure(PatternFigure::LowPointScatter, ...[...self::SCATTER_MM, Strength::Medium]),
-                    new OnlyAgainst(new Figure(PatternFigure::MeanTouch, 45, 75, Strength::Medium, eitherWay: true)),
-                    new OnlyFor(new Seen(Observable::SpeedChange, ['quitting'], Strength::Weak)),
-                    new OnlyFor(new Seen(Observable::Release, ['thrown'], Strength::Weak)),
+                    new Seen(Observable::SpeedChange, ['quitting'], Strength::Weak, neutral: ['forced']),
+                    new Seen(Observable::Release, ['thrown'], Strength::Weak, neutral: ['held_off']),
                 ],
+                new Mechanism(touchMm: -6, touchSdMm: 16, scatter: 1.55),
                 new Cure(
                     Effort::SwingFeel,
                     null,
@@ -92,7 +76,6 @@ final class Body
                     'Stop swinging the arms past a chest that waits.',
                     ['stick_clear', 'ball_hold_turn', 'brush_line'],
                     'Low-point scatter at least a third smaller',
-                    static fn(Swing $now, CureContext $with): Swing => $with->calmed($now),
                 ),
                 'If it were something else, the chest would face the target at the finish and the low point would still wander.',
                 ['all arms', 'arms only'],
@@ -105,10 +88,9 @@ final class Body
                 [
                     new OnShot(Shot::Chip, new Ramp(Observable::StanceWidth, 250, 380, Strength::Strong)),
                     new OnShot(Shot::Pitch, new Ramp(Observable::StanceWidth, 330, 450, Strength::Strong)),
-                    new OnlyFor(new Ramp(Observable::HeadDrift, -15, -50, Strength::Weak)),
-                    new OnlyFor(new Balls(BallTrait::ShallowLongBehind, Strength::Weak)),
-                    new Figure(PatternFigure::LowPointScatter, ...[...self::SCATTER_MM, Strength::Weak]),
+                    new Ramp(Observable::HeadDrift, -15, -50, Strength::Weak),
                 ],
+                new Mechanism(touchMm: -12, touchSdMm: 16, scatter: 1.35),
                 self::narrower(),
                 'If it were something else, narrower feet would change nothing.',
                 ['stance too wide', 'wide stance'],
@@ -120,9 +102,8 @@ final class Body
                 false,
                 [
                     new Ramp(Observable::HipSway, 30, 80, Strength::Strong),
-                    new Figure(PatternFigure::LowPointScatter, ...[...self::SCATTER_MM, Strength::Medium]),
-                    new OnlyAgainst(new Figure(PatternFigure::MeanTouch, 45, 75, Strength::Medium, eitherWay: true)),
                 ],
+                new Mechanism(touchMm: -6, touchSdMm: 16, scatter: 1.5),
                 new Cure(
                     Effort::SwingFeel,
                     Observable::LeadWeight,
@@ -135,7 +116,6 @@ final class Body
                     'Stop sliding away from the target going back.',
                     ['lead_leg', 'brush_line'],
                     'Low-point scatter at least a third smaller',
-                    static fn(Swing $now, CureContext $with): Swing => $with->calmed($now),
                 ),
                 'If it were something else, the hips would stay over the feet and the low point would still wander.',
                 ['sway', 'slide', 'sliding'],
@@ -147,10 +127,9 @@ final class Body
                 false,
                 [
                     new Ramp(Observable::GripPressure, 5, 8, Strength::Strong),
-                    new Seen(Observable::Rhythm, ['jerky'], Strength::Weak, neutral: ['snatched']),
-                    new Figure(PatternFigure::LowPointScatter, ...[...self::SCATTER_MM, Strength::Weak]),
-                    new OnlyAgainst(new Figure(PatternFigure::MeanTouch, 45, 75, Strength::Medium, eitherWay: true)),
+                    new Seen(Observable::Rhythm, ['jerky'], Strength::Medium, neutral: ['snatched']),
                 ],
+                new Mechanism(touchMm: -3, touchSdMm: 16, scatter: 1.35),
                 new Cure(
                     Effort::Setup,
                     Observable::GripPressure,
@@ -163,7 +142,6 @@ final class Body
                     'Stop squeezing when the ball matters.',
                     ['one_arm_brush', 'rope_swing'],
                     'Rhythm smooth, scatter smaller',
-                    static fn(Swing $now, CureContext $with): Swing => $with->calmed($now),
                 ),
                 'If it were something else, a soft grip would leave the strikes as they are.',
                 ['tension', 'too tight', 'tense', 'nervous'],
@@ -185,7 +163,6 @@ final class Body
             'Stop standing as for a full swing.',
             ['lead_leg', 'club_ladder'],
             'Low-point scatter smaller',
-            static fn(Swing $now, CureContext $with): Swing => $with->calmed($now),
         );
     }
 }

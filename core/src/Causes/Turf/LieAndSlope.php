@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\Clue\Balls;
-use LowPoint\Core\Causes\Clue\OnlyFor;
+use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
+use LowPoint\Core\Causes\Clue\FaceOffStance;
+use LowPoint\Core\Causes\Clue\LeanGained;
+use LowPoint\Core\Causes\Clue\OnShot;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
-use LowPoint\Core\Causes\Clue\SlopeTouch;
 use LowPoint\Core\Causes\Cure;
-use LowPoint\Core\Causes\CureContext;
 use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Strike\Lie;
-use LowPoint\Core\Strike\Swing;
 
 /** Causes that only some lies and slopes bring out. */
 final class LieAndSlope
@@ -41,14 +41,12 @@ final class LieAndSlope
                 self::TURF,
                 true,
                 [
-                    new Ramp(Observable::LeadWeight, 60, 50, Strength::Strong),
+                    new Ramp(Observable::LeadWeight, 60, 48, Strength::Strong),
                     new Ramp(Observable::StanceWidth, 200, 110, Strength::Medium),
-                    new Ramp(Observable::FaceOpen, 4, 0, Strength::Medium),
+                    new Ramp(Observable::FaceOpen, 4, -1, Strength::Medium),
                     new Seen(Observable::WristSet, ['none', 'late'], Strength::Medium),
-                    new OnlyFor(new Balls(BallTrait::Thin, Strength::Medium)),
-                    new OnlyFor(new Balls(BallTrait::Runs, Strength::Medium)),
-                    new OnlyFor(new Balls(BallTrait::TouchFarBehind, Strength::Medium)),
                 ],
+                new Mechanism(touchMm: -35, touchSdMm: 22, noContact: 0.1, radiusMm: 1300, traits: [BallTrait::Runs->value => 0.5]),
                 new Cure(
                     Effort::Setup,
                     Observable::LeadWeight,
@@ -61,7 +59,6 @@ final class LieAndSlope
                     'Stop playing rough like fairway.',
                     ['lie_toss', 'two_finishes'],
                     'Touch within 4 cm of the ball',
-                    static fn(Swing $now, CureContext $with): Swing => $with->weightToCard($now),
                 ),
                 'If it were something else, the set-up would be steep enough and the grass would still catch the club.',
                 ['rough', 'lie'],
@@ -74,9 +71,8 @@ final class LieAndSlope
                 false,
                 [
                     new Seen(Observable::LeadWrist, ['bowed'], Strength::Strong),
-                    new Balls(BallTrait::LowFlight, Strength::Medium),
-                    new Balls(BallTrait::Runs, Strength::Medium),
                 ],
+                new Mechanism(depthMm: 0.3, touchSdMm: 14, strikeLeanDeg: 4, traits: [BallTrait::LowFlight->value => 0.55, BallTrait::Runs->value => 0.5]),
                 new Cure(
                     Effort::MotionChange,
                     Observable::FaceOpen,
@@ -89,7 +85,6 @@ final class LieAndSlope
                     'Stop leaning the knuckles down through the grass.',
                     ['two_finishes', 'centre_pointer'],
                     'Roll a third shorter with the released finish',
-                    static fn(Swing $now, CureContext $with): Swing => $with->openToCard($now),
                 ),
                 'If it were something else, the wrist would be flat and the ball would run because grass came between.',
                 ['no spin', 'runs too far'],
@@ -101,7 +96,8 @@ final class LieAndSlope
                 'Ball not where the slope puts the low point',
                 self::TURF,
                 true,
-                [new SlopeTouch(20, 50, Strength::Strong)],
+                [],
+                new Mechanism(uphillMm: 45, touchSdMm: 22),
                 new Cure(
                     Effort::Setup,
                     null,

@@ -6,23 +6,19 @@ namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
-use LowPoint\Core\Causes\Clue\Balls;
-use LowPoint\Core\Causes\Clue\Figure;
-use LowPoint\Core\Causes\Clue\HalfUntilSeen;
+use LowPoint\Core\Causes\Clue\FaceOffStance;
+use LowPoint\Core\Causes\Clue\LeanGained;
 use LowPoint\Core\Causes\Clue\LessLoftWouldDo;
-use LowPoint\Core\Causes\Clue\OnlyAgainst;
-use LowPoint\Core\Causes\Clue\OnlyFor;
+use LowPoint\Core\Causes\Clue\OnShot;
+use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
-use LowPoint\Core\Causes\Clue\Together;
 use LowPoint\Core\Causes\Cure;
-use LowPoint\Core\Causes\CureContext;
 use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Evidence\PatternFigure;
 use LowPoint\Core\Evidence\Shot;
-use LowPoint\Core\Strike\Swing;
 
 /** Causes in speed and length of the swing. */
 final class SpeedAndDistance
@@ -39,15 +35,11 @@ final class SpeedAndDistance
                 self::TURF,
                 true,
                 [
-                    new OnlyFor(new Together(Strength::Strong, new BackswingAgainstShot(1, Strength::Medium), new Seen(Observable::SpeedChange, ['quitting'], Strength::Medium))),
-                    new BackswingAgainstShot(1, Strength::Medium),
-                    new Seen(Observable::SpeedChange, ['quitting'], Strength::Medium),
-                    new Balls(BallTrait::HeavyAndShort, Strength::Medium),
-                    new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
-                    new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
-                    new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
-                    new Seen(Observable::Finish, ['cut_short'], Strength::Weak),
+                    new BackswingAgainstShot(1, Strength::Strong),
+                    new Seen(Observable::SpeedChange, ['quitting'], Strength::Strong),
+                    new Seen(Observable::Finish, ['cut_short'], Strength::Medium),
                 ],
+                new Mechanism(touchMm: -25, touchSdMm: 20, depthMm: 0.3, carry: -0.12),
                 new Cure(
                     Effort::SwingFeel,
                     null,
@@ -60,7 +52,6 @@ final class SpeedAndDistance
                     'Stop saving a long swing by slowing it.',
                     ['full_finish', 'club_ladder', 'backswing_stations'],
                     'Balanced finish, fewer heavy balls',
-                    static fn(Swing $now, CureContext $with): Swing => $with->calmed($now),
                 ),
                 'If it were something else, the club would reach the finish at full speed.',
                 ['slow down', 'decelerate', 'quit'],
@@ -74,12 +65,9 @@ final class SpeedAndDistance
                 [
                     new Seen(Observable::SpeedChange, ['forced'], Strength::Strong),
                     new Seen(Observable::Rhythm, ['snatched'], Strength::Medium),
-                    new Balls(BallTrait::CarriesLong, Strength::Medium),
-                    new OnlyAgainst(new Figure(PatternFigure::LowPointScatter, 22, 34, Strength::Medium)),
-                    new OnlyAgainst(new Balls(BallTrait::Heavy, Strength::Medium)),
-                    new OnlyFor(new BackswingAgainstShot(-1, Strength::Weak)),
-                    new Balls(BallTrait::StartsPulled, Strength::Weak),
+                    new BackswingAgainstShot(-1, Strength::Weak),
                 ],
+                new Mechanism(touchMm: -3, touchSdMm: 16, scatter: 1.15, carry: 0.2, startDeg: -3),
                 new Cure(
                     Effort::SwingFeel,
                     null,
@@ -103,14 +91,11 @@ final class SpeedAndDistance
                 self::TURF,
                 false,
                 [
-                    new OnlyFor(new Together(Strength::Strong, new Seen(Observable::SpeedChange, ['quitting'], Strength::Medium), new Seen(Observable::BackswingLength, ['hip', 'rib', 'shoulder'], Strength::Medium))),
-                    new Seen(Observable::SpeedChange, ['quitting'], Strength::Weak),
-                    new OnlyAgainst(new BackswingAgainstShot(1, Strength::Medium)),
-                    new Balls(BallTrait::CleanButShort, Strength::Medium),
-                    new Balls(BallTrait::StartsPushed, Strength::Medium),
-                    new OnlyFor(new Figure(PatternFigure::MeanStart, 3, 6, Strength::Weak)),
-                    new OnlyFor(new Balls(BallTrait::Heavy, Strength::Weak)),
+                    new Seen(Observable::SpeedChange, ['quitting'], Strength::Strong),
+                    new Seen(Observable::BackswingLength, ['hip', 'rib', 'shoulder'], Strength::Strong),
+                    new BackswingAgainstShot(0, Strength::Weak),
                 ],
+                new Mechanism(touchMm: -10, touchSdMm: 18, carry: -0.2, startDeg: 3),
                 new Cure(
                     Effort::SwingFeel,
                     null,
@@ -134,11 +119,10 @@ final class SpeedAndDistance
                 self::TURF,
                 true,
                 [
-                    new HalfUntilSeen(Observable::SpeedChange, new Figure(PatternFigure::MeanCarryError, 0.08, 0.20, Strength::Strong, eitherWay: true)),
-                    new OnlyAgainst(new Seen(Observable::SpeedChange, ['forced', 'quitting'], Strength::Strong)),
-                    new OnlyAgainst(new Figure(PatternFigure::LowPointScatter, 22, 34, Strength::Medium)),
-                    new OnlyAgainst(new Balls(BallTrait::Heavy, Strength::Medium)),
+                    new BackswingAgainstShot(0, Strength::Medium),
+                    new Seen(Observable::SpeedChange, ['free'], Strength::Strong),
                 ],
+                new Mechanism(carry: 0.2, carryEitherWay: true),
                 new Cure(
                     Effort::SwingFeel,
                     null,
@@ -161,7 +145,10 @@ final class SpeedAndDistance
                 'A harder shot was chosen than needed',
                 self::TURF,
                 false,
-                [new LessLoftWouldDo(Strength::Weak)],
+                [
+                    new LessLoftWouldDo(Strength::Weak),
+                ],
+                new Mechanism(),
                 new Cure(
                     Effort::Setup,
                     null,

@@ -5,31 +5,24 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\Clue\Balls;
-use LowPoint\Core\Causes\Clue\Figure;
-use LowPoint\Core\Causes\Clue\MoreThan;
-use LowPoint\Core\Causes\Clue\OnlyAgainst;
-use LowPoint\Core\Causes\Clue\OnlyFor;
+use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
+use LowPoint\Core\Causes\Clue\FaceOffStance;
+use LowPoint\Core\Causes\Clue\LeanGained;
+use LowPoint\Core\Causes\Clue\OnShot;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
-use LowPoint\Core\Causes\Clue\SeenWith;
 use LowPoint\Core\Causes\Cure;
-use LowPoint\Core\Causes\CureContext;
 use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Evidence\PatternFigure;
 use LowPoint\Core\Evidence\Shot;
-use LowPoint\Core\Strike\Swing;
 
 /** Causes in the way the club is brought through the ball. */
 final class ThroughTheStrike
 {
     private const TURF = [Shot::Chip, Shot::Pitch];
-
-    /** Typical drift of a student who falls back, where nobody measured it, mm. Origin: chosen by us. */
-    private const USUAL_FALL_BACK_MM = -35.0;
 
     /** @return list<Cause> */
     public static function causes(): array
@@ -52,15 +45,8 @@ final class ThroughTheStrike
             [
                 new Ramp(Observable::HeadDrift, -15, -50, Strength::Strong),
                 new Ramp(Observable::ImpactWeight, 55, 40, Strength::Strong),
-                new Balls(BallTrait::ShallowLongBehind, Strength::Medium),
-                new Figure(PatternFigure::MeanTouch, -30, -65, Strength::Medium),
-                new OnlyAgainst(new Figure(PatternFigure::LowPointScatter, 22, 34, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
-                new OnlyFor(new Balls(BallTrait::ThinNoMark, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
             ],
+            new Mechanism(touchMm: -42, touchSdMm: 22, scatter: 1.1, depthMm: -0.3, noContact: 0.2),
             new Cure(
                 Effort::SwingFeel,
                 null,
@@ -73,7 +59,6 @@ final class ThroughTheStrike
                 'Stop moving away from the target to get the ball up.',
                 ['lead_leg', 'clear_the_trailer', 'brush_line'],
                 'First touch moves toward the target, fewer balls with no mark',
-                static fn(Swing $now, CureContext $with): Swing => $with->headStill($now, self::USUAL_FALL_BACK_MM),
             ),
             'If it were something else, the head would stay over the ball in the video.',
             ['fall back', 'falling back', 'hang back'],
@@ -91,16 +76,9 @@ final class ThroughTheStrike
                 new Seen(Observable::Release, ['thrown'], Strength::Strong),
                 new Seen(Observable::Attack, ['rising'], Strength::Strong, neutral: ['level']),
                 new Ramp(Observable::AttackDeg, -1, 3, Strength::Strong),
-                new Ramp(Observable::ImpactLean, 0, -8, Strength::Medium),
-                new Balls(BallTrait::TouchBehindOrNone, Strength::Medium),
-                new OnlyFor(new Figure(PatternFigure::MeanTouch, -30, -65, Strength::Medium)),
-                new OnlyAgainst(new Figure(PatternFigure::LowPointScatter, 22, 34, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::LowFlight, Strength::Medium)),
-                new OnlyAgainst(new Balls(BallTrait::Runs, Strength::Weak)),
-                new OnlyFor(new Balls(BallTrait::HighFlight, Strength::Weak)),
-                new OnlyAgainst(new Balls(BallTrait::TouchAhead, Strength::Strong)),
-                new OnlyAgainst(new Balls(BallTrait::DeepShortMark, Strength::Medium)),
+                new LeanGained(-2, -10, Strength::Medium),
             ],
+            new Mechanism(touchMm: -45, touchSdMm: 26, scatter: 1.15, depthMm: -0.3, noContact: 0.25, strikeLeanDeg: -7, traits: [BallTrait::HighFlight->value => 0.3]),
             new Cure(
                 Effort::SwingFeel,
                 null,
@@ -113,7 +91,6 @@ final class ThroughTheStrike
                 'Stop lifting the ball; the loft does it.',
                 ['centre_pointer', 'brush_line', 'lead_leg'],
                 'First touch at or past the ball, a mark on every strike',
-                static fn(Swing $now, CureContext $with): Swing => $with->releaseMatched($now),
             ),
             'If it were something else, the clubhead would still be behind the hands at the ball, and the touch ahead of it.',
             ['scoop', 'lift', 'flick', 'helping it up', 'help it up'],
@@ -128,14 +105,11 @@ final class ThroughTheStrike
             self::TURF,
             true,
             [
-                new SeenWith(Observable::Release, 'held_off', Observable::ImpactLean, 5, 12, Strength::Strong),
-                new OnlyFor(new Seen(Observable::Release, ['held_off'], Strength::Medium)),
-                new MoreThan(Observable::ImpactLean, Observable::ShaftLean, 3, Strength::Medium),
-                new Balls(BallTrait::DeepMark, Strength::Medium),
-                new Balls(BallTrait::LowFlight, Strength::Weak),
-                new OnlyFor(new Balls(BallTrait::Runs, Strength::Weak)),
+                new Seen(Observable::Release, ['held_off'], Strength::Strong),
+                new LeanGained(3, 11, Strength::Strong),
                 new Seen(Observable::Rhythm, ['jerky'], Strength::Weak),
             ],
+            new Mechanism(touchMm: -3, touchSdMm: 28, depthMm: 0.7, strikeLeanDeg: 8, traits: [BallTrait::LowFlight->value => 0.5, BallTrait::Runs->value => 0.35]),
             new Cure(
                 Effort::SwingFeel,
                 null,
@@ -148,7 +122,6 @@ final class ThroughTheStrike
                 'Stop holding the angle and pushing the handle at the target.',
                 ['shaft_up', 'one_arm_brush', 'centre_pointer'],
                 'Lean at the strike within 5° of lean at address',
-                static fn(Swing $now, CureContext $with): Swing => $with->leanToCard($now),
             ),
             'If it were something else, the shaft would be back on its address line at the ball.',
             ['drag', 'hold the angle', 'holding the angle'],
@@ -164,13 +137,12 @@ final class ThroughTheStrike
             false,
             [
                 new Ramp(Observable::AttackDeg, -7, -13, Strength::Strong),
-                new Seen(Observable::Attack, ['descending'], Strength::Weak, neutral: ['level']),
-                new Balls(BallTrait::DeepShortMark, Strength::Medium),
-                new OnlyFor(new Balls(BallTrait::DeepAndShort, Strength::Medium)),
                 new Seen(Observable::WristSet, ['early'], Strength::Medium, neutral: ['normal']),
                 new Ramp(Observable::SternumAhead, 45, 90, Strength::Weak),
                 new Ramp(Observable::Path, -4, -9, Strength::Weak),
+                new Seen(Observable::Attack, ['descending'], Strength::Strong, neutral: ['level']),
             ],
+            new Mechanism(touchMm: -8, touchSdMm: 26, scatter: 1.1, depthMm: 1.0, radiusMm: 800),
             new Cure(
                 Effort::MotionChange,
                 Observable::SternumAhead,
@@ -183,8 +155,6 @@ final class ThroughTheStrike
                 'Stop hitting down; the club finds the ground by itself.',
                 ['brush_line', 'one_arm_brush', 'shaft_up'],
                 'Marks longer and shallower',
-                static fn(Swing $now, CureContext $with): Swing => $with->chestToCard($now)
-                    ->withRadius($with->calibration->normalRadiusMm),
             ),
             'If it were something else, the marks would be long and the attack gentle.',
             ['chop', 'too steep', 'steep'],

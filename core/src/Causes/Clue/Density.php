@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Causes\Clue;
+
+use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\Strike\Normal;
+
+/** Densities of a measured figure under a fault and among sound players. */
+final class Density
+{
+    /** Where on the ramp students with the fault stand, and how far they spread, as shares of its length. Origin: handbook 14.4. */
+    private const MIDDLE = 0.6;
+
+    private const SPREAD = 0.45;
+
+    /** Share of figures that follow neither: misread, mistyped, or from another cause still. Origin: handbook 14.4. */
+    private const STRAY = 0.05;
+
+    /**
+     * Log of density under the fault over density among sound players.
+     *
+     * @param  float  $error  reading error, sd
+     * @param  float  $share  of the students with the fault whose figure lies on the ramp; the others stand like sound players
+     */
+    public static function ratio(float $value, Normal $sound, float $from, float $to, float $error, float $share, Field $field): float
+    {
+        $stray = self::STRAY / max(1.0e-9, $field->max - $field->min);
+        $among = (1 - self::STRAY) * self::of($value, $sound->mean, hypot($sound->sd, $error));
+        $faulty = (1 - self::STRAY) * self::of($value, $from + self::MIDDLE * ($to - $from), hypot(self::SPREAD * ($to - $from), $error));
+
+        return log(($share * $faulty + (1 - $share) * $among + $stray) / ($among + $stray));
+    }
+
+    /** Log of the density among sound players of one school over that of another. */
+    public static function between(float $value, Normal $one, Normal $other, float $error, Field $field): float
+    {
+        $stray = self::STRAY / max(1.0e-9, $field->max - $field->min);
+
+        return log(((1 - self::STRAY) * self::of($value, $one->mean, hypot($one->sd, $error)) + $stray)
+            / ((1 - self::STRAY) * self::of($value, $other->mean, hypot($other->sd, $error)) + $stray));
+    }
+
+    private static function of(float $value, float $mean, float $sd): float
+    {
+        $z = ($value - $mean) / $sd;
+
+        return exp(-$z * $z / 2) / ($sd * 2.5066282746310002);
+    }
+}

@@ -1,0 +1,395 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Reading;
+
+use LowPoint\Core\Causes\Mechanism;
+use LowPoint\Core\Causes\View;
+use LowPoint\Core\Club\DeliveredClub;
+use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\BallTrait;
+use LowPoint\Core\Evidence\Mark;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Progress\Distributions;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Strike\Fit;
+use LowPoint\Core\Strike\Impact;
+use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Strike\Normal;
+use LowPoint\Core\Strike\StrikeModel;
+use LowPoint\Core\Strike\Swing;
+
+/**
+ * How likely the balls of a set are under a supposition about the student (handbook 14.4, terms 3 to 5): a mechanism, for
+ * example that of falling back, and the school whose card he starts from. Logs of likelihoods, up to a common constant.
+ *
+ * What many suppositions share is worked out once: sums of touches, tallies, and the strikes of each delivery.
+ */
+final class BallLikelihood
+{
+    /** How far sound players differ in their mean touch, mm. Origin: handbook 14.4. */
+    public const TOUCH_SD_MM = 18.0;
+
+    /** Scatter of a sound player's touch as it is read, mm, and how much calmer and wilder ones are. Origin: handbook 14.4. */
+    private const SCATTER_MM = [23.0, 26.0];
+
+    private const CALM_OR_WILD = [[0.65, 0.25], [1.0, 0.5], [1.5, 0.25]];
+
+    /** Share of sets of touches that follow no supposition, and how such ones lie, mm. Origin: chosen by us. */
+    private const STRAY = 0.03;
+
+    private const STRAY_MEAN_SD_MM = 60.0;
+
+    private const STRAY_SD_MM = 40.0;
+
+    /** Where in the window of good touches sound players touch, as a share of it from behind. Origin: chosen by us. */
+    private const NORMAL_TOUCH = [0.35, 0.5];
+
+    /** Share of a sound player's balls without ground contact, on turf and in sand. Origin: the typical depths of handbook 14.2. */
+    private const NO_CONTACT = [0.08, 0.01];
+
+    /** Balls that the shares of a supposition count for: how much students under one supposition differ. Origin: chosen by us. */
+    private const CONTACT_BALLS = 7.0;
+
+    private const MARK_BALLS = 7.0;
+
+    private const TRAIT_BALLS = 4.0;
+
+    /** What strikes tell beside touches and marks is taken at this weight. Origin: handbook 14.4. */
+    private const STRIKE_WEIGHT = 0.75;
+
+    /** Traits that are looked at, with the share of a sound player's balls that show them. Origin: chosen by us. */
+    private const TRAITS = ['low_flight' => 0.12, 'high_flight' => 0.07, 'runs' => 0.16, 'click' => 0.12, 'scrape' => 0.25, 'sand_to_lead_side' => 0.15];
+
+    /** Carry error of a sound player, sd over players and over balls, as shares; of the effect of a fault. Origin: chosen by us. */
+    private const CARRY_SD = 0.05;
+
+    private const CARRY_BALL_SD = 0.08;
+
+    private const CARRY_EFFECT_SD = 0.08;
+
+    /** Start direction likewise, degrees. Origin: chosen by us. */
+    private const START_SD_DEG = 1.8;
+
+    private const START_BALL_SD_DEG = 3.0;
+
+    private const START_EFFECT_SD_DEG = 2.0;
+
+    /** Deliveries are told apart by this much, degrees: nearer ones share their strikes. */
+    private const LEAN_STEP_DEG = 2.0;
+
+    private const FACE_STEP_DEG = 4.0;
+
+    private readonly bool $sand;
+
+    private readonly int $touches;
+
+    private readonly float $meanMm;
+
+    private readonly float $squares;
+
+    private readonly int $without;
+
+    /** @var array{int, int, int} brush, shallow, deep */
+    private readonly array $marks;
+
+    /** @var list<array{float, Mark|null, int, int}> touch, mark, kind of strike, how many such balls */
+    private readonly array $struck;
+
+    /** @var array<int, int> kind of strike => balls of which nobody saw where the club touched */
+    private readonly array $struckUnseen;
+
+    /** @var array<string, array{int, int}> trait => count, of */
+    private readonly array $traits;
+
+    /** @var array{int, float} */
+    private readonly array $carry;
+
+    /** @var array{int, float} */
+    private readonly array $start;
+
+    /** @var array<string, StrikeTable> */
+    private array $tables = [];
+
+    /** @var array<string, float> */
+    private array $strikes = [];
+
+    /** @var array<string, float> */
+    private array $tallies = [];
+
+    /** @var array<string, float> */
+    private array $normalTouch = [];
+
+    public function __construct(private readonly View $view, private readonly StrikeModel $model)
+    {
+        $case = $view->case;
+        $this->sand = $case->task->inSand();
+        $touch = $view->pattern->touch;
+        $this->touches = $touch->n;
+        $this->meanMm = $touch->mean ?? 0.0;
+        $this->squares = ($touch->sd ?? 0.0) ** 2 * max(0, $touch->n - 1);
+        $without = 0;
+        $marks = [0, 0, 0];
+        $struck = $unseen = [];
+        foreach ($view->pattern->balls as $i => $ball) {
+            $mark = self::mark($ball, $view, $i);
+            if ($ball->touchMm === null && ($ball->noContact || $mark === Mark::None)) {
+                $without++;
+            } elseif ($mark !== null && $mark !== Mark::None) {
+                $marks[match ($mark) {
+                    Mark::Brush => 0,
+                    Mark::Shallow => 1,
+                    default => 2,
+                }]++;
+            }
+            if ($ball->strike === null || $ball->strike->value === 'hosel') {
+                continue;
+            }
+            $kind = StrikeTable::kind($ball->strike->value);
+            if ($ball->touchMm !== null) {
+                $key = round($ball->touchMm / StrikeTable::STEP_MM).($mark->value ?? '').$kind;
+                $struck[$key] ??= [$ball->touchMm, $mark, $kind, 0];
+                $struck[$key][3]++;
+            } elseif (! $ball->noContact && $mark !== Mark::None) {
+                $unseen[$kind] = ($unseen[$kind] ?? 0) + 1;
+            }
+        }
+        $this->without = $without;
+        $this->marks = $marks;
+        $this->struck = array_values($struck);
+        $this->struckUnseen = $unseen;
+        $this->traits = self::tallied($view);
+        $carry = $view->pattern->carryError($case);
+        $this->carry = [$carry->n, $carry->mean ?? 0.0];
+        $start = $view->pattern->start($case);
+        $this->start = [$start->n, $start->mean ?? 0.0];
+    }
+
+    /** First touch of a sound player of this school on this lie, mm: in the window of good first touches. */
+    public function normalTouchMm(School $school): float
+    {
+        return $this->normalTouch[$school->value] ??= $this->goodTouch($school);
+    }
+
+    /** @return array<string, float> term => log-likelihood */
+    public function terms(Mechanism $fault, School $school): array
+    {
+        $mean = $this->normalTouchMm($school) + $fault->touchMm;
+        $key = $this->delivery($fault, $school);
+        $terms = [];
+        if ($this->touches > 0) {
+            $terms['touch'] = $this->touch($mean, self::TOUCH_SD_MM ** 2 + $fault->touchSdMm ** 2, self::SCATTER_MM[(int) $this->sand] * $fault->scatter);
+        }
+        $contacts = $this->touches + $this->without;
+        if ($contacts > 0) {
+            $terms['contact'] = $this->share($this->without, $contacts, max(self::NO_CONTACT[(int) $this->sand], $fault->noContact), self::CONTACT_BALLS);
+        }
+        if (array_sum($this->marks) > 0) {
+            $terms['marks'] = $this->marks($fault, $key);
+        }
+        if ($this->struck !== []) {
+            $terms['strikes'] = $this->strikes[$key] ??= $this->strikesByTouch($this->tables[$key]);
+        }
+        if ($this->struckUnseen !== []) {
+            $terms['strikes'] = ($terms['strikes'] ?? 0.0) + $this->strikesUnseen($mean, hypot(hypot(self::TOUCH_SD_MM, $fault->touchSdMm), self::SCATTER_MM[(int) $this->sand] * $fault->scatter), $this->tables[$key]);
+        }
+        foreach ($this->traits as $trait => [$count, $of]) {
+            $usual = self::TRAITS[$trait];
+            $terms[$trait] = $this->share($count, $of, max($usual, $fault->traits[$trait] ?? 0.0), self::TRAIT_BALLS);
+        }
+        if ($this->carry[0] > 0) {
+            $terms['carry'] = $this->carry($fault);
+        }
+        if ($this->start[0] > 0) {
+            $sd = sqrt(self::START_SD_DEG ** 2 + self::START_BALL_SD_DEG ** 2 / $this->start[0] + ($fault->startDeg === 0.0 ? 0.0 : self::START_EFFECT_SD_DEG ** 2));
+            $terms['start'] = self::logNormal($this->start[1], $fault->startDeg, $sd);
+        }
+
+        return $terms;
+    }
+
+    /** Share of good strikes that the model expects of a sound player of this school with the set-up seen. */
+    public function soundRate(School $school): float
+    {
+        $key = $this->delivery(new Mechanism, $school);
+
+        return $this->tables[$key]->rates($this->normalTouchMm($school), self::SCATTER_MM[(int) $this->sand])[0];
+    }
+
+    private function touch(float $mean, float $between, float $scatter): float
+    {
+        $n = $this->touches;
+        $off = ($this->meanMm - $mean) ** 2;
+        $logs = [log(self::STRAY) + $this->touchesLying($this->meanMm ** 2, self::STRAY_MEAN_SD_MM ** 2 + self::STRAY_SD_MM ** 2 / $n, self::STRAY_SD_MM)];
+        foreach (self::CALM_OR_WILD as [$times, $weight]) {
+            $s = $scatter * $times;
+            $logs[] = log((1 - self::STRAY) * $weight) + $this->touchesLying($off, $between + $s * $s / $n, $s);
+        }
+
+        return self::logSum($logs);
+    }
+
+    /** Log-likelihood of the touches: squared distance of their mean, its variance, and their scatter. */
+    private function touchesLying(float $offSquared, float $variance, float $scatter): float
+    {
+        return -$offSquared / (2 * $variance) - log($variance) / 2 - $this->squares / (2 * $scatter * $scatter) - ($this->touches - 1) * log($scatter);
+    }
+
+    /** @param non-empty-list<float> $logs */
+    private static function logSum(array $logs): float
+    {
+        $most = max($logs);
+        $sum = 0.0;
+        foreach ($logs as $log) {
+            $sum += exp($log - $most);
+        }
+
+        return $most + log($sum);
+    }
+
+    private function marks(Mechanism $fault, string $key): float
+    {
+        $typical = $this->model->calibration->typicalDepth($this->view->case->task->lie);
+        [$shallow, $deep] = $this->tables[$key]->markDepthsMm();
+        $depth = new Normal($typical->mean + $fault->depthMm, $typical->sd);
+        $none = $depth->below(0.0);
+        $touching = max(1.0e-6, 1 - $none);
+        $toShallow = $depth->below($shallow);
+        $toDeep = $depth->below($deep);
+        $shares = [max(0.02, ($toShallow - $none) / $touching), max(0.02, ($toDeep - $toShallow) / $touching), max(0.02, (1 - $toDeep) / $touching)];
+        $total = array_sum($shares);
+        $log = 0.0;
+        foreach ($this->marks as $i => $count) {
+            $alpha = self::MARK_BALLS * $shares[$i] / $total;
+            for ($j = 0; $j < $count; $j++) {
+                $log += log($alpha + $j);
+            }
+        }
+        for ($j = array_sum($this->marks) - 1; $j >= 0; $j--) {
+            $log -= log(self::MARK_BALLS + $j);
+        }
+
+        return $log;
+    }
+
+    private function strikesByTouch(StrikeTable $table): float
+    {
+        $log = 0.0;
+        foreach ($this->struck as [$touch, $mark, $kind, $count]) {
+            $log += $count * log($table->shares($touch, $mark)[$kind]);
+        }
+
+        return self::STRIKE_WEIGHT * $log;
+    }
+
+    private function strikesUnseen(float $mean, float $sd, StrikeTable $table): float
+    {
+        $rates = $table->rates($mean, $sd);
+        $log = 0.0;
+        foreach ($this->struckUnseen as $kind => $count) {
+            $log += $count * log($rates[$kind]);
+        }
+
+        return self::STRIKE_WEIGHT * $log;
+    }
+
+    private function carry(Mechanism $fault): float
+    {
+        $sd = sqrt(self::CARRY_SD ** 2 + self::CARRY_BALL_SD ** 2 / $this->carry[0] + ($fault->carry === 0.0 ? 0.0 : self::CARRY_EFFECT_SD ** 2));
+        if (! $fault->carryEitherWay) {
+            return self::logNormal($this->carry[1], $fault->carry, $sd);
+        }
+
+        return self::logSum([self::logNormal($this->carry[1], $fault->carry, $sd), self::logNormal($this->carry[1], -$fault->carry, $sd)]) - log(2);
+    }
+
+    /** Beta-binomial likelihood of a count, kept once worked out. */
+    private function share(int $count, int $of, float $share, float $balls): float
+    {
+        $key = "{$count} {$of} {$share} {$balls}";
+
+        return $this->tallies[$key] ??= Distributions::logGamma($share * $balls + $count) - Distributions::logGamma($share * $balls)
+            + Distributions::logGamma((1 - $share) * $balls + $of - $count) - Distributions::logGamma((1 - $share) * $balls)
+            - Distributions::logGamma($balls + $of) + Distributions::logGamma($balls);
+    }
+
+    /** The delivery under a supposition: what was seen, else the card and what the fault does to it. */
+    private function delivery(Mechanism $fault, School $school): string
+    {
+        $seen = $this->view->case->seen;
+        $card = SetupCard::of($school, $this->view->case->task);
+        $lean = $seen->number(Observable::ImpactLean)
+            ?? ($seen->number(Observable::ShaftLean) ?? $card->leanDeg() + $fault->addressLeanDeg) + $fault->strikeLeanDeg;
+        $face = $seen->number(Observable::FaceOpen) ?? $fault->faceDeg ?? $card->openDeg();
+        $radius = $fault->radiusMm ?? $this->view->pattern->radiusMm;
+        $lean = self::LEAN_STEP_DEG * round($lean / self::LEAN_STEP_DEG);
+        $face = self::FACE_STEP_DEG * round($face / self::FACE_STEP_DEG);
+        $key = "{$lean} {$face} {$radius}";
+        $this->tables[$key] ??= new StrikeTable(
+            new Impact(DeliveredClub::of($this->view->case->task->club, $lean, $face, $seen->number(Observable::Path) ?? 0.0), $this->lie(), new Fit, $this->model->calibration),
+            $radius,
+        );
+
+        return $key;
+    }
+
+    private function goodTouch(School $school): float
+    {
+        $task = $this->view->case->task;
+        $card = SetupCard::of($school, $task);
+        $window = $this->model->touchWindow(new Swing(
+            $task->club,
+            $this->lie(),
+            $this->view->pattern->radiusMm,
+            new Normal(0.0, 1.0),
+            $this->model->calibration->typicalDepth($this->lie()),
+            $card->leanDeg(),
+            $card->openDeg(),
+        ));
+        if ($window === null) {
+            return $this->sand ? -40.0 : 0.0;
+        }
+
+        return $window->fromMm + self::NORMAL_TOUCH[(int) $this->sand] * $window->widthMm();
+    }
+
+    private function lie(): Lie
+    {
+        return $this->view->case->task->lie;
+    }
+
+    /** The mark that was seen; where only its length was drawn, the mark that such a length leaves. */
+    private static function mark(Ball $ball, View $view, int $at): ?Mark
+    {
+        return $ball->mark ?? ($ball->markLengthMm === null || $ball->markLengthMm <= 0.0 ? null : $view->pattern->derived[$at]->mark);
+    }
+
+    /** @return array<string, array{int, int}> */
+    private static function tallied(View $view): array
+    {
+        $tallies = [];
+        foreach ($view->pattern->balls as $ball) {
+            foreach (array_keys(self::TRAITS) as $trait) {
+                // A thin ball comes out low and runs on whatever the fault: it tells nothing more.
+                if ($ball->strike?->isThin() === true && $trait !== 'click' && $trait !== 'scrape' && $trait !== 'sand_to_lead_side') {
+                    continue;
+                }
+                $shows = BallTrait::from($trait)->of($ball, $view->case);
+                if ($shows !== null) {
+                    $tallies[$trait] ??= [0, 0];
+                    $tallies[$trait][0] += (int) $shows;
+                    $tallies[$trait][1]++;
+                }
+            }
+        }
+
+        return $tallies;
+    }
+
+    private static function logNormal(float $value, float $mean, float $sd): float
+    {
+        return -(($value - $mean) / $sd) ** 2 / 2 - log($sd);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Reading;
+
+use LowPoint\Core\Causes\Mechanism;
+use LowPoint\Core\Causes\View;
+use LowPoint\Core\Evidence\BallTrait;
+use LowPoint\Core\Evidence\LowPointSource;
+use LowPoint\Core\Evidence\Mark;
+use LowPoint\Core\Evidence\PatternFigure;
+use LowPoint\Core\Evidence\Tally;
+use LowPoint\Core\Wording\Words;
+
+/** What the balls tell about a fault, as sentences: what was seen, and what the fault does (the numbers of its mechanism). */
+final readonly class BallsInWords
+{
+    public function __construct(
+        private View $view,
+        private Words $words,
+        private float $normalTouchMm,
+    ) {}
+
+    public function seen(string $term): string
+    {
+        $pattern = $this->view->pattern;
+
+        return match ($term) {
+            'touch' => "the first touch is {$this->words->place($pattern->touch->mean ?? 0.0)} on average"
+                .($pattern->touch->sd === null ? '' : ", ± {$this->words->ground($pattern->touch->sd)}"),
+            'contact' => $this->words->tally(new Tally($pattern->sourced(LowPointSource::Censored), $pattern->touch->n + $pattern->sourced(LowPointSource::Censored))).' did not touch the ground',
+            'marks' => 'the marks: '.$this->marks(),
+            'strikes' => 'the strikes, where the club touched: '.$this->words->tally($pattern->good()).' good',
+            'carry' => PatternFigure::MeanCarryError->text($pattern->carryError($this->view->case)->mean ?? 0.0, $this->words),
+            'start' => PatternFigure::MeanStart->text($pattern->start($this->view->case)->mean ?? 0.0, $this->words),
+            default => $this->words->tally($pattern->tally(BallTrait::from($term))).' '.$this->words->told(BallTrait::from($term)->phrase()),
+        };
+    }
+
+    public function expected(string $term, Mechanism $fault): string
+    {
+        $words = $this->words;
+        $usual = $words->place($this->normalTouchMm);
+
+        return match ($term) {
+            'touch' => 'a sound player here touches '.$usual.'; with this fault '
+                .(abs($fault->touchMm) < 0.5 ? 'about there' : "about {$words->ground($fault->touchMm)} further ".($fault->touchMm < 0 ? 'behind' : 'ahead'))
+                .($fault->touchSdMm > 0 ? ", give or take {$words->ground($fault->touchSdMm)}" : '')
+                .($fault->scatter > 1.0 ? ", and {$this->times($fault->scatter)} as scattered" : ''),
+            'contact' => $fault->noContact > 0 ? "with this fault about {$words->percent($fault->noContact)} do not touch the ground" : 'with this fault as often as with a sound player',
+            'marks' => match (true) {
+                $fault->depthMm > 0.05 => 'with this fault they are deeper than a sound player’s',
+                $fault->depthMm < -0.05 => 'with this fault they are shallower than a sound player’s',
+                default => 'with this fault they are deeper or shallower only as the club is delivered',
+            },
+            'strikes' => 'how balls come out from such touches and marks, by the strike model, with the club delivered as this fault delivers it',
+            'carry' => $fault->carry === 0.0 ? 'with this fault good strikes carry as asked'
+                : 'with this fault good strikes carry about '.$words->percent(abs($fault->carry)).($fault->carryEitherWay ? ' long or short' : ($fault->carry < 0 ? ' short' : ' long')),
+            'start' => $fault->startDeg === 0.0 ? 'with this fault balls start on line' : "with this fault balls start about {$words->degrees($fault->startDeg)} to the ".($fault->startDeg < 0 ? 'lead' : 'trail').' side',
+            default => isset($fault->traits[$term]) ? "with this fault about {$words->percent($fault->traits[$term])} do" : 'with this fault no more than with a sound player',
+        };
+    }
+
+    private function marks(): string
+    {
+        $counts = [];
+        foreach ($this->view->pattern->derived as $i => $ball) {
+            $mark = $this->view->pattern->balls[$i]->mark ?? ($ball->source === LowPointSource::Measured ? $ball->mark : null);
+            if ($mark !== null && $mark !== Mark::None) {
+                $counts[$mark->value] = ($counts[$mark->value] ?? 0) + 1;
+            }
+        }
+
+        return implode(', ', array_map(fn(string $mark, int $n): string => "{$this->words->count($n)} {$mark}", array_keys($counts), array_values($counts)));
+    }
+
+    private function times(float $factor): string
+    {
+        return rtrim(rtrim(sprintf('%.2f', $factor), '0'), '.').' times';
+    }
+}

@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Reading;
+
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Clue\Density;
+use LowPoint\Core\Causes\Mechanism;
+use LowPoint\Core\Causes\View;
+use LowPoint\Core\Evidence\BallTrait;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Tally;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Schools\Stock;
+use LowPoint\Core\Strike\StrikeModel;
+use LowPoint\Core\Wording\Words;
+
+/**
+ * Causes as explanations (handbook 14.4). Suppositions are: nothing is wrong (in the school followed or in another), one
+ * cause, a pair of causes. Each explains the looks and the balls; the probability of a cause is the share of the
+ * suppositions that contain it, so that one cause explains another away.
+ */
+final class Explanations
+{
+    /** Prior shares of nothing wrong, one cause, two. Origin: handbook 14.4, the odds of nothing wrong doubled. */
+    private const NOTHING = 0.4;
+
+    private const ONE = 0.8 * 0.65;
+
+    private const TWO = 0.8 * 0.35;
+
+    /** Share of sound players who follow the school that the coach teaches; the others share the rest. Origin: chosen by us. */
+    private const OWN_SCHOOL = 0.65;
+
+    /** Evidence is never as independent as the model has it: its logs are taken at this weight. Origin: chosen on the worlds of docs/judgement.md. */
+    private const TEMPER = 0.85;
+
+    /** Good balls as a sound player has them, less one: no cause is told as surer than this. Origin: handbook 14.4. */
+    private const CAP = 0.45;
+
+    private const CAP_BALLS = 3;
+
+    /** What moves the odds less than this is not told, as a log. */
+    private const TOO_LIGHT_TO_NAME = 0.1;
+
+    private readonly BallLikelihood $balls;
+
+    private readonly School $school;
+
+    /** @var list<string> ids of the causes, and for each its looks by clue */
+    private array $ids = [];
+
+    /** @var list<array<int, float|null>> */
+    private array $looks = [];
+
+    /** @var list<array<string, float>> */
+    private array $terms = [];
+
+    /** @var array<string, float> of nothing wrong, in the school followed */
+    private array $nothing;
+
+    /** @var list<array{list<int>, float}> the suppositions with causes, and their share; what is left has none */
+    private array $shares = [];
+
+    /** @var list<float> */
+    private array $probabilities = [];
+
+    /** @param list<Cause> $causes those that can be, of this shot and lie */
+    public function __construct(
+        private readonly array $causes,
+        private readonly View $view,
+        StrikeModel $model,
+        private readonly Words $words,
+    ) {
+        $this->balls = new BallLikelihood($view, $model);
+        $this->school = School::followedIn($view->case->task);
+        $this->nothing = $this->balls->terms(new Mechanism, $this->school);
+        $this->weigh();
+    }
+
+    /** @return list<WeighedCause> most probable first */
+    public function causes(): array
+    {
+        $weighed = [];
+        foreach ($this->causes as $i => $cause) {
+            $weighed[] = $this->told($cause, $i);
+        }
+        usort($weighed, static fn(WeighedCause $a, WeighedCause $b): int => [$b->probability, $a->cause->id] <=> [$a->probability, $b->cause->id]);
+
+        return $weighed;
+    }
+
+    /**
+     * The suppositions and their shares, the likeliest first: causes by their place in the list given, none for nothing wrong.
+     *
+     * @return list<array{list<int>, float}>
+     */
+    public function suppositions(): array
+    {
+        return $this->shares;
+    }
+
+    /** First touch of a sound player, mm. */
+    public function normalTouchMm(): float
+    {
+        return $this->balls->normalTouchMm($this->school);
+    }
+
+    private function weigh(): void
+    {
+        $slope = $this->view->case->task->slopeDeg;
+        $nothing = array_sum($this->nothing);
+        $odds = $mechanisms = $singles = $lookSums = [];
+        foreach ($this->causes as $i => $cause) {
+            $mechanisms[$i] = $cause->mechanism->on($slope);
+            $this->terms[$i] = $this->balls->terms($mechanisms[$i], $this->school);
+            $this->looks[$i] = array_map(fn($clue): ?float => $clue->weight($this->view), $cause->clues);
+            $lookSums[$i] = array_sum($this->looks[$i]);
+            $odds[$i] = $cause->prior() / (1 - $cause->prior());
+            $singles[$i] = array_sum($this->terms[$i]);
+        }
+        $all = array_sum($odds) ?: 1.0;
+        $pairOdds = ($all ** 2 - array_sum(array_map(static fn(float $one): float => $one ** 2, $odds))) / 2 ?: 1.0;
+        $logs = [[[], $this->logOfNothing($nothing)]];
+        foreach ($odds as $i => $one) {
+            $logs[] = [[$i], log(self::ONE * $one / $all) + self::TEMPER * ($lookSums[$i] + $singles[$i] - $nothing)];
+            for ($j = 0; $j < $i; $j++) {
+                $balls = array_sum($this->balls->terms($mechanisms[$i]->and($mechanisms[$j]), $this->school));
+                $logs[] = [[$j, $i], log(self::TWO * $one * $odds[$j] / $pairOdds) + self::TEMPER * ($this->bothLooks($i, $j, $lookSums) + $balls - $nothing)];
+            }
+        }
+        $most = max(array_column($logs, 1));
+        $total = 0.0;
+        $probabilities = array_fill(0, \count($this->causes), 0.0);
+        foreach ($logs as $at => [$held, $log]) {
+            $share = exp($log - $most);
+            $logs[$at][1] = $share;
+            $total += $share;
+            foreach ($held as $cause) {
+                $probabilities[$cause] += $share;
+            }
+        }
+        foreach ($logs as [$held, $share]) {
+            $this->shares[] = [$held, $share / $total];
+        }
+        usort($this->shares, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
+        $this->probabilities = array_map(static fn(float $sum): float => $sum / $total, $probabilities);
+        $this->cap();
+    }
+
+    /** Nothing wrong: a sound player of the school followed, or of another that suits the shot and lie. */
+    private function logOfNothing(float $own): float
+    {
+        $task = $this->view->case->task;
+        $others = array_values(array_filter(School::cases(), fn(School $one): bool => $one !== $this->school && $one->suits($task->shot, $task->lie)));
+        $sum = $others === [] ? 1.0 : self::OWN_SCHOOL;
+        foreach ($others as $school) {
+            $stock = Stock::of($school, $task);
+            $log = array_sum($this->balls->terms(new Mechanism, $school)) - $own;
+            foreach (Observable::cases() as $what) {
+                $value = $this->view->case->seen->number($what);
+                if ($value !== null && ($mine = $this->view->stock->normal($what)) !== null && ($theirs = $stock->normal($what)) !== null) {
+                    $log += Density::between($value, $theirs, $mine, $what->readingError(), $what->field());
+                }
+            }
+            $sum += (1 - self::OWN_SCHOOL) / \count($others) * exp(self::TEMPER * $log);
+        }
+
+        return log(self::NOTHING * $sum);
+    }
+
+    /**
+     * Looks under two causes at once: what both bear on is seen as often as under either; the rest adds up.
+     *
+     * @param  array<int, float>  $sums
+     */
+    private function bothLooks(int $i, int $j, array $sums): float
+    {
+        $shared = [];
+        foreach ([$i, $j] as $one) {
+            foreach ($this->causes[$one]->clues as $at => $clue) {
+                $weight = $this->looks[$one][$at];
+                if ($weight !== null) {
+                    foreach ($clue->needs() as $what) {
+                        $shared[$what->value][$one] = ($shared[$what->value][$one] ?? 0.0) + $weight;
+                    }
+                }
+            }
+        }
+        $log = $sums[$i] + $sums[$j];
+        foreach ($shared as $by) {
+            if (\count($by) === 2) {
+                $log += log((exp($by[$i]) + exp($by[$j])) / 2) - $by[$i] - $by[$j];
+            }
+        }
+
+        return $log;
+    }
+
+    /** Strikes as good as a sound player's leave room for doubt about any cause that would spoil them. */
+    private function cap(): void
+    {
+        foreach ($this->causes as $i => $cause) {
+            $good = $cause->spoilsStrikes ? $this->view->pattern->good() : $this->view->pattern->asAsked();
+            if ($good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->soundRate($this->school) - 1) {
+                $this->probabilities[$i] = min(self::CAP, $this->probabilities[$i]);
+            }
+        }
+    }
+
+    private function told(Cause $cause, int $i): WeighedCause
+    {
+        $for = $against = [];
+        $add = static function (string $text, float $weight, string $how) use (&$for, &$against): void {
+            if (abs($weight) >= self::TOO_LIGHT_TO_NAME) {
+                $clue = new WeighedClue(Words::sentence($text), $weight, $how);
+                $weight > 0 ? $for[] = $clue : $against[] = $clue;
+            }
+        };
+        foreach ($cause->clues as $at => $clue) {
+            if (($weight = $this->looks[$i][$at]) !== null) {
+                $add($clue->text($this->view, $this->words), $weight, $clue->how($this->words));
+            }
+        }
+        $tell = new BallsInWords($this->view, $this->words, $this->balls->normalTouchMm($this->school));
+        foreach ($this->terms[$i] as $term => $log) {
+            $add($tell->seen($term), $log - $this->nothing[$term], $tell->expected($term, $cause->mechanism->on($this->view->case->task->slopeDeg)));
+        }
+        $heaviest = static fn(WeighedClue $a, WeighedClue $b): int => abs($b->weight) <=> abs($a->weight);
+        usort($for, $heaviest);
+        usort($against, $heaviest);
+
+        return new WeighedCause($cause, $this->probabilities[$i], $for, $against);
+    }
+}

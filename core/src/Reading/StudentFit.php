@@ -1,0 +1,333 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Reading;
+
+use LowPoint\Core\Causes\Mechanism;
+use LowPoint\Core\Causes\View;
+use LowPoint\Core\Evidence\LowPointSource;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Tally;
+use LowPoint\Core\Progress\CleanRate;
+use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Strike\Arc;
+use LowPoint\Core\Strike\Fit;
+use LowPoint\Core\Strike\Normal;
+use LowPoint\Core\Strike\StrikeModel;
+use LowPoint\Core\Strike\Swing;
+
+/**
+ * The one fit for one student (handbook 14.3): mean and scatter of the low point, mean depth, an offset of the leading
+ * edge and a factor on the drag, from touches, marks and strikes. Window, prediction, what-ifs and gains all come from it.
+ *
+ * A Laplace approximation: each of the five at its posterior mean, and how far it may lie from there.
+ */
+final readonly class StudentFit
+{
+    /** What the model expects weighs as much as this many balls. Origin: handbook 14.3. */
+    private const MODEL_BALLS = 4.0;
+
+    /** From so many balls on the observed share binds what is said. Origin: handbook 14.3. */
+    private const BINDING_BALLS = 5;
+
+    /** How far students lie from the standard model: edge in mm, drag as a log. Origin: chosen by us. */
+    private const EDGE_SD_MM = 1.5;
+
+    private const DRAG_SD_LOG = 0.45;
+
+    private const EDGES_MM = [-4.5, -3.0, -1.5, 0.0, 1.5, 3.0, 4.5];
+
+    private const DRAGS_LOG = [-1.2, -0.8, -0.4, 0.0, 0.4, 0.8, 1.2];
+
+    /** Chance that a ball comes out as the model says when the model is right; the rest is misreading. Origin: chosen by us. */
+    private const HIT = 0.85;
+
+    private const MISS = 0.075;
+
+    /** Step by which a touch may be misread, mm, and the depths behind one mark as factors. */
+    private const READ_MM = 9.0;
+
+    private const DEPTHS = [0.5, 1.0, 1.5];
+
+    private const NODES = [0.25, 0.5, 0.25];
+
+    /** What no figure of the fit holds: the student may do more or less than the change, sd of the logit. Origin: chosen on the worlds of docs/judgement.md. */
+    private const CHANGE_SD = 0.45;
+
+    /** Half of an 80 % range, in sd. */
+    private const RANGE_SD = 1.2816;
+
+    private const LEAST_SHARE = 0.01;
+
+    /**
+     * @param  Swing  $swing  at the posterior mean
+     * @param  list<array{Swing, Swing}>  $spread  for each unknown, the swing one sd below and above
+     * @param  float  $expected  good share that the model expects at the posterior mean
+     * @param  list<string>  $assumed  labels of figures that were not looked at and taken from the set-up card
+     */
+    private function __construct(
+        public Swing $swing,
+        private array $spread,
+        public float $expected,
+        public array $assumed,
+        private Tally $good,
+        private View $view,
+        private SetupCard $card,
+        private StrikeModel $model,
+    ) {}
+
+    /** Null while no low point is known: then nothing can be predicted. */
+    public static function of(View $view, SetupCard $card, StrikeModel $model): ?self
+    {
+        $lowPoint = $view->pattern->lowPointEstimate($model->calibration);
+        $error = $view->pattern->lowPointErrorMm($model->calibration);
+        if ($lowPoint === null || $error === null) {
+            return null;
+        }
+        $seen = $view->case->seen;
+        $assumed = [];
+        $lean = $seen->number(Observable::ImpactLean) ?? $seen->number(Observable::ShaftLean);
+        if ($lean === null) {
+            $assumed[] = Observable::ShaftLean->field()->label;
+        }
+        $open = $seen->number(Observable::FaceOpen);
+        if ($open === null) {
+            $assumed[] = Observable::FaceOpen->field()->label;
+        }
+        $depth = $view->pattern->depthEstimate($model->calibration);
+        $swing = new Swing(
+            $view->case->task->club,
+            $view->case->task->lie,
+            $view->pattern->radiusMm,
+            $lowPoint,
+            $depth,
+            $lean ?? $card->leanDeg(),
+            $open ?? $card->openDeg(),
+            $seen->number(Observable::Path) ?? 0.0,
+        );
+        [$edge, $drag, $edgeSd, $dragSd] = self::edgeAndDrag($view, $swing, $model);
+        $swing = $swing->fitted(new Fit($edge, exp($drag)));
+        $balls = $view->pattern->lowPoint->n;
+        $scatterSd = 1 / sqrt(2 * ($balls + 1));
+        $depthSd = $depth->sd / sqrt($balls + 2);
+        $spread = [
+            [$swing->lowPointMovedBy(-$error), $swing->lowPointMovedBy($error)],
+            [$swing->withLowPoint($lowPoint->withSd($lowPoint->sd * exp(-$scatterSd))), $swing->withLowPoint($lowPoint->withSd($lowPoint->sd * exp($scatterSd)))],
+            [self::deeper($swing, -$depthSd), self::deeper($swing, $depthSd)],
+            [$swing->fitted(new Fit($edge - $edgeSd, exp($drag))), $swing->fitted(new Fit($edge + $edgeSd, exp($drag)))],
+            [$swing->fitted(new Fit($edge, exp($drag - $dragSd))), $swing->fitted(new Fit($edge, exp($drag + $dragSd)))],
+        ];
+
+        return new self($swing, $spread, $model->goodRate($swing), $assumed, $view->pattern->good(), $view, $card, $model);
+    }
+
+    /** Share of good strikes now: what was seen, shrunk by what the model expects; never against the balls. */
+    public function now(): float
+    {
+        $now = ($this->good->count + self::MODEL_BALLS * $this->expected) / ($this->good->of + self::MODEL_BALLS);
+        if ($this->good->of < self::BINDING_BALLS) {
+            return $now;
+        }
+        [$low, $high] = $this->observed();
+
+        return max($low, min($high, $now));
+    }
+
+    /** Whether the model explains the balls: what it expects lies inside the 90 % interval of what was seen. */
+    public function fits(): bool
+    {
+        [$low, $high] = $this->observed();
+
+        return $this->good->of < self::BINDING_BALLS || ($this->expected >= $low && $this->expected <= $high);
+    }
+
+    /** The share that the model says after a change, from the share now: its difference on the logit scale. */
+    public function moved(float $expectedAfter): float
+    {
+        return self::share(self::logit($this->now()) + self::logit($expectedAfter) - self::logit($this->expected));
+    }
+
+    /** Share of good strikes with another swing. */
+    public function after(Swing $changed): float
+    {
+        return $this->moved($this->model->goodRate($changed));
+    }
+
+    /** Share of good strikes with a fault gone. */
+    public function withoutFault(Mechanism $fault, float $normalTouchMm): float
+    {
+        return $this->after($this->cured($this->swing, $fault, $normalTouchMm, 0.0));
+    }
+
+    /**
+     * The 80 % range of the share after a fault is gone, over the posterior of the fit, of what the fault had moved, of the
+     * share now and of what no model knows.
+     *
+     * @return array{float, float}
+     */
+    public function range(Mechanism $fault, float $normalTouchMm): array
+    {
+        $logit = fn(Swing $swing): float => self::logit($this->model->goodRate($swing));
+        $difference = fn(Swing $swing): float => $logit($this->cured($swing, $fault, $normalTouchMm, 0.0)) - $logit($swing);
+        $variance = self::CHANGE_SD ** 2;
+        foreach ($this->spread as [$below, $above]) {
+            $variance += (($difference($above) - $difference($below)) / 2) ** 2;
+        }
+        $variance += (($logit($this->cured($this->swing, $fault, $normalTouchMm, 1.0)) - $logit($this->cured($this->swing, $fault, $normalTouchMm, -1.0))) / 2) ** 2;
+        $now = $this->now();
+        $variance += 1 / (($this->good->of + self::MODEL_BALLS) * max(0.04, $now * (1 - $now)));
+        $after = self::logit($this->withoutFault($fault, $normalTouchMm));
+        $half = self::RANGE_SD * sqrt($variance);
+
+        return [self::share($after - $half), self::share($after + $half)];
+    }
+
+    /**
+     * The swing without a fault. How much of the touch the fault has moved follows from how far faults of its kind do and
+     * from where the touch is; the rest is the player's own.
+     *
+     * @param  float  $sds  by how many sd more than expected the fault had moved the touch
+     */
+    private function cured(Swing $swing, Mechanism $fault, float $normalTouchMm, float $sds): Swing
+    {
+        $touch = $this->view->pattern->touch;
+        $own = BallLikelihood::TOUCH_SD_MM ** 2 + ($swing->lowPoint->sd ** 2) / max(1, $touch->n);
+        $moved = $fault->touchMm;
+        $error = 0.0;
+        if ($touch->mean !== null && $fault->touchSdMm > 0) {
+            $precision = 1 / $fault->touchSdMm ** 2 + 1 / $own;
+            $moved = ($fault->touchMm / $fault->touchSdMm ** 2 + ($touch->mean - $normalTouchMm) / $own) / $precision;
+            $error = sqrt(1 / $precision);
+        }
+        $cured = $swing->lowPointMovedBy(-$moved - $sds * $error);
+        if ($fault->addressLeanDeg !== 0.0 || $fault->strikeLeanDeg !== 0.0) {
+            $cured = $cured->redelivered($this->card->leanDeg(), $cured->openDeg);
+        }
+        if ($fault->faceDeg !== null) {
+            $cured = $cured->redelivered($cured->leanDeg, $this->card->openDeg());
+        }
+        if ($fault->scatter > 1.0) {
+            $cured = $cured->withLowPoint($cured->lowPoint->withSd(max($cured->lowPoint->sd / $fault->scatter, min($cured->lowPoint->sd, $this->model->calibration->typicalScatterMm() / 2))));
+        }
+        if ($fault->radiusMm !== null) {
+            $usual = $cured->lie->isSand() ? $this->model->calibration->bunkerRadiusMm : $this->model->calibration->normalRadiusMm;
+            $cured = self::held($cured, $cured->withRadius($usual));
+        }
+
+        return $fault->depthMm === 0.0 ? $cured : self::deeper($cured, -$fault->depthMm);
+    }
+
+    /** Another depth with the touch where it was: the low point moves with half the cut. */
+    private static function deeper(Swing $swing, float $mm): Swing
+    {
+        $least = $swing->lie->isSand() ? 1.0 : 0.3;
+        $to = max($mm < 0 ? min($swing->depth->mean, $least) : $swing->depth->mean, $swing->depth->mean + $mm);
+
+        return self::held($swing, $swing->withDepth($swing->depth->withMean($to)));
+    }
+
+    private static function held(Swing $before, Swing $after): Swing
+    {
+        $half = static fn(Swing $swing): float => (new Arc($swing->radiusMm, 0.0, max(0.0, $swing->depth->mean)))->halfCutMm;
+
+        return $after->lowPointMovedBy($half($after) - $half($before));
+    }
+
+    /** @return array{float, float} 90 % Jeffreys interval of the good strikes seen */
+    private function observed(): array
+    {
+        return (new CleanRate($this->good))->interval();
+    }
+
+    /**
+     * Posterior mean and sd of the edge offset (mm) and the log of the drag factor, over a grid. For each ball and each
+     * depth and touch it may have had, the edge from which it would be thin and the drag from which it would be heavy.
+     *
+     * @return array{float, float, float, float}
+     */
+    private static function edgeAndDrag(View $view, Swing $swing, StrikeModel $model): array
+    {
+        $cells = self::thresholds($view, $swing, $model);
+        $sum = $edgeSum = $dragSum = $edgeSquares = $dragSquares = 0.0;
+        $logs = [];
+        foreach (self::EDGES_MM as $edge) {
+            foreach (self::DRAGS_LOG as $drag) {
+                $log = -$edge ** 2 / (2 * self::EDGE_SD_MM ** 2) - $drag ** 2 / (2 * self::DRAG_SD_LOG ** 2);
+                foreach ($cells as [$kind, $count, $nodes]) {
+                    $share = 0.0;
+                    foreach ($nodes as [$thinFrom, $heavyFrom, $weight]) {
+                        $says = $edge > $thinFrom ? 'thin' : ($drag > $heavyFrom ? 'heavy' : 'good');
+                        $share += $says === $kind ? $weight : 0.0;
+                    }
+                    $log += $count * log(self::MISS + (self::HIT - self::MISS) * $share);
+                }
+                $logs[] = [$log, $edge, $drag];
+            }
+        }
+        $most = max(array_column($logs, 0));
+        foreach ($logs as [$log, $edge, $drag]) {
+            $weight = exp($log - $most);
+            $sum += $weight;
+            $edgeSum += $weight * $edge;
+            $dragSum += $weight * $drag;
+            $edgeSquares += $weight * $edge ** 2;
+            $dragSquares += $weight * $drag ** 2;
+        }
+        [$edge, $drag] = [$edgeSum / $sum, $dragSum / $sum];
+
+        return [$edge, $drag, sqrt(max(0.01, $edgeSquares / $sum - $edge ** 2)), sqrt(max(0.001, $dragSquares / $sum - $drag ** 2))];
+    }
+
+    /** @return list<array{string, int, list<array{float, float, float}>}> kind seen, balls, and edge, drag and weight by node */
+    private static function thresholds(View $view, Swing $swing, StrikeModel $model): array
+    {
+        $impact = $model->impact($swing);
+        $heavyAt = -log(1 - ($impact->sand ? $model->calibration->shortSpeedLost : $model->calibration->heavySpeedLost));
+        $cells = [];
+        foreach ($view->pattern->balls as $i => $ball) {
+            $derived = $view->pattern->derived[$i];
+            $kind = match (true) {
+                $ball->strike === null, $derived->source === LowPointSource::NotSeen, $ball->strike->value === 'picked' => null,
+                $ball->strike->isGood() => 'good',
+                $ball->strike->isHeavy() => 'heavy',
+                $ball->strike->isThin() => 'thin',
+                default => null,
+            };
+            if ($kind === null || $ball->touchMm === null) {
+                continue;
+            }
+            $touch = StrikeTable::STEP_MM * round($ball->touchMm / StrikeTable::STEP_MM);
+            $depth = round($derived->depthMm ?? $swing->depth->mean, 1);
+            $key = "{$touch} {$depth} {$kind}";
+            if (isset($cells[$key])) {
+                $cells[$key][1]++;
+
+                continue;
+            }
+            $nodes = [];
+            foreach (self::DEPTHS as $j => $times) {
+                $slice = $impact->slice($swing->radiusMm, max(0.05, $depth * $times));
+                foreach (self::NODES as $k => $weight) {
+                    $at = $touch + ($k - 1) * self::READ_MM + $slice->halfCutMm;
+                    $nodes[] = [$impact->roomMm - $slice->edgeAboveMm($at), log($heavyAt / max(1.0e-9, $slice->resistance($at))), self::NODES[$j] * $weight];
+                }
+            }
+            $cells[$key] = [$kind, 1, $nodes];
+        }
+
+        return array_values($cells);
+    }
+
+    private static function logit(float $share): float
+    {
+        $share = max(self::LEAST_SHARE, min(1 - self::LEAST_SHARE, $share));
+
+        return log($share / (1 - $share));
+    }
+
+    private static function share(float $logit): float
+    {
+        return 1 / (1 + exp(-$logit));
+    }
+}

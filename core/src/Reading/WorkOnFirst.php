@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Reading;
+
+use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\View;
+
+/**
+ * The one cause to work on first, among those shown: likely, big and cheap to change (handbook 14.4). The most probable one
+ * unless another is better by half, so that a ball more does not change the lesson.
+ */
+final readonly class WorkOnFirst
+{
+    /** Below so many balls nothing is named. Origin: handbook 14.4. */
+    public const LEAST_BALLS = 3;
+
+    /** A coach is shown so many causes, each with its gain. Origin: handbook 4.1. */
+    public const SHOWN = 3;
+
+    /** Only a cause at least this likely is worth an attempt. Origin: chosen on the worlds of docs/judgement.md. */
+    private const LEAST_PROBABILITY = 0.2;
+
+    /** However cheap its cure, a cause less than this much as likely as the first one waits. Origin: chosen by us. */
+    private const NEAR_THE_FIRST = 0.5;
+
+    /** Another is taken only when it is better by this much. Origin: handbook 14.4. */
+    private const BETTER_BY = 1.5;
+
+    /** Two this near in worth and probability are told as one line. Origin: chosen by us. */
+    private const ALIKE = 0.9;
+
+    /** Gain taken for a cure in which the model sees none or that it does not know. Origin: chosen by us. */
+    private const UNKNOWN_GAIN = 0.1;
+
+    public ?WeighedCause $cause;
+
+    /** Another that is worth as much: one more look decides. */
+    public ?WeighedCause $alike;
+
+    /** @param list<WeighedCause> $weighed most probable first */
+    public function __construct(array $weighed, View $view)
+    {
+        $likely = $weighed[0] ?? null;
+        if ($likely === null || $view->pattern->isSound() || $view->pattern->count() < self::LEAST_BALLS || $likely->probability < self::LEAST_PROBABILITY) {
+            $this->cause = $this->alike = null;
+
+            return;
+        }
+        $near = array_filter(
+            \array_slice($weighed, 0, self::SHOWN),
+            static fn(WeighedCause $one): bool => $one->probability >= max(self::LEAST_PROBABILITY, self::NEAR_THE_FIRST * $likely->probability),
+        );
+        $best = $likely;
+        foreach ($near as $one) {
+            if (self::worth($one) > self::BETTER_BY * self::worth($likely) && self::worth($one) > self::worth($best)) {
+                $best = $one;
+            }
+        }
+        $alike = null;
+        foreach ($near as $one) {
+            if ($one !== $best && $one->probability >= self::ALIKE * $best->probability && self::worth($one) >= self::ALIKE * self::worth($best)) {
+                $alike ??= $one;
+            }
+        }
+        $this->cause = $best;
+        $this->alike = $alike;
+    }
+
+    /** Probability times gain over effort; a set-up fault that was seen goes before a motion that was not. */
+    private static function worth(WeighedCause $one): float
+    {
+        $seen = $one->cause->cure->effort === Effort::Setup ? 1.0 : 1.0 / sqrt($one->cause->cure->effort->value);
+
+        return $one->probability * max($one->gain ?? self::UNKNOWN_GAIN, self::UNKNOWN_GAIN / 2) * $seen;
+    }
+}
