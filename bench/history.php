@@ -12,8 +12,8 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use LowPoint\Core\CaseFile\CaseWriter;
-use LowPoint\Core\StandIn\Dice;
-use LowPoint\Core\StandIn\Population;
+use LowPoint\Core\Simulation\Dice;
+use LowPoint\Core\Simulation\Population;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/progress.php';

@@ -15,7 +15,6 @@ use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
-use LowPoint\Core\Reading\SchoolChoice;
 use LowPoint\Core\Reading\WeighedClue;
 use LowPoint\Core\Wording\Words;
 

@@ -15,7 +15,6 @@ use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\DrillSheet;
 use LowPoint\Core\Practice\NextStep;
-use LowPoint\Core\Reading\SchoolChoice;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Wording\Words;

@@ -29,6 +29,15 @@ final readonly class CleanRate
     /** @return array{float, float} the 90 % interval */
     public function interval(): array
     {
+        /** @var array<string, array{float, float}> $known */
+        static $known = [];
+
+        return $known["{$this->tally->count} {$this->tally->of}"] ??= $this->quantiles();
+    }
+
+    /** @return array{float, float} */
+    private function quantiles(): array
+    {
         [$a, $b] = $this->parameters();
         $tail = (1 - self::LEVEL) / 2;
 

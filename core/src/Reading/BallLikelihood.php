@@ -110,14 +110,20 @@ final class BallLikelihood
     /** @var array{int, float} */
     private readonly array $start;
 
-    /** @var array<string, StrikeTable> */
+    /** @var array<int, StrikeTable> by delivery */
     private array $tables = [];
 
-    /** @var array<string, float> */
+    /** @var array<int, float> by delivery */
     private array $strikes = [];
 
-    /** @var array<string, float> */
+    /** @var array<int, float> likelihoods of the marks, by delivery and depth */
+    private array $marked = [];
+
+    /** @var array<string, array<int, float>> likelihoods of a tally by share, per mille */
     private array $tallies = [];
+
+    /** @var array<string, SetupCard> by school */
+    private array $cards = [];
 
     /** @var array<string, float> */
     private array $normalTouch = [];
@@ -182,12 +188,11 @@ final class BallLikelihood
         if ($this->touches > 0) {
             $terms['touch'] = $this->touch($mean, self::TOUCH_SD_MM ** 2 + $fault->touchSdMm ** 2, self::SCATTER_MM[(int) $this->sand] * $fault->scatter);
         }
-        $contacts = $this->touches + $this->without;
-        if ($contacts > 0) {
-            $terms['contact'] = $this->share($this->without, $contacts, max(self::NO_CONTACT[(int) $this->sand], $fault->noContact), self::CONTACT_BALLS);
+        if ($this->touches + $this->without > 0) {
+            $terms['contact'] = $this->share('contact', $this->without, $this->touches + $this->without, max(self::NO_CONTACT[(int) $this->sand], $fault->noContact), self::CONTACT_BALLS);
         }
-        if (array_sum($this->marks) > 0) {
-            $terms['marks'] = $this->marks($fault, $key);
+        if ($this->marks !== [0, 0, 0]) {
+            $terms['marks'] = $this->marked[1000 * $key + (int) round(20 * $fault->depthMm) + 500] ??= $this->marks($fault, $key);
         }
         if ($this->struck !== []) {
             $terms['strikes'] = $this->strikes[$key] ??= $this->strikesByTouch($this->tables[$key]);
@@ -196,8 +201,7 @@ final class BallLikelihood
             $terms['strikes'] = ($terms['strikes'] ?? 0.0) + $this->strikesUnseen($mean, hypot(hypot(self::TOUCH_SD_MM, $fault->touchSdMm), self::SCATTER_MM[(int) $this->sand] * $fault->scatter), $this->tables[$key]);
         }
         foreach ($this->traits as $trait => [$count, $of]) {
-            $usual = self::TRAITS[$trait];
-            $terms[$trait] = $this->share($count, $of, max($usual, $fault->traits[$trait] ?? 0.0), self::TRAIT_BALLS);
+            $terms[$trait] = $this->share($trait, $count, $of, max(self::TRAITS[$trait], $fault->traits[$trait] ?? 0.0), self::TRAIT_BALLS);
         }
         if ($this->carry[0] > 0) {
             $terms['carry'] = $this->carry($fault);
@@ -249,7 +253,7 @@ final class BallLikelihood
         return $most + log($sum);
     }
 
-    private function marks(Mechanism $fault, string $key): float
+    private function marks(Mechanism $fault, int $key): float
     {
         $typical = $this->model->calibration->typicalDepth($this->view->case->task->lie);
         [$shallow, $deep] = $this->tables[$key]->markDepthsMm();
@@ -306,29 +310,28 @@ final class BallLikelihood
     }
 
     /** Beta-binomial likelihood of a count, kept once worked out. */
-    private function share(int $count, int $of, float $share, float $balls): float
+    private function share(string $what, int $count, int $of, float $share, float $balls): float
     {
-        $key = "{$count} {$of} {$share} {$balls}";
-
-        return $this->tallies[$key] ??= Distributions::logGamma($share * $balls + $count) - Distributions::logGamma($share * $balls)
+        return $this->tallies[$what][(int) round(1000 * $share)] ??= Distributions::logGamma($share * $balls + $count) - Distributions::logGamma($share * $balls)
             + Distributions::logGamma((1 - $share) * $balls + $of - $count) - Distributions::logGamma((1 - $share) * $balls)
             - Distributions::logGamma($balls + $of) + Distributions::logGamma($balls);
     }
 
-    /** The delivery under a supposition: what was seen, else the card and what the fault does to it. */
-    private function delivery(Mechanism $fault, School $school): string
+    /**
+     * The delivery under a supposition: what was seen, else the card and what the fault does to it. A number that tells
+     * deliveries apart; its table of strikes is there from then on.
+     */
+    private function delivery(Mechanism $fault, School $school): int
     {
         $seen = $this->view->case->seen;
-        $card = SetupCard::of($school, $this->view->case->task);
-        $lean = $seen->number(Observable::ImpactLean)
-            ?? ($seen->number(Observable::ShaftLean) ?? $card->leanDeg() + $fault->addressLeanDeg) + $fault->strikeLeanDeg;
-        $face = $seen->number(Observable::FaceOpen) ?? $fault->faceDeg ?? $card->openDeg();
+        $card = $this->cards[$school->value] ??= SetupCard::of($school, $this->view->case->task);
+        $lean = (int) round(($seen->number(Observable::ImpactLean)
+            ?? ($seen->number(Observable::ShaftLean) ?? $card->leanDeg() + $fault->addressLeanDeg) + $fault->strikeLeanDeg) / self::LEAN_STEP_DEG);
+        $face = (int) round(($seen->number(Observable::FaceOpen) ?? $fault->faceDeg ?? $card->openDeg()) / self::FACE_STEP_DEG);
         $radius = $fault->radiusMm ?? $this->view->pattern->radiusMm;
-        $lean = self::LEAN_STEP_DEG * round($lean / self::LEAN_STEP_DEG);
-        $face = self::FACE_STEP_DEG * round($face / self::FACE_STEP_DEG);
-        $key = "{$lean} {$face} {$radius}";
+        $key = (($lean + 50) * 100 + $face + 50) * 100 + (int) ($radius / 50);
         $this->tables[$key] ??= new StrikeTable(
-            new Impact(DeliveredClub::of($this->view->case->task->club, $lean, $face, $seen->number(Observable::Path) ?? 0.0), $this->lie(), new Fit, $this->model->calibration),
+            new Impact(DeliveredClub::of($this->view->case->task->club, $lean * self::LEAN_STEP_DEG, $face * self::FACE_STEP_DEG, $seen->number(Observable::Path) ?? 0.0), $this->lie(), new Fit, $this->model->calibration),
             $radius,
         );
 

@@ -8,9 +8,7 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Density;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\View;
-use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\Stock;
 use LowPoint\Core\Strike\StrikeModel;
@@ -41,6 +39,9 @@ final class Explanations
 
     private const CAP_BALLS = 3;
 
+    /** Pairs are tried of causes that explain at least so well alone, as a log below the best. */
+    private const PAIRS_WITHIN = 5.0;
+
     /** What moves the odds less than this is not told, as a log. */
     private const TOO_LIGHT_TO_NAME = 0.1;
 
@@ -48,11 +49,14 @@ final class Explanations
 
     private readonly School $school;
 
-    /** @var list<string> ids of the causes, and for each its looks by clue */
-    private array $ids = [];
-
-    /** @var list<array<int, float|null>> */
+    /** @var array<int, array<int, float|null>> of each cause, by clue */
     private array $looks = [];
+
+    /** @var array<int, float> */
+    private array $lookSums = [];
+
+    /** @var array<int, array<string, float>> by observable */
+    private array $byLook = [];
 
     /** @var list<array<string, float>> */
     private array $terms = [];
@@ -83,8 +87,9 @@ final class Explanations
     public function causes(): array
     {
         $weighed = [];
+        $tell = new BallsInWords($this->view, $this->words, $this->balls->normalTouchMm($this->school));
         foreach ($this->causes as $i => $cause) {
-            $weighed[] = $this->told($cause, $i);
+            $weighed[] = $this->told($cause, $i, $tell);
         }
         usort($weighed, static fn(WeighedCause $a, WeighedCause $b): int => [$b->probability, $a->cause->id] <=> [$a->probability, $b->cause->id]);
 
@@ -111,23 +116,29 @@ final class Explanations
     {
         $slope = $this->view->case->task->slopeDeg;
         $nothing = array_sum($this->nothing);
-        $odds = $mechanisms = $singles = $lookSums = [];
+        $odds = $mechanisms = $singles = [];
         foreach ($this->causes as $i => $cause) {
             $mechanisms[$i] = $cause->mechanism->on($slope);
             $this->terms[$i] = $this->balls->terms($mechanisms[$i], $this->school);
             $this->looks[$i] = array_map(fn($clue): ?float => $clue->weight($this->view), $cause->clues);
-            $lookSums[$i] = array_sum($this->looks[$i]);
+            $this->sumLooks($i, $cause);
             $odds[$i] = $cause->prior() / (1 - $cause->prior());
             $singles[$i] = array_sum($this->terms[$i]);
         }
         $all = array_sum($odds) ?: 1.0;
         $pairOdds = ($all ** 2 - array_sum(array_map(static fn(float $one): float => $one ** 2, $odds))) / 2 ?: 1.0;
         $logs = [[[], $this->logOfNothing($nothing)]];
+        $alone = [];
         foreach ($odds as $i => $one) {
-            $logs[] = [[$i], log(self::ONE * $one / $all) + self::TEMPER * ($lookSums[$i] + $singles[$i] - $nothing)];
-            for ($j = 0; $j < $i; $j++) {
+            $alone[$i] = log($one / $all) + self::TEMPER * ($this->lookSums[$i] + $singles[$i] - $nothing);
+            $logs[] = [[$i], log(self::ONE) + $alone[$i]];
+        }
+        // A cause that explains next to nothing alone hardly does so beside another: its pairs weigh nothing.
+        $worth = array_keys(array_filter($alone, static fn(float $log): bool => $log >= max($alone) - self::PAIRS_WITHIN));
+        foreach ($worth as $at => $i) {
+            foreach (\array_slice($worth, 0, $at) as $j) {
                 $balls = array_sum($this->balls->terms($mechanisms[$i]->and($mechanisms[$j]), $this->school));
-                $logs[] = [[$j, $i], log(self::TWO * $one * $odds[$j] / $pairOdds) + self::TEMPER * ($this->bothLooks($i, $j, $lookSums) + $balls - $nothing)];
+                $logs[] = [[$j, $i], log(self::TWO * $odds[$i] * $odds[$j] / $pairOdds) + self::TEMPER * ($this->bothLooks($i, $j) + $balls - $nothing)];
             }
         }
         $most = max(array_column($logs, 1));
@@ -147,6 +158,18 @@ final class Explanations
         usort($this->shares, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
         $this->probabilities = array_map(static fn(float $sum): float => $sum / $total, $probabilities);
         $this->cap();
+    }
+
+    private function sumLooks(int $i, Cause $cause): void
+    {
+        $this->lookSums[$i] = array_sum($this->looks[$i]);
+        $this->byLook[$i] = [];
+        foreach ($cause->clues as $at => $clue) {
+            $weight = $this->looks[$i][$at];
+            foreach ($weight === null ? [] : $clue->needs() as $what) {
+                $this->byLook[$i][$what->value] = ($this->byLook[$i][$what->value] ?? 0.0) + $weight;
+            }
+        }
     }
 
     /** Nothing wrong: a sound player of the school followed, or of another that suits the shot and lie. */
@@ -170,29 +193,13 @@ final class Explanations
         return log(self::NOTHING * $sum);
     }
 
-    /**
-     * Looks under two causes at once: what both bear on is seen as often as under either; the rest adds up.
-     *
-     * @param  array<int, float>  $sums
-     */
-    private function bothLooks(int $i, int $j, array $sums): float
+    /** Looks under two causes at once: what both bear on is seen as often as under either; the rest adds up. */
+    private function bothLooks(int $i, int $j): float
     {
-        $shared = [];
-        foreach ([$i, $j] as $one) {
-            foreach ($this->causes[$one]->clues as $at => $clue) {
-                $weight = $this->looks[$one][$at];
-                if ($weight !== null) {
-                    foreach ($clue->needs() as $what) {
-                        $shared[$what->value][$one] = ($shared[$what->value][$one] ?? 0.0) + $weight;
-                    }
-                }
-            }
-        }
-        $log = $sums[$i] + $sums[$j];
-        foreach ($shared as $by) {
-            if (\count($by) === 2) {
-                $log += log((exp($by[$i]) + exp($by[$j])) / 2) - $by[$i] - $by[$j];
-            }
+        $log = $this->lookSums[$i] + $this->lookSums[$j];
+        foreach (array_intersect_key($this->byLook[$i], $this->byLook[$j]) as $what => $one) {
+            $other = $this->byLook[$j][$what];
+            $log += log((exp($one) + exp($other)) / 2) - $one - $other;
         }
 
         return $log;
@@ -209,7 +216,7 @@ final class Explanations
         }
     }
 
-    private function told(Cause $cause, int $i): WeighedCause
+    private function told(Cause $cause, int $i, BallsInWords $tell): WeighedCause
     {
         $for = $against = [];
         $add = static function (string $text, float $weight, string $how) use (&$for, &$against): void {
@@ -223,9 +230,10 @@ final class Explanations
                 $add($clue->text($this->view, $this->words), $weight, $clue->how($this->words));
             }
         }
-        $tell = new BallsInWords($this->view, $this->words, $this->balls->normalTouchMm($this->school));
         foreach ($this->terms[$i] as $term => $log) {
-            $add($tell->seen($term), $log - $this->nothing[$term], $tell->expected($term, $cause->mechanism->on($this->view->case->task->slopeDeg)));
+            if (abs($log - $this->nothing[$term]) >= self::TOO_LIGHT_TO_NAME) {
+                $add($tell->seen($term), $log - $this->nothing[$term], $tell->expected($term, $cause->mechanism->on($this->view->case->task->slopeDeg)));
+            }
         }
         $heaviest = static fn(WeighedClue $a, WeighedClue $b): int => abs($b->weight) <=> abs($a->weight);
         usort($for, $heaviest);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Evidence\Mark;
-use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Impact;
 use LowPoint\Core\Strike\Outcome;
 use LowPoint\Core\Strike\Slice;

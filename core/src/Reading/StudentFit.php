@@ -13,7 +13,6 @@ use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Arc;
 use LowPoint\Core\Strike\Fit;
-use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Strike\Swing;
 
@@ -60,9 +59,12 @@ final readonly class StudentFit
 
     private const LEAST_SHARE = 0.01;
 
+    /** @var array{float, float} 90 % Jeffreys interval of the good strikes seen */
+    private array $observed;
+
     /**
      * @param  Swing  $swing  at the posterior mean
-     * @param  list<array{Swing, Swing}>  $spread  for each unknown, the swing one sd below and above
+     * @param  list<Swing>  $spread  for each unknown, the swing one sd above the posterior mean
      * @param  float  $expected  good share that the model expects at the posterior mean
      * @param  list<string>  $assumed  labels of figures that were not looked at and taken from the set-up card
      */
@@ -75,7 +77,9 @@ final readonly class StudentFit
         private View $view,
         private SetupCard $card,
         private StrikeModel $model,
-    ) {}
+    ) {
+        $this->observed = (new CleanRate($good))->interval();
+    }
 
     /** Null while no low point is known: then nothing can be predicted. */
     public static function of(View $view, SetupCard $card, StrikeModel $model): ?self
@@ -112,11 +116,11 @@ final readonly class StudentFit
         $scatterSd = 1 / sqrt(2 * ($balls + 1));
         $depthSd = $depth->sd / sqrt($balls + 2);
         $spread = [
-            [$swing->lowPointMovedBy(-$error), $swing->lowPointMovedBy($error)],
-            [$swing->withLowPoint($lowPoint->withSd($lowPoint->sd * exp(-$scatterSd))), $swing->withLowPoint($lowPoint->withSd($lowPoint->sd * exp($scatterSd)))],
-            [self::deeper($swing, -$depthSd), self::deeper($swing, $depthSd)],
-            [$swing->fitted(new Fit($edge - $edgeSd, exp($drag))), $swing->fitted(new Fit($edge + $edgeSd, exp($drag)))],
-            [$swing->fitted(new Fit($edge, exp($drag - $dragSd))), $swing->fitted(new Fit($edge, exp($drag + $dragSd)))],
+            $swing->lowPointMovedBy($error),
+            $swing->withLowPoint($lowPoint->withSd($lowPoint->sd * exp($scatterSd))),
+            self::deeper($swing, $depthSd),
+            $swing->fitted(new Fit($edge + $edgeSd, exp($drag))),
+            $swing->fitted(new Fit($edge, exp($drag + $dragSd))),
         ];
 
         return new self($swing, $spread, $model->goodRate($swing), $assumed, $view->pattern->good(), $view, $card, $model);
@@ -129,7 +133,7 @@ final readonly class StudentFit
         if ($this->good->of < self::BINDING_BALLS) {
             return $now;
         }
-        [$low, $high] = $this->observed();
+        [$low, $high] = $this->observed;
 
         return max($low, min($high, $now));
     }
@@ -137,7 +141,7 @@ final readonly class StudentFit
     /** Whether the model explains the balls: what it expects lies inside the 90 % interval of what was seen. */
     public function fits(): bool
     {
-        [$low, $high] = $this->observed();
+        [$low, $high] = $this->observed;
 
         return $this->good->of < self::BINDING_BALLS || ($this->expected >= $low && $this->expected <= $high);
     }
@@ -170,14 +174,16 @@ final readonly class StudentFit
     {
         $logit = fn(Swing $swing): float => self::logit($this->model->goodRate($swing));
         $difference = fn(Swing $swing): float => $logit($this->cured($swing, $fault, $normalTouchMm, 0.0)) - $logit($swing);
+        $cured = $logit($this->cured($this->swing, $fault, $normalTouchMm, 0.0));
+        $middle = $cured - self::logit($this->expected);
         $variance = self::CHANGE_SD ** 2;
-        foreach ($this->spread as [$below, $above]) {
-            $variance += (($difference($above) - $difference($below)) / 2) ** 2;
+        foreach ($this->spread as $above) {
+            $variance += ($difference($above) - $middle) ** 2;
         }
-        $variance += (($logit($this->cured($this->swing, $fault, $normalTouchMm, 1.0)) - $logit($this->cured($this->swing, $fault, $normalTouchMm, -1.0))) / 2) ** 2;
+        $variance += ($logit($this->cured($this->swing, $fault, $normalTouchMm, 1.0)) - $cured) ** 2;
         $now = $this->now();
         $variance += 1 / (($this->good->of + self::MODEL_BALLS) * max(0.04, $now * (1 - $now)));
-        $after = self::logit($this->withoutFault($fault, $normalTouchMm));
+        $after = self::logit($now) + $middle;
         $half = self::RANGE_SD * sqrt($variance);
 
         return [self::share($after - $half), self::share($after + $half)];
@@ -232,12 +238,6 @@ final readonly class StudentFit
         $half = static fn(Swing $swing): float => (new Arc($swing->radiusMm, 0.0, max(0.0, $swing->depth->mean)))->halfCutMm;
 
         return $after->lowPointMovedBy($half($after) - $half($before));
-    }
-
-    /** @return array{float, float} 90 % Jeffreys interval of the good strikes seen */
-    private function observed(): array
-    {
-        return (new CleanRate($this->good))->interval();
     }
 
     /**

@@ -8,8 +8,8 @@ use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\CaseFile\Schema;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\StandIn\Dice;
-use LowPoint\Core\StandIn\RandomCase;
+use LowPoint\Core\Simulation\Dice;
+use LowPoint\Core\Simulation\RandomCase;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 

@@ -8,7 +8,7 @@ use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Distributions;
 use LowPoint\Core\Progress\Estimate;
-use LowPoint\Core\StandIn\Dice;
+use LowPoint\Core\Simulation\Dice;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -11,7 +11,7 @@ use LowPoint\Core\Progress\LowPointFigures;
 use LowPoint\Core\Progress\SetSummary;
 use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Progress\WhatNow;
-use LowPoint\Core\StandIn\Dice;
+use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Strike\Lie;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Tests\Strike;
 
 use LowPoint\Core\Club\Club;
-use LowPoint\Core\StandIn\Dice;
+use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Strike\StrikeModel;

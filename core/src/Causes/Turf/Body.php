@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
-use LowPoint\Core\Causes\Clue\FaceOffStance;
-use LowPoint\Core\Causes\Clue\LeanGained;
 use LowPoint\Core\Causes\Clue\OnShot;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
@@ -15,7 +12,6 @@ use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
 

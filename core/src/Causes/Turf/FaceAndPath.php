@@ -5,10 +5,6 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
-use LowPoint\Core\Causes\Clue\FaceOffStance;
-use LowPoint\Core\Causes\Clue\LeanGained;
-use LowPoint\Core\Causes\Clue\OnShot;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Cure;

@@ -6,17 +6,12 @@ namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\BackswingAgainstShot;
-use LowPoint\Core\Causes\Clue\FaceOffStance;
-use LowPoint\Core\Causes\Clue\LeanGained;
 use LowPoint\Core\Causes\Clue\LessLoftWouldDo;
-use LowPoint\Core\Causes\Clue\OnShot;
-use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
 
@@ -148,7 +143,7 @@ final class SpeedAndDistance
                 [
                     new LessLoftWouldDo(Strength::Weak),
                 ],
-                new Mechanism(),
+                new Mechanism,
                 new Cure(
                     Effort::Setup,
                     null,

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\StandIn;
+namespace LowPoint\Core\Simulation;
 
 use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Shot;
@@ -12,7 +12,7 @@ use LowPoint\Core\Evidence\Task;
  * What each cause does to a student's habits, written from how the fault works on body, club and ground. It knows nothing
  * of the weights by which the engine reads it back: only so does agreement mean something.
  */
-final readonly class Faults
+final readonly class HabitFaults implements Behaviour
 {
     public function __construct(private Dice $dice) {}
 
@@ -70,7 +70,7 @@ final readonly class Faults
             $h->seen['ball_position_pct'] = $this->dice->between(28, 42);
         }
         // The leading edge digs: the same arc cuts deeper and stops shorter.
-        $h->depthMm += 2.2;
+        $h->depthMm += 0.9;
         $h->lowPointMm -= 8;
     }
 
@@ -82,7 +82,7 @@ final readonly class Faults
         $width = max($h->figure('stance_width_mm'), 160.0) * ($task->shot === Shot::Pitch ? 1.2 : 1.5);
         $h->lowPointMm += (52 - $position) / 100 * $width;
         if ($position < 52) {
-            $h->depthMm += 1.2;
+            $h->depthMm += 0.5;
             $h->low += 0.4;
         }
     }
@@ -106,8 +106,8 @@ final readonly class Faults
         $h->seen['head_drift_mm'] = $this->dice->between(-75, -38);
         $h->seen['impact_weight_pct'] = $this->dice->between(28, 44);
         $h->lowPointMm -= $this->dice->between(45, 75);
-        $h->depthMm -= 0.8;
-        $h->depthSdMm += 0.8;
+        $h->depthMm -= 0.3;
+        $h->depthSdMm += 0.3;
     }
 
     private function scoop(Habits $h): void
@@ -117,8 +117,8 @@ final readonly class Faults
         $h->seen['attack'] = 'rising';
         $h->seen['attack_deg'] = $this->dice->between(1.5, 5);
         $h->lowPointMm -= $this->dice->between(55, 85);
-        $h->depthMm -= 0.8;
-        $h->depthSdMm += 0.8;
+        $h->depthMm -= 0.3;
+        $h->depthSdMm += 0.3;
     }
 
     private function handleDrag(Habits $h): void
@@ -128,7 +128,7 @@ final readonly class Faults
         if ($this->dice->chance(0.6)) {
             $h->seen['rhythm'] = 'jerky';
         }
-        $h->depthMm += 2.2;
+        $h->depthMm += 0.9;
         $h->low += 0.3;
     }
 
@@ -144,14 +144,14 @@ final readonly class Faults
         }
         $h->seen['path_deg'] = $this->dice->between(-9, -2);
         $h->radiusMm = 750;
-        $h->depthMm += 4.5;
+        $h->depthMm += 1.6;
     }
 
     private function driftForward(Habits $h): void
     {
         $h->seen['head_drift_mm'] = $this->dice->between(40, 80);
         $h->lowPointMm += $this->dice->between(70, 105);
-        $h->depthMm -= 0.7;
+        $h->depthMm -= 0.3;
     }
 
     /** @param array<string, float|string> $seen */
@@ -187,7 +187,7 @@ final readonly class Faults
         }
         $h->carryFactor *= 0.85;
         $h->lowPointMm -= $this->dice->between(30, 50);
-        $h->depthMm += 0.6;
+        $h->depthMm += 0.25;
     }
 
     private function forcedHit(Habits $h): void
@@ -228,7 +228,7 @@ final readonly class Faults
             $h->seen['face_through'] = 'rolls_shut';
         }
         $h->startDeg -= $this->dice->between(4, 9);
-        $h->depthMm += 1.2;
+        $h->depthMm += 0.5;
         $h->low += 0.3;
     }
 
@@ -238,7 +238,7 @@ final readonly class Faults
         $h->seen['path_deg'] = $this->dice->between(6, 12);
         $h->lowPointMm -= $this->dice->between(50, 80);
         $h->radiusMm = 1300;
-        $h->depthMm -= 0.5;
+        $h->depthMm -= 0.2;
     }
 
     private function setupIgnoresLie(Habits $h): void
@@ -257,7 +257,7 @@ final readonly class Faults
         $h->seen['lead_wrist'] = 'bowed';
         $h->low += 0.7;
         $h->runs += 0.6;
-        $h->depthMm += 0.8;
+        $h->depthMm += 0.3;
     }
 
     private function sandBallMoved(Habits $h, float $from, float $to): void
@@ -266,7 +266,7 @@ final readonly class Faults
         $h->seen['ball_position_pct'] = $position;
         $h->lowPointMm += (95 - $position) / 100 * 220;
         if ($position < 95) {
-            $h->depthMm += 3;
+            $h->depthMm += 1.2;
             $h->lowPointMm -= 60;
         } else {
             $h->seen['stance_open_deg'] = $this->dice->between(25, 40);
@@ -279,7 +279,7 @@ final readonly class Faults
         $h->seen['shaft_lean_deg'] = $this->dice->between(6, 12);
         $h->seen['impact_lean_deg'] = $h->figure('shaft_lean_deg') + $this->dice->normal(1, 1.5);
         $h->seen['release'] = 'held_off';
-        $h->depthMm += 5;
+        $h->depthMm += 2.0;
     }
 
     private function sandWeightTrail(Habits $h): void
@@ -287,7 +287,7 @@ final readonly class Faults
         $h->seen['lead_weight_pct'] = $this->dice->between(34, 46);
         $h->seen['impact_weight_pct'] = $this->dice->between(34, 47);
         $h->lowPointMm -= $this->dice->between(50, 85);
-        $h->depthSdMm += 2;
+        $h->depthSdMm += 0.8;
     }
 
     private function sandMismatch(Habits $h): void
@@ -303,7 +303,7 @@ final readonly class Faults
         if ($this->dice->chance(0.8)) {
             $h->seen['handle_height'] = 'high';
         }
-        $h->depthMm -= 4;
+        $h->depthMm -= 1.5;
         $h->lowPointMm -= 25;
     }
 
@@ -312,7 +312,7 @@ final readonly class Faults
         $h->seen['takeaway'] = 'inside';
         $h->seen['path_deg'] = $this->dice->between(5, 10);
         $h->radiusMm = 1300;
-        $h->depthMm -= 4;
+        $h->depthMm -= 1.5;
         $h->lowPointMm -= $this->dice->between(55, 85);
     }
 
@@ -321,7 +321,7 @@ final readonly class Faults
         $h->seen['path_deg'] = $this->dice->between(-15, -10);
         $h->sandToLeadSide = 0.85;
         $h->radiusMm = 650;
-        $h->depthMm += 19;
+        $h->depthMm += 5.0;
         $h->lowPointMm -= 15;
         if ($this->dice->chance(0.5)) {
             $h->seen['stance_open_deg'] = $this->dice->between(36, 48);
@@ -332,7 +332,7 @@ final readonly class Faults
     {
         $h->seen['finish'] = 'cut_short';
         $h->seen['speed_change'] = 'quitting';
-        $h->depthMm += 6;
+        $h->depthMm += 2.2;
         $h->lowPointMm -= 20;
         $h->carryFactor *= 0.7;
     }
@@ -363,7 +363,7 @@ final readonly class Faults
         $h->seen['head_drift_mm'] = $this->dice->between(-55, -30);
         $h->seen['lead_weight_pct'] = $this->dice->between(32, 42);
         $h->lowPointMm -= $this->dice->between(45, 75);
-        $h->depthMm -= 1.5;
+        $h->depthMm -= 0.6;
     }
 
     private function setBackswing(Habits $h, int $steps): void

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\StandIn;
+namespace LowPoint\Core\Simulation;
 
 use LowPoint\Core\Evidence\Backswing;
 
@@ -40,27 +40,37 @@ final class Habits
 
     public Backswing $backswing = Backswing::Hip;
 
-    /** Half of what was changed since then: a fault that is there, but smaller. Words are kept or not by chance. */
-    public function goBackHalfWayTo(self $before, Dice $dice): void
+    private const FIGURES = ['lowPointMm', 'lowPointSdMm', 'depthMm', 'depthSdMm', 'radiusMm', 'carryFactor', 'startDeg', 'runs', 'low', 'sandToLeadSide'];
+
+    /**
+     * What was changed since then, taken at another strength: 0.5 = a fault that is there, but half as large. Words are kept
+     * or not by chance.
+     *
+     * @param  \Closure(): float  $strength  of one figure
+     * @param  \Closure(): bool  $wordStays
+     */
+    public function rescaled(self $before, \Closure $strength, \Closure $wordStays): void
     {
         foreach ($this->seen as $what => $value) {
             $was = $before->seen[$what] ?? null;
+            if ($value === $was) {
+                continue;
+            }
             if (\is_string($value)) {
-                $this->seen[$what] = $dice->chance(0.5) || $was === null ? $value : $was;
+                $this->seen[$what] = $was === null || $wordStays() ? $value : $was;
             } elseif (\is_float($was)) {
-                $this->seen[$what] = ($value + $was) / 2;
+                $this->seen[$what] = $was + $strength() * ($value - $was);
             }
         }
-        $this->lowPointMm = ($this->lowPointMm + $before->lowPointMm) / 2;
-        $this->lowPointSdMm = ($this->lowPointSdMm + $before->lowPointSdMm) / 2;
-        $this->depthMm = ($this->depthMm + $before->depthMm) / 2;
-        $this->depthSdMm = ($this->depthSdMm + $before->depthSdMm) / 2;
-        $this->radiusMm = ($this->radiusMm + $before->radiusMm) / 2;
-        $this->carryFactor = ($this->carryFactor + $before->carryFactor) / 2;
-        $this->startDeg = ($this->startDeg + $before->startDeg) / 2;
-        $this->runs = ($this->runs + $before->runs) / 2;
-        $this->low = ($this->low + $before->low) / 2;
-        $this->sandToLeadSide = ($this->sandToLeadSide + $before->sandToLeadSide) / 2;
+        foreach (self::FIGURES as $figure) {
+            if ($this->{$figure} !== $before->{$figure}) {
+                $this->{$figure} = $before->{$figure} + $strength() * ($this->{$figure} - $before->{$figure});
+            }
+        }
+        $this->lowPointSdMm = max(3.0, $this->lowPointSdMm);
+        $this->depthSdMm = max(0.1, $this->depthSdMm);
+        $this->radiusMm = max(400.0, min(3000.0, $this->radiusMm));
+        $this->sandToLeadSide = max(0.0, min(1.0, $this->sandToLeadSide));
     }
 
     public function figure(string $observable): float

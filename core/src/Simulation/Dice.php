@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\StandIn;
+namespace LowPoint\Core\Simulation;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;

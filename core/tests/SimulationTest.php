@@ -8,13 +8,13 @@ use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Reading\ReadingEngine;
-use LowPoint\Core\StandIn\Contradictions;
-use LowPoint\Core\StandIn\Dice;
-use LowPoint\Core\StandIn\Population;
-use LowPoint\Core\StandIn\RandomCase;
+use LowPoint\Core\Simulation\Contradictions;
+use LowPoint\Core\Simulation\Dice;
+use LowPoint\Core\Simulation\Population;
+use LowPoint\Core\Simulation\RandomCase;
 use PHPUnit\Framework\TestCase;
 
-final class StandInTest extends TestCase
+final class SimulationTest extends TestCase
 {
     public function test_the_same_seed_makes_the_same_students(): void
     {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\StandIn;
+namespace LowPoint\Core\Simulation;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
@@ -10,34 +10,45 @@ use LowPoint\Core\Club\Club;
 use LowPoint\Core\Club\Handedness;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Schools\School;
 
 /** Draws students with faults as often as coaches meet them, over all shots and lies. */
 final readonly class Population
 {
-    private const SECOND_CAUSE = 0.25;
-
     /** Causes without a body: the choice of shot is not a way of swinging. */
     private const NOT_ACTED = ['wrong_shot'];
 
-    public function __construct(private Dice $dice) {}
+    public function __construct(
+        private Dice $dice,
+        private ?World $world = null,
+    ) {}
 
     /** @param bool $sound a player with no fault */
     public function student(bool $sound): Student
     {
+        $world = $this->world ?? World::plain();
         $task = $this->task();
         $handed = $this->dice->chance(0.1) ? Handedness::Left : Handedness::Right;
         if ($sound) {
-            return Student::with([], $task, $handed, $this->dice);
+            return Student::with([], $task, $handed, $this->dice, $world, $this->style($task, $world));
         }
         $possible = array_values(array_filter(CauseLibrary::standard()->for($task), static fn(Cause $cause): bool => ! \in_array($cause->id, self::NOT_ACTED, true)));
         $main = $this->draw($possible);
         $causes = [$main];
-        if ($this->dice->chance(self::SECOND_CAUSE)) {
+        if ($this->dice->chance($world->pairShare)) {
             // The second one acts first, so that the main one decides what both touch.
             $second = $this->draw($possible);
             $causes = $second === $main ? [$main] : [$second, $main];
         }
-        return Student::with($causes, $task, $handed, $this->dice);
+        return Student::with($causes, $task, $handed, $this->dice, $world);
+    }
+
+    /** Some sound players follow another school than the usual one, and are none the worse for it. */
+    private function style(Task $task, World $world): ?School
+    {
+        $others = array_values(array_filter(School::cases(), static fn(School $one): bool => $one->suits($task->shot, $task->lie) && $one !== School::standardFor($task->shot, $task->lie)));
+
+        return $others !== [] && $this->dice->chance($world->otherStyles) ? $this->dice->oneOf($others) : null;
     }
 
     /** @param list<Cause> $possible */

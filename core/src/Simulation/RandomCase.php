@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\StandIn;
+namespace LowPoint\Core\Simulation;
 
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Evidence\Ball;

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Simulation;
+
+/** The behaviours there are. */
+enum BehaviourKind: string
+{
+    case Habits = 'habits';
+    case Body = 'body';
+    case Table = 'table';
+
+    public function with(Dice $dice): Behaviour
+    {
+        return match ($this) {
+            self::Habits => new HabitFaults($dice),
+            self::Body => new BodyFaults($dice),
+            self::Table => new TableFaults($dice),
+        };
+    }
+}
