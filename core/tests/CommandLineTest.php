@@ -27,16 +27,31 @@ final class CommandLineTest extends TestCase
     {
         [$status, $out] = self::execute('strike', (string) json_encode([
             'club' => ['loft_deg' => 56, 'bounce_deg' => 10], 'lean_deg' => 12, 'lie' => 'fairway', 'arc_radius_mm' => 1100,
-            'low_point_mm' => ['mean' => -5, 'sd' => 22], 'depth_mm' => ['mean' => 2, 'sd' => 2],
+            'low_point_mm' => ['mean' => 22, 'sd' => 20], 'depth_mm' => ['mean' => 1, 'sd' => 0.7],
         ]));
 
         self::assertSame(0, $status);
         $answer = json_decode($out, true, flags: JSON_THROW_ON_ERROR);
-        self::assertEqualsWithDelta(0.31, $answer['good_rate'], 0.02);
+        self::assertEqualsWithDelta(0.42, $answer['good_rate'], 0.01);
         self::assertEqualsWithDelta(1.0, array_sum($answer['rates']), 0.001);
         self::assertEqualsWithDelta(44, $answer['delivered']['loft_deg'], 0.01);
         self::assertCount(2, $answer['window_mm']);
         self::assertSame(['aim', 'scatter', 'window'], array_keys($answer['what_if']));
+        self::assertCount(2, $answer['touch_window_mm']);
+    }
+
+    public function test_strike_takes_a_touch_in_place_of_a_low_point_but_not_both(): void
+    {
+        $ask = static fn(array $where): string => (string) json_encode([
+            'club' => ['loft_deg' => 56, 'bounce_deg' => 12], 'lean_deg' => 2, 'open_deg' => 3, 'lie' => 'fairway', 'depth_mm' => ['mean' => 1, 'sd' => 0.7], ...$where,
+        ]);
+        [$status, $out] = self::execute('strike', $ask(['touch_mm' => ['mean' => 0, 'sd' => 12]]));
+        self::assertSame(0, $status);
+        self::assertGreaterThan(0.9, json_decode($out, true, flags: JSON_THROW_ON_ERROR)['good_rate']);
+
+        [$status, , $err] = self::execute('strike', $ask(['touch_mm' => ['mean' => 0, 'sd' => 12], 'low_point_mm' => ['mean' => 40, 'sd' => 12]]));
+        self::assertSame(2, $status);
+        self::assertStringContainsString('either touch_mm or low_point_mm', $err);
     }
 
     public function test_bad_input_ends_with_status_two_one_line_a_fault_and_nothing_on_standard_output(): void

@@ -6,6 +6,7 @@ namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Causes\MechanismInWords;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\Drill;
@@ -39,7 +40,10 @@ final class Library
             'name' => $cause->name,
             'shots' => array_map(static fn(Shot $shot): string => $shot->value, $cause->shots),
             'lies' => $cause->lies === null ? null : array_map(static fn(Lie $lie): string => $lie->label(), $cause->lies),
-            'evidence' => array_map(static fn($clue): string => Words::sentence($clue->title().': '.$clue->how($words)), $cause->clues),
+            'evidence' => [
+                ...array_map(static fn($clue): string => Words::sentence($clue->title().': '.$clue->how($words)), $cause->clues),
+                ...MechanismInWords::of($cause->mechanism, $words),
+            ],
             'if_wrong' => $cause->ifWrong,
             'setup' => $cause->cure->setupText,
             'stop' => $cause->cure->stop,

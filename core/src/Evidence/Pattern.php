@@ -98,6 +98,12 @@ final readonly class Pattern
         return $this->asAsked()->of >= self::GOOD_BALLS && $this->asAsked()->share() >= self::GOOD_SHARE;
     }
 
+    /** What a good strike is called here. */
+    public function goodWord(): string
+    {
+        return $this->case->task->inSand() ? Strike::Splash->value : Strike::Clean->value;
+    }
+
     /** The most frequent strike; of equals the one seen last. */
     public function mainStrike(): ?Strike
     {

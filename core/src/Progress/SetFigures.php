@@ -24,7 +24,7 @@ final class SetFigures
         $pattern = $reading->pattern;
         $rate = new CleanRate($pattern->good());
         $asked = $pattern->asAsked();
-        $window = $reading->prediction?->window;
+        $window = $reading->model?->touchWindow;
 
         return [
             'text' => $reading->patternText,

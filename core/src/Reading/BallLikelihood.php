@@ -30,7 +30,7 @@ use LowPoint\Core\Strike\Swing;
 final class BallLikelihood
 {
     /** How far sound players differ in their mean touch, mm. Origin: handbook 14.4. */
-    public const TOUCH_SD_MM = 18.0;
+    private const TOUCH_SD_MM = 18.0;
 
     /** Scatter of a sound player's touch as it is read, mm, and how much calmer and wilder ones are. Origin: handbook 14.4. */
     private const SCATTER_MM = [23.0, 26.0];
@@ -39,6 +39,8 @@ final class BallLikelihood
 
     /** Share of sets of touches that follow no supposition, and how such ones lie, mm. Origin: chosen by us. */
     private const STRAY = 0.03;
+
+    private const STRAY_OF_SOUND = 0.002;
 
     private const STRAY_MEAN_SD_MM = 60.0;
 
@@ -57,8 +59,21 @@ final class BallLikelihood
 
     private const TRAIT_BALLS = 4.0;
 
-    /** What strikes tell beside touches and marks is taken at this weight. Origin: handbook 14.4. */
+    /**
+     * What strikes tell beside touches and marks is taken at this weight (origin: handbook 14.4), and of many balls as that of
+     * fewer: where the model errs for a lie it errs alike for all of them (origin: chosen by us).
+     */
     private const STRIKE_WEIGHT = 0.75;
+
+    private const STRIKE_BALLS = 10.0;
+
+    /** What the count of good strikes tells beside touches and strikes is taken at this weight. Origin: chosen by us. */
+    private const GOOD_WEIGHT = 0.35;
+
+    /** Share of good strikes that a fault leaves, and the balls it counts for; and those of a sound player's share. Origin: chosen by us. */
+    private const SPOILED = [0.42, 2.5];
+
+    private const SOUND_BALLS = 9.0;
 
     /** Traits that are looked at, with the share of a sound player's balls that show them. Origin: chosen by us. */
     private const TRAITS = ['low_flight' => 0.12, 'high_flight' => 0.07, 'runs' => 0.16, 'click' => 0.12, 'scrape' => 0.25, 'sand_to_lead_side' => 0.15];
@@ -101,6 +116,9 @@ final class BallLikelihood
     /** @var array<int, int> kind of strike => balls of which nobody saw where the club touched */
     private readonly array $struckUnseen;
 
+    /** @var array{int, int} */
+    private readonly array $good;
+
     /** @var array<string, array{int, int}> trait => count, of */
     private readonly array $traits;
 
@@ -127,6 +145,9 @@ final class BallLikelihood
 
     /** @var array<string, float> */
     private array $normalTouch = [];
+
+    /** @var array<string, float> */
+    private array $soundRates = [];
 
     public function __construct(private readonly View $view, private readonly StrikeModel $model)
     {
@@ -166,6 +187,7 @@ final class BallLikelihood
         $this->marks = $marks;
         $this->struck = array_values($struck);
         $this->struckUnseen = $unseen;
+        $this->good = [$view->pattern->good()->count, $view->pattern->good()->of];
         $this->traits = self::tallied($view);
         $carry = $view->pattern->carryError($case);
         $this->carry = [$carry->n, $carry->mean ?? 0.0];
@@ -180,13 +202,13 @@ final class BallLikelihood
     }
 
     /** @return array<string, float> term => log-likelihood */
-    public function terms(Mechanism $fault, School $school): array
+    public function terms(Mechanism $fault, School $school, bool $spoils = false): array
     {
         $mean = $this->normalTouchMm($school) + $fault->touchMm;
         $key = $this->delivery($fault, $school);
         $terms = [];
         if ($this->touches > 0) {
-            $terms['touch'] = $this->touch($mean, self::TOUCH_SD_MM ** 2 + $fault->touchSdMm ** 2, self::SCATTER_MM[(int) $this->sand] * $fault->scatter);
+            $terms['touch'] = $this->touch($mean, $fault->touchSdMm, self::SCATTER_MM[(int) $this->sand] * $fault->scatter);
         }
         if ($this->touches + $this->without > 0) {
             $terms['contact'] = $this->share('contact', $this->without, $this->touches + $this->without, max(self::NO_CONTACT[(int) $this->sand], $fault->noContact), self::CONTACT_BALLS);
@@ -199,6 +221,10 @@ final class BallLikelihood
         }
         if ($this->struckUnseen !== []) {
             $terms['strikes'] = ($terms['strikes'] ?? 0.0) + $this->strikesUnseen($mean, hypot(hypot(self::TOUCH_SD_MM, $fault->touchSdMm), self::SCATTER_MM[(int) $this->sand] * $fault->scatter), $this->tables[$key]);
+        }
+        if ($this->good[1] > 0) {
+            [$share, $balls] = $spoils ? self::SPOILED : [$this->soundRate($school), self::SOUND_BALLS];
+            $terms['good'] = self::GOOD_WEIGHT * $this->share('good', $this->good[0], $this->good[1], $share, $balls);
         }
         foreach ($this->traits as $trait => [$count, $of]) {
             $terms[$trait] = $this->share($trait, $count, $of, max(self::TRAITS[$trait], $fault->traits[$trait] ?? 0.0), self::TRAIT_BALLS);
@@ -217,19 +243,20 @@ final class BallLikelihood
     /** Share of good strikes that the model expects of a sound player of this school with the set-up seen. */
     public function soundRate(School $school): float
     {
-        $key = $this->delivery(new Mechanism, $school);
-
-        return $this->tables[$key]->rates($this->normalTouchMm($school), self::SCATTER_MM[(int) $this->sand])[0];
+        return $this->soundRates[$school->value] ??= $this->tables[$this->delivery(new Mechanism, $school)]->rates($this->normalTouchMm($school), self::SCATTER_MM[(int) $this->sand])[0];
     }
 
-    private function touch(float $mean, float $between, float $scatter): float
+    private function touch(float $mean, float $faultSd, float $scatter): float
     {
+        $between = self::TOUCH_SD_MM ** 2 + $faultSd ** 2;
+        // What leaves the touch alone leaves it where sound players touch: hardly anybody strays from there.
+        $astray = $faultSd > 0.0 ? self::STRAY : self::STRAY_OF_SOUND;
         $n = $this->touches;
         $off = ($this->meanMm - $mean) ** 2;
-        $logs = [log(self::STRAY) + $this->touchesLying($this->meanMm ** 2, self::STRAY_MEAN_SD_MM ** 2 + self::STRAY_SD_MM ** 2 / $n, self::STRAY_SD_MM)];
+        $logs = [log($astray) + $this->touchesLying($this->meanMm ** 2, self::STRAY_MEAN_SD_MM ** 2 + self::STRAY_SD_MM ** 2 / $n, self::STRAY_SD_MM)];
         foreach (self::CALM_OR_WILD as [$times, $weight]) {
             $s = $scatter * $times;
-            $logs[] = log((1 - self::STRAY) * $weight) + $this->touchesLying($off, $between + $s * $s / $n, $s);
+            $logs[] = log((1 - $astray) * $weight) + $this->touchesLying($off, $between + $s * $s / $n, $s);
         }
 
         return self::logSum($logs);
@@ -281,11 +308,13 @@ final class BallLikelihood
     private function strikesByTouch(StrikeTable $table): float
     {
         $log = 0.0;
+        $balls = 0;
         foreach ($this->struck as [$touch, $mark, $kind, $count]) {
             $log += $count * log($table->shares($touch, $mark)[$kind]);
+            $balls += $count;
         }
 
-        return self::STRIKE_WEIGHT * $log;
+        return self::STRIKE_WEIGHT * self::STRIKE_BALLS / ($balls + self::STRIKE_BALLS) * $log;
     }
 
     private function strikesUnseen(float $mean, float $sd, StrikeTable $table): float
@@ -296,7 +325,7 @@ final class BallLikelihood
             $log += $count * log($rates[$kind]);
         }
 
-        return self::STRIKE_WEIGHT * $log;
+        return self::STRIKE_WEIGHT * self::STRIKE_BALLS / (array_sum($this->struckUnseen) + self::STRIKE_BALLS) * $log;
     }
 
     private function carry(Mechanism $fault): float

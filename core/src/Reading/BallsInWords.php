@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Mechanism;
+use LowPoint\Core\Causes\MechanismInWords;
 use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\LowPointSource;
@@ -32,6 +33,7 @@ final readonly class BallsInWords
             'contact' => $this->words->tally(new Tally($pattern->sourced(LowPointSource::Censored), $pattern->touch->n + $pattern->sourced(LowPointSource::Censored))).' did not touch the ground',
             'marks' => 'the marks: '.$this->marks(),
             'strikes' => 'the strikes, where the club touched: '.$this->words->tally($pattern->good()).' good',
+            'good' => $this->words->tally($pattern->good()).' were good',
             'carry' => PatternFigure::MeanCarryError->text($pattern->carryError($this->view->case)->mean ?? 0.0, $this->words),
             'start' => PatternFigure::MeanStart->text($pattern->start($this->view->case)->mean ?? 0.0, $this->words),
             default => $this->words->tally($pattern->tally(BallTrait::from($term))).' '.$this->words->told(BallTrait::from($term)->phrase()),
@@ -47,7 +49,7 @@ final readonly class BallsInWords
             'touch' => 'a sound player here touches '.$usual.'; with this fault '
                 .(abs($fault->touchMm) < 0.5 ? 'about there' : "about {$words->ground($fault->touchMm)} further ".($fault->touchMm < 0 ? 'behind' : 'ahead'))
                 .($fault->touchSdMm > 0 ? ", give or take {$words->ground($fault->touchSdMm)}" : '')
-                .($fault->scatter > 1.0 ? ", and {$this->times($fault->scatter)} as scattered" : ''),
+                .($fault->scatter > 1.0 ? ', and '.MechanismInWords::times($fault->scatter).' as scattered' : ''),
             'contact' => $fault->noContact > 0 ? "with this fault about {$words->percent($fault->noContact)} do not touch the ground" : 'with this fault as often as with a sound player',
             'marks' => match (true) {
                 $fault->depthMm > 0.05 => 'with this fault they are deeper than a sound player’s',
@@ -55,6 +57,7 @@ final readonly class BallsInWords
                 default => 'with this fault they are deeper or shallower only as the club is delivered',
             },
             'strikes' => 'how balls come out from such touches and marks, by the strike model, with the club delivered as this fault delivers it',
+            'good' => 'a sound player hits as many good ones as this lie lets him; with this fault about four in ten, more or fewer',
             'carry' => $fault->carry === 0.0 ? 'with this fault good strikes carry as asked'
                 : 'with this fault good strikes carry about '.$words->percent(abs($fault->carry)).($fault->carryEitherWay ? ' long or short' : ($fault->carry < 0 ? ' short' : ' long')),
             'start' => $fault->startDeg === 0.0 ? 'with this fault balls start on line' : "with this fault balls start about {$words->degrees($fault->startDeg)} to the ".($fault->startDeg < 0 ? 'lead' : 'trail').' side',
@@ -73,10 +76,5 @@ final readonly class BallsInWords
         }
 
         return implode(', ', array_map(fn(string $mark, int $n): string => "{$this->words->count($n)} {$mark}", array_keys($counts), array_values($counts)));
-    }
-
-    private function times(float $factor): string
-    {
-        return rtrim(rtrim(sprintf('%.2f', $factor), '0'), '.').' times';
     }
 }

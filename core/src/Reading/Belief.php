@@ -10,13 +10,13 @@ use LowPoint\Core\Causes\CauseLibrary;
 /** What the student thinks is wrong, held against the evidence. */
 final class Belief
 {
-    /** Contradicted when its own cause is less likely than this and another more likely than that. Origin: chosen by us. */
+    /** Contradicted when its own cause is less likely than this, and it is less likely than that that nothing is wrong. Origin: chosen by us. */
     private const UNLIKELY = 0.15;
 
-    private const LIKELY = 0.5;
+    private const NOTHING = 0.4;
 
     /** @param list<WeighedCause> $weighed most probable first */
-    public static function contradicted(?string $belief, array $weighed, CauseLibrary $library): ?Warning
+    public static function contradicted(?string $belief, array $weighed, float $nothing, CauseLibrary $library): ?Warning
     {
         if ($belief === null) {
             return null;
@@ -24,7 +24,7 @@ final class Belief
         $believed = self::named($belief, $library);
         $belief = $library->find($belief)->name ?? $belief;
         $first = $weighed[0] ?? null;
-        if ($believed === null || $first === null || $first->probability < self::LIKELY) {
+        if ($believed === null || $first === null || $nothing > self::NOTHING) {
             return null;
         }
         foreach ($weighed as $cause) {

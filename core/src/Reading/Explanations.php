@@ -21,8 +21,8 @@ use LowPoint\Core\Wording\Words;
  */
 final class Explanations
 {
-    /** Prior shares of nothing wrong, one cause, two. Origin: handbook 14.4, the odds of nothing wrong doubled. */
-    private const NOTHING = 0.4;
+    /** Prior shares of nothing wrong, one cause, two. Origin: handbook 14.4, the odds of nothing wrong raised by half. */
+    private const NOTHING = 0.3;
 
     private const ONE = 0.8 * 0.65;
 
@@ -38,6 +38,9 @@ final class Explanations
     private const CAP = 0.45;
 
     private const CAP_BALLS = 3;
+
+    /** Nothing is ever quite sure. */
+    private const DOUBT = 1.0e-4;
 
     /** Pairs are tried of causes that explain at least so well alone, as a log below the best. */
     private const PAIRS_WITHIN = 5.0;
@@ -67,7 +70,7 @@ final class Explanations
     /** @var list<array{list<int>, float}> the suppositions with causes, and their share; what is left has none */
     private array $shares = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $probabilities = [];
 
     /** @param list<Cause> $causes those that can be, of this shot and lie */
@@ -119,7 +122,7 @@ final class Explanations
         $odds = $mechanisms = $singles = [];
         foreach ($this->causes as $i => $cause) {
             $mechanisms[$i] = $cause->mechanism->on($slope);
-            $this->terms[$i] = $this->balls->terms($mechanisms[$i], $this->school);
+            $this->terms[$i] = $this->balls->terms($mechanisms[$i], $this->school, $cause->spoilsStrikes);
             $this->looks[$i] = array_map(fn($clue): ?float => $clue->weight($this->view), $cause->clues);
             $this->sumLooks($i, $cause);
             $odds[$i] = $cause->prior() / (1 - $cause->prior());
@@ -134,10 +137,11 @@ final class Explanations
             $logs[] = [[$i], log(self::ONE) + $alone[$i]];
         }
         // A cause that explains next to nothing alone hardly does so beside another: its pairs weigh nothing.
-        $worth = array_keys(array_filter($alone, static fn(float $log): bool => $log >= max($alone) - self::PAIRS_WITHIN));
+        $best = max([-INF, ...$alone]);
+        $worth = array_keys(array_filter($alone, static fn(float $log): bool => $log >= $best - self::PAIRS_WITHIN));
         foreach ($worth as $at => $i) {
             foreach (\array_slice($worth, 0, $at) as $j) {
-                $balls = array_sum($this->balls->terms($mechanisms[$i]->and($mechanisms[$j]), $this->school));
+                $balls = array_sum($this->balls->terms($mechanisms[$i]->and($mechanisms[$j]), $this->school, $this->causes[$i]->spoilsStrikes || $this->causes[$j]->spoilsStrikes));
                 $logs[] = [[$j, $i], log(self::TWO * $odds[$i] * $odds[$j] / $pairOdds) + self::TEMPER * ($this->bothLooks($i, $j) + $balls - $nothing)];
             }
         }
@@ -156,7 +160,7 @@ final class Explanations
             $this->shares[] = [$held, $share / $total];
         }
         usort($this->shares, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
-        $this->probabilities = array_map(static fn(float $sum): float => $sum / $total, $probabilities);
+        $this->probabilities = array_map(static fn(float $sum): float => max(self::DOUBT, min(1 - self::DOUBT, $sum / $total)), $probabilities);
         $this->cap();
     }
 
@@ -205,12 +209,31 @@ final class Explanations
         return $log;
     }
 
+    /** Probability that nothing is wrong. */
+    public function nothing(): float
+    {
+        foreach ($this->shares as [$held, $share]) {
+            if ($held === []) {
+                return $share;
+            }
+        }
+
+        return 0.0;
+    }
+
+    /** Whether the balls are as good as a sound player's on this lie, less one: of those that the cause would spoil. */
+    public function asGoodAsSound(Cause $cause): bool
+    {
+        $good = $cause->spoilsStrikes ? $this->view->pattern->good() : $this->view->pattern->asAsked();
+
+        return $good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->soundRate($this->school) - 1;
+    }
+
     /** Strikes as good as a sound player's leave room for doubt about any cause that would spoil them. */
     private function cap(): void
     {
         foreach ($this->causes as $i => $cause) {
-            $good = $cause->spoilsStrikes ? $this->view->pattern->good() : $this->view->pattern->asAsked();
-            if ($good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->soundRate($this->school) - 1) {
+            if ($this->asGoodAsSound($cause)) {
                 $this->probabilities[$i] = min(self::CAP, $this->probabilities[$i]);
             }
         }

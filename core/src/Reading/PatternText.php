@@ -28,7 +28,7 @@ final readonly class PatternText
         $good = $pattern->good();
         $parts = [];
         if ($good->of > 0) {
-            $parts[] = $this->words->tally($good).' good';
+            $parts[] = $this->words->tally($good).' '.$pattern->goodWord();
         }
         if ($main !== null && ! $main->isGood()) {
             $parts[] = $this->words->count($pattern->strikeTally($main)->count).' '.$main->value;
@@ -51,7 +51,7 @@ final readonly class PatternText
         }
         [$from, $to] = [$touch->mean - self::MIDDLE_SD * $touch->sd, $touch->mean + self::MIDDLE_SD * $touch->sd];
 
-        return "{$text} ({$this->words->span($from, $to)})";
+        return "{$text} ({$this->words->bareSpan($from, $to)})";
     }
 
     /** The low point only where it is known; else from the marks, with all that this leaves open. */

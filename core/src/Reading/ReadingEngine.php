@@ -51,13 +51,13 @@ final readonly class ReadingEngine
         $weighed = $explanations->causes();
         $checkNext = $view->pattern->isSound() ? null : CheckNext::for($causes, $explanations->suppositions(), $weighed, $view);
         $weighed = $nothingSeen ? [] : $this->withGains($weighed, $fit, $explanations->normalTouchMm(), $case->task->slopeDeg);
-        $choice = new WorkOnFirst($weighed, $view);
+        $choice = new WorkOnFirst($weighed, $explanations, $view);
         $first = $choice->cause;
         $lookAlikes = (new LookAlikes($this->words))->in($view);
         $school = SchoolChoice::for($view, $lookAlikes, $fit);
         $warnings = array_values(array_filter([
             ...$lookAlikes,
-            Belief::contradicted($case->task->belief, $weighed, $this->causes),
+            Belief::contradicted($case->task->belief, $weighed, $explanations->nothing(), $this->causes),
             $school->warning($this->words),
             ...(new Inconsistencies($this->words))->in($view),
             $this->tooFew($view, $nothingSeen),
@@ -117,14 +117,15 @@ final readonly class ReadingEngine
         if ($fit === null || ! $fit->fits()) {
             return $weighed;
         }
-        foreach (\array_slice($weighed, 0, WorkOnFirst::SHOWN, preserve_keys: true) as $i => $cause) {
-            if ($cause->cause->spoilsStrikes) {
-                $gain = $fit->withoutFault($cause->cause->mechanism->on($slopeDeg), $normalTouchMm) - $fit->now();
-                $weighed[$i] = $cause->withGain($gain > self::LEAST_GAIN ? $gain : null);
-            }
-        }
 
-        return $weighed;
+        return array_map(function (WeighedCause $cause, int $place) use ($fit, $normalTouchMm, $slopeDeg): WeighedCause {
+            if ($place >= WorkOnFirst::SHOWN || ! $cause->cause->spoilsStrikes) {
+                return $cause;
+            }
+            $gain = $fit->withoutFault($cause->cause->mechanism->on($slopeDeg), $normalTouchMm) - $fit->now();
+
+            return $cause->withGain($gain > self::LEAST_GAIN ? $gain : null);
+        }, $weighed, array_keys($weighed));
     }
 
     /** Strikes are good or the fault leaves them so: then carries are what the lesson is about, and no rate is told. */

@@ -114,11 +114,8 @@ final class StrikeTable
         if ($total < 1.0e-6) {
             return $this->curve()[$meanMm < 0 ? 0 : \count($this->curve()) - 1][1];
         }
-        foreach ($shares as $kind => $share) {
-            $shares[$kind] = $share / $total;
-        }
 
-        return $shares;
+        return array_map(static fn(float $share): float => $share / $total, array_values($shares));
     }
 
     /**
@@ -178,12 +175,12 @@ final class StrikeTable
     }
 
     /**
-     * @param  list<float>  $shares
+     * @param  array<int, float>  $shares  by kind, all of them in order
      * @return list<float>
      */
     private static function astray(array $shares): array
     {
-        return array_map(static fn(float $share): float => (1 - self::ASTRAY) * $share + self::ASTRAY / 4, $shares);
+        return array_map(static fn(float $share): float => (1 - self::ASTRAY) * $share + self::ASTRAY / 4, array_values($shares));
     }
 
     private static function kindOf(Outcome $outcome): int

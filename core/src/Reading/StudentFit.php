@@ -52,12 +52,23 @@ final readonly class StudentFit
     private const NODES = [0.25, 0.5, 0.25];
 
     /** What no figure of the fit holds: the student may do more or less than the change, sd of the logit. Origin: chosen on the worlds of docs/judgement.md. */
-    private const CHANGE_SD = 0.45;
+    private const CHANGE_SD = 0.35;
 
-    /** Half of an 80 % range, in sd. */
-    private const RANGE_SD = 1.2816;
+    /**
+     * The range below and above, in sd of the logit: with the rounding to counts of ten it holds 80 to 90 % of the made-up
+     * students who put the fault right. More above than below, for whoever does so loses signs of it that nobody saw.
+     */
+    private const BELOW_SD = 0.65;
+
+    private const ABOVE_SD = 1.05;
 
     private const LEAST_SHARE = 0.01;
+
+    /** Variance of one ball that a share near 0 or 1 is taken to have at least. Origin: chosen by us. */
+    private const LEAST_VARIANCE = 0.09;
+
+    /** How far a student without the fault touches from a sound player, mm. Origin: chosen on the worlds of docs/judgement.md. */
+    private const OWN_TOUCH_SD_MM = 12.0;
 
     /** @var array{float, float} 90 % Jeffreys interval of the good strikes seen */
     private array $observed;
@@ -182,11 +193,12 @@ final readonly class StudentFit
         }
         $variance += ($logit($this->cured($this->swing, $fault, $normalTouchMm, 1.0)) - $cured) ** 2;
         $now = $this->now();
-        $variance += 1 / (($this->good->of + self::MODEL_BALLS) * max(0.04, $now * (1 - $now)));
+        $variance += 1 / (($this->good->of + self::MODEL_BALLS) * max(self::LEAST_VARIANCE, $now * (1 - $now)));
         $after = self::logit($now) + $middle;
-        $half = self::RANGE_SD * sqrt($variance);
+        $sd = sqrt($variance);
 
-        return [self::share($after - $half), self::share($after + $half)];
+        // Told as counts of ten, so rounded outward to them.
+        return [floor(10 * self::share($after - self::BELOW_SD * $sd)) / 10, ceil(10 * self::share($after + self::ABOVE_SD * $sd)) / 10];
     }
 
     /**
@@ -198,7 +210,7 @@ final readonly class StudentFit
     private function cured(Swing $swing, Mechanism $fault, float $normalTouchMm, float $sds): Swing
     {
         $touch = $this->view->pattern->touch;
-        $own = BallLikelihood::TOUCH_SD_MM ** 2 + ($swing->lowPoint->sd ** 2) / max(1, $touch->n);
+        $own = self::OWN_TOUCH_SD_MM ** 2 + ($swing->lowPoint->sd ** 2) / max(1, $touch->n);
         $moved = $fault->touchMm;
         $error = 0.0;
         if ($touch->mean !== null && $fault->touchSdMm > 0) {

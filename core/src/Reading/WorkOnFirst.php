@@ -19,8 +19,13 @@ final readonly class WorkOnFirst
     /** A coach is shown so many causes, each with its gain. Origin: handbook 4.1. */
     public const SHOWN = 3;
 
-    /** Only a cause at least this likely is worth an attempt. Origin: chosen on the worlds of docs/judgement.md. */
-    private const LEAST_PROBABILITY = 0.2;
+    /**
+     * Nothing is named while it is more probable than this that nothing is wrong: as things are, and with balls as good as a
+     * sound player's. Origin: chosen on the worlds of docs/judgement.md.
+     */
+    private const NOTHING = 0.5;
+
+    private const NOTHING_WITH_GOOD_BALLS = 0.1;
 
     /** However cheap its cure, a cause less than this much as likely as the first one waits. Origin: chosen by us. */
     private const NEAR_THE_FIRST = 0.5;
@@ -39,18 +44,21 @@ final readonly class WorkOnFirst
     /** Another that is worth as much: one more look decides. */
     public ?WeighedCause $alike;
 
-    /** @param list<WeighedCause> $weighed most probable first */
-    public function __construct(array $weighed, View $view)
+    /**
+     * @param  list<WeighedCause>  $weighed  most probable first
+     */
+    public function __construct(array $weighed, Explanations $explanations, View $view)
     {
         $likely = $weighed[0] ?? null;
-        if ($likely === null || $view->pattern->isSound() || $view->pattern->count() < self::LEAST_BALLS || $likely->probability < self::LEAST_PROBABILITY) {
+        if ($likely === null || $view->pattern->isSound() || $view->pattern->count() < self::LEAST_BALLS
+            || $explanations->nothing() > ($explanations->asGoodAsSound($likely->cause) ? self::NOTHING_WITH_GOOD_BALLS : self::NOTHING)) {
             $this->cause = $this->alike = null;
 
             return;
         }
         $near = array_filter(
             \array_slice($weighed, 0, self::SHOWN),
-            static fn(WeighedCause $one): bool => $one->probability >= max(self::LEAST_PROBABILITY, self::NEAR_THE_FIRST * $likely->probability),
+            static fn(WeighedCause $one): bool => $one->probability >= self::NEAR_THE_FIRST * $likely->probability,
         );
         $best = $likely;
         foreach ($near as $one) {

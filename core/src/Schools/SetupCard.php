@@ -8,6 +8,7 @@ use LowPoint\Core\Evidence\Flight;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Words;
 
 /** The stock set-up of a school for one shot, lie and flight: a range for each figure that the school cares about. */
@@ -18,6 +19,9 @@ final readonly class SetupCard
 
     /** How much more the face opens for a high flight, degrees. Origin: handbook 4.4, 5 to 15. */
     private const HIGH_FACE_OPEN_DEG = 10.0;
+
+    /** Face, and the stance that matches it, on firm sand. Origin: chosen by us from where skips begin (handbook 4.2). */
+    private const FIRM_FACE_DEG = [0.0, 8.0];
 
     /** @param array<value-of<Observable>, Range> $figures */
     private function __construct(
@@ -35,6 +39,12 @@ final readonly class SetupCard
             $figures[Observable::BallPosition->value] = new Range(75, 95);
             $figures[Observable::FaceOpen->value] = $figures[Observable::FaceOpen->value]->shiftedBy(self::HIGH_FACE_OPEN_DEG);
             $figures[Observable::ShaftLean->value] = new Range(-2, 1);
+        }
+
+        // Firm sand throws an open face up: it wants hardly more than a square one.
+        if ($task->lie === Lie::SandFirm && $figures[Observable::FaceOpen->value]->from > 0) {
+            $figures[Observable::FaceOpen->value] = new Range(...self::FIRM_FACE_DEG);
+            $figures[Observable::StanceOpen->value] = new Range(...self::FIRM_FACE_DEG);
         }
 
         return new self($school, $figures);

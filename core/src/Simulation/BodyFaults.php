@@ -319,7 +319,7 @@ final readonly class BodyFaults implements Behaviour
             case 'sand_entry_scatter':
                 $b->wild = $d->between(2.2, 3.6);
                 if ($d->chance(0.5)) {
-                    $see('head_drift_mm', ($d->chance(0.5) ? 1 : -1) * $d->between(25, 55));
+                    $see('head_drift_mm', $d->oneOf([-1, 1]) * $d->between(25, 55));
                 }
                 break;
             case 'sand_face_rolls':

@@ -114,21 +114,19 @@ final readonly class Student
     public function realisticLesson(): LessonCase
     {
         $seen = new Observations;
-        $left = Observable::cases();
-        for ($wanted = (int) round($this->dice->between(...$this->world->looks)); $wanted > 0 && $left !== []; $wanted--) {
-            $weights = array_map(static fn(Observable $one): float => 1 / $one->look()->value + ($one->group() === Group::Setup ? 0.5 : 0.0), $left);
-            $at = $this->dice->share() * array_sum($weights);
-            foreach ($left as $i => $what) {
-                $at -= $weights[$i];
-                if ($at <= 0) {
-                    $value = $this->look($what);
-                    if ($value !== null) {
-                        $seen = $seen->with($what, $value);
-                    }
-                    unset($left[$i]);
-                    $left = array_values($left);
-                    break;
-                }
+        $wanted = (int) round($this->dice->between(...$this->world->looks));
+        // Cheap looks and those at address come first, in an order that differs from lesson to lesson.
+        $order = [];
+        foreach (Observable::cases() as $what) {
+            $likely = 1 / $what->look()->value + ($what->group() === Group::Setup ? 0.5 : 0.0);
+            $order[$what->value] = -log(max(1.0e-9, $this->dice->share())) / $likely;
+        }
+        asort($order);
+        foreach (\array_slice(array_keys($order), 0, $wanted) as $id) {
+            $what = Observable::from($id);
+            $value = $this->look($what);
+            if ($value !== null) {
+                $seen = $seen->with($what, $value);
             }
         }
 

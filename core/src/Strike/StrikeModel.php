@@ -40,7 +40,7 @@ final readonly class StrikeModel
     /** The standard model on a rough grid of depths, for readings that ask it dozens of times. */
     public static function quick(): self
     {
-        return new self(Calibration::standard(), 9);
+        return new self(Calibration::standard(), 13);
     }
 
     public function strike(DeliveredClub $club, Lie $lie, Arc $arc, Fit $fit = new Fit): Contact

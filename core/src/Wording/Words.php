@@ -35,16 +35,23 @@ final readonly class Words
         return abs($mm) < 0.5 ? 'at the ball' : $this->ground($mm).($mm < 0 ? ' behind' : ' ahead');
     }
 
-    /** Two places on the ground: "2.9 to 5.7 cm behind", "1 cm behind to 3 cm ahead". The nearer one first. */
+    /** Two places on the ground, the nearer one first: "2.9 to 5.7 cm behind", "1 cm behind to 3 cm ahead". */
     public function span(float $oneMm, float $otherMm): string
     {
-        [$near, $far] = abs($oneMm) <= abs($otherMm) ? [$oneMm, $otherMm] : [$otherMm, $oneMm];
-        if ($near * $far < 0) {
-            return $this->place(min($near, $far)).' to '.$this->place(max($near, $far));
-        }
-        $from = (string) preg_replace('/ \\S+$/', '', $this->ground($near));
+        return $oneMm * $otherMm < 0
+            ? $this->place(min($oneMm, $otherMm)).' to '.$this->place(max($oneMm, $otherMm))
+            : $this->bareSpan($oneMm, $otherMm).strstr($this->place(abs($oneMm) > abs($otherMm) ? $oneMm : $otherMm), ' ');
+    }
 
-        return "{$from} to {$this->place($far)}";
+    /** The same after a place that has told unit and side: "2.9 to 5.7"; in full where the two lie on both sides. */
+    public function bareSpan(float $oneMm, float $otherMm): string
+    {
+        if ($oneMm * $otherMm < 0) {
+            return $this->span($oneMm, $otherMm);
+        }
+        $bare = fn(float $mm): string => (string) strstr($this->ground($mm), ' ', true);
+
+        return $bare(min(abs($oneMm), abs($otherMm)) === abs($oneMm) ? $oneMm : $otherMm).' to '.$bare(abs($oneMm) > abs($otherMm) ? $oneMm : $otherMm);
     }
 
     /** A distance on the course: "9 m" or "10 yd". */

@@ -19,10 +19,11 @@ final class PatternTest extends TestCase
 {
     public function test_a_touch_with_a_length_gives_back_the_arc_that_left_the_mark(): void
     {
+        $seen = Calibration::standard()->markSeen;
         foreach ([-60.0, 0.0, 45.0] as $lowPoint) {
             foreach ([0.5, 2.0, 6.0] as $depth) {
                 $arc = new Arc(1100, $lowPoint, $depth);
-                $ball = DerivedBall::of(new Ball(touchMm: $arc->entryMm, markLengthMm: 2 * $arc->halfCutMm), 1100, false);
+                $ball = DerivedBall::of(new Ball(touchMm: $arc->entryMm, markLengthMm: $seen * 2 * $arc->halfCutMm), 1100, false, Calibration::standard());
                 self::assertSame(LowPointSource::Measured, $ball->source);
                 self::assertEqualsWithDelta($lowPoint, $ball->lowPointMm, 1e-9);
                 self::assertEqualsWithDelta($depth, $ball->depthMm, 1e-9);
@@ -32,16 +33,16 @@ final class PatternTest extends TestCase
 
     public function test_a_touch_with_a_mark_takes_the_depth_of_its_kind(): void
     {
-        $ball = DerivedBall::of(new Ball(Strike::Heavy, -40, mark: Mark::Shallow), 1100, false);
+        $ball = DerivedBall::of(new Ball(Strike::Heavy, -40, mark: Mark::Shallow), 1100, false, Calibration::standard());
 
         self::assertSame(LowPointSource::Assumed, $ball->source);
-        self::assertEqualsWithDelta(-40 + sqrt(2 * 1100 * 3), $ball->lowPointMm, 1e-9);
+        self::assertEqualsWithDelta(-40 + sqrt(2 * 1100 * 1.1), $ball->lowPointMm, 1e-9);
     }
 
     public function test_no_contact_is_censored_and_an_unseen_touch_is_not(): void
     {
-        self::assertSame(LowPointSource::Censored, DerivedBall::of(new Ball(Strike::Thin, noContact: true), 1100, false)->source);
-        self::assertSame(LowPointSource::NotSeen, DerivedBall::of(new Ball(Strike::Thin), 1100, false)->source);
+        self::assertSame(LowPointSource::Censored, DerivedBall::of(new Ball(Strike::Thin, noContact: true), 1100, false, Calibration::standard())->source);
+        self::assertSame(LowPointSource::NotSeen, DerivedBall::of(new Ball(Strike::Thin), 1100, false, Calibration::standard())->source);
     }
 
     public function test_censored_balls_raise_the_arc_that_is_inferred(): void
@@ -50,7 +51,7 @@ final class PatternTest extends TestCase
             static fn(int $censored): float => self::pattern([
                 ...Cases::balls(5, ['strike' => 'clean', 'touch_mm' => -30, 'mark_length_mm' => 100]),
                 ...Cases::balls($censored, ['strike' => 'thin', 'touch_mm' => null]),
-            ])->depthEstimate(Calibration::standard(), false)->mean,
+            ])->depthEstimate(Calibration::standard())->mean,
             [0, 2, 6, 12],
         );
 
@@ -65,9 +66,9 @@ final class PatternTest extends TestCase
         $balls = [];
         for ($i = 0; $i < 400; $i++) {
             $depth = $mean + $sd * sqrt(-2 * log(mt_rand(1, mt_getrandmax()) / mt_getrandmax())) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
-            $balls[] = $depth > 0 ? ['touch_mm' => 0, 'mark_length_mm' => sqrt(8 * 1100 * $depth)] : ['touch_mm' => null];
+            $balls[] = $depth > 0 ? ['touch_mm' => 0, 'mark_length_mm' => 0.8 * sqrt(8 * 1100 * $depth)] : ['touch_mm' => null];
         }
-        $estimate = self::pattern($balls)->depthEstimate(Calibration::standard(), false);
+        $estimate = self::pattern($balls)->depthEstimate(Calibration::standard());
 
         self::assertEqualsWithDelta($mean, $estimate->mean, 0.25);
         self::assertEqualsWithDelta($sd, $estimate->sd, 0.25);

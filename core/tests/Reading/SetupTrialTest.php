@@ -21,10 +21,11 @@ final class SetupTrialTest extends TestCase
 
     public function test_less_lean_gives_a_digging_student_bounce_and_good_strikes(): void
     {
-        $trial = self::try(['shaft_lean_deg' => 2]);
+        // Less lean alone takes the low point back; the ball goes back with it.
+        $trial = self::try(['shaft_lean_deg' => 2, 'ball_position_pct' => 13]);
 
-        self::assertEqualsWithDelta($trial->now->delivered->bounceDeg + $trial->start['shaft_lean_deg'] - 2, $trial->then->delivered->bounceDeg, 0.01);
-        self::assertGreaterThan($trial->now->whatIf->now, $trial->then->whatIf->now);
+        self::assertEqualsWithDelta($trial->now->swing->delivered()->bounceDeg + $trial->start['shaft_lean_deg'] - 2, $trial->then->swing->delivered()->bounceDeg, 0.01);
+        self::assertGreaterThan($trial->now->goodRate, $trial->then->goodRate);
     }
 
     public function test_weight_forward_and_ball_back_both_move_the_low_point_toward_the_target_in_step(): void

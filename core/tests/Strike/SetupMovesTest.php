@@ -36,14 +36,10 @@ final class SetupMovesTest extends TestCase
         self::assertGreaterThan(0, $by(150.0), 'a ball moved forward has the low point further behind it');
     }
 
-    public function test_depth_goes_with_the_lean_only_where_the_club_dug(): void
+    public function test_less_lean_at_the_same_swing_moves_the_low_point_back_two_and_a_half_mm_a_degree(): void
     {
         $moves = new SetupMoves(Calibration::standard());
-        $digging = self::swing(14, depth: 7.0);
-        $gliding = self::swing(2, depth: 2.0);
-
-        self::assertLessThan($digging->depth->mean, $moves->leanTo($digging, 2.0)->depth->mean);
-        self::assertSame($gliding->depth->mean, $moves->leanTo($gliding, 0.0)->depth->mean);
+        self::assertEqualsWithDelta(self::swing(12)->lowPoint->mean - 25.0, $moves->leanTo(self::swing(12), 2.0)->lowPoint->mean, 1.0e-9);
     }
 
     public function test_no_move_within_reach_gives_anything_but_a_share(): void

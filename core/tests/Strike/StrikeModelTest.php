@@ -4,36 +4,89 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Strike;
 
+use LowPoint\Core\CaseFile\StrikeRequest;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Club\DeliveredClub;
+use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Strike\Arc;
+use LowPoint\Core\Strike\Fit;
+use LowPoint\Core\Strike\Impact;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Strike\Outcome;
 use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Strike\Window;
-use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class StrikeModelTest extends TestCase
 {
-    #[TestWith([12, -5, 22, 2, 31], 'twelve degrees of lean')]
-    #[TestWith([2, -5, 22, 2, 47], 'lean 2')]
-    #[TestWith([12, 35, 22, 2, 54], 'mean +35')]
-    #[TestWith([12, -5, 11, 1, 13], 'both scatters halved')]
-    #[TestWith([2, 25, 22, 2, 66], 'lean 2 and mean +25')]
-    public function test_it_reproduces_the_worked_figures_within_two_points(float $lean, float $mean, float $sd, float $depthSd, float $percent): void
+    /** @return iterable<string, array{array<string, mixed>, array<string, float>}> a question to the model, and its rates */
+    public static function workedFigures(): iterable
     {
-        $rate = StrikeModel::standard()->goodRate(self::swing(lean: $lean, lowPoint: new Normal($mean, $sd), depth: new Normal(2, $depthSd)));
+        $cases = json_decode((string) file_get_contents(__DIR__.'/worked-figures.json'), true, 16, JSON_THROW_ON_ERROR);
+        self::assertIsArray($cases);
+        foreach ($cases as $case) {
+            yield $case['name'] => [$case['input'], $case['rates']];
+        }
+    }
 
-        self::assertEqualsWithDelta($percent, 100 * $rate, 2.0);
+    /**
+     * @param  array<string, mixed>  $input
+     * @param  array<string, float>  $rates
+     */
+    #[DataProvider('workedFigures')]
+    public function test_it_reproduces_the_worked_figures_within_a_hundredth(array $input, array $rates): void
+    {
+        $told = StrikeModel::standard()->rates(StrikeRequest::fromValue($input)->swing);
+        foreach ($rates + $told as $word => $_) {
+            self::assertEqualsWithDelta($rates[$word] ?? 0.0, $told[$word] ?? 0.0, 0.01, $word);
+        }
+    }
+
+    public function test_the_quick_model_tells_nearly_the_same(): void
+    {
+        foreach (self::workedFigures() as $name => [$input]) {
+            $swing = StrikeRequest::fromValue($input)->swing;
+            self::assertEqualsWithDelta(StrikeModel::standard()->goodRate($swing), StrikeModel::quick()->goodRate($swing), 0.05, $name);
+        }
+    }
+
+    public function test_the_bands_of_a_slice_say_what_each_arc_in_them_does(): void
+    {
+        $dice = new Dice(3);
+        $model = StrikeModel::standard();
+        $tried = 0;
+        foreach (Lie::cases() as $lie) {
+            for ($i = 0; $i < 40; $i++) {
+                $club = DeliveredClub::of(new Club($dice->between(40, 62), $dice->between(2, 16)), $dice->between(-8, 18), $dice->between(-10, 35));
+                $slice = (new Impact($club, $lie, new Fit($dice->between(-2, 2), $dice->between(0.5, 2)), $model->calibration))->slice($dice->between(700, 1500), $dice->between(-2, 14));
+                foreach ($slice->bands(-300.0, 300.0) as [$from, $to, $outcome]) {
+                    foreach ([0.03, 0.5, 0.97] as $share) {
+                        if ($to - $from > 0.5) {
+                            $tried++;
+                            self::assertSame($outcome, $slice->outcome($from + $share * ($to - $from)));
+                        }
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(3000, $tried);
+    }
+
+    public function test_a_touch_in_place_of_a_low_point_is_the_same_swing_at_one_depth(): void
+    {
+        $swing = self::swing(lowPoint: new Normal(30, 15), depth: new Normal(1, 0));
+        $half = (new Arc(1100, 0, 1))->halfCutMm;
+
+        self::assertEqualsWithDelta(StrikeModel::standard()->goodRate($swing), StrikeModel::standard()->goodRate($swing->touching(new Normal(30 - $half, 15))), 1e-9);
     }
 
     public function test_halving_the_scatter_of_a_mean_outside_the_window_makes_it_worse_and_says_so(): void
     {
         $model = StrikeModel::standard();
-        $swing = self::swing(lean: 12, lowPoint: new Normal(-5, 22));
+        $swing = self::swing(lean: 12, lowPoint: new Normal(10, 20), depth: new Normal(1, 0.7));
         $whatIf = $model->whatIf($swing, $model->goodRate($swing), $model->window($swing), 1.5, 4.0);
 
         self::assertLessThan($whatIf->now, $whatIf->scatter);
@@ -43,11 +96,11 @@ final class StrikeModelTest extends TestCase
 
     public function test_on_grass_more_lean_moves_the_window_toward_the_target_and_never_widens_it_on_the_heavy_side(): void
     {
-        foreach ([2.0, 3.0, 4.0] as $depth) {
+        foreach ([0.8, 1.0, 1.6] as $depth) {
             foreach ([52, 56, 60] as $loft) {
                 $before = null;
                 foreach (range(0, 14, 2) as $lean) {
-                    $window = $this->window(self::swing(loft: $loft, lean: $lean, depth: new Normal($depth, 1)));
+                    $window = $this->window(self::swing(loft: $loft, lean: $lean, depth: new Normal($depth, 0.7)));
                     if ($before !== null) {
                         self::assertGreaterThanOrEqual($before->fromMm - 0.2, $window->fromMm, "loft {$loft}, depth {$depth}, lean {$lean}");
                         self::assertGreaterThanOrEqual($before->middleMm() - 0.2, $window->middleMm());
@@ -64,7 +117,7 @@ final class StrikeModelTest extends TestCase
             foreach ([0, 6, 12] as $lean) {
                 $before = null;
                 foreach ([0, 5, 10, 15] as $open) {
-                    $window = $this->window(self::swing(lean: $lean, open: $open, lie: $lie));
+                    $window = $this->window(self::swing(lean: $lean, open: $open, lie: $lie, depth: new Normal(1, 0.7)));
                     self::assertLessThanOrEqual(($before ?? $window)->fromMm + 0.2, $window->fromMm, "{$lie->value}, lean {$lean}, open {$open}");
                     $before = $window;
                 }
@@ -74,7 +127,7 @@ final class StrikeModelTest extends TestCase
 
     public function test_on_tight_ground_and_thin_sand_opening_makes_skips_appear_behind_the_ball(): void
     {
-        foreach ([[Lie::Tight, 1100, new Normal(20, 20), new Normal(2, 1)], [Lie::SandThin, 900, new Normal(60, 25), new Normal(6, 4)]] as [$lie, $radius, $lowPoint, $depth]) {
+        foreach ([[Lie::Tight, 1100, new Normal(10, 15), new Normal(1, 0.7)], [Lie::SandThin, 900, new Normal(35, 25), new Normal(5, 2)]] as [$lie, $radius, $lowPoint, $depth]) {
             $skips = fn(float $open): float => StrikeModel::standard()
                 ->rates(self::swing(bounce: 12, open: $open, lie: $lie, lowPoint: $lowPoint, depth: $depth, radius: $radius))[Outcome::Skip->value] ?? 0.0;
             self::assertGreaterThan($skips(-10) + 0.05, $skips(25), $lie->value);
@@ -83,15 +136,15 @@ final class StrikeModelTest extends TestCase
 
     public function test_soft_sand_wants_an_open_face_and_thin_sand_a_shut_one(): void
     {
-        $splash = static fn(Lie $lie, Normal $depth, float $open, float $lean = 0.0): float => StrikeModel::standard()
-            ->goodRate(self::swing(loft: 54, bounce: 12, lean: $lean, open: $open, lie: $lie, lowPoint: new Normal(60, 25), depth: $depth, radius: 900));
-        $soft = fn(float $open, float $lean = 0.0): float => $splash(Lie::SandSoft, new Normal(15, 4), $open, $lean);
-        $thin = fn(float $open): float => $splash(Lie::SandThin, new Normal(6, 4), $open);
+        $splash = static fn(Lie $lie, float $open, float $lean = 0.0): float => StrikeModel::standard()
+            ->goodRate(self::swing(loft: 54, bounce: 12, lean: $lean, open: $open, lie: $lie, lowPoint: new Normal(55, 25), depth: new Normal(5, 2), radius: 900));
+        $soft = fn(float $open, float $lean = 0.0): float => $splash(Lie::SandSoft, $open, $lean);
+        $thin = fn(float $open): float => $splash(Lie::SandThin, $open);
 
         self::assertGreaterThan($soft(10), $soft(25));
         self::assertGreaterThan($soft(0), $soft(10));
-        self::assertGreaterThan($soft(-10), $soft(0));
-        self::assertGreaterThan($soft(0, lean: 8), $soft(-10));
+        self::assertGreaterThan($soft(-8), $soft(0));
+        self::assertGreaterThan($soft(0, lean: 8), $soft(-8));
         self::assertGreaterThanOrEqual($thin(0), $thin(-10));
         self::assertGreaterThan($thin(10), $thin(0));
         self::assertGreaterThan($thin(25), $thin(10));
@@ -101,7 +154,7 @@ final class StrikeModelTest extends TestCase
     {
         $before = -INF;
         foreach ([62, 56, 50, 44, 38, 32] as $loft) {
-            $to = $this->window(self::swing(loft: $loft, bounce: 6))->toMm;
+            $to = $this->window(self::swing(loft: $loft, bounce: 6, depth: new Normal(1, 0.7)))->toMm;
             self::assertGreaterThan($before, $to);
             $before = $to;
         }
@@ -115,6 +168,17 @@ final class StrikeModelTest extends TestCase
         self::assertSame(Outcome::Thin, $contact->outcome);
         self::assertLessThan(0, $arc->attackDeg(0.0), 'the club is still falling');
         self::assertGreaterThan(0, $arc->entryMm, 'it touches down past the ball');
+    }
+
+    public function test_a_digging_edge_leaves_a_deeper_mark_than_the_arc_runs(): void
+    {
+        $model = StrikeModel::standard();
+        $arc = new Arc(1100, 20, 1.2);
+        $seen = static fn(float $lean): float => $model->strike(DeliveredClub::of(new Club(56, 10), $lean), Lie::Fairway, $arc)->seenDepthMm;
+
+        self::assertGreaterThan($arc->depthMm, $seen(0));
+        self::assertGreaterThan($seen(0), $seen(6));
+        self::assertGreaterThan($seen(6), $seen(12));
     }
 
     public function test_shares_are_shares_and_no_input_in_range_gives_a_figure_that_is_not_finite(): void
@@ -153,6 +217,6 @@ final class StrikeModelTest extends TestCase
         ?Normal $depth = null,
         float $radius = 1100,
     ): Swing {
-        return new Swing(new Club($loft, $bounce), $lie, $radius, $lowPoint ?? new Normal(0, 20), $depth ?? new Normal(2, 2), $lean, $open);
+        return new Swing(new Club($loft, $bounce), $lie, $radius, $lowPoint ?? new Normal(0, 20), $depth ?? new Normal(1, 0.7), $lean, $open);
     }
 }

@@ -18,6 +18,9 @@ final class Density
     /** Share of figures that follow neither: misread, mistyped, or from another cause still. Origin: handbook 14.4. */
     private const STRAY = 0.05;
 
+    /** No single figure tells more than this, as a log of odds. Origin: chosen by us. */
+    private const MOST = 3.7;
+
     /**
      * Log of density under the fault over density among sound players.
      *
@@ -28,9 +31,12 @@ final class Density
     {
         $stray = self::STRAY / max(1.0e-9, $field->max - $field->min);
         $among = (1 - self::STRAY) * self::of($value, $sound->mean, hypot($sound->sd, $error));
-        $faulty = (1 - self::STRAY) * self::of($value, $from + self::MIDDLE * ($to - $from), hypot(self::SPREAD * ($to - $from), $error));
+        $middle = $from + self::MIDDLE * ($to - $from);
+        // Further out than usual with the fault is no less the fault, and further in than is sound no more so.
+        $held = $to > $from ? min($value, $middle) : max($value, $middle);
+        $faulty = (1 - self::STRAY) * self::of($held, $middle, hypot(self::SPREAD * ($to - $from), $error));
 
-        return log(($share * $faulty + (1 - $share) * $among + $stray) / ($among + $stray));
+        return min(self::MOST, log(($share * $faulty + (1 - $share) * $among + $stray) / ($among + $stray)));
     }
 
     /** Log of the density among sound players of one school over that of another. */

@@ -88,7 +88,7 @@ final class SandMotion
                     new Seen(Observable::Finish, ['cut_short'], Strength::Strong),
                     new Seen(Observable::SpeedChange, ['quitting'], Strength::Strong, neutral: ['forced']),
                 ],
-                new Mechanism(touchMm: -10, touchSdMm: 24, depthMm: 0.5, carry: -0.18),
+                new Mechanism(touchMm: -14, touchSdMm: 24, depthMm: 1.2, carry: -0.18),
                 new Cure(
                     Effort::SwingFeel,
                     null,

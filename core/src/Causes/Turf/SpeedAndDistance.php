@@ -14,6 +14,7 @@ use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Task;
 
 /** Causes in speed and length of the swing. */
 final class SpeedAndDistance
@@ -159,6 +160,7 @@ final class SpeedAndDistance
                 ),
                 'If it were something else, a running club would miss as often.',
                 ['wrong club', 'wrong shot'],
+                unless: static fn(Task $task): bool => $task->carryM === null || $task->rollM === null,
                 spoilsStrikes: false,
             ),
         ];
