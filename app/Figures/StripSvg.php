@@ -7,7 +7,7 @@ namespace App\Figures;
 use App\Models\Ball;
 use App\Models\BallSet;
 
-/** One set of balls as a slim ground strip, for paper: each ball a mark at its first touch, the window behind them. */
+/** One set of balls as a slim ground strip, for paper: each ball a mark at its first touch, the window of good ones behind them. */
 final class StripSvg
 {
     private const HALF_MM = 200;
@@ -16,8 +16,8 @@ final class StripSvg
     public static function of(BallSet $set, array $reading, bool $left): string
     {
         $m = $left ? -1 : 1;
-        $window = $reading['model']['window_mm'] ?? null;
-        $mean = $reading['pattern']['low_point_mm']['mean'] ?? null;
+        $window = $reading['model']['touch_window_mm'] ?? null;
+        $mean = $reading['pattern']['touch_mm']['mean'] ?? null;
         $out = '';
         if ($window !== null) {
             $from = max(-self::HALF_MM, min($m * $window[0], $m * $window[1]));

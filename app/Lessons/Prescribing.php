@@ -16,6 +16,7 @@ use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Reading\WeighedClue;
+use LowPoint\Core\Schools\School;
 use LowPoint\Core\Wording\Words;
 
 /** Proposes through the core and keeps what the coach hands out, as it was worded then. */

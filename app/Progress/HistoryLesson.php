@@ -32,6 +32,6 @@ final readonly class HistoryLesson
     /** @return list<array{id: string, purpose: string, setup: array<string, mixed>, confidence: int|null, summary: array<string, mixed>}> sets with something to draw */
     public function withBalls(): array
     {
-        return array_values(array_filter($this->sets, static fn(array $set): bool => $set['summary']['good']['of'] > 0 || $set['summary']['low_point'] !== null));
+        return array_values(array_filter($this->sets, static fn(array $set): bool => $set['summary']['good']['of'] > 0 || $set['summary']['touch'] !== null));
     }
 }

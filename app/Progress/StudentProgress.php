@@ -17,10 +17,10 @@ use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Judgement;
-use LowPoint\Core\Progress\LowPointChange;
-use LowPoint\Core\Progress\LowPointFigures;
 use LowPoint\Core\Progress\Measure;
 use LowPoint\Core\Progress\SetSummary;
+use LowPoint\Core\Progress\TouchChange;
+use LowPoint\Core\Progress\TouchFigures;
 use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Progress\WhatNow;
 use LowPoint\Core\Wording\Words;
@@ -77,7 +77,7 @@ final readonly class StudentProgress
                 'lesson' => $lesson->id, 'set' => $set['id'], 'at' => $lesson->beganAt->toIso8601String(), 'purpose' => $set['purpose'],
                 'setup' => (object) $setup, 'card' => (object) array_intersect_key($set['summary']['card'], $setup),
                 ...($set['confidence'] === null ? [] : ['confidence' => $set['confidence']]),
-                ...array_filter(array_intersect_key($set['summary'], array_flip(['good', 'censored', 'low_point', 'first_touch', 'carry_error']))),
+                ...array_filter(array_intersect_key($set['summary'], array_flip(['good', 'censored', 'touch', 'low_point', 'carry_error']))),
             ];
         }, $lesson->struck());
     }
@@ -120,7 +120,7 @@ final readonly class StudentProgress
             $known = CauseLibrary::standard()->find($cause);
             $measure = Measure::for($known);
             $sets = self::sets($since, $measure);
-            $change = LowPointChange::of($sets);
+            $change = TouchChange::of($sets);
             $judgement = Judgement::of($sets, $change);
             $days = \count(array_unique(array_map(static fn(HistoryLesson $one): string => $one->beganAt->toDateString(), $since))) - 1;
             $works[$cause] = [
@@ -131,7 +131,7 @@ final readonly class StudentProgress
                 'verdict' => $judgement->verdict->value,
                 'verdict_text' => $judgement->verdict->label(),
                 'text' => $judgement->text,
-                'low_point' => $change?->text($this->words),
+                'touch' => $change?->text($this->words),
                 'probability' => $judgement->probability === null ? null : round($judgement->probability, 3),
                 'more_balls' => $judgement->moreBalls,
                 'not_comparable' => $judgement->notComparable,
@@ -159,7 +159,7 @@ final readonly class StudentProgress
         foreach ($lessons as $lesson) {
             $task = CaseReader::task($lesson->task);
             foreach ($lesson->struck() as $set) {
-                ['low_point' => $lowPoint, 'window' => $window, $measure->value => $counted] = $set['summary'];
+                ['touch' => $touch, 'window' => $window, $measure->value => $counted] = $set['summary'];
                 $sets[] = new SetSummary(
                     intdiv($lesson->beganAt->getTimestamp(), 86400),
                     $set['purpose'],
@@ -167,7 +167,7 @@ final readonly class StudentProgress
                     $task->lie,
                     $task->club->loftDeg,
                     CleanRate::of($counted['count'], $counted['of']),
-                    isset($lowPoint['sd']) ? new LowPointFigures($lowPoint['n'], (float) $lowPoint['mean'], (float) $lowPoint['sd'], $window === null ? null : ($window[0] + $window[1]) / 2) : null,
+                    isset($touch['sd']) ? new TouchFigures($touch['n'], (float) $touch['mean'], (float) $touch['sd'], $window === null ? null : ($window[0] + $window[1]) / 2) : null,
                 );
             }
         }

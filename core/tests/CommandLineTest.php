@@ -15,10 +15,10 @@ final class CommandLineTest extends TestCase
 
         self::assertSame([0, ''], [$status, $err]);
         $reading = json_decode($out, true, flags: JSON_THROW_ON_ERROR);
-        foreach (['pattern', 'causes', 'work_on_first', 'check_next', 'warnings', 'school', 'prescription'] as $key) {
+        foreach (['pattern', 'causes', 'work_on_first', 'check_next', 'warnings', 'school', 'prescription', 'prediction'] as $key) {
             self::assertArrayHasKey($key, $reading);
         }
-        self::assertSame(['text', 'main_strike', 'n', 'measured', 'assumed', 'censored'], \array_slice(array_keys($reading['pattern']), 0, 6));
+        self::assertSame(['text', 'low_point_text', 'main_strike', 'n', 'measured', 'assumed', 'censored'], \array_slice(array_keys($reading['pattern']), 0, 7));
         self::assertSame('handle_forward_setup', $reading['causes'][0]['id']);
         self::assertSame(6, $reading['pattern']['n']);
     }

@@ -244,6 +244,8 @@ export interface Student {
 export interface WeighedClue {
     text: string;
     odds: number;
+    /** "speaks strongly for it" */
+    says: string;
     how: string;
 }
 
@@ -263,12 +265,26 @@ export interface Model {
     open_deg: number;
     rates: Record<string, number>;
     good_rate: number;
+    /** Of low points. */
     window_mm: [number, number] | null;
-    what_if: { aim: number; scatter: number; window: number; main_reason: string | null; aim_first: boolean };
+    /** Of first touches. */
+    touch_window_mm: [number, number] | null;
+    /** Null where the model does not explain the balls. */
+    what_if: { aim: number; scatter: number; window: number; main_reason: string | null; aim_first: boolean } | null;
     low_point_mm: { mean: number; sd: number };
     arc: [number, number][];
     assumed: string[];
     note: string;
+}
+
+/** Good strikes now and after the first cure, as shares. */
+export interface Prediction {
+    now: number;
+    after: number | null;
+    low: number | null;
+    high: number | null;
+    fits: boolean;
+    text: string;
 }
 
 export interface SetupTrial {
@@ -286,12 +302,15 @@ export interface Revision {
 export interface Reading {
     pattern: {
         text: string;
+        low_point_text: string;
         n: number;
         measured: number;
         assumed: number;
         censored: number;
         good: { count: number; of: number };
-        low_point_mm: { mean: number | null; sd: number | null };
+        /** Error: sd of the mean. Known: enough lengths were drawn to tell it. */
+        low_point_mm: { mean: number | null; sd: number | null; error: number | null; known: boolean };
+        touch_mm: { mean: number | null; sd: number | null };
     };
     balls: { source: 'measured' | 'assumed' | 'censored' | 'not_seen'; low_point_mm: number | null; depth_mm: number | null }[];
     radius_mm: number;
@@ -309,7 +328,7 @@ export interface Reading {
     };
     card: Record<string, [number, number]>;
     prescription: Proposal;
-    predicted_after: number | null;
+    prediction: Prediction | null;
     model: Model | null;
 }
 
@@ -366,8 +385,8 @@ export interface Work {
     verdict: 'fixed' | 'improving' | 'slipping' | 'no_change' | 'too_early';
     verdict_text: string;
     text: string;
-    /** How the low point changed, in words. */
-    low_point: string | null;
+    /** How the first touch changed, in words. */
+    touch: string | null;
     probability: number | null;
     more_balls: number | null;
     not_comparable: string[];
@@ -403,6 +422,7 @@ export interface SetFigures {
     purpose: Purpose;
     text: string;
     good: Good;
+    touch: Estimate | null;
     low_point: Estimate | null;
     window: [number, number] | null;
     marks: { touch: number | null; strike: string }[];
@@ -432,10 +452,11 @@ export interface CoursePoint {
     at: string;
     purpose: Purpose;
     good: Good;
-    /** Balls without ground contact: they have no low point. */
+    /** Balls without ground contact: they have no touch. */
     censored?: number;
+    touch?: Estimate;
+    /** Only where drawn lengths tell it. */
     low_point?: Estimate;
-    first_touch?: Estimate;
     carry_error?: Estimate;
     confidence?: number;
     setup: Observed;

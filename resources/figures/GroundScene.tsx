@@ -9,6 +9,10 @@ interface Props {
     units: Units;
     sand: boolean;
     model: Model | null;
+    /** The range that comes out good, and what it is a range of. */
+    window: { mm: [number, number]; of: string } | null;
+    /** The low point is marked only where it is known. */
+    lowPoint: boolean;
     /** Where the school wants the club to enter the sand. */
     entryMm: [number, number] | null;
 }
@@ -21,7 +25,7 @@ const TOPLINE_MM = 6;
 const SHAFT_MM = 90;
 
 /** Ground, ball, arc, club and window, face-on and to scale: the picture behind every strip. */
-export function GroundScene({ m, halfMm, units, sand, model, entryMm }: Props) {
+export function GroundScene({ m, halfMm, units, sand, model, window, lowPoint, entryMm }: Props) {
     const id = useId();
     const { soilMm } = STRIP;
     return (
@@ -36,7 +40,7 @@ export function GroundScene({ m, halfMm, units, sand, model, entryMm }: Props) {
             </defs>
             <rect x={-halfMm} y={0} width={2 * halfMm} height={soilMm} className="fill-soil" />
             {sand ? <rect x={-halfMm} y={0} width={2 * halfMm} height={soilMm} fill={`url(#${id}grain)`} /> : <Grass halfMm={halfMm} />}
-            {model?.window_mm && <WindowBand window={model.window_mm} m={m} halfMm={halfMm} fill={`url(#${id}hatch)`} />}
+            {window && <WindowBand window={window.mm} name={window.of} m={m} halfMm={halfMm} fill={`url(#${id}hatch)`} />}
             {entryMm && <Entry entry={entryMm} m={m} />}
             <path d={`M${-halfMm} 0H${halfMm}`} className="stroke-ink" strokeWidth={1.2} />
             <circle cx={0} cy={-BALL_RADIUS_MM + (sand ? 3 : 0)} r={BALL_RADIUS_MM} className="fill-press stroke-ink" strokeWidth={1.2} />
@@ -44,7 +48,7 @@ export function GroundScene({ m, halfMm, units, sand, model, entryMm }: Props) {
                 <>
                     <polyline points={points(model.arc.map(([x, z]) => [m * x, -z]))} className="fill-none stroke-slate" strokeWidth={1.4} />
                     <ClubHead model={model} m={m} />
-                    <path d={`M${m * model.low_point_mm.mean} 2l-5 9h10z`} className="fill-slate" />
+                    {lowPoint && <path d={`M${m * model.low_point_mm.mean} 2l-5 9h10z`} className="fill-slate" />}
                 </>
             )}
             <Ruler m={m} halfMm={halfMm} units={units} />
@@ -58,7 +62,7 @@ function Grass({ halfMm }: { halfMm: number }) {
     return <path d={blades.join('')} className="stroke-line" strokeWidth={0.8} />;
 }
 
-function WindowBand({ window: [from, to], m, halfMm, fill }: { window: [number, number]; m: number; halfMm: number; fill: string }) {
+function WindowBand({ window: [from, to], name, m, halfMm, fill }: { window: [number, number]; name: string; m: number; halfMm: number; fill: string }) {
     const { soilMm } = STRIP;
     const left = Math.min(m * from, m * to);
     return (
@@ -66,7 +70,7 @@ function WindowBand({ window: [from, to], m, halfMm, fill }: { window: [number, 
             <rect x={left} y={-44} width={to - from} height={soilMm + 44} fill={fill} opacity={0.35} />
             <path d={`M${m * from} -44V${soilMm}M${m * to} -44V${soilMm}`} className="stroke-marram" strokeWidth={1} strokeDasharray="2 3" />
             <text x={Math.max(-halfMm + 30, Math.min(halfMm - 30, (m * (from + to)) / 2))} y={-49} textAnchor="middle" className="fill-marram text-[9px] font-semibold">
-                strike window
+                {name}
             </text>
         </g>
     );

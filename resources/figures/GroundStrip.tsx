@@ -17,6 +17,8 @@ interface Props {
     units: Units;
     sand: boolean;
     model: Model | null;
+    /** The low point is known, by lengths that were drawn. */
+    lowPoint: boolean;
     entryMm: [number, number] | null;
     onDraft: (draft: Draft) => void;
 }
@@ -39,7 +41,7 @@ export function stepped(draft: Draft | undefined, rightward: boolean, handed: Ha
 }
 
 /** Face-on slice of ground, one scale in both directions. Tap where the club met the ground, drag for the length of the mark. */
-export function GroundStrip({ balls, draft, handed, units, sand, model, entryMm, onDraft }: Props) {
+export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint, entryMm, onDraft }: Props) {
     const svg = useRef<SVGSVGElement>(null);
     const [from, setFrom] = useState<number | null>(null);
     const m = mirror(handed);
@@ -84,7 +86,7 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, entryMm,
                 onPointerUp={() => { setFrom(null); }}
                 onPointerCancel={() => { setFrom(null); }}
             >
-                <GroundScene m={m} halfMm={halfMm} units={units} sand={sand} model={model} entryMm={sand ? entryMm : null} />
+                <GroundScene m={m} halfMm={halfMm} units={units} sand={sand} model={model} window={model?.touch_window_mm ? { mm: model.touch_window_mm, of: 'good first touches' } : null} lowPoint={lowPoint} entryMm={sand ? entryMm : null} />
                 {sand && last && <Splash ball={last} m={m} />}
                 {shown.map((ball, lane) => (
                     <BallLane key={ball.id} ball={ball} number={balls.length - shown.length + lane + 1} y={FIRST_LANE_MM + lane * LANE_MM} m={m} halfMm={halfMm} />

@@ -21,7 +21,7 @@ interface Props {
     onBall?: (number: number) => void;
 }
 
-/** One set of balls as one slim strip, to be stacked over others: each ball a mark, the window behind them. */
+/** One set of balls as one slim strip, to be stacked over others: each ball a mark at its first touch, the window of good ones behind them. */
 export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
     const m = mirror(handed);
     const hatch = useId();
@@ -55,7 +55,7 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                 {mean !== null && <path d={`M${m * mean} 3l-4.5 8h9z`} className="fill-slate" />}
                 <text x={-m * 4} y={21} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[8.5px] max-sm:text-[11.5px]">ball</text>
                 {mean !== null && (
-                    <text x={m * (Math.max(mean, -20) + 8)} y={21} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[8.5px] max-sm:text-[11.5px]">low point {place(mean, units)}</text>
+                    <text x={m * (Math.max(mean, -20) + 8)} y={21} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[8.5px] max-sm:text-[11.5px]">touch {place(mean, units)}</text>
                 )}
             </svg>
             <p className="leading-tight max-sm:text-right">

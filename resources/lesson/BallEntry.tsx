@@ -60,7 +60,7 @@ export function BallEntry({ opened: openedFirst, bench, lessonId, set, catalogue
     const ball = set.balls.find((one) => one.id === opened);
     return (
         <>
-            <GroundStrip balls={set.balls} draft={draft} handed={handed} units={units} sand={sand} model={reading?.model ?? null} entryMm={reading?.school.entry_mm ?? null} onDraft={setDraft} />
+            <GroundStrip balls={set.balls} draft={draft} handed={handed} units={units} sand={sand} model={reading?.model ?? null} lowPoint={reading?.pattern.low_point_mm.known ?? false} entryMm={reading?.school.entry_mm ?? null} onDraft={setDraft} />
             <div role="group" aria-label="Strike" className="mt-1.5 flex flex-wrap gap-1.5 sm:flex-nowrap">
                 {strikes.map((strike, i) => (
                     <Button key={strike.id} hotkey={String(i + 1)} onClick={() => { log(strike.id); }} className="min-h-14 min-w-[22%] flex-1 px-1.5 text-left leading-tight sm:min-w-0">

@@ -166,8 +166,8 @@ function stripOf(set: BallSet, reading: Reading | undefined): Strip {
     return {
         marks: set.balls.map((ball) => ({ touch: ball.seen.touch_mm ?? null, strike: ball.seen.strike ?? '' })),
         good: reading?.pattern.good ?? { count: 0, of: 0 },
-        window: reading?.model?.window_mm ?? null,
-        mean: reading?.pattern.low_point_mm.mean ?? null,
+        window: reading?.model?.touch_window_mm ?? null,
+        mean: reading?.pattern.touch_mm.mean ?? null,
         text: reading?.pattern.text ?? `${String(set.balls.length)} balls`,
     };
 }

@@ -41,7 +41,7 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, handed, u
             </section>
         );
     }
-    const { pattern, model } = reading;
+    const { pattern } = reading;
     const causes = reading.causes.filter((cause) => cause.probability >= SHOWN_FROM).slice(0, MOST_CAUSES);
     const first = reading.causes.find((cause) => cause.id === reading.work_on_first);
     const cause = reading.causes.find((one) => one.id === opened);
@@ -55,7 +55,7 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, handed, u
             <h2 className="text-lg" aria-live="polite">{pattern.text}</h2>
             {pattern.n > 0 && (
                 <button type="button" className="min-h-12 text-left text-sm underline decoration-1 underline-offset-4" onClick={() => { setSheet('figures'); }}>
-                    {pattern.measured} measured, {pattern.assumed} assumed, {pattern.censored} without ground contact
+                    {pattern.low_point_text} {pattern.measured} measured, {pattern.assumed} assumed, {pattern.censored} without ground contact
                 </button>
             )}
             {reading.warnings.map((warning) => (
@@ -91,14 +91,8 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, handed, u
                 </div>
             )}
             <div className="mt-auto pt-2">
-                {model && (
-                    <p className="flex items-baseline gap-2 leading-none" data-testid="predicted">
-                        <span className="text-sm leading-tight">predicted {lesson.task.shot === 'bunker' ? 'splash' : 'clean'}</span>
-                        <span className="display text-3xl">{percent(model.good_rate)}</span>
-                        {reading.predicted_after !== null && <><span aria-label="after the cure">→</span><span className="display text-3xl text-marram">{percent(reading.predicted_after)}</span></>}
-                    </p>
-                )}
                 <p className="leading-tight font-semibold">{reading.advice}</p>
+                {reading.prediction && <p className="mt-0.5 text-[15px] leading-tight" data-testid="predicted">{reading.prediction.text}</p>}
                 {given !== null && <p className="mt-1 text-sm leading-tight text-marram">Handed out: {given.content.cause_name}. {given.content.drills.map((drill) => drill.name).join(', ')}.</p>}
                 <div className="mt-2 flex gap-2">
                     {canTry && <Button hotkey="i" onClick={() => { setSheet('what-if'); }}>What if</Button>}
@@ -128,10 +122,10 @@ function HowFiguresCome({ reading, set, units }: { reading: Reading; set: BallSe
     const { model } = reading;
     return (
         <>
-            <h3 className="text-lg">Low point</h3>
+            <h3 className="text-lg">Touch and low point</h3>
             <p className="mb-2">
-                The arc near the ground has a radius of {withUnit(reading.radius_mm, 'mm', units)}. With a touch and the length of the mark the low point lies half a length past the touch
-                (measured); with a touch alone the depth is taken from the kind of mark or strike (assumed); a ball that left no mark passed above the ground and tells only about depth.
+                First touch is what was seen. The low point follows from the arc, whose radius near the ground is {withUnit(reading.radius_mm, 'mm', units)}: with the length of the mark it lies half the
+                cut past the touch (measured); without, the depth is taken from the kind of mark or strike (assumed); a ball that left no mark passed above the ground and tells only about depth.
             </p>
             <table className="mb-4 w-full text-left text-sm">
                 <thead><tr><th>Ball</th><th>Touch</th><th>Low point</th><th>Depth</th><th>How</th></tr></thead>
@@ -149,9 +143,10 @@ function HowFiguresCome({ reading, set, units }: { reading: Reading; set: BallSe
             </table>
             {model && (
                 <>
-                    <h3 className="text-lg">Predicted rate</h3>
-                    <p>Club as delivered: loft {model.delivered.loft_deg}°, bounce {model.delivered.bounce_deg}°. The strike model is averaged over the scatter of low point and depth:</p>
+                    <h3 className="text-lg">The model</h3>
+                    <p>Club as delivered: loft {model.delivered.loft_deg}°, bounce {model.delivered.bounce_deg}°. Fitted to these balls and averaged over the scatter of low point and depth, the strike model alone would expect:</p>
                     <p className="mb-2">{Object.entries(model.rates).filter(([, share]) => share >= 0.01).map(([strike, share]) => `${strike} ${percent(share)}`).join(', ')}.</p>
+                    {reading.prediction && <p className="mb-2">{reading.prediction.text} The share now is what was seen, with the model counting as four balls.</p>}
                     <Reasons model={model} />
                     {model.assumed.length > 0 && <p className="mt-2">Taken from the card, since not looked at: {model.assumed.join(', ')}.</p>}
                     <p className="mt-2">{model.note}</p>
@@ -164,8 +159,11 @@ function HowFiguresCome({ reading, set, units }: { reading: Reading; set: BallSe
 function Evidence({ cause }: { cause: WeighedCause }) {
     const rows = (clues: WeighedClue[]) => clues.map((clue) => (
         <li key={clue.text + clue.how} className="border-t border-line py-2">
-            <span className="font-semibold">{clue.text}</span>
-            <span className="block text-sm">Here: odds × {clue.odds}. Rule: {clue.how}.</span>
+            <span className="font-semibold">{clue.text}</span> <span className="whitespace-nowrap">It {clue.says}.</span>
+            <details className="text-sm">
+                <summary className="flex min-h-8 cursor-pointer items-center underline decoration-1 underline-offset-4">why so</summary>
+                {clue.how[0]?.toUpperCase()}{clue.how.slice(1)}. Odds against no fault: × {clue.odds}.
+            </details>
         </li>
     ));
     return (
@@ -175,7 +173,7 @@ function Evidence({ cause }: { cause: WeighedCause }) {
             <ul className="mb-4">{cause.for.length === 0 ? <li>Nothing yet.</li> : rows(cause.for)}</ul>
             <h3 className="text-lg">What speaks against it</h3>
             <ul className="mb-4">{cause.against.length === 0 ? <li>Nothing yet.</li> : rows(cause.against)}</ul>
-            {cause.gain !== null && <p className="mb-2">Cured, the model expects {cause.gain < 0 ? `${String(Math.round(-cause.gain * 100))} fewer` : `${String(Math.round(cause.gain * 100))} more`} good strikes in a hundred.</p>}
+            <p className="mb-2">{cause.gain === null ? 'The model sees no gain in curing it: it stands on what was seen.' : `Cured, the model expects about ${String(Math.max(1, Math.round(cause.gain * 10)))} more good strikes in ten.`}</p>
             <p>{cause.if_wrong}</p>
         </>
     );

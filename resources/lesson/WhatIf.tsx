@@ -84,7 +84,7 @@ export function WhatIf({ lesson, set, catalogue, handed, units, onClose, onTry }
                         <Side title="As it is" model={data.now} handed={handed} units={units} sand={sand} good={good} />
                         <Side title="What if" model={data.then} handed={handed} units={units} sand={sand} good={good} />
                         <Reasons model={data.now} />
-                        <p className="mt-2 text-sm">{data.now.note}</p>
+                        <p className="mt-2 text-sm">{data.now.note} One figure moves and the swing stays; putting a fault right changes more than one.</p>
                     </div>
                 </div>
             )}
@@ -98,7 +98,7 @@ function Side({ title, model, handed, units, sand, good }: { title: string; mode
             <ModelStrip title={title} model={model} handed={handed} units={units} sand={sand} />
             <p className="leading-tight">
                 <span className="block font-semibold">{title}</span>
-                <span className={`display text-4xl ${title === 'What if' ? 'text-marram' : ''}`}>{percent(model.good_rate)}</span> {good}
+                <span className={`display text-4xl ${title === 'What if' ? 'text-marram' : ''}`}>{Math.round(10 * model.good_rate)} in 10</span> {good}
                 <span className="block text-sm">loft {model.delivered.loft_deg}°, bounce {model.delivered.bounce_deg}° as delivered</span>
             </p>
         </section>
@@ -110,21 +110,22 @@ const REASONS = [['aim', 'low point in the middle of the window'], ['scatter', '
 /** Why the misses happen: what each of the three kinds of cure would make of the rate. */
 export function Reasons({ model }: { model: Model }) {
     const { what_if: whatIf, good_rate: now } = model;
+    if (whatIf === null) return <p className="mt-2 font-semibold">The model does not explain these balls, so it is not asked what would change them.</p>;
     return (
         <div className="mt-2">
             <ul className="space-y-1">
                 {REASONS.map(([id, words]) => (
-                    <li key={id} className="grid grid-cols-[3.6rem_1fr_3rem] items-center gap-2 text-sm leading-tight">
+                    <li key={id} className="grid grid-cols-[3.6rem_1fr_3.6rem] items-center gap-2 text-sm leading-tight">
                         <span className={whatIf.main_reason === id ? 'font-bold' : ''}>{id}</span>
                         <span className="relative block h-4 bg-soil" title={words}>
                             <span className="absolute inset-y-0 left-0 bg-marram/60" style={{ width: percent(whatIf[id]).replace(' ', '') }} />
                             <span className="absolute inset-y-0 w-[3px] bg-ink" style={{ left: percent(now).replace(' ', '') }} />
                         </span>
-                        <span className="text-right font-semibold">{percent(whatIf[id])}</span>
+                        <span className="text-right font-semibold">{Math.round(10 * whatIf[id])} in 10</span>
                     </li>
                 ))}
             </ul>
-            <p className="mt-1 text-sm">The line is today, {percent(now)}. Aim: {REASONS[0][1]}; scatter: {REASONS[1][1]}; window: {REASONS[2][1]}.{whatIf.aim_first && ' The average lies outside the window: aim first.'}</p>
+            <p className="mt-1 text-sm">The line is today, {Math.round(10 * now)} in 10. Aim: {REASONS[0][1]}; scatter: {REASONS[1][1]}; window: {REASONS[2][1]}.{whatIf.aim_first && ' The average lies outside the window: aim first.'}</p>
         </div>
     );
 }

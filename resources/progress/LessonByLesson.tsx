@@ -49,7 +49,7 @@ function LessonInShort({ lesson, student, catalogue, units }: { lesson: Progress
             {lesson.sets.map((set) => (
                 <StackedStrip
                     key={set.id}
-                    strip={{ marks: set.marks, good: set.good, window: set.window, mean: set.low_point?.mean ?? null, text: set.text }}
+                    strip={{ marks: set.marks, good: set.good, window: set.window, mean: set.touch?.mean ?? null, text: set.text }}
                     title={SET_NAMES[set.purpose]}
                     handed={student.handed}
                     units={units}

@@ -39,7 +39,7 @@ export function OverTime({ progress, catalogue, units }: Props) {
             const seen = of(one);
             return seen === undefined ? [] : [{ ...onGround(one), value: seen.mean / factor, low: seen.mean_interval === null ? null : seen.mean_interval[0] / factor, high: seen.mean_interval === null ? null : seen.mean_interval[1] / factor, n: seen.n }];
         });
-    const scatters: Point[] = course.flatMap((one) => (one.low_point?.sd == null ? [] : [{ ...onGround(one), value: one.low_point.sd / ground, low: one.low_point.sd_interval === null ? null : one.low_point.sd_interval[0] / ground, high: one.low_point.sd_interval === null ? null : one.low_point.sd_interval[1] / ground, n: one.low_point.n }]));
+    const scatters: Point[] = course.flatMap((one) => (one.touch?.sd == null ? [] : [{ ...onGround(one), value: one.touch.sd / ground, low: one.touch.sd_interval === null ? null : one.touch.sd_interval[0] / ground, high: one.touch.sd_interval === null ? null : one.touch.sd_interval[1] / ground, n: one.touch.n }]));
     const what = measured.includes(looked ?? '') ? looked : (measured.find((id) => id === 'shaft_lean_deg') ?? measured[0]);
     const observable = what === undefined ? undefined : observableOf(catalogue, what);
     const setups = course.filter((one) => what !== undefined && typeof one.setup[what] === 'number' && one.card[what] !== undefined);
@@ -64,9 +64,9 @@ export function OverTime({ progress, catalogue, units }: Props) {
                 </ol>
             )}
             <TimeChart title="Good strikes" value="share" span={span} flags={flags} shown={percent} ends={[0, 1]} points={course.map((one) => ({ ...at(one), value: one.good.count / one.good.of, low: one.good.interval?.[0] ?? null, high: one.good.interval?.[1] ?? null, n: one.good.of }))} />
-            <TimeChart title="Low point, on average" value={`low point, ${place}, + is ahead`} span={span} flags={flags} shown={inUnit('mm', ['behind', 'ahead'])} points={means((one) => one.low_point ?? undefined, ground)} />
-            <TimeChart title="Scatter of the low point" value={`scatter, ${place}`} span={span} flags={flags} shown={inUnit('mm')} points={scatters} />
-            <TimeChart title="First touch in the sand" value={`first touch, ${place}, + is ahead`} span={span} flags={flags} shown={inUnit('mm', ['behind', 'ahead'])} points={means((one) => one.first_touch ?? undefined, ground)} />
+            <TimeChart title="First touch, on average" value={`first touch, ${place}, + is ahead`} span={span} flags={flags} shown={inUnit('mm', ['behind', 'ahead'])} points={means((one) => one.touch, ground)} />
+            <TimeChart title="Scatter of the first touch" value={`scatter, ${place}`} span={span} flags={flags} shown={inUnit('mm')} points={scatters} />
+            <TimeChart title="Low point, where lengths were drawn" value={`low point, ${place}, + is ahead`} span={span} flags={flags} shown={inUnit('mm', ['behind', 'ahead'])} points={means((one) => one.low_point, ground)} />
             <TimeChart title="Carry of good strikes against what was asked" value={`carry error, ${shownUnit('m', units)}, + is long`} span={span} flags={flags} shown={inUnit('m', ['short', 'long'])} points={means((one) => one.carry_error ?? undefined, far)} />
             {observable !== undefined && what !== undefined && setups.length > 0 && (
                 <TimeChart

@@ -38,10 +38,10 @@ final class ChipLessonTest extends BrowserTestCase
         $this->tapStrip(-48, 60);
         $this->press('chunk');
         $this->readingOf(5);
-        $this->see('Four of five heavy, first touch 5.1 cm behind.');
+        $this->see('None of five clean; four heavy, first touch 5.1 cm behind');
         $this->see('1 measured, 4 assumed, 0 without ground contact');
-        $this->see('strike window');
-        $this->see('predicted clean');
+        $this->see('good first touches');
+        $this->see('in 10 good');
         $this->see('Look next');
         $this->see('Work on first: Handle too far forward at address.');
 
@@ -58,7 +58,9 @@ final class ChipLessonTest extends BrowserTestCase
         $this->press('Handle too far forward at address');
         $this->see('What speaks for it');
         $this->see('The shaft leans 12° toward the target.');
-        $this->see('odds ×');
+        $this->see('It speaks strongly for it.');
+        $this->press('why so');
+        $this->see('Odds against no fault');
         $this->press('Close');
 
         $this->press('Prescribe');

@@ -25,10 +25,10 @@ final class PitchAndBunkerTest extends BrowserTestCase
             $this->press('skip');
             $this->readingOf($i + 1);
         }
-        $this->see('Four of four skip');
+        $this->see('None of four splash; four skip');
         $this->see('shut the face a little');
         $this->see('Face open where the sand is thin');
-        $this->see('predicted splash');
+        $this->see('in 10 good');
         $this->press('Prescribe');
         $this->see('Thin pop');
         $this->press('Hand it out');
@@ -51,7 +51,7 @@ final class PitchAndBunkerTest extends BrowserTestCase
             $this->keys('g', '2');
             $this->readingOf($n);
         }
-        $this->see('Four of four heavy');
+        $this->see('None of four clean; four heavy');
         $this->see('A deliberate hit at the ball');
         self::assertSame([], $this->axe());
 

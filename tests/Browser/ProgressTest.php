@@ -75,7 +75,7 @@ final class ProgressTest extends BrowserTestCase
         $this->signIn();
         $this->press('Bea Achterberg');
         $this->press('Over time');
-        foreach (['Handle too far forward at address. Centre pointer, Shaft up', 'Good strikes', 'Low point, on average', 'Scatter of the low point', 'Set-up against the card', 'Drill scores', 'Practice visits', 'Confidence'] as $title) {
+        foreach (['Handle too far forward at address. Centre pointer, Shaft up', 'Good strikes', 'First touch, on average', 'Scatter of the first touch', 'Set-up against the card', 'Drill scores', 'Practice visits', 'Confidence'] as $title) {
             $this->see($title);
         }
         self::assertSame([], $this->axe());
@@ -99,7 +99,7 @@ final class ProgressTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector("figure [role=link]").dispatchEvent(new MouseEvent("click", {bubbles: true}))');
         $this->until(fn(): bool => str_contains($this->browser->getCurrentURL(), '/lessons/'), 'The mark leads nowhere.');
         $this->browser->navigate()->back();
-        $this->see('Scatter of the low point');
+        $this->see('Scatter of the first touch');
         self::assertSame([], $this->consoleErrors());
     }
 

@@ -22,7 +22,7 @@ final class Screenshots extends BrowserTestCase
         $this->see('fixed');
         $this->picture('student');
         $this->press('Over time');
-        $this->see('Scatter of the low point');
+        $this->see('Scatter of the first touch');
         $this->picture('student-over-time');
         $this->press('Balls from a sheet');
         $this->choose((string) realpath(__DIR__.'/../../docs/examples/range-sheet.csv'));

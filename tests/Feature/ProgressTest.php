@@ -78,7 +78,7 @@ final class ProgressTest extends TestCase
         self::assertStringStartsWith('Feel: ', $told->json('last_time.1'));
         self::assertSame('Centre pointer, Shaft up. Last set: 9 of 10 good.', $told->json('last_time.2'), 'the drills of September, the strikes of November');
         self::assertSame([10, 'fairway'], [$told->json('works.0.retest_balls'), $told->json('works.0.task.lie')]);
-        self::assertStringContainsString('scattering less', $told->json('works.0.low_point'));
+        self::assertStringContainsString('scattering less', $told->json('works.0.touch'));
     }
 
     public function test_the_course_holds_every_measure_with_its_interval_and_the_card_of_that_day(): void
@@ -91,8 +91,8 @@ final class ProgressTest extends TestCase
         self::assertTrue($from < 2 / 7 && 2 / 7 < $to);
         self::assertSame(13, $first['setup']['shaft_lean_deg']);
         self::assertLessThan(13, $first['card']['shaft_lean_deg'][1], 'the lean was outside of the card');
-        [$from, $to] = $first['low_point']['mean_interval'];
-        self::assertTrue($from < $first['low_point']['mean'] && $first['low_point']['mean'] < $to);
+        [$from, $to] = $first['touch']['mean_interval'];
+        self::assertTrue($from < $first['touch']['mean'] && $first['touch']['mean'] < $to);
         self::assertSame($told->json('lessons.3.id'), $first['lesson'], 'oldest first');
         self::assertSame('Handle too far forward at address', $told->json('given.0.cause'));
         self::assertSame([0.8, 'share of hits'], [$told->json('results.0.mark'), $told->json('results.0.figure_name')]);

@@ -34,13 +34,13 @@ final class UnitsTest extends TestCase
             $this->getJson("/api/lessons/{$lesson->id}")->assertOk()->json('readings'),
             $this->getJson("/api/lessons/{$lesson->id}/sets/{$set->id}/causes/handle_forward_setup/prescription")->assertOk()->json(),
             $this->getJson('/api/library')->assertOk()->json(),
-            [$progress->json('works.0.low_point'), $progress->json('drills')],
+            [$progress->json('works.0.touch'), $progress->json('drills')],
         ] as $told) {
             $texts = (string) json_encode($told, JSON_UNESCAPED_UNICODE);
             self::assertDoesNotMatchRegularExpression('/\d (cm|mm|m)\b/', $texts);
             self::assertGreaterThan(20, \strlen($texts));
         }
-        self::assertMatchesRegularExpression('/\d in (ahead|behind)/', (string) $progress->json('works.0.low_point'));
+        self::assertMatchesRegularExpression('/\d in (ahead|behind)/', (string) $progress->json('works.0.touch'));
     }
 
     public function test_figures_go_in_and_out_in_mm_and_m_whatever_is_read(): void

@@ -8,7 +8,7 @@ use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Normal;
 
 /** The balls of a case in figures. Lengths in mm. */
-final readonly class Pattern
+final class Pattern
 {
     /** Strikes so good, of at least so many, that nothing is to be cured. Origin: handbook 4.1. */
     private const GOOD_SHARE = 0.8;
@@ -34,17 +34,22 @@ final readonly class Pattern
 
     private const CENSORED_STEPS = 60;
 
+    private const CENSORED_PRECISION_MM = 1.0e-4;
+
+    /** @var array<string, Tally> what was counted once: a reading asks for the same tally many times */
+    private array $tallies = [];
+
     /**
      * @param  list<Ball>  $balls
      * @param  list<DerivedBall>  $derived
      */
     private function __construct(
-        public array $balls,
-        public array $derived,
-        public float $radiusMm,
-        public Spread $lowPoint,
-        public Spread $touch,
-        private LessonCase $case,
+        public readonly array $balls,
+        public readonly array $derived,
+        public readonly float $radiusMm,
+        public readonly Spread $lowPoint,
+        public readonly Spread $touch,
+        private readonly LessonCase $case,
     ) {}
 
     public static function of(LessonCase $case, Calibration $calibration): self
@@ -74,16 +79,17 @@ final readonly class Pattern
 
     public function tally(BallTrait $trait): Tally
     {
-        $seen = array_filter(array_map(fn(Ball $ball): ?bool => $trait->of($ball, $this->case), $this->balls), static fn(?bool $is): bool => $is !== null);
-
-        return new Tally(\count(array_filter($seen)), \count($seen));
+        return $this->tallies[$trait->value] ??= $this->counted($trait);
     }
 
     public function good(): Tally
     {
+        if (isset($this->tallies['good'])) {
+            return $this->tallies['good'];
+        }
         $struck = $this->struck();
 
-        return new Tally(\count(array_filter($struck, static fn(Strike $strike): bool => $strike->isGood())), \count($struck));
+        return $this->tallies['good'] = new Tally(\count(array_filter($struck, static fn(Strike $strike): bool => $strike->isGood())), \count($struck));
     }
 
     /** Balls that did what was asked: a good strike, and where it was looked at, near the carry and on the line asked for. */
@@ -228,8 +234,12 @@ final readonly class Pattern
             foreach ($known as $depth) {
                 $squares += ($depth - $next) ** 2;
             }
+            $moved = abs($next - $mean);
             $mean = $next;
             $sd = max(self::LEAST_DEPTH_SD_MM, sqrt($squares / $weight));
+            if ($moved < self::CENSORED_PRECISION_MM) {
+                break;
+            }
         }
 
         return new Normal($mean, $sd);
@@ -247,6 +257,20 @@ final readonly class Pattern
         $ratio = $limit < -5 ? -$limit + 1 / -$limit : exp(-$limit ** 2 / 2) / sqrt(2 * M_PI) / Normal::cumulative($limit);
 
         return [$mean - $sd * $ratio, max(1.0e-9, $sd ** 2 * (1 - $limit * $ratio - $ratio ** 2))];
+    }
+
+    private function counted(BallTrait $trait): Tally
+    {
+        $count = $of = 0;
+        foreach ($this->balls as $ball) {
+            $shows = $trait->of($ball, $this->case);
+            if ($shows !== null) {
+                $of++;
+                $count += (int) $shows;
+            }
+        }
+
+        return new Tally($count, $of);
     }
 
     /** @return list<Strike> */

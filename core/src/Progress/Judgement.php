@@ -49,9 +49,9 @@ final readonly class Judgement
 
     /**
      * @param  list<SetSummary>  $sets  oldest first, of all that was hit since the cause was found; the first is the baseline
-     * @param  LowPointChange|null  $change  of the same sets, when it is known already
+     * @param  TouchChange|null  $change  of the same sets, when it is known already
      */
-    public static function of(array $sets, ?LowPointChange $change = null): self
+    public static function of(array $sets, ?TouchChange $change = null): self
     {
         $first = $sets[0] ?? null;
         if ($first === null) {
@@ -82,7 +82,7 @@ final readonly class Judgement
         if ($fixed !== null) {
             return $fixed;
         }
-        $aim = ($change ?? LowPointChange::of($sets))?->aim;
+        $aim = ($change ?? TouchChange::of($sets))?->aim;
 
         return self::slipping($baseline, $aim, $later, $now, $left) ?? self::improving($baseline, $aim, $later, $left)
             ?? self::noChange($baseline, $now, $left);
@@ -165,7 +165,7 @@ final readonly class Judgement
         if ($better < self::LIKELY && ($aim === null || $aim < self::LIKELY_BY_AIM)) {
             return null;
         }
-        $by = $better >= self::LIKELY ? self::share($better).' that the strikes are better than at first.' : self::share($aim ?? 0.0).' that the low point lies nearer to the window; the strikes do not show it yet.';
+        $by = $better >= self::LIKELY ? self::share($better).' that the strikes are better than at first.' : self::share($aim ?? 0.0).' that the first touch lies nearer to the good window; the strikes do not show it yet.';
         $more = self::more($since, $baseline, falling: false);
 
         return new self(Verdict::Improving, max($better, $aim ?? 0.0), $more, $by.($more === null ? ' Two retests a week apart with seven of ten make it fixed.' : " About {$more} more balls like these would settle it."), $left, $baseline, $since, null);

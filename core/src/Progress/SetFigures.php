@@ -15,7 +15,7 @@ final class SetFigures
     private const CARRY_DECIMALS = 2;
 
     /**
-     * Low point and first touch in mm, carry error in m (+ = long, good strikes only), the set-up card in the observables' units.
+     * First touch in mm, the low point where drawn lengths tell it, carry error in m (+ = long, good strikes only), the set-up card in the observables' units.
      *
      * @return array<string, mixed>
      */
@@ -31,12 +31,12 @@ final class SetFigures
             'good' => ['count' => $rate->tally->count, 'of' => $rate->tally->of, 'interval' => $rate->tally->of === 0 ? null : array_map(static fn(float $at): float => round($at, 3), $rate->interval())],
             // For causes that leave the strikes good: near the carry and on the line as well.
             'as_asked' => ['count' => $asked->count, 'of' => $asked->of],
-            // No mark, no low point: told beside it, since thin misses are the ones that leave none.
+            // No mark, no touch: told beside it, since thin misses are the ones that leave none.
             'censored' => $pattern->sourced(LowPointSource::Censored),
-            'low_point' => Estimate::of($pattern->lowPoint)?->toArray(),
-            'first_touch' => $case->task->inSand() ? Estimate::of($pattern->touch)?->toArray() : null,
+            'touch' => Estimate::of($pattern->touch)?->toArray(),
+            'low_point' => $pattern->knowsLowPoint() ? Estimate::of($pattern->lowPoint)?->toArray() : null,
             'carry_error' => Estimate::of($pattern->carryError($case))?->times($case->task->carryM ?? 0.0)->toArray(self::CARRY_DECIMALS),
-            'window' => $window === null ? null : [round($window->fromMm, 1), round($window->toMm, 1)],
+            'window' => $window?->toArray(),
             'card' => array_map(static fn(Range $range): array => [round($range->from, 1), round($range->to, 1)], $reading->card->figures),
         ];
     }

@@ -20,7 +20,7 @@ final readonly class SetSummary
         public Lie $lie,
         public float $loftDeg,
         public CleanRate $rate,
-        public ?LowPointFigures $lowPoint = null,
+        public ?TouchFigures $touch = null,
     ) {}
 
     /** Why the two cannot be compared, in words; null when they can: like with like only. */

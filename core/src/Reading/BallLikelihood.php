@@ -6,7 +6,6 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\View;
-use LowPoint\Core\Club\DeliveredClub;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Mark;
@@ -14,12 +13,9 @@ use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Progress\Distributions;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
-use LowPoint\Core\Strike\Fit;
-use LowPoint\Core\Strike\Impact;
+use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\Normal;
-use LowPoint\Core\Strike\StrikeModel;
-use LowPoint\Core\Strike\Swing;
 
 /**
  * How likely the balls of a set are under a supposition about the student (handbook 14.4, terms 3 to 5): a mechanism, for
@@ -40,14 +36,11 @@ final class BallLikelihood
     /** Share of sets of touches that follow no supposition, and how such ones lie, mm. Origin: chosen by us. */
     private const STRAY = 0.03;
 
-    private const STRAY_OF_SOUND = 0.002;
+    private const STRAY_OF_SOUND = 0.0005;
 
     private const STRAY_MEAN_SD_MM = 60.0;
 
     private const STRAY_SD_MM = 40.0;
-
-    /** Where in the window of good touches sound players touch, as a share of it from behind. Origin: chosen by us. */
-    private const NORMAL_TOUCH = [0.35, 0.5];
 
     /** Share of a sound player's balls without ground contact, on turf and in sand. Origin: the typical depths of handbook 14.2. */
     private const NO_CONTACT = [0.08, 0.01];
@@ -68,7 +61,7 @@ final class BallLikelihood
     private const STRIKE_BALLS = 10.0;
 
     /** What the count of good strikes tells beside touches and strikes is taken at this weight. Origin: chosen by us. */
-    private const GOOD_WEIGHT = 0.35;
+    private const GOOD_WEIGHT = 0.6;
 
     /** Share of good strikes that a fault leaves, and the balls it counts for; and those of a sound player's share. Origin: chosen by us. */
     private const SPOILED = [0.42, 2.5];
@@ -93,9 +86,9 @@ final class BallLikelihood
     private const START_EFFECT_SD_DEG = 2.0;
 
     /** Deliveries are told apart by this much, degrees: nearer ones share their strikes. */
-    private const LEAN_STEP_DEG = 2.0;
+    private const LEAN_STEP_DEG = 3.0;
 
-    private const FACE_STEP_DEG = 4.0;
+    private const FACE_STEP_DEG = 5.0;
 
     private readonly bool $sand;
 
@@ -149,8 +142,11 @@ final class BallLikelihood
     /** @var array<string, float> */
     private array $soundRates = [];
 
-    public function __construct(private readonly View $view, private readonly StrikeModel $model)
-    {
+    public function __construct(
+        private readonly View $view,
+        private readonly Calibration $calibration,
+        private readonly StrikeTables $known,
+    ) {
         $case = $view->case;
         $this->sand = $case->task->inSand();
         $touch = $view->pattern->touch;
@@ -198,7 +194,7 @@ final class BallLikelihood
     /** First touch of a sound player of this school on this lie, mm: in the window of good first touches. */
     public function normalTouchMm(School $school): float
     {
-        return $this->normalTouch[$school->value] ??= $this->goodTouch($school);
+        return $this->normalTouch[$school->value] ??= $this->known->normalTouchMm($school, $this->view->case->task, $this->view->pattern->radiusMm);
     }
 
     /** @return array<string, float> term => log-likelihood */
@@ -282,7 +278,7 @@ final class BallLikelihood
 
     private function marks(Mechanism $fault, int $key): float
     {
-        $typical = $this->model->calibration->typicalDepth($this->view->case->task->lie);
+        $typical = $this->calibration->typicalDepth($this->view->case->task->lie);
         [$shallow, $deep] = $this->tables[$key]->markDepthsMm();
         $depth = new Normal($typical->mean + $fault->depthMm, $typical->sd);
         $none = $depth->below(0.0);
@@ -293,16 +289,13 @@ final class BallLikelihood
         $total = array_sum($shares);
         $log = 0.0;
         foreach ($this->marks as $i => $count) {
-            $alpha = self::MARK_BALLS * $shares[$i] / $total;
-            for ($j = 0; $j < $count; $j++) {
-                $log += log($alpha + $j);
+            if ($count > 0) {
+                $alpha = self::MARK_BALLS * $shares[$i] / $total;
+                $log += Distributions::logGamma($alpha + $count) - Distributions::logGamma($alpha);
             }
         }
-        for ($j = array_sum($this->marks) - 1; $j >= 0; $j--) {
-            $log -= log(self::MARK_BALLS + $j);
-        }
 
-        return $log;
+        return $log - Distributions::logGamma(self::MARK_BALLS + array_sum($this->marks)) + Distributions::logGamma(self::MARK_BALLS);
     }
 
     private function strikesByTouch(StrikeTable $table): float
@@ -359,37 +352,9 @@ final class BallLikelihood
         $face = (int) round(($seen->number(Observable::FaceOpen) ?? $fault->faceDeg ?? $card->openDeg()) / self::FACE_STEP_DEG);
         $radius = $fault->radiusMm ?? $this->view->pattern->radiusMm;
         $key = (($lean + 50) * 100 + $face + 50) * 100 + (int) ($radius / 50);
-        $this->tables[$key] ??= new StrikeTable(
-            new Impact(DeliveredClub::of($this->view->case->task->club, $lean * self::LEAN_STEP_DEG, $face * self::FACE_STEP_DEG, $seen->number(Observable::Path) ?? 0.0), $this->lie(), new Fit, $this->model->calibration),
-            $radius,
-        );
+        $this->tables[$key] ??= $this->known->of($this->view->case->task, $lean * self::LEAN_STEP_DEG, $face * self::FACE_STEP_DEG, $seen->number(Observable::Path) ?? 0.0, $radius);
 
         return $key;
-    }
-
-    private function goodTouch(School $school): float
-    {
-        $task = $this->view->case->task;
-        $card = SetupCard::of($school, $task);
-        $window = $this->model->touchWindow(new Swing(
-            $task->club,
-            $this->lie(),
-            $this->view->pattern->radiusMm,
-            new Normal(0.0, 1.0),
-            $this->model->calibration->typicalDepth($this->lie()),
-            $card->leanDeg(),
-            $card->openDeg(),
-        ));
-        if ($window === null) {
-            return $this->sand ? -40.0 : 0.0;
-        }
-
-        return $window->fromMm + self::NORMAL_TOUCH[(int) $this->sand] * $window->widthMm();
-    }
-
-    private function lie(): Lie
-    {
-        return $this->view->case->task->lie;
     }
 
     /** The mark that was seen; where only its length was drawn, the mark that such a length leaves. */

@@ -11,7 +11,7 @@ use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\Stock;
-use LowPoint\Core\Strike\StrikeModel;
+use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -45,6 +45,9 @@ final class Explanations
     /** Pairs are tried of causes that explain at least so well alone, as a log below the best. */
     private const PAIRS_WITHIN = 5.0;
 
+    /** Two causes hardly explain the balls better than the better one alone by more than this, as a log. */
+    private const PAIR_MORE = 3.0;
+
     /** What moves the odds less than this is not told, as a log. */
     private const TOO_LIGHT_TO_NAME = 0.1;
 
@@ -61,6 +64,9 @@ final class Explanations
     /** @var array<int, array<string, float>> by observable */
     private array $byLook = [];
 
+    /** @var array<int, int> the same observables as bits, to see at once which causes share none */
+    private array $lookedAt = [];
+
     /** @var list<array<string, float>> */
     private array $terms = [];
 
@@ -70,6 +76,9 @@ final class Explanations
     /** @var list<array{list<int>, float}> the suppositions with causes, and their share; what is left has none */
     private array $shares = [];
 
+    /** @var array<string, string> what was seen, by term, in words */
+    private array $seen = [];
+
     /** @var array<int, float> */
     private array $probabilities = [];
 
@@ -77,10 +86,11 @@ final class Explanations
     public function __construct(
         private readonly array $causes,
         private readonly View $view,
-        StrikeModel $model,
+        Calibration $calibration,
+        StrikeTables $tables,
         private readonly Words $words,
     ) {
-        $this->balls = new BallLikelihood($view, $model);
+        $this->balls = new BallLikelihood($view, $calibration, $tables);
         $this->school = School::followedIn($view->case->task);
         $this->nothing = $this->balls->terms(new Mechanism, $this->school);
         $this->weigh();
@@ -119,12 +129,12 @@ final class Explanations
     {
         $slope = $this->view->case->task->slopeDeg;
         $nothing = array_sum($this->nothing);
-        $odds = $mechanisms = $singles = [];
+        $odds = $mechanisms = $singles = $bits = [];
         foreach ($this->causes as $i => $cause) {
             $mechanisms[$i] = $cause->mechanism->on($slope);
             $this->terms[$i] = $this->balls->terms($mechanisms[$i], $this->school, $cause->spoilsStrikes);
             $this->looks[$i] = array_map(fn($clue): ?float => $clue->weight($this->view), $cause->clues);
-            $this->sumLooks($i, $cause);
+            $this->sumLooks($i, $cause, $bits);
             $odds[$i] = $cause->prior() / (1 - $cause->prior());
             $singles[$i] = array_sum($this->terms[$i]);
         }
@@ -141,8 +151,13 @@ final class Explanations
         $worth = array_keys(array_filter($alone, static fn(float $log): bool => $log >= $best - self::PAIRS_WITHIN));
         foreach ($worth as $at => $i) {
             foreach (\array_slice($worth, 0, $at) as $j) {
+                $prior = log(self::TWO * $odds[$i] * $odds[$j] / $pairOdds);
+                $looks = $this->bothLooks($i, $j);
+                if ($prior + self::TEMPER * ($looks + max($singles[$i], $singles[$j]) + self::PAIR_MORE - $nothing) < $best - self::PAIRS_WITHIN) {
+                    continue;
+                }
                 $balls = array_sum($this->balls->terms($mechanisms[$i]->and($mechanisms[$j]), $this->school, $this->causes[$i]->spoilsStrikes || $this->causes[$j]->spoilsStrikes));
-                $logs[] = [[$j, $i], log(self::TWO * $odds[$i] * $odds[$j] / $pairOdds) + self::TEMPER * ($this->bothLooks($i, $j) + $balls - $nothing)];
+                $logs[] = [[$j, $i], $prior + self::TEMPER * ($looks + $balls - $nothing)];
             }
         }
         $most = max(array_column($logs, 1));
@@ -164,14 +179,17 @@ final class Explanations
         $this->cap();
     }
 
-    private function sumLooks(int $i, Cause $cause): void
+    /** @param array<string, int> $bits one for each observable met so far */
+    private function sumLooks(int $i, Cause $cause, array &$bits): void
     {
         $this->lookSums[$i] = array_sum($this->looks[$i]);
         $this->byLook[$i] = [];
+        $this->lookedAt[$i] = 0;
         foreach ($cause->clues as $at => $clue) {
             $weight = $this->looks[$i][$at];
             foreach ($weight === null ? [] : $clue->needs() as $what) {
                 $this->byLook[$i][$what->value] = ($this->byLook[$i][$what->value] ?? 0.0) + $weight;
+                $this->lookedAt[$i] |= 1 << ($bits[$what->value] ??= \count($bits));
             }
         }
     }
@@ -201,6 +219,9 @@ final class Explanations
     private function bothLooks(int $i, int $j): float
     {
         $log = $this->lookSums[$i] + $this->lookSums[$j];
+        if (($this->lookedAt[$i] & $this->lookedAt[$j]) === 0) {
+            return $log;
+        }
         foreach (array_intersect_key($this->byLook[$i], $this->byLook[$j]) as $what => $one) {
             $other = $this->byLook[$j][$what];
             $log += log((exp($one) + exp($other)) / 2) - $one - $other;
@@ -255,7 +276,7 @@ final class Explanations
         }
         foreach ($this->terms[$i] as $term => $log) {
             if (abs($log - $this->nothing[$term]) >= self::TOO_LIGHT_TO_NAME) {
-                $add($tell->seen($term), $log - $this->nothing[$term], $tell->expected($term, $cause->mechanism->on($this->view->case->task->slopeDeg)));
+                $add($this->seen[$term] ??= $tell->seen($term), $log - $this->nothing[$term], $tell->expected($term, $cause->mechanism->on($this->view->case->task->slopeDeg)));
             }
         }
         $heaviest = static fn(WeighedClue $a, WeighedClue $b): int => abs($b->weight) <=> abs($a->weight);

@@ -9,7 +9,7 @@ use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Wording\Words;
 
-/** The pattern in one line. */
+/** The pattern in one line, touch first, and what is known of the low point in another. */
 final readonly class PatternText
 {
     /** Half of the middle 80 %, and of a 90 % interval, in sd. */
@@ -19,7 +19,7 @@ final readonly class PatternText
 
     public function __construct(private Words $words) {}
 
-    public function line(Pattern $pattern, Calibration $calibration): string
+    public function line(Pattern $pattern): string
     {
         if ($pattern->count() === 0) {
             return 'No balls yet.';
@@ -35,7 +35,7 @@ final readonly class PatternText
         }
         $line = $parts === [] ? $this->words->count($pattern->count()).' balls' : implode('; ', $parts);
 
-        return Words::sentence($line.$this->touch($pattern)).$this->lowPoint($pattern, $calibration);
+        return Words::sentence($line.$this->touch($pattern));
     }
 
     /** "first touch 4.3 cm behind (2.9 to 5.7)": the mean, and where the middle 80 % of the touches lie. */
@@ -55,19 +55,19 @@ final readonly class PatternText
     }
 
     /** The low point only where it is known; else from the marks, with all that this leaves open. */
-    private function lowPoint(Pattern $pattern, Calibration $calibration): string
+    public function lowPoint(Pattern $pattern, Calibration $calibration): string
     {
         $mean = $pattern->lowPoint->mean;
         $error = $pattern->lowPointErrorMm($calibration);
         if ($mean === null || $error === null) {
             $censored = $pattern->sourced(LowPointSource::Censored);
 
-            return $censored === 0 ? '' : " No low point: {$this->words->count($censored)} left no mark.";
+            return $censored === 0 ? '' : "No low point: {$this->words->count($censored)} left no mark.";
         }
         if ($pattern->knowsLowPoint()) {
-            return " Low point {$this->words->place($mean)} ±\u{00A0}{$this->words->ground(self::RANGE_SD * $error)}.";
+            return "Low point {$this->words->place($mean)} ±\u{00A0}{$this->words->ground(self::RANGE_SD * $error)}.";
         }
 
-        return " Low point about {$this->words->span($mean - self::RANGE_SD * $error, $mean + self::RANGE_SD * $error)}, from the marks.";
+        return "Low point about {$this->words->span($mean - self::RANGE_SD * $error, $mean + self::RANGE_SD * $error)}, from the marks.";
     }
 }

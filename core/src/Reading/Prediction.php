@@ -28,7 +28,7 @@ final readonly class Prediction
         return new self($now, $now + $first->gain, $fit->range($first->cause->mechanism->on($slopeDeg), $normalTouchMm), true);
     }
 
-    /** "About 6 in 10 instead of 3, between 4 and 8." */
+    /** "Put right, about 6 in 10 good instead of 3, between 4 and 8." */
     public function text(): string
     {
         $tens = static fn(float $share): string => (string) (int) round(10 * $share);
@@ -39,7 +39,7 @@ final readonly class Prediction
             return "About {$tens($this->now)} in 10 good now.";
         }
 
-        return "About {$tens($this->after)} in 10 good instead of {$tens($this->now)}, between {$tens($this->range[0])} and {$tens($this->range[1])}.";
+        return "Put right, about {$tens($this->after)} in 10 good instead of {$tens($this->now)}, between {$tens($this->range[0])} and {$tens($this->range[1])}.";
     }
 
     /** @return array<string, mixed> */

@@ -20,6 +20,7 @@ final readonly class Reading
      */
     public function __construct(
         public string $patternText,
+        public string $lowPointText,
         public array $tellApart,
         public Pattern $pattern,
         public array $causes,
@@ -32,6 +33,7 @@ final readonly class Reading
         public ?ModelFigures $model,
         public ?Prediction $prediction,
         public string $advice,
+        public ?float $lowPointErrorMm,
     ) {}
 
     /** @return array<string, mixed> */
@@ -43,13 +45,18 @@ final readonly class Reading
         return [
             'pattern' => [
                 'text' => $this->patternText,
+                'low_point_text' => $this->lowPointText,
                 'main_strike' => $this->pattern->mainStrike()?->value,
                 'n' => $this->pattern->count(),
                 'measured' => $this->pattern->sourced(LowPointSource::Measured),
                 'assumed' => $this->pattern->sourced(LowPointSource::Assumed),
                 'censored' => $this->pattern->sourced(LowPointSource::Censored),
                 'good' => ['count' => $good->count, 'of' => $good->of],
-                'low_point_mm' => ['mean' => $rounded($this->pattern->lowPoint->mean), 'sd' => $rounded($this->pattern->lowPoint->sd)],
+                // Error: sd of the mean, with that of assumed depths. Known: enough lengths were drawn to tell it (handbook 14.1).
+                'low_point_mm' => [
+                    'mean' => $rounded($this->pattern->lowPoint->mean), 'sd' => $rounded($this->pattern->lowPoint->sd),
+                    'error' => $rounded($this->lowPointErrorMm), 'known' => $this->pattern->knowsLowPoint(),
+                ],
                 'touch_mm' => ['mean' => $rounded($this->pattern->touch->mean), 'sd' => $rounded($this->pattern->touch->sd)],
             ],
             'balls' => array_map(static fn(DerivedBall $ball): array => [

@@ -28,12 +28,16 @@ final readonly class ReadingEngine
     /** A gain smaller than this is none. Origin: chosen by us. */
     private const LEAST_GAIN = 0.01;
 
+    private StrikeTables $tables;
+
     public function __construct(
         private StrikeModel $model,
         private CauseLibrary $causes,
         private DrillLibrary $drills,
         private Words $words,
-    ) {}
+    ) {
+        $this->tables = new StrikeTables($model);
+    }
 
     public static function standard(Words $words = new Words): self
     {
@@ -47,7 +51,7 @@ final readonly class ReadingEngine
         $fit = StudentFit::of($view, $card, $this->model);
         $nothingSeen = $case->seen->isEmpty() && $case->balls === [];
         $causes = $this->causes->for($case->task);
-        $explanations = new Explanations($causes, $view, $this->model, $this->words);
+        $explanations = new Explanations($causes, $view, $this->model->calibration, $this->tables, $this->words);
         $weighed = $explanations->causes();
         $checkNext = $view->pattern->isSound() ? null : CheckNext::for($causes, $explanations->suppositions(), $weighed, $view);
         $weighed = $nothingSeen ? [] : $this->withGains($weighed, $fit, $explanations->normalTouchMm(), $case->task->slopeDeg);
@@ -64,7 +68,8 @@ final readonly class ReadingEngine
         ]));
 
         return new Reading(
-            (new PatternText($this->words))->line($view->pattern, $this->model->calibration),
+            (new PatternText($this->words))->line($view->pattern),
+            (new PatternText($this->words))->lowPoint($view->pattern, $this->model->calibration),
             (new TellApart($this->words))->in($view),
             $view->pattern,
             $weighed,
@@ -77,6 +82,7 @@ final readonly class ReadingEngine
             $fit === null ? null : ModelFigures::of($fit, $card, $this->model),
             $fit === null || $this->isAboutDistance($view, $first) ? null : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg),
             $this->advice($view, $choice, $checkNext, $nothingSeen),
+            $view->pattern->lowPointErrorMm($this->model->calibration),
         );
     }
 

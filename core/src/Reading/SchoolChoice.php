@@ -39,7 +39,7 @@ final readonly class SchoolChoice
             return null;
         }
         $rates = $this->offer['rate_chosen'] === null || $this->offer['rate_offered'] === null ? ''
-            : " Predicted good strikes: {$words->percent($this->offer['rate_chosen'])} with {$this->school->label()}, {$words->percent($this->offer['rate_offered'])} with {$this->offer['id']->label()}.";
+            : " Good strikes by the model: about {$words->ofTen($this->offer['rate_chosen'])} with {$this->school->label()}, {$words->ofTen($this->offer['rate_offered'])} with {$this->offer['id']->label()}.";
 
         return new Warning(WarningId::SchoolConflict, $this->offer['why'].$rates.' The choice is yours.');
     }

@@ -42,7 +42,7 @@ final class StrikeTable
     public const STEP_MM = 5.0;
 
     /** Where the curve of strikes over touches is taken, mm. */
-    private const CURVE_MM = [-165.0, 150.0, 15.0];
+    private const CURVE_MM = [-160.0, 140.0, 20.0];
 
     /** A strike word is wrong, or the model is, as often as this. Origin: handbook 14.4, floor .03 for each kind. */
     private const ASTRAY = 0.12;
@@ -133,7 +133,7 @@ final class StrikeTable
             [$low, $high] = [0.0, $seen];
             for ($i = 0; $i < 8; $i++) {
                 $middle = ($low + $high) / 2;
-                if ($this->impact->slice($this->radiusMm, $middle)->seenDepthMm() < $seen) {
+                if ($this->impact->seenDepthMm($this->radiusMm, $middle) < $seen) {
                     $low = $middle;
                 } else {
                     $high = $middle;

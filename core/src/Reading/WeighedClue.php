@@ -10,15 +10,29 @@ final readonly class WeighedClue
     /** Odds beyond a million are not told apart, as a log. */
     private const MOST_LOG = 13.8;
 
+    /** From these odds on, as logs, a clue speaks strongly, or at all loudly: 6 and 2. Origin: chosen by us. */
+    private const STRONGLY_LOG = 1.79;
+
+    private const CLEARLY_LOG = 0.69;
+
     public function __construct(
         public string $text,
         public float $weight,
         public string $how,
     ) {}
 
-    /** @return array{text: string, odds: float, how: string} */
+    /** How strongly it speaks, and for what, in words. */
+    public function says(): string
+    {
+        $size = abs($this->weight);
+        $how = $size >= self::STRONGLY_LOG ? 'speaks strongly' : ($size >= self::CLEARLY_LOG ? 'speaks' : 'speaks a little');
+
+        return $how.($this->weight > 0 ? ' for it' : ' against it');
+    }
+
+    /** @return array{text: string, odds: float, says: string, how: string} */
     public function toArray(): array
     {
-        return ['text' => $this->text, 'odds' => round(exp(max(-self::MOST_LOG, min(self::MOST_LOG, $this->weight))), 2), 'how' => $this->how];
+        return ['text' => $this->text, 'odds' => round(exp(max(-self::MOST_LOG, min(self::MOST_LOG, $this->weight))), 2), 'says' => $this->says(), 'how' => $this->how];
     }
 }

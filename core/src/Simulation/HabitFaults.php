@@ -70,7 +70,7 @@ final readonly class HabitFaults implements Behaviour
             $h->seen['ball_position_pct'] = $this->dice->between(28, 42);
         }
         // The leading edge digs: the same arc cuts deeper and stops shorter.
-        $h->depthMm += 0.9;
+        $h->depthMm += 0.3;
         $h->lowPointMm -= 8;
     }
 
@@ -128,7 +128,7 @@ final readonly class HabitFaults implements Behaviour
         if ($this->dice->chance(0.6)) {
             $h->seen['rhythm'] = 'jerky';
         }
-        $h->depthMm += 0.9;
+        $h->depthMm += 0.3;
         $h->low += 0.3;
     }
 
@@ -279,7 +279,7 @@ final readonly class HabitFaults implements Behaviour
         $h->seen['shaft_lean_deg'] = $this->dice->between(6, 12);
         $h->seen['impact_lean_deg'] = $h->figure('shaft_lean_deg') + $this->dice->normal(1, 1.5);
         $h->seen['release'] = 'held_off';
-        $h->depthMm += 2.0;
+        $h->depthMm += 0.8;
     }
 
     private function sandWeightTrail(Habits $h): void

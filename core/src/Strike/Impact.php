@@ -40,6 +40,18 @@ final readonly class Impact
         return $this->slice($arc->radiusMm, $arc->depthMm)->contact($arc->lowPointMm);
     }
 
+    /** Drag multiplier rho at a glide margin: how much a digging edge adds. */
+    public function dig(float $glideMarginDeg): float
+    {
+        return max($this->ground->digRange[0], min($this->ground->digRange[1], exp(-$glideMarginDeg / $this->calibration->digScaleDeg)));
+    }
+
+    /** Depth of the mark that an arc of this free depth leaves, mm: d (1 + rho). */
+    public function seenDepthMm(float $radiusMm, float $depthMm): float
+    {
+        return $depthMm <= 0.0 ? 0.0 : $depthMm * (1 + $this->dig($this->club->bounceDeg - rad2deg(sqrt(2 * $depthMm / $radiusMm))));
+    }
+
     /** @param float $depthMm free depth; negative = the arc passes above the ground */
     public function slice(float $radiusMm, float $depthMm): Slice
     {

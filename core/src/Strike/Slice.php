@@ -43,7 +43,7 @@ final readonly class Slice
         $touches = $depthMm > 0;
         $glide = $touches ? $impact->club->bounceDeg - $this->arc->entryAngleDeg() : null;
         $this->glideMarginDeg = $glide;
-        $this->dig = $glide === null ? 0.0 : max($ground->digRange[0], min($ground->digRange[1], exp(-$glide / $c->digScaleDeg)));
+        $this->dig = $glide === null ? 0.0 : $impact->dig($glide);
         $this->dragPerCut = $impact->fit->dragFactor * $ground->drag * $this->dig;
         $this->liftPerMm = $glide !== null && $glide > 0 ? $ground->firmness * $glide * $c->liftPerDegreeMm : 0.0;
         $this->edgeBaseMm = $impact->edgeMm + $impact->fit->edgeMm - $ground->heightMm

@@ -8,28 +8,36 @@ use LowPoint\Core\Club\DeliveredClub;
 
 /**
  * Set-up and arc in, strike out (handbook 14.2, 15). It ranks changes; it does not measure.
- * Deterministic and free of state; all lengths in mm, angles in degrees.
+ * Deterministic; all lengths in mm, angles in degrees. What it keeps is only what it has worked out lately.
  *
  * Averages run over a grid of low points and depths. The outcome at one depth is known in bands along the line, so that
  * each point of the grid is looked up in a band instead of being struck.
  */
-final readonly class StrikeModel
+final class StrikeModel
 {
     /** Points per axis and reach of the averaging grid, in standard deviations. Origin: handbook 15. */
     private const GRID_POINTS = 25;
 
     private const REACH_SD = 3.0;
 
-    /** Windows are looked for in this range. */
-    private const WINDOW_RANGE_MM = [-300.0, 300.0];
+    /** Windows are looked for in this range, and bands kept over a wider one that holds its low points as well. */
+    private const WINDOW_RANGE_MM = [-200.0, 200.0];
+
+    private const KEPT_RANGE_MM = [-205.0, 320.0];
+
+    /** So many deliveries are kept. */
+    private const KEPT = 40;
 
     /** A place is in a window when more than this share of the depths comes out good there. Origin: handbook 14.6. */
     private const GOOD_SHARE = 0.5;
 
+    /** @var array<string, list<array{float, float, list<array{float, float, Outcome}>}>> weight, half cut and bands by depth */
+    private array $kept = [];
+
     /** @param int $depths points of the grid of depths; fewer are quicker and rougher */
     public function __construct(
-        public Calibration $calibration,
-        private int $depths = self::GRID_POINTS,
+        public readonly Calibration $calibration,
+        private readonly int $depths = self::GRID_POINTS,
     ) {}
 
     public static function standard(): self
@@ -40,7 +48,7 @@ final readonly class StrikeModel
     /** The standard model on a rough grid of depths, for readings that ask it dozens of times. */
     public static function quick(): self
     {
-        return new self(Calibration::standard(), 13);
+        return new self(Calibration::standard(), 9);
     }
 
     public function strike(DeliveredClub $club, Lie $lie, Arc $arc, Fit $fit = new Fit): Contact
@@ -55,21 +63,26 @@ final readonly class StrikeModel
      */
     public function rates(Swing $swing): array
     {
-        $impact = $this->impact($swing);
         $below = self::weightBelow();
         $shares = [];
         $total = 0.0;
-        foreach (self::depths($swing, $this->depths) as [$depth, $weight]) {
-            $slice = $impact->slice($swing->radiusMm, $depth);
-            $where = $swing->touch === null ? $swing->lowPoint : $swing->touch->withMean($swing->touch->mean + $slice->halfCutMm);
-            $reach = max(self::REACH_SD * $where->sd, 1.0e-6);
+        foreach ($this->bands($swing, $swing->touch !== null) as [$weight, $half, $bands]) {
+            $where = $swing->touch === null ? $swing->lowPoint->mean : $swing->touch->mean + $half;
+            $reach = max(self::REACH_SD * ($swing->touch ?? $swing->lowPoint)->sd, 1.0e-6);
             $total += $weight;
             $before = 0.0;
-            foreach ($slice->bands($where->mean - $reach, $where->mean + $reach) as [, $end, $outcome]) {
-                $point = (int) ceil(($end - $where->mean + $reach) / (2 * $reach) * (self::GRID_POINTS - 1) - 1.0e-9);
-                $until = $point >= self::GRID_POINTS - 1 ? 1.0 : $below[$point];
+            $last = \count($bands) - 1;
+            foreach ($bands as $i => [, $end, $outcome]) {
+                $point = $i === $last ? self::GRID_POINTS : (int) ceil(($end - $where + $reach) / (2 * $reach) * (self::GRID_POINTS - 1) - 1.0e-9);
+                if ($point <= 0) {
+                    continue;
+                }
+                $until = $point >= self::GRID_POINTS ? 1.0 : $below[$point];
                 $shares[$outcome->value] = ($shares[$outcome->value] ?? 0.0) + $weight * ($until - $before);
                 $before = $until;
+                if ($point >= self::GRID_POINTS) {
+                    break;
+                }
             }
         }
         $shares = array_map(static fn(float $share): float => $share / $total, $shares);
@@ -151,11 +164,44 @@ final readonly class StrikeModel
     }
 
     /**
+     * The outcomes along the line at each depth of the grid.
+     *
+     * @return list<array{float, float, list<array{float, float, Outcome}>}>
+     */
+    private function bands(Swing $swing, bool $touching): array
+    {
+        [$from, $to] = self::KEPT_RANGE_MM;
+        $reach = self::REACH_SD * $swing->lowPoint->sd;
+        $kept = $swing->lowPoint->mean - $reach >= $from && $swing->lowPoint->mean + $reach <= $to;
+        $key = $swing->deliveryKey().($touching ? 'touching' : '');
+        if ($kept && isset($this->kept[$key])) {
+            return $this->kept[$key];
+        }
+        if (! $kept) {
+            [$from, $to] = [min($from, $swing->lowPoint->mean - $reach - 200), max($to, $swing->lowPoint->mean + $reach + 200)];
+        }
+        $impact = $this->impact($swing);
+        $found = [];
+        foreach (self::depths($swing, $this->depths, $touching) as [$depth, $weight]) {
+            $slice = $impact->slice($swing->radiusMm, $depth);
+            $found[] = [$weight, $slice->halfCutMm, $slice->bands($from, $to)];
+        }
+        if ($kept) {
+            if (\count($this->kept) >= self::KEPT) {
+                array_shift($this->kept);
+            }
+            $this->kept[$key] = $found;
+        }
+
+        return $found;
+    }
+
+    /**
      * The depths of a swing with their weights, exp(-z^2 / 2); where the touch is given only those that touch.
      *
      * @return list<array{float, float}>
      */
-    private static function depths(Swing $swing, int $points, bool $touching = false): array
+    private static function depths(Swing $swing, int $points, bool $touching): array
     {
         $depth = $swing->depth;
         if ($depth->sd === 0.0) {
@@ -165,7 +211,7 @@ final readonly class StrikeModel
         for ($i = 0; $i < $points; $i++) {
             $z = self::REACH_SD * (2 * $i / ($points - 1) - 1);
             $mm = $depth->mean + $z * $depth->sd;
-            if ($mm > 0 || ! ($touching || $swing->touch !== null)) {
+            if ($mm > 0 || ! $touching) {
                 $grid[] = [$mm, exp(-$z * $z / 2)];
             }
         }
@@ -175,17 +221,15 @@ final readonly class StrikeModel
 
     private function widest(Swing $swing, bool $ofTouches): ?Window
     {
-        $impact = $this->impact($swing);
         $steps = [];
         $total = 0.0;
-        foreach (self::depths($swing, $this->depths, $ofTouches) as [$depth, $weight]) {
-            $slice = $impact->slice($swing->radiusMm, $depth);
-            $moved = $ofTouches ? $slice->halfCutMm : 0.0;
+        foreach ($this->bands($swing, $ofTouches) as [$weight, $half, $bands]) {
+            $moved = $ofTouches ? $half : 0.0;
             $total += $weight;
-            foreach ($slice->bands(self::WINDOW_RANGE_MM[0] + $moved, self::WINDOW_RANGE_MM[1] + $moved) as [$from, $to, $outcome]) {
+            foreach ($bands as [$from, $to, $outcome]) {
                 if ($outcome->isGood()) {
-                    $steps[] = [$from - $moved, $weight];
-                    $steps[] = [$to - $moved, -$weight];
+                    $steps[] = [max(self::WINDOW_RANGE_MM[0], $from - $moved), $weight];
+                    $steps[] = [min(self::WINDOW_RANGE_MM[1], $to - $moved), -$weight];
                 }
             }
         }

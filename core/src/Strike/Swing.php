@@ -42,16 +42,13 @@ final readonly class Swing
         return DeliveredClub::of($this->club, $this->leanDeg, $this->openDeg, $this->pathDeg);
     }
 
-    /** Delivered bounce minus entry angle at the mean depth; below 0 the leading edge digs (handbook 3.3). */
-    public function glideMarginDeg(): float
+    /** Swings with the same club, lie, arc, delivery, depths and fit come out alike at each low point; this tells them by. */
+    public function deliveryKey(): string
     {
-        return $this->delivered()->bounceDeg - (new Arc($this->radiusMm, $this->lowPoint->mean, $this->depth->mean))->entryAngleDeg();
-    }
-
-    /** Two swings on the same club and lie with the same figures come out the same; this tells them by. */
-    public function figures(): string
-    {
-        return implode(' ', [$this->radiusMm, $this->lowPoint->mean, $this->lowPoint->sd, $this->depth->mean, $this->depth->sd, $this->leanDeg, $this->openDeg]);
+        return implode(' ', [
+            $this->club->loftDeg, $this->club->bounceDeg, $this->club->lieDeg, $this->lie->value, $this->radiusMm, $this->depth->mean, $this->depth->sd,
+            $this->leanDeg, $this->openDeg, $this->pathDeg, $this->fit->edgeMm, $this->fit->dragFactor,
+        ]);
     }
 
     public function withLowPoint(Normal $lowPoint): self

@@ -104,6 +104,12 @@ final readonly class Words
         return round(100 * $share).' %';
     }
 
+    /** A share as a count that a coach can see: "6 in 10". */
+    public function ofTen(float $share): string
+    {
+        return round(10 * $share).' in 10';
+    }
+
     public function count(int $n): string
     {
         return self::SMALL[$n] ?? (string) $n;

@@ -7,8 +7,8 @@ namespace LowPoint\Core\Tests\Progress;
 use LowPoint\Core\Progress\Attention;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Judgement;
-use LowPoint\Core\Progress\LowPointFigures;
 use LowPoint\Core\Progress\SetSummary;
+use LowPoint\Core\Progress\TouchFigures;
 use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Progress\WhatNow;
 use LowPoint\Core\Simulation\Dice;
@@ -180,8 +180,8 @@ final class JudgementPropertiesTest extends TestCase
             $sets = [];
             for ($i = $day = 0, $length = $whole(1, 7); $i < $length; $i++, $day += $whole(0, 12)) {
                 $of = $whole(1, 20);
-                $lowPoint = $dice->chance(0.5) ? null : new LowPointFigures($of, $dice->normal(0, 30), $dice->between(3, 30), 20.0);
-                $sets[] = new SetSummary($day, $i === 0 ? 'before' : 'retest', 'chip', $dice->chance(0.15) ? Lie::BallDown : Lie::Fairway, 56.0, CleanRate::of($whole(0, $of), $of), $lowPoint);
+                $touch = $dice->chance(0.5) ? null : new TouchFigures($of, $dice->normal(0, 30), $dice->between(3, 30), 20.0);
+                $sets[] = new SetSummary($day, $i === 0 ? 'before' : 'retest', 'chip', $dice->chance(0.15) ? Lie::BallDown : Lie::Fairway, 56.0, CleanRate::of($whole(0, $of), $of), $touch);
             }
             yield $sets;
         }

@@ -9,10 +9,10 @@ use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Distributions;
 use LowPoint\Core\Progress\Estimate;
 use LowPoint\Core\Progress\Judgement;
-use LowPoint\Core\Progress\LowPointChange;
-use LowPoint\Core\Progress\LowPointFigures;
 use LowPoint\Core\Progress\SetFigures;
 use LowPoint\Core\Progress\SetSummary;
+use LowPoint\Core\Progress\TouchChange;
+use LowPoint\Core\Progress\TouchFigures;
 use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Progress\WhatNow;
 use LowPoint\Core\Reading\ReadingEngine;
@@ -69,28 +69,28 @@ final class ProgressTest extends TestCase
 
     public function test_aim_and_scatter_are_told_apart(): void
     {
-        $was = new LowPointFigures(20, -40, 20, 0.0);
-        $nearer = (new LowPointFigures(20, -5, 20, 0.0))->probabilityBetter($was);
-        $calmer = (new LowPointFigures(20, -40, 9, 0.0))->probabilityBetter($was);
+        $was = new TouchFigures(20, -40, 20, 0.0);
+        $nearer = (new TouchFigures(20, -5, 20, 0.0))->probabilityBetter($was);
+        $calmer = (new TouchFigures(20, -40, 9, 0.0))->probabilityBetter($was);
 
         self::assertGreaterThan(0.99, $nearer['aim']);
         self::assertEqualsWithDelta(0.5, $nearer['scatter'], 0.05);
         self::assertGreaterThan(0.99, $calmer['scatter']);
         self::assertEqualsWithDelta(0.5, $calmer['aim'], 0.1);
-        self::assertNull((new LowPointFigures(20, -40, 9))->probabilityBetter($was)['aim'], 'without a window nothing is said about aim');
+        self::assertNull((new TouchFigures(20, -40, 9))->probabilityBetter($was)['aim'], 'without a window nothing is said about aim');
     }
 
     public function test_aim_and_scatter_of_the_latest_day_are_put_into_words_and_only_what_is_likely_is_said(): void
     {
-        $set = static fn(int $day, float $mean, float $sd, Lie $lie = Lie::Fairway): SetSummary => new SetSummary($day, 'retest', 'chip', $lie, 56.0, CleanRate::of(5, 10), new LowPointFigures(20, $mean, $sd, 20.0));
+        $set = static fn(int $day, float $mean, float $sd, Lie $lie = Lie::Fairway): SetSummary => new SetSummary($day, 'retest', 'chip', $lie, 56.0, CleanRate::of(5, 10), new TouchFigures(20, $mean, $sd, 20.0));
         $words = new Words;
 
-        $calmer = LowPointChange::of([$set(0, -40, 24), $set(7, -38, 7), $set(8, 15, 7, Lie::BallDown)]);
-        self::assertSame("Low point 4 cm behind ±\u{a0}2.4 cm at first, now 3.8 cm behind ±\u{a0}0.7 cm: scattering less (99 in 100).", $calmer?->text($words), 'the lie of the last day is not like the first');
-        self::assertStringContainsString('nearer to the middle of the window (99 in 100), scattering more', (string) LowPointChange::of([$set(0, -40, 9), $set(7, 15, 24)])?->text($words));
-        self::assertStringContainsString('as it was', (string) LowPointChange::of([$set(0, -40, 20), $set(7, -41, 20)])?->text($words));
-        self::assertNull(LowPointChange::of([$set(0, -40, 20)]));
-        self::assertNull(LowPointChange::of([]));
+        $calmer = TouchChange::of([$set(0, -40, 24), $set(7, -38, 7), $set(8, 15, 7, Lie::BallDown)]);
+        self::assertSame("First touch 4 cm behind ±\u{a0}2.4 cm at first, now 3.8 cm behind ±\u{a0}0.7 cm: scattering less (99 in 100).", $calmer?->text($words), 'the lie of the last day is not like the first');
+        self::assertStringContainsString('nearer to the middle of the good window (99 in 100), scattering more', (string) TouchChange::of([$set(0, -40, 9), $set(7, 15, 24)])?->text($words));
+        self::assertStringContainsString('as it was', (string) TouchChange::of([$set(0, -40, 20), $set(7, -41, 20)])?->text($words));
+        self::assertNull(TouchChange::of([$set(0, -40, 20)]));
+        self::assertNull(TouchChange::of([]));
     }
 
     /** Tabled: t(0.95; 9) = 1.833, chi-square(9) = 3.325 and 16.919. */
@@ -113,16 +113,16 @@ final class ProgressTest extends TestCase
         };
         $chip = $read('chip', [['strike' => 'clean', 'touch_mm' => -4, 'mark' => 'brush', 'carry_m' => 10], ['strike' => 'clean', 'carry_m' => 8.5], ['strike' => 'heavy', 'touch_mm' => -60, 'mark' => 'deep', 'carry_m' => 2], ['strike' => 'thin', 'touch_mm' => null]]);
         self::assertSame(['count' => 2, 'of' => 4], array_intersect_key($chip['good'], ['count' => 0, 'of' => 0]));
-        self::assertSame(2, $chip['low_point']['n'], 'a ball without a mark has no low point');
+        self::assertSame(2, $chip['touch']['n'], 'a ball without a mark has no touch');
         self::assertSame(['count' => 2, 'of' => 4], $chip['as_asked'], 'ten and eight and a half are near enough to nine');
         self::assertSame(0, $read('chip', [['strike' => 'clean', 'carry_m' => 12]])['as_asked']['count'], 'clean, and a third too far');
         self::assertSame(1, $chip['censored']);
         self::assertSame(2, $chip['carry_error']['n'], 'the carry of a poor strike says nothing about distance');
         self::assertSame(0.25, $chip['carry_error']['mean'], 'one metre long and half a metre short of nine');
-        self::assertNull($chip['first_touch'], 'a measure of sand');
+        self::assertNull($chip['low_point'], 'nobody drew a length');
         self::assertArrayHasKey('shaft_lean_deg', $chip['card']);
         $sand = $read('bunker', [['strike' => 'splash', 'touch_mm' => -50], ['strike' => 'splash', 'touch_mm' => -70]]);
-        self::assertSame(-60.0, $sand['first_touch']['mean']);
+        self::assertSame(-60.0, $sand['touch']['mean']);
         self::assertNull($sand['carry_error']);
         self::assertNull($read('chip', [])['good']['interval']);
     }

@@ -204,7 +204,7 @@ final class ReadingEngineTest extends TestCase
         self::assertGreaterThanOrEqual($low, $prediction->now);
         self::assertLessThanOrEqual($high, $prediction->now, 'four of five thinned: it must not promise clean ones');
         self::assertEqualsWithDelta($reading->model?->goodRate, $prediction->now, 1e-9, 'one rate on every screen');
-        self::assertMatchesRegularExpression('/^About \d+ in 10 good instead of \d+, between \d+ and \d+\.$/', $prediction->text());
+        self::assertMatchesRegularExpression('/^Put right, about \d+ in 10 good instead of \d+, between \d+ and \d+\.$/', $prediction->text());
     }
 
     public function test_where_the_model_does_not_explain_the_balls_it_says_so_and_tries_nothing(): void
@@ -230,8 +230,8 @@ final class ReadingEngineTest extends TestCase
 
     public function test_the_low_point_is_told_only_where_it_is_known_and_else_from_the_marks_with_its_doubt(): void
     {
-        self::assertStringContainsString('from the marks', Cases::read(Cases::BEA)->patternText);
-        self::assertMatchesRegularExpression('/Low point [\d.]+ cm ahead ±/u', Cases::read(Cases::CALLUM)->patternText);
+        self::assertStringContainsString('from the marks', Cases::read(Cases::BEA)->lowPointText);
+        self::assertMatchesRegularExpression('/Low point [\d.]+ cm ahead ±/u', Cases::read(Cases::CALLUM)->lowPointText);
         self::assertMatchesRegularExpression('/^One of six clean; four heavy, first touch [\d.]+ cm behind \([\d.]+ to [\d.]+\)\./', Cases::read(Cases::BEA)->patternText);
     }
 

@@ -25,7 +25,7 @@ final class StrikePropertiesTest extends TestCase
         foreach (self::swings() as $swing) {
             $rate = $model->goodRate($swing);
             self::assertSame($rate, $model->goodRate($swing));
-            self::assertEqualsWithDelta($rate, $model->goodRate($swing->lowPointMovedBy(self::HAIR_MM)), 0.08, $swing->figures());
+            self::assertEqualsWithDelta($rate, $model->goodRate($swing->lowPointMovedBy(self::HAIR_MM)), 0.08, $swing->deliveryKey());
         }
     }
 
@@ -40,8 +40,8 @@ final class StrikePropertiesTest extends TestCase
             }
             $tried++;
             $calm = static fn(float $mean): float => $model->goodRate($swing->withLowPoint(new Normal($mean, 1.0)));
-            self::assertGreaterThan($calm($window->toMm + 60), $calm($window->middleMm()), $swing->figures());
-            self::assertGreaterThan($calm($window->fromMm - 60), $calm($window->middleMm()), $swing->figures());
+            self::assertGreaterThan($calm($window->toMm + 60), $calm($window->middleMm()), $swing->deliveryKey());
+            self::assertGreaterThan($calm($window->fromMm - 60), $calm($window->middleMm()), $swing->deliveryKey());
             self::assertTrue($window->contains($window->middleMm()) && ! $window->contains($window->fromMm - 1));
         }
         self::assertGreaterThan(self::SWINGS / 4, $tried);
@@ -57,7 +57,7 @@ final class StrikePropertiesTest extends TestCase
                 continue;
             }
             $aimed = static fn(float $sd): float => $model->goodRate($swing->withLowPoint(new Normal($window->middleMm(), $sd)));
-            self::assertGreaterThanOrEqual($aimed(40.0), $aimed(10.0), $swing->figures());
+            self::assertGreaterThanOrEqual($aimed(40.0), $aimed(10.0), $swing->deliveryKey());
         }
     }
 
@@ -68,7 +68,7 @@ final class StrikePropertiesTest extends TestCase
             $now = $model->goodRate($swing);
             $whatIf = $model->whatIf($swing, $now, $model->window($swing), 2.0, 4.0);
             foreach ([$whatIf->now, $whatIf->aim, $whatIf->scatter, $whatIf->window] as $share) {
-                self::assertTrue($share >= 0.0 && $share <= 1.0 + 1.0e-9, $swing->figures());
+                self::assertTrue($share >= 0.0 && $share <= 1.0 + 1.0e-9, $swing->deliveryKey());
             }
             self::assertSame($now, $whatIf->now);
             self::assertTrue(\in_array($whatIf->mainReason(), ['aim', 'scatter', 'window', null], true));

@@ -40,7 +40,7 @@ final class SandAddress
                     new Ramp(Observable::FaceOpen, 12, 2, Strength::Strong),
                     new Seen(Observable::FaceBackswing, ['looks_down', 'along_spine'], Strength::Weak),
                 ],
-                new Mechanism(depthMm: 1.2, touchSdMm: 18, faceDeg: 3),
+                new Mechanism(depthMm: 0.4, touchSdMm: 18, faceDeg: 3),
                 new Cure(
                     Effort::Setup,
                     Observable::FaceOpen,
@@ -145,7 +145,7 @@ final class SandAddress
                     new Ramp(Observable::ShaftLean, 1, 7, Strength::Strong),
                     new Seen(Observable::Release, ['held_off'], Strength::Medium, neutral: ['matched']),
                 ],
-                new Mechanism(touchMm: 3, touchSdMm: 22, depthMm: 1.4, addressLeanDeg: 7, traits: [BallTrait::Scrape->value => 0.5]),
+                new Mechanism(touchMm: 3, touchSdMm: 22, depthMm: 0.6, addressLeanDeg: 7, traits: [BallTrait::Scrape->value => 0.5]),
                 new Cure(
                     Effort::Setup,
                     Observable::ShaftLean,

@@ -34,7 +34,7 @@ final class FaceAndPath
                     new Seen(Observable::FaceBackswing, ['looks_down'], Strength::Strong),
                     new Seen(Observable::FaceThrough, ['rolls_shut'], Strength::Medium, neutral: ['square']),
                 ],
-                new Mechanism(touchMm: -3, touchSdMm: 16, depthMm: 0.5, faceDeg: -7, startDeg: -5, traits: [BallTrait::LowFlight->value => 0.4, BallTrait::Runs->value => 0.3]),
+                new Mechanism(touchMm: -3, touchSdMm: 16, depthMm: 0.2, faceDeg: -7, startDeg: -5, traits: [BallTrait::LowFlight->value => 0.4, BallTrait::Runs->value => 0.3]),
                 new Cure(
                     Effort::Setup,
                     Observable::FaceOpen,

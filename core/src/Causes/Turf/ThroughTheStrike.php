@@ -106,7 +106,7 @@ final class ThroughTheStrike
                 new LeanGained(3, 11, Strength::Strong),
                 new Seen(Observable::Rhythm, ['jerky'], Strength::Weak),
             ],
-            new Mechanism(touchMm: -3, touchSdMm: 28, depthMm: 0.7, strikeLeanDeg: 8, traits: [BallTrait::LowFlight->value => 0.5, BallTrait::Runs->value => 0.35]),
+            new Mechanism(touchMm: -3, touchSdMm: 30, depthMm: 0.3, strikeLeanDeg: 8, traits: [BallTrait::LowFlight->value => 0.5, BallTrait::Runs->value => 0.35]),
             new Cure(
                 Effort::SwingFeel,
                 null,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Progress;
 
-/** Mean and scatter of the low point of a set, mm, and whether they are better than those of another one. */
-final readonly class LowPointFigures
+/** Mean and scatter of the first touch of a set, mm, and whether they are better than those of another one. */
+final readonly class TouchFigures
 {
     private const DRAWS = 2000;
 
@@ -13,10 +13,10 @@ final readonly class LowPointFigures
 
     private const UNIFORM_STEPS = 2 ** 30;
 
-    /** Scatter of a player about whom nothing is known, worth one ball. Origin: Calibration::typicalScatterMm. */
-    private const PRIOR_SD = 22.0;
+    /** Scatter of a player about whom nothing is known, worth one ball. Origin: the scatter of touches of handbook 14.4. */
+    private const PRIOR_SD = 23.0;
 
-    /** @param float|null $centre middle of the strike window, mm; null = not known, then nothing can be said about aim */
+    /** @param float|null $centre middle of the window of good first touches, mm; null = not known, then nothing can be said about aim */
     public function __construct(
         public int $n,
         public float $mean,

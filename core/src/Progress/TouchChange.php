@@ -6,8 +6,8 @@ namespace LowPoint\Core\Progress;
 
 use LowPoint\Core\Wording\Words;
 
-/** How the low point of the latest day differs from that of the day the cause was found: aim and scatter each for itself. */
-final readonly class LowPointChange
+/** How the first touch of the latest day differs from that of the day the cause was found: aim and scatter each for itself. */
+final readonly class TouchChange
 {
     /** Below this, and above what is left of it from 1, nothing is said to have changed. Origin: handbook 07, the mark for "improving". */
     private const LIKELY = 0.80;
@@ -17,8 +17,8 @@ final readonly class LowPointChange
      * @param  float|null  $scatter  P(it scatters less)
      */
     private function __construct(
-        public LowPointFigures $was,
-        public LowPointFigures $now,
+        public TouchFigures $was,
+        public TouchFigures $now,
         public ?float $aim,
         public ?float $scatter,
     ) {}
@@ -27,31 +27,31 @@ final readonly class LowPointChange
     public static function of(array $sets): ?self
     {
         $first = $sets[0] ?? null;
-        if ($first?->lowPoint === null) {
+        if ($first?->touch === null) {
             return null;
         }
         $now = $day = null;
         foreach ($sets as $set) {
             if ($set->day > $first->day && $set->unlike($first) === null && ($day === null || $set->day >= $day)) {
-                [$day, $now] = [$set->day, $set->lowPoint ?? ($set->day === $day ? $now : null)];
+                [$day, $now] = [$set->day, $set->touch ?? ($set->day === $day ? $now : null)];
             }
         }
         if ($now === null) {
             return null;
         }
-        $better = $now->probabilityBetter($first->lowPoint);
+        $better = $now->probabilityBetter($first->touch);
 
-        return new self($first->lowPoint, $now, $better['aim'], $better['scatter']);
+        return new self($first->touch, $now, $better['aim'], $better['scatter']);
     }
 
     public function text(Words $words): string
     {
-        $figures = static fn(LowPointFigures $of): string => "{$words->place($of->mean)} ±\u{a0}{$words->ground($of->sd)}";
-        $aim = self::course($this->aim, 'nearer to the middle of the window', 'farther from the middle of the window');
+        $figures = static fn(TouchFigures $of): string => "{$words->place($of->mean)} ±\u{a0}{$words->ground($of->sd)}";
+        $aim = self::course($this->aim, 'nearer to the middle of the good window', 'farther from the middle of the good window');
         $scatter = self::course($this->scatter, 'scattering less', 'scattering more');
         $said = array_filter([$aim, $scatter]);
 
-        return "Low point {$figures($this->was)} at first, now {$figures($this->now)}".($said === [] ? ': as it was, as far as so few balls can tell.' : ': '.implode(', ', $said).'.');
+        return "First touch {$figures($this->was)} at first, now {$figures($this->now)}".($said === [] ? ': as it was, as far as so few balls can tell.' : ': '.implode(', ', $said).'.');
     }
 
     private static function course(?float $probability, string $better, string $worse): string
