@@ -6,12 +6,21 @@ namespace LowPoint\Core\Tests;
 
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\Club\Handedness;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Reading\ReadingEngine;
+use LowPoint\Core\Simulation\BehaviourKind;
 use LowPoint\Core\Simulation\Contradictions;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\Population;
 use LowPoint\Core\Simulation\RandomCase;
+use LowPoint\Core\Simulation\Student;
+use LowPoint\Core\Simulation\World;
+use LowPoint\Core\Strike\Lie;
 use PHPUnit\Framework\TestCase;
 
 final class SimulationTest extends TestCase
@@ -49,6 +58,53 @@ final class SimulationTest extends TestCase
         self::assertGreaterThan(0.75 * 80, $first);
         self::assertGreaterThan(0.9 * 80, $three);
         self::assertLessThan(0.1 * 80, $alarms);
+    }
+
+    public function test_every_behaviour_acts_every_cause_and_a_cured_student_hits_more_good_ones(): void
+    {
+        foreach (BehaviourKind::cases() as $kind) {
+            $world = World::drawn($kind, 61);
+            foreach (CauseLibrary::standard()->all() as $cause) {
+                if ($cause->id === 'wrong_shot') {
+                    continue;
+                }
+                $shot = $cause->shots[0];
+                $task = new Task($shot, $cause->lies[0] ?? $shot->lies()[1], new Club(56, 12), 8.0, carryM: 12.0);
+                self::assertTrue($cause->appliesTo($task), $cause->id);
+                $case = Student::with([$cause->id], $task, Handedness::Right, new Dice(5), $world)->realisticLesson();
+                self::assertEquals($case, CaseReader::fromJson(CaseWriter::toJson($case)));
+            }
+            $gained = 0.0;
+            foreach (['ball_back', 'weight_trail_setup', 'drift_forward', 'arms_only'] as $at => $id) {
+                $student = Student::with([$id], new Task(Shot::Chip, Lie::Fairway, new Club(56, 12)), Handedness::Right, new Dice(7 + $at), World::plain($kind));
+                $gained += $student->cured()->goodShare(200) - $student->goodShare(200);
+            }
+            self::assertGreaterThan(0.05, $gained, $kind->value);
+        }
+    }
+
+    public function test_a_drawn_world_is_the_same_for_the_same_seed_and_another_for_another(): void
+    {
+        self::assertEquals(World::drawn(BehaviourKind::Body, 3), World::drawn(BehaviourKind::Body, 3));
+        self::assertNotEquals(World::drawn(BehaviourKind::Body, 3), World::drawn(BehaviourKind::Body, 4));
+    }
+
+    public function test_in_every_behaviour_the_sound_are_let_be_and_the_main_cause_stands_among_three_more_often_than_by_chance(): void
+    {
+        $engine = ReadingEngine::standard();
+        foreach (BehaviourKind::cases() as $kind) {
+            $population = new Population(new Dice(12), World::drawn($kind, 47));
+            $three = $alarms = 0;
+            for ($i = 0; $i < 40; $i++) {
+                $student = $population->student(false);
+                $ids = array_map(static fn($one): string => $one->cause->id, $engine->read($student->realisticLesson())->causes);
+                $three += \in_array($student->mainCause(), \array_slice($ids, 0, 3), true) ? 1 : 0;
+                $alarms += $engine->read($population->student(true)->realisticLesson())->causes[0]->probability > 0.5 ? 1 : 0;
+            }
+            // Three of some twenty causes by chance would be 6 of 40.
+            self::assertGreaterThanOrEqual(14, $three, $kind->value);
+            self::assertLessThanOrEqual(4, $alarms, $kind->value);
+        }
     }
 
     public function test_no_allowed_case_leads_to_a_contradiction_and_no_broken_one_gets_through(): void

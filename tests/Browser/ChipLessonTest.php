@@ -23,6 +23,7 @@ final class ChipLessonTest extends BrowserTestCase
         $this->press('Begin the lesson');
 
         $this->see('No balls yet.');
+        $this->see('Look next');
         self::assertSame([], $this->axe(), 'axe finds nothing on the empty bench');
         $this->look('shaft_lean_deg', 'leans a lot');
         $this->lookExactly('ball_position_pct', '34');
@@ -42,7 +43,6 @@ final class ChipLessonTest extends BrowserTestCase
         $this->see('1 measured, 4 assumed, 0 without ground contact');
         $this->see('good first touches');
         $this->see('in 10 good');
-        $this->see('Look next');
         $this->see('Work on first: Handle too far forward at address.');
 
         $this->keys('z');
@@ -114,7 +114,7 @@ final class ChipLessonTest extends BrowserTestCase
             $this->press('thin');
             $this->readingOf($i + 1);
         }
-        $this->see('Four of four thin');
+        $this->see('None of four clean; four thin');
         $this->see('10 cm ahead');
         $this->see('4 measured');
         $this->keys('a');

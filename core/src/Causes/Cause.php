@@ -42,6 +42,12 @@ final readonly class Cause
         public bool $spoilsStrikes = true,
     ) {}
 
+    /** The name without what explains it. */
+    public function shortName(): string
+    {
+        return explode(':', $this->name)[0];
+    }
+
     public function appliesTo(Task $task): bool
     {
         return \in_array($task->shot, $this->shots, true)

@@ -163,7 +163,7 @@ final readonly class ReadingEngine
             $first === null && $good->of > 0 && $good->share() >= self::MOSTLY_GOOD => Words::sentence($this->words->tally($good).' good so far').' Watch more balls before you change anything.',
             $view->pattern->count() > 0 && $view->pattern->count() < WorkOnFirst::LEAST_BALLS => 'Too few balls to name a cause. Watch at least three'.($next === null ? '.' : ", and look at {$next->observable->field()->label} meanwhile."),
             $first === null => $next === null ? 'No cause stands out. Watch more balls.' : 'No cause stands out yet. Take the next look, or watch more balls.',
-            $choice->alike !== null && $next !== null => "{$first->cause->name}, or {$choice->alike->cause->name}: look at {$next->observable->field()->label} first.",
+            $choice->alike !== null && $next !== null => "{$first->cause->shortName()} or {$choice->alike->cause->shortName()}: look at {$next->observable->field()->label} first.",
             $first->gain === null && $first->cause->spoilsStrikes && $view->pattern->touch->n > 0 => "Work on first: {$first->cause->name}. It stands on what was seen; the model sees no gain in it.",
             default => "Work on first: {$first->cause->name}.",
         };

@@ -27,7 +27,7 @@ final readonly class StudentFit
     /** What the model expects weighs as much as this many balls. Origin: handbook 14.3. */
     private const MODEL_BALLS = 4.0;
 
-    /** From so many balls on the observed share binds what is said. Origin: handbook 14.3. */
+    /** From so many balls on a model that expects otherwise does not explain them. Origin: handbook 14.3. */
     private const BINDING_BALLS = 5;
 
     /** How far students lie from the standard model: edge in mm, drag as a log. Origin: chosen by us. */
@@ -150,12 +150,9 @@ final readonly class StudentFit
     public function now(): float
     {
         $now = ($this->good->count + self::MODEL_BALLS * $this->expected) / ($this->good->of + self::MODEL_BALLS);
-        if ($this->good->of < self::BINDING_BALLS) {
-            return $now;
-        }
         [$low, $high] = $this->observed;
 
-        return max($low, min($high, $now));
+        return $this->good->of === 0 ? $now : max($low, min($high, $now));
     }
 
     /** Whether the model explains the balls: what it expects to be told, misread words included, lies inside the 90 % interval of what was seen. */
