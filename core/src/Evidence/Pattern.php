@@ -140,9 +140,25 @@ final class Pattern
     /** Error of the carry of good strikes as a share of the carry asked for, + = long. */
     public function carryError(LessonCase $case): Spread
     {
+        return Spread::ofKnown($this->carryErrors($case));
+    }
+
+    /** The same in the middle: one heavy strike called clean does not move it. Null when no carry of a good strike is known. */
+    public function middleCarryError(LessonCase $case): ?float
+    {
+        $errors = array_values(array_filter($this->carryErrors($case), static fn(?float $error): bool => $error !== null));
+        sort($errors);
+        $n = \count($errors);
+
+        return $n === 0 ? null : ($errors[intdiv($n - 1, 2)] + $errors[intdiv($n, 2)]) / 2;
+    }
+
+    /** @return list<float|null> */
+    private function carryErrors(LessonCase $case): array
+    {
         $asked = $case->task->carryM;
 
-        return Spread::ofKnown(array_map(
+        return array_values(array_map(
             static fn(Ball $ball): ?float => $asked === null || $asked <= 0.0 || $ball->carryM === null || $ball->strike?->isGood() === false ? null : $ball->carryM / $asked - 1,
             $this->balls,
         ));

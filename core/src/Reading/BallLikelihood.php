@@ -72,9 +72,9 @@ final class BallLikelihood
     private const TRAITS = ['low_flight' => 0.12, 'high_flight' => 0.07, 'runs' => 0.16, 'click' => 0.12, 'scrape' => 0.25, 'sand_to_lead_side' => 0.15];
 
     /** Carry error of a sound player, sd over players and over balls, as shares; of the effect of a fault. Origin: chosen by us. */
-    private const CARRY_SD = 0.05;
+    private const CARRY_SD = 0.06;
 
-    private const CARRY_BALL_SD = 0.08;
+    private const CARRY_BALL_SD = 0.10;
 
     private const CARRY_EFFECT_SD = 0.08;
 
@@ -186,7 +186,7 @@ final class BallLikelihood
         $this->good = [$view->pattern->good()->count, $view->pattern->good()->of];
         $this->traits = self::tallied($view);
         $carry = $view->pattern->carryError($case);
-        $this->carry = [$carry->n, $carry->mean ?? 0.0];
+        $this->carry = [$carry->n, $view->pattern->middleCarryError($case) ?? 0.0];
         $start = $view->pattern->start($case);
         $this->start = [$start->n, $start->mean ?? 0.0];
     }

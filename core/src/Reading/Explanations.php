@@ -39,7 +39,10 @@ final class Explanations
 
     private const CAP_BALLS = 3;
 
-    /** Nothing is ever quite sure. */
+    /** Share of lessons that none of the suppositions explains: a cause is never told as surer than the rest. Origin: chosen on the worlds of docs/judgement.md. */
+    private const UNKNOWN = 0.07;
+
+    /** Nothing is ever quite ruled out. */
     private const DOUBT = 1.0e-4;
 
     /** Pairs are tried of causes that explain at least so well alone, as a log below the best. */
@@ -175,7 +178,7 @@ final class Explanations
             $this->shares[] = [$held, $share / $total];
         }
         usort($this->shares, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
-        $this->probabilities = array_map(static fn(float $sum): float => max(self::DOUBT, min(1 - self::DOUBT, $sum / $total)), $probabilities);
+        $this->probabilities = array_map(static fn(float $sum): float => max(self::DOUBT, (1 - self::UNKNOWN) * $sum / $total), $probabilities);
         $this->cap();
     }
 
