@@ -27,6 +27,8 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
     const hatch = useId();
     const half = useHalfMm();
     const { marks, good, window, mean } = strip;
+    // The two words stand on either side of the ball, so that they never lie over one another.
+    const side = mean !== null && mean > 0 ? -1 : 1;
     const without = marks?.filter((one) => one.touch === null).length ?? 0;
     return (
         <div className="grid grid-cols-[1fr_auto] items-center gap-x-3 sm:grid-cols-[7rem_1fr_9rem]">
@@ -53,9 +55,9 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                     );
                 })}
                 {mean !== null && <path d={`M${m * mean} 3l-4.5 8h9z`} className="fill-slate" />}
-                <text x={-m * 4} y={21} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[8.5px] max-sm:text-[11.5px]">ball</text>
+                <text x={m * side * 4} y={21} textAnchor={m * side > 0 ? 'start' : 'end'} className="fill-ink text-[8.5px] max-sm:text-[11.5px]">ball</text>
                 {mean !== null && (
-                    <text x={m * (Math.max(mean, -20) + 8)} y={21} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[8.5px] max-sm:text-[11.5px]">touch {place(mean, units)}</text>
+                    <text x={m * -side * Math.max(8, Math.abs(mean) - 8)} y={21} textAnchor={m * side > 0 ? 'end' : 'start'} className="fill-ink text-[8.5px] max-sm:text-[11.5px]">touch {place(mean, units)}</text>
                 )}
             </svg>
             <p className="leading-tight max-sm:text-right">

@@ -45,7 +45,7 @@ final class Address
                 new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong),
                 new Ramp(Observable::BallPosition, 45, 30, Strength::Medium),
             ],
-            new Mechanism(touchMm: -5, touchSdMm: 32, depthMm: 0.2, addressLeanDeg: 8, traits: [BallTrait::LowFlight->value => 0.55, BallTrait::Runs->value => 0.35]),
+            new Mechanism(touchMm: -5, touchSdMm: 32, addressLeanDeg: 8, traits: [BallTrait::LowFlight->value => 0.55, BallTrait::Runs->value => 0.35]),
             new Cure(
                 Effort::Setup,
                 Observable::ShaftLean,
