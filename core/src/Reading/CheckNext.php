@@ -16,9 +16,9 @@ use LowPoint\Core\Evidence\Observable;
 final readonly class CheckNext
 {
     /** Suppositions less probable than this are out of the question, and no more than so many are weighed. Origin: chosen by us. */
-    private const LIVE = 0.008;
+    private const LIVE = 0.003;
 
-    private const MOST_LIVE = 12;
+    private const MOST_LIVE = 20;
 
     /** Settled: the first cause above, the second below. Origin: handbook 4.1. */
     private const SETTLED_FIRST = 0.85;

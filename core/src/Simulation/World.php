@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Simulation;
 
+use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Ground;
 
@@ -20,8 +21,11 @@ final readonly class World
      * @param  float  $effectSpread  sd of the log by which one effect of one cause differs
      * @param  float  $dropped  share of the effects that are absent
      * @param  float  $wordLogit  sd by which the share of a word differs, logit
-     * @param  array{float, float}  $looks  how many looks a coach takes; null bounds = see $missing
-     * @param  array{float, float}  $balls
+     * @param  float  $readingFactor  errors of reading, of common ones; $touchErrorMm that of a touch, $wrongWords the share of words read wrong
+     * @param  float  $markFactor  how much deeper a mark must be here to be called by its name
+     * @param  float  $pairShare  of the faulty who have two faults; $otherStyles of the sound who follow another school
+     * @param  array{float, float}  $looks  how many looks a coach takes
+     * @param  array{float, float}  $balls  how many balls he watches; $lengthsDrawn the share of marks whose length he draws
      */
     public function __construct(
         public BehaviourKind $behaviour,
@@ -71,7 +75,7 @@ final readonly class World
             );
         }
         $effects = [];
-        foreach (\LowPoint\Core\Causes\CauseLibrary::standard()->all() as $cause) {
+        foreach (CauseLibrary::standard()->all() as $cause) {
             $effects[$cause->id] = $log(0.22);
         }
         $from = $dice->between(3, 6);

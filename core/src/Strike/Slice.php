@@ -32,8 +32,6 @@ final readonly class Slice
     /** The part of q that does not depend on L. */
     private float $edgeBaseMm;
 
-    private float $floorMm;
-
     public function __construct(private Impact $impact, float $radiusMm, float $depthMm)
     {
         $c = $impact->calibration;
@@ -48,8 +46,6 @@ final readonly class Slice
         $this->liftPerMm = $glide !== null && $glide > 0 ? $ground->firmness * $glide * $c->liftPerDegreeMm : 0.0;
         $this->edgeBaseMm = $impact->edgeMm + $impact->fit->edgeMm - $ground->heightMm
             - ($ground->coverMm === null ? $depthMm : min($depthMm, $ground->coverMm));
-        // Low points from here on the trail side have left the ground again before the ball.
-        $this->floorMm = -$this->halfCutMm;
     }
 
     /** Depth of the mark that is seen: d (1 + rho), mm; 0 without ground contact. */
@@ -211,7 +207,7 @@ final readonly class Slice
             return $until === null ? null : $ends - $until;
         }
         // Grass and a hard base leave no closed form: halve the range until it is finer than a hundredth of a mm.
-        [$more, $less] = [$ends + $this->floorMm - ($ground->dragPerEntryMm > 0 ? $wanted / $ground->dragPerEntryMm : 0.0), $ends + $this->halfCutMm];
+        [$more, $less] = [$ends - $this->halfCutMm - ($ground->dragPerEntryMm > 0 ? $wanted / $ground->dragPerEntryMm : 0.0), $ends + $this->halfCutMm];
         if ($this->resistance($more) < $wanted) {
             return null;
         }
