@@ -7,35 +7,19 @@ namespace LowPoint\Core\Evidence;
 /** What can be true of one ball and speaks for or against a cause. */
 enum BallTrait: string
 {
-    case TouchBehind = 'touch_behind';
     case TouchAhead = 'touch_ahead';
     case TouchFarBehind = 'touch_far_behind';
-    case TouchBehindOrNone = 'touch_behind_or_none';
     case DeepShortMark = 'deep_short_mark';
-    case DeepMark = 'deep_mark';
-    case ShallowLongBehind = 'shallow_long_behind';
     case ThinTouchAhead = 'thin_touch_ahead';
-    case ThinNoMark = 'thin_no_mark';
     case ThinTouchBehind = 'thin_touch_behind';
     case Thin = 'thin';
     case Heavy = 'heavy';
     case LowFlight = 'low_flight';
     case HighFlight = 'high_flight';
     case Runs = 'runs';
-    case CarriesLong = 'carries_long';
-    case CarriesShort = 'carries_short';
-    case CleanButShort = 'clean_but_short';
-    case HeavyAndShort = 'heavy_and_short';
-    case StartsPulled = 'starts_pulled';
-    case StartsPushed = 'starts_pushed';
-    case ShallowMark = 'shallow_mark';
-    case SplashFarBehind = 'splash_far_behind';
     case FarBehindShallow = 'far_behind_shallow';
     case ThinOrSkip = 'thin_or_skip';
-    case Skip = 'skip';
-    case ShortOrLeftIn = 'short_or_left_in';
     case DeepAndShort = 'deep_and_short';
-    case LeftIn = 'left_in';
     case SandToLeadSide = 'sand_to_lead_side';
     case Click = 'click';
     case Scrape = 'scrape';
@@ -51,15 +35,8 @@ enum BallTrait: string
 
     private const SHORT_MARK_MM = 220.0;
 
-    private const LONG_MARK_MM = 100.0;
-
     /** Too far behind for a splash, mm. Origin: handbook 4.2. */
     private const SPLASH_FAR_BEHIND_MM = -90.0;
-
-    /** A carry is long or short beyond this share of what was asked, a start pulled or pushed beyond this angle. Origin: chosen by us. */
-    private const CARRY_OFF = 0.08;
-
-    private const START_OFF_DEG = 3.0;
 
     /** A good strike this far off in carry (share) or direction did not do what was asked. Origin: chosen by us. */
     private const CARRY_WRONG = 0.15;
@@ -72,36 +49,19 @@ enum BallTrait: string
         $touch = $ball->touchMm;
 
         return match ($this) {
-            self::TouchBehind => self::behind($ball),
             self::TouchAhead => $touch === null ? ($ball->noContact ? false : null) : $touch > self::AHEAD_MM,
             self::TouchFarBehind => $touch === null ? ($ball->noContact ? false : null) : $touch < self::FAR_BEHIND_MM,
-            self::TouchBehindOrNone => $ball->noContact || $ball->mark === Mark::None ? true : self::behind($ball),
-            self::DeepMark => $ball->mark === null ? null : $ball->mark === Mark::Deep,
             self::DeepShortMark => $ball->mark === null ? null : $ball->mark === Mark::Deep && ($ball->markLengthMm ?? 0.0) < self::SHORT_MARK_MM,
-            self::ShallowLongBehind => $ball->mark === null && $ball->markLengthMm === null ? null
-                : self::both(self::behind($ball), $ball->mark !== Mark::Deep && ($ball->markLengthMm ?? self::LONG_MARK_MM) >= self::LONG_MARK_MM),
             self::ThinTouchAhead => self::both(self::thin($ball), self::TouchAhead->of($ball, $case)),
             self::ThinTouchBehind => self::both(self::thin($ball), self::behind($ball)),
-            self::ThinNoMark => self::both(self::thin($ball), $ball->noContact || $ball->mark === Mark::None ? true : ($ball->mark === null && $touch === null ? null : false)),
             self::Thin => self::thin($ball),
             self::Heavy => $ball->strike?->isHeavy(),
             self::LowFlight => $ball->flight === null ? null : $ball->flight === 'low',
             self::HighFlight => $ball->flight === null ? null : $ball->flight === 'high',
             self::Runs => $ball->roll === null ? null : $ball->roll === 'runs',
-            self::CarriesLong => self::carryOff($ball, $case, 1),
-            self::CarriesShort => self::carryOff($ball, $case, -1),
-            self::CleanButShort => self::both($ball->strike?->isGood(), self::carryOff($ball, $case, -1)),
-            self::HeavyAndShort => self::both($ball->strike?->isHeavy(), self::carryOff($ball, $case, -1) ?? true),
-            self::StartsPulled => $ball->startDeg === null ? null : $case->handed->mirrored($ball->startDeg) < -self::START_OFF_DEG,
-            self::StartsPushed => $ball->startDeg === null ? null : $case->handed->mirrored($ball->startDeg) > self::START_OFF_DEG,
-            self::ShallowMark => $ball->mark === null ? null : $ball->mark === Mark::Shallow || $ball->mark === Mark::Brush,
-            self::SplashFarBehind => $touch === null ? null : $touch < self::SPLASH_FAR_BEHIND_MM,
             self::FarBehindShallow => self::both($touch === null ? null : $touch < self::SPLASH_FAR_BEHIND_MM, $ball->mark === null ? null : $ball->mark !== Mark::Deep),
             self::ThinOrSkip => self::thin($ball),
-            self::Skip => $ball->strike === null ? null : $ball->strike === Strike::Skip,
-            self::ShortOrLeftIn => $ball->strike?->isHeavy(),
             self::DeepAndShort => self::both($ball->mark === null ? null : $ball->mark === Mark::Deep, $ball->strike?->isHeavy()),
-            self::LeftIn => $ball->strike === null ? null : $ball->strike === Strike::LeftIn,
             self::SandToLeadSide => $ball->sandDirection === null ? null : $ball->sandDirection === ($case->handed->mirrored(1.0) > 0 ? 'left' : 'right'),
             self::AsAsked => $ball->strike === null ? null : $ball->strike->isGood() && self::carryNear($ball, $case) && abs($ball->startDeg ?? 0.0) < self::OFF_LINE_DEG,
             self::Click => $ball->sound === null ? null : $ball->sound === 'click',
@@ -113,35 +73,19 @@ enum BallTrait: string
     public function phrase(): string
     {
         return match ($this) {
-            self::TouchBehind => 'touched down well behind the ball',
             self::TouchAhead => 'touched down ahead of the ball',
             self::TouchFarBehind => 'touched down more than 6 cm behind',
-            self::TouchBehindOrNone => 'touched down behind or not at all',
             self::DeepShortMark => 'left a deep, short mark',
-            self::DeepMark => 'left a deep mark',
-            self::ShallowLongBehind => 'left a long shallow mark from behind',
             self::ThinTouchAhead => 'were thin with the touch ahead',
-            self::ThinNoMark => 'were thin and left no mark',
             self::ThinTouchBehind => 'were thin after touching down behind',
             self::Thin => 'were thin',
             self::Heavy => 'were heavy',
             self::LowFlight => 'flew low',
             self::HighFlight => 'flew high and weak',
             self::Runs => 'ran on',
-            self::CarriesLong => 'carried too far',
-            self::CarriesShort => 'carried too short',
-            self::CleanButShort => 'were good strikes and carried too short',
-            self::HeavyAndShort => 'were heavy and short',
-            self::StartsPulled => 'started to the lead side (pulled)',
-            self::StartsPushed => 'started to the trail side (pushed)',
-            self::ShallowMark => 'left a shallow mark',
-            self::SplashFarBehind => 'went in more than 9 cm behind the ball',
             self::FarBehindShallow => 'went in far behind and stayed shallow',
             self::ThinOrSkip => 'were thin, picked or skipped',
-            self::Skip => 'skipped',
-            self::ShortOrLeftIn => 'came out short or stayed in',
             self::DeepAndShort => 'dug deep and came out short',
-            self::LeftIn => 'stayed in the sand',
             self::SandToLeadSide => 'threw the sand to the lead side',
             self::Click => 'clicked',
             self::Scrape => 'scraped',
@@ -159,13 +103,6 @@ enum BallTrait: string
         $asked = $case->task->carryM;
 
         return $asked === null || $asked <= 0.0 || $ball->carryM === null || abs($ball->carryM / $asked - 1) <= self::CARRY_WRONG;
-    }
-
-    private static function carryOff(Ball $ball, LessonCase $case, int $sign): ?bool
-    {
-        $asked = $case->task->carryM;
-
-        return $asked === null || $asked <= 0.0 || $ball->carryM === null ? null : $sign * ($ball->carryM / $asked - 1) > self::CARRY_OFF;
     }
 
     private static function thin(Ball $ball): ?bool

@@ -10,7 +10,6 @@ use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Mark;
-use LowPoint\Core\Evidence\PatternFigure;
 use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Wording\Words;
 
@@ -34,8 +33,8 @@ final readonly class BallsInWords
             'marks' => 'the marks: '.$this->marks(),
             'strikes' => 'the strikes, where the club touched: '.$this->words->tally($pattern->good()).' good',
             'good' => $this->words->tally($pattern->good()).' were good',
-            'carry' => PatternFigure::MeanCarryError->text($pattern->carryError($this->view->case)->mean ?? 0.0, $this->words),
-            'start' => PatternFigure::MeanStart->text($pattern->start($this->view->case)->mean ?? 0.0, $this->words),
+            'carry' => $this->words->carryOff($pattern->middleCarryError($this->view->case) ?? 0.0),
+            'start' => $this->words->start($pattern->start($this->view->case)->mean ?? 0.0),
             default => $this->words->tally($pattern->tally(BallTrait::from($term))).' '.$this->words->told(BallTrait::from($term)->phrase()),
         };
     }

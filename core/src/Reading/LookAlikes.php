@@ -26,10 +26,10 @@ final readonly class LookAlikes
     /** Lean from which the sole stops gliding, degrees. Origin: the start of the ramp of handle_forward_setup. */
     private const LEANING_DEG = 4.0;
 
-    /** Low-point scatter that makes strikes wander, mm. Origin: handbook 4.2. */
-    private const WIDE_SCATTER_MM = 22.0;
+    /** Scatter of the first touch that makes strikes wander, mm. Origin: handbook 4.2, 22 of the low point, and what depths add to it. */
+    private const WIDE_SCATTER_MM = 30.0;
 
-    /** A low point this near to the ball on average is no fault of aim, mm. Origin: chosen by us. */
+    /** A first touch this near to the ball on average is no fault of aim, mm. Origin: chosen by us. */
     private const NEAR_BALL_MM = 40.0;
 
     /** Fewer balls show no trend; a carry that falls below this share of the first half has slowed. Origin: chosen by us. */
@@ -106,13 +106,13 @@ final readonly class LookAlikes
     {
         $heavy = $view->pattern->tally(BallTrait::Heavy);
         $thin = $view->pattern->tally(BallTrait::Thin);
-        $lowPoint = $view->pattern->lowPoint;
+        $touch = $view->pattern->touch;
         if ($view->case->task->inSand() || $heavy->count < self::PATTERN_BALLS || $thin->count < self::PATTERN_BALLS
-            || $lowPoint->mean === null || $lowPoint->sd === null || $lowPoint->sd < self::WIDE_SCATTER_MM || abs($lowPoint->mean) > self::NEAR_BALL_MM) {
+            || $touch->mean === null || $touch->sd === null || $touch->sd < self::WIDE_SCATTER_MM || abs($touch->mean) > self::NEAR_BALL_MM) {
             return null;
         }
 
-        return new Warning(WarningId::ScatterNotAim, "Heavy and thin in turn, low point {$this->words->place($lowPoint->mean)} on average but ± {$this->words->ground($lowPoint->sd)}: "
+        return new Warning(WarningId::ScatterNotAim, "Heavy and thin in turn, first touch {$this->words->place($touch->mean)} on average but ± {$this->words->ground($touch->sd)}: "
             .'scatter, not aim. Do not move the ball; calm the motion.');
     }
 

@@ -6,7 +6,6 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Strike\Impact;
-use LowPoint\Core\Strike\Outcome;
 use LowPoint\Core\Strike\Slice;
 
 /**
@@ -15,9 +14,7 @@ use LowPoint\Core\Strike\Slice;
  */
 final class StrikeTable
 {
-    /** Kinds of strike that a coach tells apart: good, heavy, thin, skip, picked. */
-    public const KINDS = 5;
-
+    /** Kinds of strike that a coach tells apart. */
     private const GOOD = 0;
 
     private const HEAVY = 1;
@@ -61,6 +58,7 @@ final class StrikeTable
 
     public function __construct(private readonly Impact $impact, private readonly float $radiusMm) {}
 
+    /** The kind of a strike word, or of an outcome of the model: they share their words. */
     public static function kind(string $word): int
     {
         return match ($word) {
@@ -87,7 +85,7 @@ final class StrikeTable
         $shares = [0.0, 0.0, 0.0, 0.0, 0.0];
         foreach ($this->slicesBehind($mark) as $i => $slice) {
             foreach (self::NODES as $j => $weight) {
-                $shares[self::kindOf($slice->outcome($touchMm + ($j - 1) * self::READ_MM + $slice->halfCutMm))] += self::NODES[$i] * $weight;
+                $shares[self::kind($slice->outcome($touchMm + ($j - 1) * self::READ_MM + $slice->halfCutMm)->value)] += self::NODES[$i] * $weight;
             }
         }
 
@@ -154,7 +152,7 @@ final class StrikeTable
             for ($touch = $from; $touch <= $to; $touch += $step) {
                 $shares = [0.0, 0.0, 0.0, 0.0, 0.0];
                 foreach ($this->slicesBehind(null) as $i => $slice) {
-                    $shares[self::kindOf($slice->outcome($touch + $slice->halfCutMm))] += self::NODES[$i];
+                    $shares[self::kind($slice->outcome($touch + $slice->halfCutMm)->value)] += self::NODES[$i];
                 }
                 $this->curve[] = [$touch, self::astray($shares)];
             }
@@ -181,16 +179,5 @@ final class StrikeTable
     private static function astray(array $shares): array
     {
         return array_map(static fn(float $share): float => (1 - self::ASTRAY) * $share + self::ASTRAY / 4, array_values($shares));
-    }
-
-    private static function kindOf(Outcome $outcome): int
-    {
-        return match ($outcome) {
-            Outcome::Clean, Outcome::Splash => self::GOOD,
-            Outcome::Heavy, Outcome::Chunk, Outcome::Short, Outcome::LeftIn => self::HEAVY,
-            Outcome::Skip => self::SKIP,
-            Outcome::Picked => self::PICKED,
-            default => self::THIN,
-        };
     }
 }

@@ -7,7 +7,6 @@ namespace LowPoint\Core\Reading;
 use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Evidence\PatternFigure;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Words;
 
@@ -28,10 +27,10 @@ final readonly class TellApart
     public function in(View $view): array
     {
         $found = [];
-        $error = PatternFigure::MeanCarryError->of($view->pattern, $view->case);
-        $enough = PatternFigure::MeanCarryError->count($view->pattern, $view->case) >= self::ENOUGH_BALLS;
+        $error = $view->pattern->middleCarryError($view->case);
+        $enough = $view->pattern->carryError($view->case)->n >= self::ENOUGH_BALLS;
         if ($error !== null && $enough && abs($error) > self::OFF) {
-            $found[] = Words::sentence(PatternFigure::MeanCarryError->text($error, $this->words)).' '.($error > 0 ? $this->long($view) : $this->short($view));
+            $found[] = Words::sentence($this->words->carryOff($error)).' '.($error > 0 ? $this->long($view) : $this->short($view));
         }
         $runs = $view->pattern->tally(BallTrait::Runs);
         if (\in_array($view->case->task->lie, [Lie::BallDown, Lie::LightRough], true) && $runs->count >= 2 && $runs->share() >= self::HOT_SHARE) {

@@ -33,9 +33,6 @@ final readonly class Calibration
      * @param  float  $lowPointPerLeanMm  low point moves this far toward the target with each degree of lean at the same swing
      * @param  float  $lowPointPerWeightMm  ... with each per cent of weight on the lead foot
      * @param  float  $lowPointPerChestMm  ... with each mm that the chest moves toward the target
-     * @param  float  $lowPointByThrowingMm  where a clubhead that passes the hands early puts the low point, compared with a matched release
-     * @param  float  $calmedScatter  what is left of the scatter when a motion that wanders has been calmed, as a factor
-     * @param  float  $lowPointPerDriftMm  ... with each mm that the head moves during the downswing
      */
     public function __construct(
         public array $grounds,
@@ -62,9 +59,6 @@ final readonly class Calibration
         public float $lowPointPerLeanMm = 2.5,
         public float $lowPointPerWeightMm = 1.2,
         public float $lowPointPerChestMm = 0.6,
-        public float $lowPointPerDriftMm = 0.8,
-        public float $lowPointByThrowingMm = -35.0,
-        public float $calmedScatter = 0.65,
     ) {}
 
     public static function standard(): self

@@ -104,6 +104,18 @@ final readonly class Words
         return round(100 * $share).' %';
     }
 
+    /** Error of a carry as a share of what was asked, of the good strike in the middle. */
+    public function carryOff(float $share): string
+    {
+        return 'the middle good strike carries '.$this->percent(abs($share)).($share < 0 ? ' short' : ' long');
+    }
+
+    /** Where balls start on average, degrees, + = to the trail side. */
+    public function start(float $degrees): string
+    {
+        return "balls start {$this->degrees($degrees)} to the ".($degrees < 0 ? 'lead' : 'trail').' side';
+    }
+
     /** A share as a count that a coach can see: "6 in 10". */
     public function ofTen(float $share): string
     {
