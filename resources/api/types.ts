@@ -254,6 +254,7 @@ export interface WeighedCause extends Named {
     for: WeighedClue[];
     against: WeighedClue[];
     gain: number | null;
+    gain_text: string | null;
     if_wrong: string;
     prior: number;
 }

@@ -6,7 +6,7 @@ import type { BallSet, Catalogue, DrillSheet, Goal, Lesson, Proposal, Reading, S
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
-import { numberOr, observed } from '../ui/units';
+import { inTen, numberOr, observed } from '../ui/units';
 import type { Bench } from './useBench';
 import type { Tried } from './WhatIf';
 
@@ -170,7 +170,7 @@ function SchoolsSideBySide({ reading, catalogue, units }: { reading: Reading; ca
             <div className="grid gap-4 sm:grid-cols-2">
                 {sides.map((side) => (
                     <section key={side.name} aria-label={side.name}>
-                        <h3 className="text-lg">{side.name}{side.rate !== null && `, about ${String(Math.round(10 * side.rate))} in 10`}</h3>
+                        <h3 className="text-lg">{side.name}{side.rate !== null && `, about ${inTen(side.rate)}`}</h3>
                         <p className="text-sm">{side.idea}</p>
                         <ul className="text-sm">
                             {Object.entries(side.card).map(([id, [from, to]]) => {

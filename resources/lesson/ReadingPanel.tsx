@@ -173,7 +173,7 @@ function Evidence({ cause }: { cause: WeighedCause }) {
             <ul className="mb-4">{cause.for.length === 0 ? <li>Nothing yet.</li> : rows(cause.for)}</ul>
             <h3 className="text-lg">What speaks against it</h3>
             <ul className="mb-4">{cause.against.length === 0 ? <li>Nothing yet.</li> : rows(cause.against)}</ul>
-            <p className="mb-2">{cause.gain === null ? 'The model sees no gain in curing it: it stands on what was seen.' : `Cured, the model expects about ${String(Math.max(1, Math.round(cause.gain * 10)))} more good strikes in ten.`}</p>
+            {cause.gain_text !== null && <p className="mb-2">{cause.gain_text}</p>}
             <p>{cause.if_wrong}</p>
         </>
     );

@@ -8,7 +8,7 @@ import { ModelStrip } from '../figures/ModelStrip';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
-import { observed, percent } from '../ui/units';
+import { inTen, observed, percent } from '../ui/units';
 import { CLUBS } from './words';
 
 export interface Tried {
@@ -98,7 +98,7 @@ function Side({ title, model, handed, units, sand, good }: { title: string; mode
             <ModelStrip title={title} model={model} handed={handed} units={units} sand={sand} />
             <p className="leading-tight">
                 <span className="block font-semibold">{title}</span>
-                <span className={`display text-4xl ${title === 'What if' ? 'text-marram' : ''}`}>{Math.round(10 * model.good_rate)} in 10</span> {good}
+                {model.what_if !== null && <><span className={`display text-4xl ${title === 'What if' ? 'text-marram' : ''}`}>{inTen(model.good_rate)}</span> {good}</>}
                 <span className="block text-sm">loft {model.delivered.loft_deg}°, bounce {model.delivered.bounce_deg}° as delivered</span>
             </p>
         </section>
@@ -121,11 +121,11 @@ export function Reasons({ model }: { model: Model }) {
                             <span className="absolute inset-y-0 left-0 bg-marram/60" style={{ width: percent(whatIf[id]).replace(' ', '') }} />
                             <span className="absolute inset-y-0 w-[3px] bg-ink" style={{ left: percent(now).replace(' ', '') }} />
                         </span>
-                        <span className="text-right font-semibold">{Math.round(10 * whatIf[id])} in 10</span>
+                        <span className="text-right font-semibold">{inTen(whatIf[id])}</span>
                     </li>
                 ))}
             </ul>
-            <p className="mt-1 text-sm">The line is today, {Math.round(10 * now)} in 10. Aim: {REASONS[0][1]}; scatter: {REASONS[1][1]}; window: {REASONS[2][1]}.{whatIf.aim_first && ' The average lies outside the window: aim first.'}</p>
+            <p className="mt-1 text-sm">The line is today, {inTen(now)}. Aim: {REASONS[0][1]}; scatter: {REASONS[1][1]}; window: {REASONS[2][1]}.{whatIf.aim_first && ' The average lies outside the window: aim first.'}</p>
         </div>
     );
 }

@@ -41,6 +41,9 @@ export function observed(field: Field, value: number | string, units: Units): st
 
 export const percent = (share: number) => `${String(Math.round(share * 100))} %`;
 
+/** A share as a count that can be seen: "6 in 10". */
+export const inTen = (share: number) => `${String(Math.round(10 * share))} in 10`;
+
 export const day = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** What was typed as a number. What is none goes on as it was typed: the server names what is wrong with it. */

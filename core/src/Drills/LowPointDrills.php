@@ -39,7 +39,7 @@ final class LowPointDrills
                 'The brush begins at the line.',
                 computed: static fn(Swing $swing, Words $words): array => [
                     'Good marks begin from the line to '.$words->ground(40).' past it.',
-                    "Today the club touches down {$words->place((new Arc($swing->radiusMm, $swing->lowPoint->mean, max(0.0, $swing->depth->mean)))->entryMm)} of the line on average.",
+                    "Today the club first touches {$words->place((new Arc($swing->radiusMm, $swing->lowPoint->mean, max(0.0, $swing->depth->mean)))->entryMm)} on average.",
                 ],
             ),
             new Drill(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Wording\Words;
+
 /** Good strikes now and after the first cure, as shares, from the one fit of the student (handbook 14.3). */
 final readonly class Prediction
 {
@@ -31,12 +33,16 @@ final readonly class Prediction
     /** "Put right, about 6 in 10 good instead of 3, between 4 and 8." */
     public function text(): string
     {
-        $tens = static fn(float $share): string => (string) (int) round(10 * $share);
+        $tens = Words::tens(...);
         if (! $this->fits) {
             return 'The model does not explain these balls: go by what is seen.';
         }
         if ($this->after === null || $this->range === null) {
             return "About {$tens($this->now)} in 10 good now.";
+        }
+
+        if ($tens($this->after) === $tens($this->now)) {
+            return "About {$tens($this->now)} in 10 good now; put right, hardly more, between {$tens($this->range[0])} and {$tens($this->range[1])}.";
         }
 
         return "Put right, about {$tens($this->after)} in 10 good instead of {$tens($this->now)}, between {$tens($this->range[0])} and {$tens($this->range[1])}.";

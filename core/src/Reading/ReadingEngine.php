@@ -78,7 +78,7 @@ final readonly class ReadingEngine
             $warnings,
             $school,
             $card,
-            $first === null ? Prescription::nothing() : Prescription::for($first->cause, $view, $card, $fit?->swing, $this->drills, $this->words),
+            $first === null ? Prescription::nothing() : Prescription::for($first->cause, $view, $card, $fit?->asSeen(), $this->drills, $this->words),
             $fit === null ? null : ModelFigures::of($fit, $card, $this->model),
             $fit === null || $this->isAboutDistance($view, $first) ? null : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg),
             $this->advice($view, $choice, $checkNext, $nothingSeen),
@@ -108,7 +108,7 @@ final readonly class ReadingEngine
         $view = View::of($case, $this->model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
 
-        return Prescription::for($cause, $view, $card, StudentFit::of($view, $card, $this->model)?->swing, $this->drills, $this->words);
+        return Prescription::for($cause, $view, $card, StudentFit::of($view, $card, $this->model)?->asSeen(), $this->drills, $this->words);
     }
 
     /**
@@ -128,9 +128,15 @@ final readonly class ReadingEngine
             if ($place >= WorkOnFirst::SHOWN || ! $cause->cause->spoilsStrikes) {
                 return $cause;
             }
-            $gain = $fit->withoutFault($cause->cause->mechanism->on($slopeDeg), $normalTouchMm) - $fit->now();
+            $after = $fit->withoutFault($cause->cause->mechanism->on($slopeDeg), $normalTouchMm);
+            $gain = $after - $fit->now() > self::LEAST_GAIN ? $after - $fit->now() : null;
+            $more = Words::tens($after) - Words::tens($fit->now());
 
-            return $cause->withGain($gain > self::LEAST_GAIN ? $gain : null);
+            return $cause->withGain($gain, match (true) {
+                $gain === null => 'The model sees no gain in putting it right: it stands on what was seen.',
+                $more < 1 => 'Put right, hardly more good strikes by the model.',
+                default => "Put right, about {$this->words->count($more)} more good ".($more === 1 ? 'strike' : 'strikes').' in ten.',
+            });
         }, $weighed, array_keys($weighed));
     }
 
@@ -164,7 +170,7 @@ final readonly class ReadingEngine
             $view->pattern->count() > 0 && $view->pattern->count() < WorkOnFirst::LEAST_BALLS => 'Too few balls to name a cause. Watch at least three'.($next === null ? '.' : ", and look at {$next->observable->field()->label} meanwhile."),
             $first === null => $next === null ? 'No cause stands out. Watch more balls.' : 'No cause stands out yet. Take the next look, or watch more balls.',
             $choice->alike !== null && $next !== null => "{$first->cause->shortName()} or {$choice->alike->cause->shortName()}: look at {$next->observable->field()->label} first.",
-            $first->gain === null && $first->cause->spoilsStrikes && $view->pattern->touch->n > 0 => "Work on first: {$first->cause->name}. It stands on what was seen; the model sees no gain in it.",
+            $first->gain === null && $first->gainText !== null => "Work on first: {$first->cause->name}. It stands on what was seen; the model sees no gain in it.",
             default => "Work on first: {$first->cause->name}.",
         };
     }

@@ -146,6 +146,15 @@ final readonly class StudentFit
         return new self($swing, $spread, $model->goodRate($swing), $assumed, $view->pattern->good(), $view, $card, $model);
     }
 
+    /** The swing moved to where it was seen to touch: for drills, whose distances a coach holds against the balls. */
+    public function asSeen(): Swing
+    {
+        $touch = $this->view->pattern->touch->mean;
+        $arc = new Arc($this->swing->radiusMm, $this->swing->lowPoint->mean, max(0.0, $this->swing->depth->mean));
+
+        return $touch === null ? $this->swing : $this->swing->lowPointMovedBy($touch - $arc->entryMm);
+    }
+
     /** Share of good strikes now: what was seen, shrunk by what the model expects; never against the balls. */
     public function now(): float
     {

@@ -13,7 +13,8 @@ final readonly class WeighedCause
      * @param  float  $probability  0..1
      * @param  list<WeighedClue>  $for  heaviest first
      * @param  list<WeighedClue>  $against  heaviest first
-     * @param  float|null  $gain  predicted change of the good rate (-1..1); null where the cause moves no input of the model
+     * @param  float|null  $gain  predicted change of the good rate (0..1); null where the model sees none or is not asked
+     * @param  string|null  $gainText  what the model says of putting it right; null where it is not asked
      */
     public function __construct(
         public Cause $cause,
@@ -21,11 +22,12 @@ final readonly class WeighedCause
         public array $for,
         public array $against,
         public ?float $gain = null,
+        public ?string $gainText = null,
     ) {}
 
-    public function withGain(?float $gain): self
+    public function withGain(?float $gain, string $text): self
     {
-        return new self($this->cause, $this->probability, $this->for, $this->against, $gain);
+        return new self($this->cause, $this->probability, $this->for, $this->against, $gain, $text);
     }
 
     /** @return array<string, mixed> */
@@ -38,6 +40,7 @@ final readonly class WeighedCause
             'for' => array_map(static fn(WeighedClue $clue): array => $clue->toArray(), $this->for),
             'against' => array_map(static fn(WeighedClue $clue): array => $clue->toArray(), $this->against),
             'gain' => $this->gain === null ? null : round($this->gain, 4),
+            'gain_text' => $this->gainText,
             'effort' => $this->cause->cure->effort->value,
             'if_wrong' => $this->cause->ifWrong,
             'prior' => $this->cause->prior(),

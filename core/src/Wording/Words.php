@@ -119,7 +119,13 @@ final readonly class Words
     /** A share as a count that a coach can see: "6 in 10". */
     public function ofTen(float $share): string
     {
-        return round(10 * $share).' in 10';
+        return self::tens($share).' in 10';
+    }
+
+    /** Of ten, how many. */
+    public static function tens(float $share): int
+    {
+        return (int) round(10 * $share);
     }
 
     public function count(int $n): string
