@@ -52,6 +52,9 @@ final class BallLikelihood
 
     private const TRAIT_BALLS = 4.0;
 
+    /** No kind of mark is rarer than this share. Origin: chosen by us. */
+    private const LEAST_MARK = 0.02;
+
     /**
      * What strikes tell beside touches and marks is taken at this weight (origin: handbook 14.4), and of many balls as that of
      * fewer: where the model errs for a lie it errs alike for all of them (origin: chosen by us).
@@ -63,13 +66,15 @@ final class BallLikelihood
     /** What the count of good strikes tells beside touches and strikes is taken at this weight. Origin: chosen by us. */
     private const GOOD_WEIGHT = 0.6;
 
-    /** Share of good strikes that a fault leaves, and the balls it counts for; and those of a sound player's share. Origin: chosen by us. */
+    /** Share of good strikes that a fault leaves, and the balls it counts for; the balls a sound player's share counts for. Origin: chosen by us. */
     private const SPOILED = [0.42, 2.5];
 
     private const SOUND_BALLS = 9.0;
 
     /** Traits that are looked at, with the share of a sound player's balls that show them. Origin: chosen by us. */
-    private const TRAITS = ['low_flight' => 0.12, 'high_flight' => 0.07, 'runs' => 0.16, 'click' => 0.12, 'scrape' => 0.25, 'sand_to_lead_side' => 0.15];
+    private const TRAITS = [
+        'low_flight' => 0.12, 'high_flight' => 0.07, 'runs' => 0.16, 'click' => 0.12, 'scrape' => 0.25, 'sand_to_lead_side' => 0.15,
+    ];
 
     /** Carry error of a sound player, sd over players and over balls, as shares; of the effect of a fault. Origin: chosen by us. */
     private const CARRY_SD = 0.06;
@@ -194,20 +199,23 @@ final class BallLikelihood
     /** First touch of a sound player of this school on this lie, mm: in the window of good first touches. */
     public function normalTouchMm(School $school): float
     {
-        return $this->normalTouch[$school->value] ??= $this->known->normalTouchMm($school, $this->view->case->task, $this->view->pattern->radiusMm);
+        return $this->normalTouch[$school->value]
+            ??= $this->known->normalTouchMm($school, $this->view->case->task, $this->view->pattern->radiusMm);
     }
 
     /** @return array<string, float> term => log-likelihood */
     public function terms(Mechanism $fault, School $school, bool $spoils = false): array
     {
         $mean = $this->normalTouchMm($school) + $fault->touchMm;
+        $scatter = self::SCATTER_MM[(int) $this->sand] * $fault->scatter;
         $key = $this->delivery($fault, $school);
         $terms = [];
         if ($this->touches > 0) {
-            $terms['touch'] = $this->touch($mean, $fault->touchSdMm, self::SCATTER_MM[(int) $this->sand] * $fault->scatter);
+            $terms['touch'] = $this->touch($mean, $fault->touchSdMm, $scatter);
         }
         if ($this->touches + $this->without > 0) {
-            $terms['contact'] = $this->share('contact', $this->without, $this->touches + $this->without, max(self::NO_CONTACT[(int) $this->sand], $fault->noContact), self::CONTACT_BALLS);
+            $none = max(self::NO_CONTACT[(int) $this->sand], $fault->noContact);
+            $terms['contact'] = $this->share('contact', $this->without, $this->touches + $this->without, $none, self::CONTACT_BALLS);
         }
         if ($this->marks !== [0, 0, 0]) {
             $terms['marks'] = $this->marked[1000 * $key + (int) round(20 * $fault->depthMm) + 500] ??= $this->marks($fault, $key);
@@ -216,7 +224,8 @@ final class BallLikelihood
             $terms['strikes'] = $this->strikes[$key] ??= $this->strikesByTouch($this->tables[$key]);
         }
         if ($this->struckUnseen !== []) {
-            $terms['strikes'] = ($terms['strikes'] ?? 0.0) + $this->strikesUnseen($mean, hypot(hypot(self::TOUCH_SD_MM, $fault->touchSdMm), self::SCATTER_MM[(int) $this->sand] * $fault->scatter), $this->tables[$key]);
+            $spread = sqrt(self::TOUCH_SD_MM ** 2 + $fault->touchSdMm ** 2 + $scatter ** 2);
+            $terms['strikes'] = ($terms['strikes'] ?? 0.0) + $this->strikesUnseen($mean, $spread, $this->tables[$key]);
         }
         if ($this->good[1] > 0) {
             [$share, $balls] = $spoils ? self::SPOILED : [$this->soundRate($school), self::SOUND_BALLS];
@@ -229,7 +238,8 @@ final class BallLikelihood
             $terms['carry'] = $this->carry($fault);
         }
         if ($this->start[0] > 0) {
-            $sd = sqrt(self::START_SD_DEG ** 2 + self::START_BALL_SD_DEG ** 2 / $this->start[0] + ($fault->startDeg === 0.0 ? 0.0 : self::START_EFFECT_SD_DEG ** 2));
+            $effect = $fault->startDeg === 0.0 ? 0.0 : self::START_EFFECT_SD_DEG;
+            $sd = sqrt(self::START_SD_DEG ** 2 + self::START_BALL_SD_DEG ** 2 / $this->start[0] + $effect ** 2);
             $terms['start'] = self::logNormal($this->start[1], $fault->startDeg, $sd);
         }
 
@@ -239,7 +249,8 @@ final class BallLikelihood
     /** Share of good strikes that the model expects of a sound player of this school with the set-up seen. */
     public function soundRate(School $school): float
     {
-        return $this->soundRates[$school->value] ??= $this->tables[$this->delivery(new Mechanism, $school)]->rates($this->normalTouchMm($school), self::SCATTER_MM[(int) $this->sand])[0];
+        return $this->soundRates[$school->value] ??= $this->tables[$this->delivery(new Mechanism, $school)]
+            ->rates($this->normalTouchMm($school), self::SCATTER_MM[(int) $this->sand])[StrikeTable::GOOD];
     }
 
     private function touch(float $mean, float $faultSd, float $scatter): float
@@ -249,7 +260,8 @@ final class BallLikelihood
         $astray = $faultSd > 0.0 ? self::STRAY : self::STRAY_OF_SOUND;
         $n = $this->touches;
         $off = ($this->meanMm - $mean) ** 2;
-        $logs = [log($astray) + $this->touchesLying($this->meanMm ** 2, self::STRAY_MEAN_SD_MM ** 2 + self::STRAY_SD_MM ** 2 / $n, self::STRAY_SD_MM)];
+        $wide = self::STRAY_MEAN_SD_MM ** 2 + self::STRAY_SD_MM ** 2 / $n;
+        $logs = [log($astray) + $this->touchesLying($this->meanMm ** 2, $wide, self::STRAY_SD_MM)];
         foreach (self::CALM_OR_WILD as [$times, $weight]) {
             $s = $scatter * $times;
             $logs[] = log((1 - $astray) * $weight) + $this->touchesLying($off, $between + $s * $s / $n, $s);
@@ -261,7 +273,8 @@ final class BallLikelihood
     /** Log-likelihood of the touches: squared distance of their mean, its variance, and their scatter. */
     private function touchesLying(float $offSquared, float $variance, float $scatter): float
     {
-        return -$offSquared / (2 * $variance) - log($variance) / 2 - $this->squares / (2 * $scatter * $scatter) - ($this->touches - 1) * log($scatter);
+        return -$offSquared / (2 * $variance) - log($variance) / 2
+            - $this->squares / (2 * $scatter * $scatter) - ($this->touches - 1) * log($scatter);
     }
 
     /** @param non-empty-list<float> $logs */
@@ -285,7 +298,10 @@ final class BallLikelihood
         $touching = max(1.0e-6, 1 - $none);
         $toShallow = $depth->below($shallow);
         $toDeep = $depth->below($deep);
-        $shares = [max(0.02, ($toShallow - $none) / $touching), max(0.02, ($toDeep - $toShallow) / $touching), max(0.02, (1 - $toDeep) / $touching)];
+        $shares = array_map(
+            static fn(float $share): float => max(self::LEAST_MARK, $share / $touching),
+            [$toShallow - $none, $toDeep - $toShallow, 1 - $toDeep],
+        );
         $total = array_sum($shares);
         $log = 0.0;
         foreach ($this->marks as $i => $count) {
@@ -323,18 +339,23 @@ final class BallLikelihood
 
     private function carry(Mechanism $fault): float
     {
-        $sd = sqrt(self::CARRY_SD ** 2 + self::CARRY_BALL_SD ** 2 / $this->carry[0] + ($fault->carry === 0.0 ? 0.0 : self::CARRY_EFFECT_SD ** 2));
+        $effect = $fault->carry === 0.0 ? 0.0 : self::CARRY_EFFECT_SD;
+        $sd = sqrt(self::CARRY_SD ** 2 + self::CARRY_BALL_SD ** 2 / $this->carry[0] + $effect ** 2);
         if (! $fault->carryEitherWay) {
             return self::logNormal($this->carry[1], $fault->carry, $sd);
         }
 
-        return self::logSum([self::logNormal($this->carry[1], $fault->carry, $sd), self::logNormal($this->carry[1], -$fault->carry, $sd)]) - log(2);
+        return self::logSum([
+            self::logNormal($this->carry[1], $fault->carry, $sd),
+            self::logNormal($this->carry[1], -$fault->carry, $sd),
+        ]) - log(2);
     }
 
     /** Beta-binomial likelihood of a count, kept once worked out. */
     private function share(string $what, int $count, int $of, float $share, float $balls): float
     {
-        return $this->tallies[$what][(int) round(1000 * $share)] ??= Distributions::logGamma($share * $balls + $count) - Distributions::logGamma($share * $balls)
+        return $this->tallies[$what][(int) round(1000 * $share)]
+            ??= Distributions::logGamma($share * $balls + $count) - Distributions::logGamma($share * $balls)
             + Distributions::logGamma((1 - $share) * $balls + $of - $count) - Distributions::logGamma((1 - $share) * $balls)
             - Distributions::logGamma($balls + $of) + Distributions::logGamma($balls);
     }
@@ -347,12 +368,18 @@ final class BallLikelihood
     {
         $seen = $this->view->case->seen;
         $card = $this->cards[$school->value] ??= SetupCard::of($school, $this->view->case->task);
-        $lean = (int) round(($seen->number(Observable::ImpactLean)
-            ?? ($seen->number(Observable::ShaftLean) ?? $card->leanDeg() + $fault->addressLeanDeg) + $fault->strikeLeanDeg) / self::LEAN_STEP_DEG);
+        $address = $seen->number(Observable::ShaftLean) ?? $card->leanDeg() + $fault->addressLeanDeg;
+        $lean = (int) round(($seen->number(Observable::ImpactLean) ?? $address + $fault->strikeLeanDeg) / self::LEAN_STEP_DEG);
         $face = (int) round(($seen->number(Observable::FaceOpen) ?? $fault->faceDeg ?? $card->openDeg()) / self::FACE_STEP_DEG);
         $radius = $fault->radiusMm ?? $this->view->pattern->radiusMm;
         $key = (($lean + 50) * 100 + $face + 50) * 100 + (int) ($radius / 50);
-        $this->tables[$key] ??= $this->known->of($this->view->case->task, $lean * self::LEAN_STEP_DEG, $face * self::FACE_STEP_DEG, $seen->number(Observable::Path) ?? 0.0, $radius);
+        $this->tables[$key] ??= $this->known->of(
+            $this->view->case->task,
+            $lean * self::LEAN_STEP_DEG,
+            $face * self::FACE_STEP_DEG,
+            $seen->number(Observable::Path) ?? 0.0,
+            $radius,
+        );
 
         return $key;
     }

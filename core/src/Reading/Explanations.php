@@ -31,7 +31,10 @@ final class Explanations
     /** Share of sound players who follow the school that the coach teaches; the others share the rest. Origin: chosen by us. */
     private const OWN_SCHOOL = 0.65;
 
-    /** Evidence is never as independent as the model has it: its logs are taken at this weight. Origin: chosen on the worlds of docs/judgement.md. */
+    /**
+     * Evidence is never as independent as the model has it: its logs are taken at this weight. Origin: chosen on the worlds of
+     * docs/judgement.md.
+     */
     private const TEMPER = 0.85;
 
     /** Good balls as a sound player has them, less one: no cause is told as surer than this. Origin: handbook 14.4. */
@@ -39,7 +42,10 @@ final class Explanations
 
     private const CAP_BALLS = 3;
 
-    /** Share of lessons that none of the suppositions explains: a cause is never told as surer than the rest. Origin: chosen on the worlds of docs/judgement.md. */
+    /**
+     * Share of lessons that none of the suppositions explains: a cause is never told as surer than the rest. Origin: chosen on
+     * the worlds of docs/judgement.md.
+     */
     private const UNKNOWN = 0.07;
 
     /** Nothing is ever quite ruled out. */
@@ -107,7 +113,10 @@ final class Explanations
         foreach ($this->causes as $i => $cause) {
             $weighed[] = $this->told($cause, $i, $tell);
         }
-        usort($weighed, static fn(WeighedCause $a, WeighedCause $b): int => [$b->probability, $a->cause->id] <=> [$a->probability, $b->cause->id]);
+        usort(
+            $weighed,
+            static fn(WeighedCause $a, WeighedCause $b): int => [$b->probability, $a->cause->id] <=> [$a->probability, $b->cause->id],
+        );
 
         return $weighed;
     }
@@ -126,6 +135,26 @@ final class Explanations
     public function normalTouchMm(): float
     {
         return $this->balls->normalTouchMm($this->school);
+    }
+
+    /** Probability that nothing is wrong. */
+    public function nothing(): float
+    {
+        foreach ($this->shares as [$held, $share]) {
+            if ($held === []) {
+                return $share;
+            }
+        }
+
+        return 0.0;
+    }
+
+    /** Whether the balls are as good as a sound player's on this lie, less one: of those that the cause would spoil. */
+    public function asGoodAsSound(Cause $cause): bool
+    {
+        $good = $cause->spoilsStrikes ? $this->view->pattern->good() : $this->view->pattern->asAsked();
+
+        return $good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->soundRate($this->school) - 1;
     }
 
     private function weigh(): void
@@ -156,10 +185,12 @@ final class Explanations
             foreach (\array_slice($worth, 0, $at) as $j) {
                 $prior = log(self::TWO * $odds[$i] * $odds[$j] / $pairOdds);
                 $looks = $this->bothLooks($i, $j);
-                if ($prior + self::TEMPER * ($looks + max($singles[$i], $singles[$j]) + self::PAIR_MORE - $nothing) < $best - self::PAIRS_WITHIN) {
+                $atMost = max($singles[$i], $singles[$j]) + self::PAIR_MORE;
+                if ($prior + self::TEMPER * ($looks + $atMost - $nothing) < $best - self::PAIRS_WITHIN) {
                     continue;
                 }
-                $balls = array_sum($this->balls->terms($mechanisms[$i]->and($mechanisms[$j]), $this->school, $this->causes[$i]->spoilsStrikes || $this->causes[$j]->spoilsStrikes));
+                $spoils = $this->causes[$i]->spoilsStrikes || $this->causes[$j]->spoilsStrikes;
+                $balls = array_sum($this->balls->terms($mechanisms[$i]->and($mechanisms[$j]), $this->school, $spoils));
                 $logs[] = [[$j, $i], $prior + self::TEMPER * ($looks + $balls - $nothing)];
             }
         }
@@ -178,7 +209,10 @@ final class Explanations
             $this->shares[] = [$held, $share / $total];
         }
         usort($this->shares, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
-        $this->probabilities = array_map(static fn(float $sum): float => max(self::DOUBT, (1 - self::UNKNOWN) * $sum / $total), $probabilities);
+        $this->probabilities = array_map(
+            static fn(float $sum): float => max(self::DOUBT, (1 - self::UNKNOWN) * $sum / $total),
+            $probabilities,
+        );
         $this->cap();
     }
 
@@ -201,7 +235,10 @@ final class Explanations
     private function logOfNothing(float $own): float
     {
         $task = $this->view->case->task;
-        $others = array_values(array_filter(School::cases(), fn(School $one): bool => $one !== $this->school && $one->suits($task->shot, $task->lie)));
+        $others = array_values(array_filter(
+            School::cases(),
+            fn(School $one): bool => $one !== $this->school && $one->suits($task->shot, $task->lie),
+        ));
         $sum = $others === [] ? 1.0 : self::OWN_SCHOOL;
         foreach ($others as $school) {
             $stock = Stock::of($school, $task);
@@ -233,26 +270,6 @@ final class Explanations
         return $log;
     }
 
-    /** Probability that nothing is wrong. */
-    public function nothing(): float
-    {
-        foreach ($this->shares as [$held, $share]) {
-            if ($held === []) {
-                return $share;
-            }
-        }
-
-        return 0.0;
-    }
-
-    /** Whether the balls are as good as a sound player's on this lie, less one: of those that the cause would spoil. */
-    public function asGoodAsSound(Cause $cause): bool
-    {
-        $good = $cause->spoilsStrikes ? $this->view->pattern->good() : $this->view->pattern->asAsked();
-
-        return $good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->soundRate($this->school) - 1;
-    }
-
     /** Strikes as good as a sound player's leave room for doubt about any cause that would spoil them. */
     private function cap(): void
     {
@@ -277,9 +294,11 @@ final class Explanations
                 $add($clue->text($this->view, $this->words), $weight, $clue->how($this->words));
             }
         }
+        $mechanism = $cause->mechanism->on($this->view->case->task->slopeDeg);
         foreach ($this->terms[$i] as $term => $log) {
-            if (abs($log - $this->nothing[$term]) >= self::TOO_LIGHT_TO_NAME) {
-                $add($this->seen[$term] ??= $tell->seen($term), $log - $this->nothing[$term], $tell->expected($term, $cause->mechanism->on($this->view->case->task->slopeDeg)));
+            $weight = $log - $this->nothing[$term];
+            if (abs($weight) >= self::TOO_LIGHT_TO_NAME) {
+                $add($this->seen[$term] ??= $tell->seen($term), $weight, $tell->expected($term, $mechanism));
             }
         }
         $heaviest = static fn(WeighedClue $a, WeighedClue $b): int => abs($b->weight) <=> abs($a->weight);

@@ -80,7 +80,8 @@ final readonly class ReadingEngine
             $card,
             $first === null ? Prescription::nothing() : Prescription::for($first->cause, $view, $card, $fit?->asSeen(), $this->drills, $this->words),
             $fit === null ? null : ModelFigures::of($fit, $card, $this->model),
-            $fit === null || $this->isAboutDistance($view, $first) ? null : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg),
+            $fit === null || $this->isAboutDistance($view, $first) ? null
+                : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg),
             $this->advice($view, $choice, $checkNext, $nothingSeen),
             $view->pattern->lowPointErrorMm($this->model->calibration),
         );
@@ -154,7 +155,11 @@ final readonly class ReadingEngine
 
         return $nothingSeen || $n >= WorkOnFirst::LEAST_BALLS ? null : new Warning(
             WarningId::TooFewBalls,
-            ($n === 0 ? 'No balls yet' : ($n === 1 ? 'Only one ball' : "Only {$this->words->count($n)} balls")).'. Watch at least three before you change anything.',
+            match ($n) {
+                0 => 'No balls yet',
+                1 => 'Only one ball',
+                default => "Only {$this->words->count($n)} balls",
+            }.'. Watch at least three before you change anything.',
         );
     }
 
@@ -162,14 +167,19 @@ final readonly class ReadingEngine
     {
         $first = $choice->cause;
         $good = $view->pattern->asAsked();
+        $look = $next?->observable->field()->label;
 
         return match (true) {
             $nothingSeen => 'Nothing seen yet. Begin with the look below; it costs least and tells most.',
-            $view->pattern->isSound() => Words::sentence($this->words->tally($good).' good').' Keep what is there; unusual set-up figures are notes, not faults.',
-            $first === null && $good->of > 0 && $good->share() >= self::MOSTLY_GOOD => Words::sentence($this->words->tally($good).' good so far').' Watch more balls before you change anything.',
-            $view->pattern->count() > 0 && $view->pattern->count() < WorkOnFirst::LEAST_BALLS => 'Too few balls to name a cause. Watch at least three'.($next === null ? '.' : ", and look at {$next->observable->field()->label} meanwhile."),
-            $first === null => $next === null ? 'No cause stands out. Watch more balls.' : 'No cause stands out yet. Take the next look, or watch more balls.',
-            $choice->alike !== null && $next !== null => "{$first->cause->shortName()} or {$choice->alike->cause->shortName()}: look at {$next->observable->field()->label} first.",
+            $view->pattern->isSound() => Words::sentence($this->words->tally($good).' good')
+                .' Keep what is there; unusual set-up figures are notes, not faults.',
+            $first === null && $good->of > 0 && $good->share() >= self::MOSTLY_GOOD => Words::sentence($this->words->tally($good).' good so far')
+                .' Watch more balls before you change anything.',
+            $view->pattern->count() > 0 && $view->pattern->count() < WorkOnFirst::LEAST_BALLS => 'Too few balls to name a cause. Watch at least three'
+                .($look === null ? '.' : ", and look at {$look} meanwhile."),
+            $first === null => $look === null ? 'No cause stands out. Watch more balls.'
+                : 'No cause stands out yet. Take the next look, or watch more balls.',
+            $choice->alike !== null && $look !== null => "{$first->cause->shortName()} or {$choice->alike->cause->shortName()}: look at {$look} first.",
             $first->gain === null && $first->gainText !== null => "Work on first: {$first->cause->name}. It stands on what was seen; the model sees no gain in it.",
             default => "Work on first: {$first->cause->name}.",
         };

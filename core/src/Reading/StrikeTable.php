@@ -15,7 +15,7 @@ use LowPoint\Core\Strike\Slice;
 final class StrikeTable
 {
     /** Kinds of strike that a coach tells apart. */
-    private const GOOD = 0;
+    public const GOOD = 0;
 
     private const HEAVY = 1;
 

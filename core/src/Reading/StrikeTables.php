@@ -46,7 +46,7 @@ final class StrikeTables
 
     public function of(Task $task, float $leanDeg, float $openDeg, float $pathDeg, float $radiusMm): StrikeTable
     {
-        $key = "{$task->club->loftDeg} {$task->club->bounceDeg} {$task->club->lieDeg} {$task->lie->value} {$leanDeg} {$openDeg} {$pathDeg} {$radiusMm}";
+        $key = self::key($task)." {$leanDeg} {$openDeg} {$pathDeg} {$radiusMm}";
         if (isset($this->tables[$key])) {
             return $this->tables[$key];
         }
@@ -63,12 +63,17 @@ final class StrikeTables
     /** First touch of a sound player of a school, mm: in the window of good first touches. */
     public function normalTouchMm(School $school, Task $task, float $radiusMm): float
     {
-        $key = "{$school->value} {$task->club->loftDeg} {$task->club->bounceDeg} {$task->club->lieDeg} {$task->lie->value} {$task->shot->value} {$task->flightWanted->value} {$radiusMm}";
+        $key = self::key($task)." {$school->value} {$task->shot->value} {$task->flightWanted->value} {$radiusMm}";
         if (\count($this->touches) >= self::KEPT) {
             array_shift($this->touches);
         }
 
         return $this->touches[$key] ??= $this->touch(SetupCard::of($school, $task), $task, $radiusMm);
+    }
+
+    private static function key(Task $task): string
+    {
+        return "{$task->club->loftDeg} {$task->club->bounceDeg} {$task->club->lieDeg} {$task->lie->value}";
     }
 
     private function touch(SetupCard $card, Task $task, float $radiusMm): float

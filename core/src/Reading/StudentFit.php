@@ -54,7 +54,10 @@ final readonly class StudentFit
 
     private const NODES = [0.25, 0.5, 0.25];
 
-    /** What no figure of the fit holds: the student may do more or less than the change, sd of the logit. Origin: chosen on the worlds of docs/judgement.md. */
+    /**
+     * What no figure of the fit holds: the student may do more or less than the change, sd of the logit. Origin: chosen on the
+     * worlds of docs/judgement.md.
+     */
     private const CHANGE_SD = 0.35;
 
     /**
@@ -164,7 +167,10 @@ final readonly class StudentFit
         return $this->good->of === 0 ? $now : max($low, min($high, $now));
     }
 
-    /** Whether the model explains the balls: what it expects to be told, misread words included, lies inside the 90 % interval of what was seen. */
+    /**
+     * Whether the model explains the balls: what it expects to be told, misread words included, lies inside the 90 % interval
+     * of what was seen.
+     */
     public function fits(): bool
     {
         [$low, $high] = $this->observed;
@@ -244,7 +250,9 @@ final readonly class StudentFit
             $cured = $cured->redelivered($cured->leanDeg, $this->card->openDeg());
         }
         if ($fault->scatter > 1.0) {
-            $cured = $cured->withLowPoint($cured->lowPoint->withSd(max($cured->lowPoint->sd / $fault->scatter, min($cured->lowPoint->sd, $this->model->calibration->typicalScatterMm() / 2))));
+            // No calmer than the calmest players are.
+            $calmest = min($cured->lowPoint->sd, $this->model->calibration->typicalScatterMm() / 2);
+            $cured = $cured->withLowPoint($cured->lowPoint->withSd(max($cured->lowPoint->sd / $fault->scatter, $calmest)));
         }
         if ($fault->radiusMm !== null) {
             $usual = $cured->lie->isSand() ? $this->model->calibration->bunkerRadiusMm : $this->model->calibration->normalRadiusMm;
@@ -340,7 +348,8 @@ final readonly class StudentFit
                 $slice = $impact->slice($swing->radiusMm, max(0.05, $depth * $times));
                 foreach (self::NODES as $k => $weight) {
                     $at = $touch + ($k - 1) * self::READ_MM + $slice->halfCutMm;
-                    $nodes[] = [$impact->roomMm - $slice->edgeAboveMm($at), log($heavyAt / max(1.0e-9, $slice->resistance($at))), self::NODES[$j] * $weight];
+                    $heavyFrom = log($heavyAt / max(1.0e-9, $slice->resistance($at)));
+                    $nodes[] = [$impact->roomMm - $slice->edgeAboveMm($at), $heavyFrom, self::NODES[$j] * $weight];
                 }
             }
             $cells[$key] = [$kind, 1, $nodes];

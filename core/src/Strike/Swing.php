@@ -34,7 +34,7 @@ final readonly class Swing
     {
         $half = (new Arc($this->radiusMm, 0.0, max(0.0, $this->depth->mean)))->halfCutMm;
 
-        return new self($this->club, $this->lie, $this->radiusMm, $touch->withMean($touch->mean + $half), $this->depth, $this->leanDeg, $this->openDeg, $this->pathDeg, $this->fit, $touch);
+        return $this->copy(lowPoint: $touch->withMean($touch->mean + $half), touch: $touch);
     }
 
     public function delivered(): DeliveredClub
@@ -46,7 +46,8 @@ final readonly class Swing
     public function deliveryKey(): string
     {
         return implode(' ', [
-            $this->club->loftDeg, $this->club->bounceDeg, $this->club->lieDeg, $this->lie->value, $this->radiusMm, $this->depth->mean, $this->depth->sd,
+            $this->club->loftDeg, $this->club->bounceDeg, $this->club->lieDeg, $this->lie->value,
+            $this->radiusMm, $this->depth->mean, $this->depth->sd,
             $this->leanDeg, $this->openDeg, $this->pathDeg, $this->fit->edgeMm, $this->fit->dragFactor,
         ]);
     }
@@ -95,7 +96,7 @@ final readonly class Swing
 
     public function with(Club $club, Lie $lie): self
     {
-        return new self($club, $lie, $this->radiusMm, $this->lowPoint, $this->depth, $this->leanDeg, $this->openDeg, $this->pathDeg, $this->fit, $this->touch);
+        return $this->copy(club: $club, lie: $lie);
     }
 
     private function copy(
@@ -106,10 +107,12 @@ final readonly class Swing
         ?float $openDeg = null,
         ?Normal $touch = null,
         ?Fit $fit = null,
+        ?Club $club = null,
+        ?Lie $lie = null,
     ): self {
         return new self(
-            $this->club,
-            $this->lie,
+            $club ?? $this->club,
+            $lie ?? $this->lie,
             $radiusMm ?? $this->radiusMm,
             $lowPoint ?? $this->lowPoint,
             $depth ?? $this->depth,
