@@ -109,7 +109,7 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, handed, u
                 <HowFiguresCome reading={reading} set={set} units={units} />
             </Panel>
             {sheet === 'what-if' && (
-                <WhatIf lesson={lesson} set={set} catalogue={catalogue} handed={handed} units={units} onClose={() => { setSheet(null); }} onTry={(next) => { setTried(next); setSheet('prescribe'); }} />
+                <WhatIf prediction={reading.prediction} lesson={lesson} set={set} catalogue={catalogue} handed={handed} units={units} onClose={() => { setSheet(null); }} onTry={(next) => { setTried(next); setSheet('prescribe'); }} />
             )}
             {sheet === 'prescribe' && (
                 <Prescribe bench={bench} lesson={lesson} set={set} reading={reading} catalogue={catalogue} units={units} tried={tried} first={(first ?? reading.causes[0])?.id ?? ''} onClose={() => { setSheet(null); setTried(undefined); }} />

@@ -3,7 +3,7 @@ import { Slider } from 'radix-ui';
 import { useDeferredValue, useState } from 'react';
 import { call } from '../api/client';
 import { observableOf, shotOf } from '../api/queries';
-import type { BallSet, Catalogue, Handed, Lesson, Model, SetupTrial, Units } from '../api/types';
+import type { BallSet, Catalogue, Handed, Lesson, Model, Prediction, SetupTrial, Units } from '../api/types';
 import { ModelStrip } from '../figures/ModelStrip';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
@@ -23,6 +23,8 @@ interface Props {
     catalogue: Catalogue;
     handed: Handed;
     units: Units;
+    /** What the reading says of putting the first cause right. */
+    prediction: Prediction | null;
     onClose: () => void;
     onTry: (tried: Tried) => void;
 }
@@ -31,7 +33,7 @@ interface Props {
 const REACH: Record<string, [number, number]> = { shaft_lean_deg: [-8, 20], face_open_deg: [-12, 45], ball_position_pct: [0, 110], lead_weight_pct: [30, 90] };
 
 /** Move one thing and see at once what the model makes of it, beside what is. */
-export function WhatIf({ lesson, set, catalogue, handed, units, onClose, onTry }: Props) {
+export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onClose, onTry }: Props) {
     const [setup, setSetup] = useState<Record<string, number>>({});
     const [lie, setLie] = useState(lesson.task.lie);
     const [club, setClub] = useState(lesson.task.club);
@@ -84,7 +86,7 @@ export function WhatIf({ lesson, set, catalogue, handed, units, onClose, onTry }
                         <Side title="As it is" model={data.now} handed={handed} units={units} sand={sand} good={good} />
                         <Side title="What if" model={data.then} handed={handed} units={units} sand={sand} good={good} />
                         <Reasons model={data.now} />
-                        <p className="mt-2 text-sm">{data.now.note} One figure moves and the swing stays; putting a fault right changes more than one.</p>
+                        <p className="mt-2 text-sm">{data.now.note} Here one figure moves and the swing stays: less lean alone also takes the low point back.{prediction !== null && prediction.after !== null && ` The whole fault: ${prediction.text}`}</p>
                     </div>
                 </div>
             )}

@@ -9,28 +9,46 @@ use LowPoint\Core\Wording\Words;
 /** Good strikes now and after the first cure, as shares, from the one fit of the student (handbook 14.3). */
 final readonly class Prediction
 {
+    /** A touch that moves by less is not told, mm. Origin: chosen by us. */
+    private const TOLD_FROM_MM = 10.0;
+
     /**
      * @param  float|null  $after  null where the cure moves nothing in the model, or the model does not explain the balls
      * @param  array{float, float}|null  $range  the 80 % range of $after
+     * @param  bool  $binding  there are balls enough to tell the share now; with fewer it would seem to contradict them
+     * @param  string  $touch  where the first touch has to come for it, in words; empty where it stays
      */
     private function __construct(
         public float $now,
         public ?float $after,
         public ?array $range,
         public bool $fits,
+        private bool $binding,
+        private string $touch = '',
     ) {}
 
-    public static function of(StudentFit $fit, ?WeighedCause $first, float $normalTouchMm, float $slopeDeg): self
+    public static function of(StudentFit $fit, ?WeighedCause $first, float $normalTouchMm, float $slopeDeg, Words $words): self
     {
         $now = $fit->now();
         if (! $fit->fits() || $first?->gain === null) {
-            return new self($now, null, null, $fit->fits());
+            return new self($now, null, null, $fit->fits(), $fit->binds());
         }
 
-        return new self($now, $now + $first->gain, $fit->range($first->cause->mechanism->on($slopeDeg), $normalTouchMm), true);
+        $fault = $first->cause->mechanism->on($slopeDeg);
+        $touch = $fit->touchWithoutMm($fault, $normalTouchMm);
+        $moves = $touch !== null && abs($touch - $fit->touchSeenMm()) >= self::TOLD_FROM_MM;
+
+        return new self(
+            $now,
+            $now + $first->gain,
+            $fit->range($fault, $normalTouchMm),
+            true,
+            $fit->binds(),
+            $moves ? "with the first touch {$words->place($touch)}, " : '',
+        );
     }
 
-    /** "Put right, about 6 in 10 good instead of 3, between 4 and 8." */
+    /** "Put right, with the first touch 1 cm behind, about 6 in 10 good instead of 3, between 4 and 8." */
     public function text(): string
     {
         $tens = Words::tens(...);
@@ -38,14 +56,14 @@ final readonly class Prediction
             return 'The model does not explain these balls: go by what is seen.';
         }
         if ($this->after === null || $this->range === null) {
-            return "About {$tens($this->now)} in 10 good now.";
+            return $this->binding ? "About {$tens($this->now)} in 10 good now." : 'Too few balls to tell how many in 10 are good.';
         }
-
+        $between = "between {$tens($this->range[0])} and {$tens($this->range[1])}";
         if ($tens($this->after) === $tens($this->now)) {
-            return "About {$tens($this->now)} in 10 good now; put right, hardly more, between {$tens($this->range[0])} and {$tens($this->range[1])}.";
+            return "About {$tens($this->now)} in 10 good now; put right, hardly more, {$between}.";
         }
 
-        return "Put right, about {$tens($this->after)} in 10 good instead of {$tens($this->now)}, between {$tens($this->range[0])} and {$tens($this->range[1])}.";
+        return "Put right, {$this->touch}about {$tens($this->after)} in 10 good".($this->binding ? " instead of {$tens($this->now)}" : '').", {$between}.";
     }
 
     /** @return array<string, mixed> */

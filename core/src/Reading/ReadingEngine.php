@@ -81,7 +81,7 @@ final readonly class ReadingEngine
             $first === null ? Prescription::nothing() : Prescription::for($first->cause, $view, $card, $fit?->asSeen(), $this->drills, $this->words),
             $fit === null ? null : ModelFigures::of($fit, $card, $this->model),
             $fit === null || $this->isAboutDistance($view, $first) ? null
-                : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg),
+                : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg, $this->words),
             $this->advice($view, $choice, $checkNext, $nothingSeen),
             $view->pattern->lowPointErrorMm($this->model->calibration),
         );

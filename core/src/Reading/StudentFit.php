@@ -167,6 +167,12 @@ final readonly class StudentFit
         return $this->good->of === 0 ? $now : max($low, min($high, $now));
     }
 
+    /** Whether there are balls enough to tell a share. */
+    public function binds(): bool
+    {
+        return $this->good->of >= self::BINDING_BALLS;
+    }
+
     /**
      * Whether the model explains the balls: what it expects to be told, misread words included, lies inside the 90 % interval
      * of what was seen.
@@ -176,7 +182,7 @@ final readonly class StudentFit
         [$low, $high] = $this->observed;
         $told = self::MISREAD + (1 - 2 * self::MISREAD) * $this->expected;
 
-        return $this->good->of < self::BINDING_BALLS || ($told >= $low && $told <= $high);
+        return ! $this->binds() || ($told >= $low && $told <= $high);
     }
 
     /** The share that the model says after a change, from the share now: its difference on the logit scale. */
@@ -191,6 +197,20 @@ final readonly class StudentFit
     public function after(Swing $changed): float
     {
         return $this->moved($this->model->goodRate($changed));
+    }
+
+    /** Mean of the touches seen, mm. */
+    public function touchSeenMm(): ?float
+    {
+        return $this->view->pattern->touch->mean;
+    }
+
+    /** Where the first touch is expected with a fault gone, mm; null when no touch is known. */
+    public function touchWithoutMm(Mechanism $fault, float $normalTouchMm): ?float
+    {
+        $touch = $this->view->pattern->touch->mean;
+
+        return $touch === null ? null : $touch - $this->touchMovedBy($fault, $normalTouchMm)[0];
     }
 
     /** Share of good strikes with a fault gone. */
@@ -226,22 +246,31 @@ final readonly class StudentFit
     }
 
     /**
-     * The swing without a fault. How much of the touch the fault has moved follows from how far faults of its kind do and
-     * from where the touch is; the rest is the player's own.
+     * How far the fault has moved the touch of this student, mm, and how uncertain that is (sd): it follows from how far faults
+     * of its kind do and from where the touch is; the rest is the player's own.
+     *
+     * @return array{float, float}
+     */
+    private function touchMovedBy(Mechanism $fault, float $normalTouchMm): array
+    {
+        $touch = $this->view->pattern->touch;
+        if ($touch->mean === null || $fault->touchSdMm <= 0.0) {
+            return [$fault->touchMm, 0.0];
+        }
+        $own = self::OWN_TOUCH_SD_MM ** 2 + $this->swing->lowPoint->sd ** 2 / $touch->n;
+        $precision = 1 / $fault->touchSdMm ** 2 + 1 / $own;
+
+        return [($fault->touchMm / $fault->touchSdMm ** 2 + ($touch->mean - $normalTouchMm) / $own) / $precision, sqrt(1 / $precision)];
+    }
+
+    /**
+     * The swing without a fault.
      *
      * @param  float  $sds  by how many sd more than expected the fault had moved the touch
      */
     private function cured(Swing $swing, Mechanism $fault, float $normalTouchMm, float $sds): Swing
     {
-        $touch = $this->view->pattern->touch;
-        $own = self::OWN_TOUCH_SD_MM ** 2 + ($swing->lowPoint->sd ** 2) / max(1, $touch->n);
-        $moved = $fault->touchMm;
-        $error = 0.0;
-        if ($touch->mean !== null && $fault->touchSdMm > 0) {
-            $precision = 1 / $fault->touchSdMm ** 2 + 1 / $own;
-            $moved = ($fault->touchMm / $fault->touchSdMm ** 2 + ($touch->mean - $normalTouchMm) / $own) / $precision;
-            $error = sqrt(1 / $precision);
-        }
+        [$moved, $error] = $this->touchMovedBy($fault, $normalTouchMm);
         $cured = $swing->lowPointMovedBy(-$moved - $sds * $error);
         if ($fault->addressLeanDeg !== 0.0 || $fault->strikeLeanDeg !== 0.0) {
             $cured = $cured->redelivered($this->card->leanDeg(), $cured->openDeg);

@@ -39,6 +39,16 @@ final class OneAccountTest extends TestCase
         self::assertGreaterThan(40, $told);
     }
 
+    public function test_a_share_is_told_from_five_balls_on_and_the_touch_it_asks_for_with_it(): void
+    {
+        $told = static fn(int $n): string => (string) Cases::read([...Cases::BEA, 'balls' => \array_slice(Cases::BEA['balls'], 0, $n)])->prediction?->text();
+
+        self::assertStringNotContainsString('instead of', $told(4));
+        self::assertStringContainsString('instead of', $told(5));
+        self::assertStringContainsString('Too few balls', $told(2));
+        self::assertStringContainsString('with the first touch', $told(5));
+    }
+
     public function test_more_balls_alike_leave_less_doubt(): void
     {
         $width = static function (int $times): float {

@@ -204,7 +204,7 @@ final class ReadingEngineTest extends TestCase
         self::assertGreaterThanOrEqual($low, $prediction->now);
         self::assertLessThanOrEqual($high, $prediction->now, 'four of five thinned: it must not promise clean ones');
         self::assertEqualsWithDelta($reading->model?->goodRate, $prediction->now, 1e-9, 'one rate on every screen');
-        self::assertMatchesRegularExpression('/^Put right, about \d+ in 10 good instead of \d+, between \d+ and \d+\.$/', $prediction->text());
+        self::assertMatchesRegularExpression('/^Put right, with the first touch [\d.]+ cm (behind|ahead), about \d+ in 10 good instead of \d+, between \d+ and \d+\.$/', $prediction->text());
     }
 
     public function test_where_the_model_does_not_explain_the_balls_it_says_so_and_tries_nothing(): void
