@@ -58,7 +58,7 @@ final class Explanations
     private const PAIR_MORE = 3.0;
 
     /** What moves the odds less than this is not told, as a log. */
-    private const TOO_LIGHT_TO_NAME = 0.1;
+    private const TOO_LIGHT_TO_NAME = 0.3;
 
     private readonly BallLikelihood $balls;
 

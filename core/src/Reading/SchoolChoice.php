@@ -38,7 +38,9 @@ final readonly class SchoolChoice
         if ($this->offer === null) {
             return null;
         }
-        $rates = $this->offer['rate_chosen'] === null || $this->offer['rate_offered'] === null ? ''
+        // Where the model sees no better rate, the pattern alone speaks for the other school.
+        $rates = $this->offer['rate_chosen'] === null || $this->offer['rate_offered'] === null
+            || Words::tens($this->offer['rate_offered']) <= Words::tens($this->offer['rate_chosen']) ? ''
             : " Good strikes by the model: about {$words->ofTen($this->offer['rate_chosen'])} with {$this->school->label()}, {$words->ofTen($this->offer['rate_offered'])} with {$this->offer['id']->label()}.";
 
         return new Warning(WarningId::SchoolConflict, $this->offer['why'].$rates.' The choice is yours.');
