@@ -45,11 +45,11 @@ final readonly class LookAlikes
     /** @return list<Warning> */
     public function in(View $view): array
     {
+        // Scatter says to leave the aim alone: what would move the low point cannot stand beside it.
+        $scatter = $this->scatterNotAim($view);
+
         return array_values(array_filter([
-            $this->thinOnTheWayDown($view),
-            $this->bouncedThin($view),
-            $this->diggingNotAim($view),
-            $this->scatterNotAim($view),
+            ...($scatter === null ? [$this->thinOnTheWayDown($view), $this->bouncedThin($view), $this->diggingNotAim($view)] : [$scatter]),
             $this->slowingSpiral($view),
             $this->sandSteep($view),
             $this->sandShallow($view),

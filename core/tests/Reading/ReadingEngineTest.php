@@ -182,6 +182,7 @@ final class ReadingEngineTest extends TestCase
         $bounced = Cases::read(['task' => ['lie' => 'tight'], 'balls' => Cases::balls(4, ['strike' => 'thin', 'touch_mm' => -70, 'mark' => 'brush'])]);
 
         self::assertContains('scatter_not_aim', Cases::warnings($wandering));
+        self::assertNotContains('thin_on_the_way_down', Cases::warnings($wandering), 'it cannot be told to move the ball and to leave it');
         self::assertContains('bounced_thin', Cases::warnings($bounced));
         self::assertNotContains('thin_on_the_way_down', Cases::warnings($bounced));
     }
