@@ -10,8 +10,10 @@ use App\Models\Prescription;
 use App\Models\Student;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\Means;
 use LowPoint\Core\Practice\Mode;
@@ -39,8 +41,9 @@ final class Planning
             throw InvalidInput::one('drills', [], 'a drill handed out in a lesson first');
         }
         // Blocked first; mixed from the second week on (handbook 05).
-        $first = WeeklyPlan::of($drills, $days, $means, Mode::Blocked);
-        $later = WeeklyPlan::of($drills, $days, $means, Mode::Random);
+        $task = $this->task($student);
+        $first = WeeklyPlan::of($drills, $days, $means, $task, Mode::Blocked);
+        $later = WeeklyPlan::of($drills, $days, $means, $task, Mode::Random);
 
         return DB::transaction(function () use ($student, $days, $grounds, $equipment, $weeks, $from, $first, $later): Plan {
             $plan = Plan::query()->updateOrCreate(['student_id' => $student->id], [
@@ -78,6 +81,12 @@ final class Planning
         $library = DrillLibrary::standard();
 
         return array_values(array_filter(array_map(static fn(array $sheet): ?Drill => $library->find($sheet['id']), $given === null ? [] : $given->content['drills'])));
+    }
+
+    /** The shot that the last prescription was for. */
+    public function task(Student $student): Task
+    {
+        return CaseReader::task($student->lessons()->has('prescription')->firstOrFail()->task);
     }
 
     public function lastPrescription(Student $student): ?Prescription

@@ -8,13 +8,12 @@ use App\Figures\DrillSvg;
 use App\Models\DrillResult;
 use App\Models\PlanSession;
 use App\Models\Student;
-use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Distance\MysteryNumbers;
 use LowPoint\Core\Drills\Cautions;
-use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\DrillSheet;
 use LowPoint\Core\Practice\NextStep;
+use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Wording\Words;
@@ -22,8 +21,6 @@ use LowPoint\Core\Wording\Words;
 /** What a student gets to see: nothing of others, nothing of the coach's own notes. The coach's screen shows the same. */
 final readonly class StudentView
 {
-    private const TRANSFER = 'six_to_save';
-
     private const NUMBERS = 40;
 
     private const RESULTS = 60;
@@ -51,7 +48,7 @@ final readonly class StudentView
             'card' => $content['card'] ?? [],
             'feel' => $content['feel'] ?? null,
             'sentence' => $content['sentence'] ?? '',
-            'drills' => $content === null ? [] : [...array_map(fn(array $sheet): array => $this->drill($sheet, $student, $results->all()), $content['drills']), $this->transfer($student, $results->all())],
+            'drills' => $content === null ? [] : array_map(fn(array $sheet): array => $this->drill($sheet, $student, $results->all()), [...$content['drills'], ...$this->transfer($student, $content['drills'])]),
             'plan' => $student->plan === null ? null : [
                 'made_from' => $student->plan->made_from,
                 'notes' => $student->plan->notes,
@@ -92,18 +89,19 @@ final readonly class StudentView
     }
 
     /**
-     * The game at the end of each plan, with its sheet.
+     * The game at the end of each plan, with its sheet; none where it was handed out as a drill.
      *
-     * @param  array<DrillResult>  $results
-     * @return array<string, mixed>
+     * @param  list<array<string, mixed>>  $given
+     * @return list<array<string, mixed>>
      */
-    private function transfer(Student $student, array $results): array
+    private function transfer(Student $student, array $given): array
     {
-        $drill = DrillLibrary::standard()->find(self::TRANSFER) ?? throw new \LogicException('The transfer game is gone.');
+        $task = $this->planning->task($student);
+        $game = WeeklyPlan::game($task);
+        if (in_array($game->id, array_column($given, 'id'), true)) {
+            return [];
+        }
 
-        $lesson = $student->lessons()->has('prescription')->firstOrFail();
-        $task = CaseReader::task($lesson->task);
-
-        return $this->drill(DrillSheet::for($drill, SetupCard::of(School::followedIn($task), $task), null, new Words($student->shownUnits()))->toArray(), $student, $results);
+        return [DrillSheet::for($game, SetupCard::of(School::followedIn($task), $task), null, new Words($student->shownUnits()))->toArray()];
     }
 }

@@ -121,7 +121,7 @@ final readonly class StudentProgress
             $measure = Measure::for($known);
             $sets = self::sets($since, $measure);
             $change = TouchChange::of($sets);
-            $judgement = Judgement::of($sets, $change);
+            $judgement = Judgement::of($sets, self::sets(\array_slice($oldestFirst, 0, $before), $measure), $measure === Measure::Good);
             $days = \count(array_unique(array_map(static fn(HistoryLesson $one): string => $one->beganAt->toDateString(), $since))) - 1;
             $works[$cause] = [
                 'cause' => $cause,

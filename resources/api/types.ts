@@ -328,6 +328,8 @@ export interface Reading {
         offer: (Named & { idea: string; why: string; card: Record<string, [number, number]>; rate_chosen: number | null; rate_offered: number | null }) | null;
     };
     card: Record<string, [number, number]>;
+    /** What no figure of the card says. */
+    card_notes: string[];
     prescription: Proposal;
     prediction: Prediction | null;
     model: Model | null;

@@ -112,6 +112,7 @@ export function LessonBench() {
                 <main className="grid min-h-0 flex-1 grid-cols-1 max-lg:pb-16 lg:grid-cols-[16.5rem_1fr_22rem] 2xl:grid-cols-[24rem_1fr_30rem]">
                     <section aria-label="Set-up" className={`border-line p-3 lg:overflow-y-auto lg:border-r ${only('Set-up')}`}>
                         <StancePlan looks={looks} setup={set.setup} card={reading?.card} handed={student.handed} units={coach.units} onSee={(what, value) => { bench.see(set, what, value); }} />
+                        {reading?.card_notes.map((note) => <p key={note} className="mt-1 border-l-[6px] border-ochre pl-2 text-sm leading-tight">{note}</p>)}
                         <div className="mt-1 grid grid-cols-2 gap-1.5">
                             {looks.filter((one) => one.group === 'setup').map((one) => (
                                 <Look key={one.id} what={one} value={set.setup[one.id]} units={coach.units} stock={reading?.card[one.id]} fault={faultOf(`setup.${one.id}`)} onSee={(value) => { bench.see(set, one, value); }} />

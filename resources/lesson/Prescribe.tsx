@@ -25,7 +25,7 @@ interface Props {
 
 const MOST_DRILLS = 2;
 
-/** One set-up change, one feel, at most two drills: the engine proposes, the coach decides. */
+/** One idea with its set-up changes, one feel, at most two drills: the engine proposes, the coach decides. */
 export function Prescribe({ bench, lesson, set, reading, catalogue, units, first, tried, onClose }: Props) {
     const [causeId, setCauseId] = useState(first);
     const proposed = useQuery({
@@ -96,7 +96,7 @@ function Choose({ proposal, tried, onGive }: ChooseProps) {
                     <Button chosen={change === undefined} onClick={() => { setChange(undefined); }}>as proposed</Button>
                 </div>
             )}
-            {change === undefined ? proposal.setup.map((one) => <p key={one.text} className="mb-1">{one.text}</p>) : <p className="mb-1">{change.text}</p>}
+            {change === undefined ? <ol className="mb-1 list-decimal pl-5">{proposal.setup.map((one) => <li key={one.text}>{one.text}</li>)}</ol> : <p className="mb-1">{change.text}</p>}
             {proposal.stop !== null && <p className="mb-4">{proposal.stop}</p>}
             <h3 className="text-lg">Feel, one of these</h3>
             <div className="mb-4 mt-1 grid gap-1.5">

@@ -37,7 +37,7 @@ export function PracticeView({ path, practice, onRun, onMove }: Props) {
                     </div>
                     <div>
                         <h2 className="text-2xl">Set-up card</h2>
-                        {practice.setup.map((text) => <p key={text} className="mt-2 font-semibold">{text}</p>)}
+                        <ol className={practice.setup.length > 1 ? 'mt-2 list-decimal pl-5 font-semibold' : 'mt-2 font-semibold'}>{practice.setup.map((text) => <li key={text}>{text}</li>)}</ol>
                         <ul className="mt-2 grid grid-cols-1 gap-x-6 sm:grid-cols-2">{practice.card.map((line) => <li key={line} className="border-b border-line py-1">{line}</li>)}</ul>
                     </div>
                 </section>

@@ -74,7 +74,7 @@ final class ProgressTest extends TestCase
     {
         $told = $this->actingAs($this->coach())->getJson("/api/students/{$this->student('Bea')->id}/progress")->assertOk();
 
-        self::assertStringContainsString('Shaft lean', $told->json('last_time.0'));
+        self::assertStringContainsString('Bring the grip end back', $told->json('last_time.0'));
         self::assertStringStartsWith('Feel: ', $told->json('last_time.1'));
         self::assertSame('Centre pointer, Shaft up. Last set: 9 of 10 good.', $told->json('last_time.2'), 'the drills of September, the strikes of November');
         self::assertSame([10, 'fairway'], [$told->json('works.0.retest_balls'), $told->json('works.0.task.lie')]);

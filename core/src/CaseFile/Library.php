@@ -45,7 +45,7 @@ final class Library
                 ...MechanismInWords::of($cause->mechanism, $words),
             ],
             'if_wrong' => $cause->ifWrong,
-            'setup' => $cause->cure->setupText,
+            'setup' => $cause->cure->idea,
             'stop' => $cause->cure->stop,
             'feels' => $cause->cure->feels,
             'measure' => $cause->cure->measure,

@@ -26,6 +26,7 @@ final readonly class Cause
      * @param  list<Lie>|null  $lies  null = every lie of its shots
      * @param  bool  $spoilsStrikes  false = the strikes may be good and distance, direction or flight are wrong all the same
      * @param  (\Closure(Task): bool)|null  $unless  tasks in which what it names is no fault
+     * @param  (\Closure(Task): float)|null  $priorIn  prior probability where the task itself makes it likelier
      */
     public function __construct(
         public string $id,
@@ -40,6 +41,7 @@ final readonly class Cause
         public ?array $lies = null,
         private ?\Closure $unless = null,
         public bool $spoilsStrikes = true,
+        private ?\Closure $priorIn = null,
     ) {}
 
     /** The name without what explains it. */
@@ -55,8 +57,12 @@ final readonly class Cause
             && ! ($this->unless !== null && ($this->unless)($task));
     }
 
-    public function prior(): float
+    public function prior(Task $task): float
     {
+        if ($this->priorIn !== null) {
+            return ($this->priorIn)($task);
+        }
+
         return $this->common ? self::COMMON : self::UNCOMMON;
     }
 }

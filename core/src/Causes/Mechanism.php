@@ -25,6 +25,7 @@ final readonly class Mechanism
      * @param  float|null  $radiusMm  radius of the arc, when the fault changes it
      * @param  float  $carry  carry of good strikes as a share of what was asked, + = long
      * @param  bool  $carryEitherWay  the carry is off by so much, long or short
+     * @param  float  $carryScatter  the scatter of the carry of good strikes as a multiple of a sound player's
      * @param  float  $startDeg  start direction, + = to the trail side
      * @param  array<value-of<BallTrait>, float>  $traits  share of the balls that show it
      * @param  float  $uphillMm  where the first touch goes toward the uphill foot
@@ -41,6 +42,7 @@ final readonly class Mechanism
         public ?float $radiusMm = null,
         public float $carry = 0.0,
         public bool $carryEitherWay = false,
+        public float $carryScatter = 1.0,
         public float $startDeg = 0.0,
         public array $traits = [],
         public float $uphillMm = 0.0,
@@ -72,6 +74,7 @@ final readonly class Mechanism
             $this->radiusMm ?? $other->radiusMm,
             abs($this->carry) >= abs($other->carry) ? $this->carry : $other->carry,
             $this->carryEitherWay || $other->carryEitherWay,
+            max($this->carryScatter, $other->carryScatter),
             $this->startDeg + $other->startDeg,
             $traits,
         );

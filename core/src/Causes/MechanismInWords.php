@@ -32,6 +32,9 @@ final class MechanismInWords
         if ($fault->carry !== 0.0) {
             $told[] = "Good strikes carry about {$words->percent(abs($fault->carry))} ".($fault->carryEitherWay ? 'long or short.' : ($fault->carry < 0 ? 'short.' : 'long.'));
         }
+        if ($fault->carryScatter > 1.0) {
+            $told[] = 'The carry of good strikes scatters '.self::times($fault->carryScatter).' as much as a sound player’s.';
+        }
         if ($fault->startDeg !== 0.0) {
             $told[] = "Balls start about {$words->degrees($fault->startDeg)} to the ".($fault->startDeg < 0 ? 'lead' : 'trail').' side.';
         }

@@ -36,6 +36,7 @@ final class DistanceDrills
                 'Two stations only.',
                 'A second club.',
                 'One speed, three lengths.',
+                trains: Skill::Distance,
                 computed: static fn(Swing $swing, Words $words): array => [
                     'Loft as you deliver it: '.$words->degrees($swing->delivered()->loftDeg).'. Chart each club with this lean.',
                 ],
@@ -57,6 +58,7 @@ final class DistanceDrills
                 'A nearer flag.',
                 'A new flag each set.',
                 'Too little, too much, enough.',
+                trains: Skill::Distance,
             ),
             new Drill(
                 'mystery_numbers',
@@ -75,6 +77,7 @@ final class DistanceDrills
                 'Three numbers only.',
                 'One club for all numbers.',
                 'See the landing spot, then swing.',
+                trains: Skill::Numbers,
             ),
             new Drill(
                 'club_ladder',
@@ -93,6 +96,7 @@ final class DistanceDrills
                 'Two metres instead of one.',
                 'A new hole at each step.',
                 'The same small swing, another loft.',
+                trains: Skill::Club,
             ),
             new Drill(
                 'six_to_save',
@@ -111,6 +115,7 @@ final class DistanceDrills
                 'Choose the lies yourself.',
                 'A partner places the balls.',
                 'One ball, one look, one swing.',
+                trains: Skill::Transfer,
             ),
         ];
     }

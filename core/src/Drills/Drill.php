@@ -6,6 +6,8 @@ namespace LowPoint\Core\Drills;
 
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
 
@@ -22,6 +24,8 @@ final readonly class Drill
      * @param  list<string>  $steps
      * @param  array{sets: int, balls: int, minutes: int}  $dose
      * @param  array{kind: Scoring, need: int|null, of: int|null, text: string}  $pass
+     * @param  list<Lie>|null  $lies  null = every lie of its shots
+     * @param  list<Lie>  $notOn  lies from which it would teach the wrong thing
      * @param  list<string>  $cautions  beside the general ones
      * @param  array<value-of<Limit>, string>  $notWith  limit => why the drill is left out
      * @param  (\Closure(Swing, Words): list<string>)|null  $computed  distances worked out from this student's swing
@@ -39,10 +43,20 @@ final readonly class Drill
         public string $easier,
         public string $harder,
         public string $feel,
+        public Skill $trains,
+        private ?array $lies = null,
+        private array $notOn = [],
         public array $cautions = [],
         public array $notWith = [],
         public ?\Closure $computed = null,
     ) {}
+
+    public function suits(Task $task): bool
+    {
+        return \in_array($task->shot, $this->shots, true)
+            && ($this->lies === null || \in_array($task->lie, $this->lies, true))
+            && ! \in_array($task->lie, $this->notOn, true);
+    }
 
     /** Why this student should not do it; null when nothing speaks against it. */
     public function leftOutFor(Limit ...$limits): ?string

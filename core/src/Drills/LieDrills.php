@@ -33,6 +33,7 @@ final class LieDrills
                 'Light rough only.',
                 'A target for each ball.',
                 'Look, call, play.',
+                trains: Skill::Lie,
                 cautions: ['Nobody behind when you toss.'],
             ),
             new Drill(
@@ -52,6 +53,7 @@ final class LieDrills
                 'From the fairway.',
                 'From ball-down lies.',
                 'Held hums low, released floats.',
+                trains: Skill::Finish,
             ),
             new Drill(
                 'slope_brush',
@@ -70,6 +72,7 @@ final class LieDrills
                 'A gentler slope.',
                 'Across and up in turn.',
                 'Shoulders follow the slope.',
+                trains: Skill::Ground,
                 cautions: ['Firm footing first; leave wet banks alone.'],
                 notWith: [Limit::Balance->value => 'standing on a bank; not with a balance to take care of'],
             ),

@@ -33,10 +33,11 @@ final class LowPointDrills
                     'After eight good marks in ten, put a ball a finger behind the far edge of the line and play it.',
                 ],
                 ['sets' => 3, 'balls' => 10, 'minutes' => 10],
-                ['kind' => Scoring::Count, 'need' => 8, 'of' => 10, 'text' => 'The mark starts on the line or up to a hand past it.'],
+                ['kind' => Scoring::Count, 'need' => 8, 'of' => 10, 'text' => 'The mark starts on the line or up to 4 cm past it.'],
                 'Half the swing length.',
                 'A ball every second swing.',
                 'The brush begins at the line.',
+                trains: Skill::Ground,
                 computed: static fn(Swing $swing, Words $words): array => [
                     'Good marks begin from the line to '.$words->ground(40).' past it.',
                     "Today the club first touches {$words->place((new Arc($swing->radiusMm, $swing->lowPoint->mean, max(0.0, $swing->depth->mean)))->entryMm)} on average.",
@@ -59,6 +60,7 @@ final class LowPointDrills
                 'A coin or a leaf instead of the second ball.',
                 'Move the second ball one ball nearer.',
                 'Over the back one, down to the front one.',
+                trains: Skill::Ground,
                 cautions: ['A struck back ball can fly low to the side: nobody in front or beside you.'],
                 computed: static function (Swing $swing, Words $words): array {
                     $clearance = new Clearance(new Arc($swing->radiusMm, $swing->lowPoint->mean, max(0.0, $swing->depth->mean)));
@@ -87,6 +89,7 @@ final class LowPointDrills
                 'No ball at all.',
                 'Trail hand only with a ball.',
                 'The club falls, the hand goes along.',
+                trains: Skill::FreeSwing,
                 cautions: ['Short swings; stop if wrist or elbow hurts.'],
                 notWith: [
                     Limit::Wrist->value => 'one hand carries the whole club; not with a wrist to take care of',
@@ -110,6 +113,7 @@ final class LowPointDrills
                 'Without a ball, at half speed.',
                 'Full chip length, freeze at the finish.',
                 'Let the head come home.',
+                trains: Skill::Shaft,
             ),
             new Drill(
                 'centre_pointer',
@@ -128,6 +132,7 @@ final class LowPointDrills
                 'Hip-to-hip swings without a ball.',
                 'Alternate low and high shots.',
                 'Belt buckle and grip end travel together.',
+                trains: Skill::Shaft,
                 cautions: ['A stick at the grip end: blunt end cap, slow swings.'],
             ),
             new Drill(
@@ -147,6 +152,7 @@ final class LowPointDrills
                 'Hold a chair or a stick with the trail hand.',
                 'Trail foot off the ground for the brush alone.',
                 'The lead leg carries everything.',
+                trains: Skill::Weight,
                 cautions: ['Balance, knees and hips: use a chair or leave it out; stop at pain.'],
                 notWith: [
                     Limit::Knee->value => 'all weight on one leg; not with a knee to take care of',

@@ -6,6 +6,7 @@ namespace LowPoint\Core\Drills;
 
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Strike\Lie;
 
 /** Drills for how the body and the arms move. */
 final class MotionDrills
@@ -35,6 +36,7 @@ final class MotionDrills
                 'Smaller swings.',
                 'Rope and club in turn, then a ball.',
                 'The end leads, the hands follow.',
+                trains: Skill::FreeSwing,
                 cautions: ['Clear space all round, soft rope only.'],
                 notWith: [Limit::Shoulder->value => 'the rope pulls at the end; not with a shoulder to take care of'],
             ),
@@ -55,6 +57,7 @@ final class MotionDrills
                 'No ball, half speed.',
                 'Hip-to-hip with a ball.',
                 'Buttons and stick turn together.',
+                trains: Skill::Turn,
                 cautions: ['Blunt end cap, never fast.'],
                 notWith: [Limit::Back->value => 'the turn is held against a stick; not with a back to take care of'],
             ),
@@ -75,6 +78,7 @@ final class MotionDrills
                 'A cushion instead of the ball.',
                 'Feet together.',
                 'The ball stays in front of the chest.',
+                trains: Skill::Turn,
                 cautions: ['Back and shoulder: light ball only, slowly, no throw.'],
                 notWith: [Limit::Back->value => 'turning with a weight; not with a back to take care of', Limit::Shoulder->value => 'holding a weight out; not with a shoulder to take care of', Limit::Under14->value => 'no weights for children'],
             ),
@@ -95,6 +99,7 @@ final class MotionDrills
                 'Without a ball.',
                 'Three lengths in turn, the same fall.',
                 'Gravity swings, you watch.',
+                trains: Skill::FreeSwing,
             ),
             new Drill(
                 'still_head',
@@ -113,6 +118,7 @@ final class MotionDrills
                 'Half swings without a ball.',
                 'Eyes on the spot for a second after.',
                 'Nose over the spot.',
+                trains: Skill::Head,
                 cautions: ['The partner stands in front of you out of reach of the club, not beside it.'],
             ),
             new Drill(
@@ -132,6 +138,8 @@ final class MotionDrills
                 'Without a ball.',
                 'Half speed and full speed in turn.',
                 'The finish pulls the club through.',
+                trains: Skill::Finish,
+                notOn: [Lie::SandPlugged],
                 cautions: ['Sand in the eyes: in bunkers glasses, nobody downwind.'],
             ),
         ];

@@ -6,6 +6,7 @@ namespace LowPoint\Core\Drills;
 
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
 
@@ -13,6 +14,9 @@ use LowPoint\Core\Wording\Words;
 final class SandDrills
 {
     private const SAND = [Shot::Bunker];
+
+    /** Where there is sand enough under the ball for the sole to enter early. */
+    private const ROOM_TO_SPLASH = [Lie::SandSoft, Lie::SandMedium, Lie::SandFirm];
 
     /** @return list<Drill> */
     public static function all(): array
@@ -35,6 +39,8 @@ final class SandDrills
                 'Half swings.',
                 'A line for each splash, walking on.',
                 'The sand goes, the ball rides.',
+                trains: Skill::Entry,
+                lies: self::ROOM_TO_SPLASH,
                 cautions: ['Sand in the eyes: glasses, nobody downwind.', 'Breaks each 15 minutes.'],
                 computed: static fn(Swing $swing, Words $words): array => [
                     'Ball '.$words->ground(50).' past the line, the low point '.$words->ground(max(0.0, $swing->lowPoint->mean)).' past the ball today.',
@@ -57,6 +63,8 @@ final class SandDrills
                 'Drop the club head only.',
                 'Eyes closed.',
                 'Slap the sand with the back of a spoon.',
+                trains: Skill::Sole,
+                lies: self::ROOM_TO_SPLASH,
                 cautions: ['Sand in the eyes: glasses, nobody downwind.'],
                 notWith: [Limit::Wrist->value => 'repeated blows into sand; not with a wrist to take care of'],
             ),
@@ -77,6 +85,8 @@ final class SandDrills
                 'Half swing.',
                 'Then a splash with the same face.',
                 'Serve the sand on a plate.',
+                trains: Skill::Face,
+                lies: self::ROOM_TO_SPLASH,
                 cautions: ['Sand in the eyes: glasses, nobody downwind.', 'Nobody behind you.'],
                 notWith: [Limit::Eyesight->value => 'sand is tossed over the shoulder; not with eyes to take care of', Limit::Shoulder->value => 'a toss over the shoulder; not with a shoulder to take care of'],
             ),
@@ -97,6 +107,8 @@ final class SandDrills
                 'Small opening.',
                 'Eyes up, then check.',
                 'Feet walk, ball stays.',
+                trains: Skill::Stance,
+                lies: self::ROOM_TO_SPLASH,
             ),
             new Drill(
                 'send_the_sand',
@@ -115,6 +127,8 @@ final class SandDrills
                 '1 m out.',
                 '3 m out.',
                 'Throw a spadeful at the flag.',
+                trains: Skill::Path,
+                lies: self::ROOM_TO_SPLASH,
                 cautions: ['Sand in the eyes: glasses, nobody downwind.'],
             ),
             new Drill(
@@ -134,6 +148,8 @@ final class SandDrills
                 'No ball.',
                 'Alternate two targets.',
                 'Along the feet, the face sends it straight.',
+                trains: Skill::Path,
+                lies: self::ROOM_TO_SPLASH,
                 cautions: ['Sand in the eyes: glasses, nobody downwind.'],
             ),
             new Drill(
@@ -153,8 +169,33 @@ final class SandDrills
                 'On firm grass first.',
                 'To two targets.',
                 'A chip that happens to be in sand.',
+                trains: Skill::HardSand,
+                lies: [Lie::SandThin, Lie::SandFirm],
                 cautions: ['Wrists and elbows: hard ground, few balls, short swings.'],
                 notWith: [Limit::Wrist->value => 'blows on hard ground; not with a wrist to take care of', Limit::Elbow->value => 'blows on hard ground; not with an elbow to take care of'],
+            ),
+            new Drill(
+                'edge_in',
+                'Edge in',
+                'Get a buried ball out with the edge, not the sole.',
+                self::SAND,
+                [],
+                ['sand'],
+                [
+                    'Press a ball half under the sand.',
+                    'Face a little shut, ball in the middle, weight on the lead foot.',
+                    'Up steeply, down two fingers behind the ball; the club may stay in the sand.',
+                    'It runs when it lands: allow for it.',
+                ],
+                ['sets' => 2, 'balls' => 5, 'minutes' => 8],
+                ['kind' => Scoring::Count, 'need' => 6, 'of' => 10, 'text' => 'Out and on the green.'],
+                'Ball a third under.',
+                'Ball wholly under.',
+                'An axe into soft wood.',
+                trains: Skill::Buried,
+                lies: [Lie::SandPlugged],
+                cautions: ['Sand in the eyes: glasses, nobody downwind.', 'Wrists and elbows: few balls.'],
+                notWith: [Limit::Wrist->value => 'blows deep into sand; not with a wrist to take care of', Limit::Elbow->value => 'blows deep into sand; not with an elbow to take care of'],
             ),
         ];
     }

@@ -27,6 +27,18 @@ enum Backswing: int
         return null;
     }
 
+    /** To follow "at". */
+    public function place(): string
+    {
+        return match ($this) {
+            self::Knee => 'the knees',
+            self::Hip => 'the hips',
+            self::Rib => 'the ribs',
+            self::Shoulder => 'the shoulders',
+            self::Full => 'its full length',
+        };
+    }
+
     /** What the shot asks of a free swing; null when the carry is not known. */
     public static function askedBy(Task $task): ?self
     {

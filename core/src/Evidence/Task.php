@@ -12,6 +12,9 @@ use LowPoint\Core\Strike\Lie;
 /** What the shot asks. Distances on the course in metres, slopes in degrees (+ = uphill, + = ball above the feet). */
 final readonly class Task
 {
+    /** Origin: handbook 4.2. */
+    private const GENTLE_SLOPE_DEG = 4.0;
+
     /** @throws InvalidInput when the lie does not belong to the shot */
     public function __construct(
         public Shot $shot,
@@ -35,6 +38,19 @@ final readonly class Task
     public function inSand(): bool
     {
         return $this->lie->isSand();
+    }
+
+    /** Steep enough to move the low point: gentler slopes ask for nothing special. */
+    public function onSlope(): bool
+    {
+        return abs($this->slopeDeg) > self::GENTLE_SLOPE_DEG;
+    }
+
+    /** How steeply the lip rises as seen from the ball, degrees; null while it is not known. */
+    public function lipDeg(): ?float
+    {
+        return $this->lipHeightM === null || $this->lipDistanceM === null || $this->lipDistanceM <= 0.0 ? null
+            : rad2deg(atan2($this->lipHeightM, $this->lipDistanceM));
     }
 
     /** @return array<string, Field> every key of a task but shot, lie, club and method, which have types of their own */

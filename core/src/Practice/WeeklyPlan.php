@@ -6,6 +6,8 @@ namespace LowPoint\Core\Practice;
 
 use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
 
 /**
@@ -16,7 +18,8 @@ final readonly class WeeklyPlan
 {
     public const MINUTES = [5, 180];
 
-    private const TRANSFER = 'six_to_save';
+    /** From this carry on there is no saving with chip and putt: numbers are what is played, m. Origin: chosen by us. */
+    private const LONG_PITCH_M = 30.0;
 
     /** Shorter visits are for the drill alone, but for the last one of the week. Origin: chosen by us. */
     private const ROOM_FOR_TRANSFER = 25;
@@ -43,11 +46,12 @@ final readonly class WeeklyPlan
     /**
      * @param  list<Drill>  $drills  those handed out
      * @param  array<int, int>  $minutes  ISO weekday => minutes
+     * @param  Task  $task  the shot that was worked on: the game at the end fits it
      * @param  Mode  $phase  blocked first; random once the pass mark was met twice
      *
      * @throws InvalidInput for days or minutes that cannot be, or when no drill can be done with these means
      */
-    public static function of(array $drills, array $minutes, Means $means, Mode $phase = Mode::Blocked): self
+    public static function of(array $drills, array $minutes, Means $means, Task $task, Mode $phase = Mode::Blocked): self
     {
         self::check($minutes);
         $notes = [];
@@ -60,8 +64,8 @@ final readonly class WeeklyPlan
                 $notes[] = "{$drill->name} is left out: {$against}.";
             }
         }
-        $transfer = DrillLibrary::standard()->find(self::TRANSFER);
-        if ($transfer !== null && $means->against($transfer) !== null) {
+        $transfer = self::game($task);
+        if ($means->against($transfer) !== null) {
             $notes[] = "No transfer game: {$transfer->name} {$means->against($transfer)}.";
             $transfer = null;
         }
@@ -88,6 +92,14 @@ final readonly class WeeklyPlan
         }
 
         return new self($visits, $notes);
+    }
+
+    /** What each plan ends on: chip and putt near the green, numbers from further away. */
+    public static function game(Task $task): Drill
+    {
+        $long = $task->shot === Shot::Pitch && ($task->carryM ?? 0.0) > self::LONG_PITCH_M;
+
+        return DrillLibrary::standard()->find($long ? 'mystery_numbers' : 'six_to_save') ?? throw new \LogicException('The game at the end is gone.');
     }
 
     /**

@@ -5,21 +5,29 @@ declare(strict_types=1);
 namespace LowPoint\Core\Prescription;
 
 use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Cure;
+use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\View;
+use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\DrillSheet;
+use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Practice\Means;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
 
-/** One set-up change, one feel, at most two drills, and the measure that must move (handbook 05). */
+/**
+ * One idea: the set-up figures that it needs, one feel, at most two drills, and the measure that must move (handbook 05).
+ */
 final readonly class Prescription
 {
     private const MOST_DRILLS = 2;
 
+    private const FOR_A_STALLED_CHEST = 'stick_clear';
+
     /**
-     * @param  list<SetupChange>  $setup
+     * @param  list<SetupChange>  $setup  what belongs together, in the order in which it is taken
      * @param  array{outside: string, inside: string, sound: string}|null  $feels
      * @param  list<DrillSheet>  $drills
      * @param  list<DrillSheet>  $otherDrills
@@ -44,29 +52,83 @@ final readonly class Prescription
     public static function for(Cause $cause, View $view, SetupCard $card, ?Swing $swing, DrillLibrary $library, Words $words, ?Means $means = null): self
     {
         $means ??= new Means(limits: $view->case->limits);
+        $task = $view->case->task;
         $fit = $leftOut = [];
-        foreach ($cause->cure->drills as $id) {
+        foreach (self::serving($cause, $view) as $id) {
             $drill = $library->find($id);
-            if ($drill === null || ! \in_array($view->case->task->shot, $drill->shots, true)) {
+            if ($drill === null || ! $drill->suits($task)) {
                 continue;
             }
             $why = $means->against($drill);
             if ($why === null) {
-                $fit[] = DrillSheet::for($drill, $card, $swing, $words);
+                $fit[] = $drill;
             } else {
                 $leftOut[] = ['id' => $drill->id, 'name' => $drill->name, 'why' => $why];
             }
         }
+        $first = self::differing($fit);
+        $sheet = static fn(Drill $drill): DrillSheet => DrillSheet::for($drill, $card, $swing, $words);
 
         return new self(
-            [SetupChange::toCard($cause->cure->change, $words->told($cause->cure->setupText), $view->case, $card, $words)],
+            self::setup($cause->cure, $view, $card, $words),
             $words->allTold($cause->cure->feels),
-            \array_slice($fit, 0, self::MOST_DRILLS),
-            \array_slice($fit, self::MOST_DRILLS),
+            array_map($sheet, $first),
+            array_map($sheet, array_values(array_filter($fit, static fn(Drill $drill): bool => ! \in_array($drill, $first, true)))),
             $leftOut,
             $words->told($cause->cure->stop),
             $words->told($cause->cure->measure),
         );
+    }
+
+    /**
+     * The figures that have to change; where none was seen to, those of a set-up cure that nobody has looked at; else the idea
+     * in words.
+     *
+     * @return non-empty-list<SetupChange>
+     */
+    private static function setup(Cure $cure, View $view, SetupCard $card, Words $words): array
+    {
+        $first = $cure->asSeen($view);
+        $changes = $first === null ? [] : [SetupChange::inWords($words->told($first))];
+        foreach ($cure->corrections as $correction) {
+            $changes[] = SetupChange::of($correction, $view->case, $card, $words)
+                ?? ($cure->effort === Effort::Setup ? SetupChange::toLookAt($correction, $view->case, $card, $words) : null);
+        }
+        $changes = array_values(array_filter($changes));
+
+        // A figure is no motion: where the motion is the fault, the idea is told beside the figures.
+        return $changes === [] || ($cure->effort !== Effort::Setup && $first === null) ? [...$changes, SetupChange::inWords($words->told($cure->idea))] : $changes;
+    }
+
+    /**
+     * Drills of the cause, best first. Where the chest was seen to stall, the one that makes it turn comes first.
+     *
+     * @return list<string>
+     */
+    private static function serving(Cause $cause, View $view): array
+    {
+        $drills = $cause->cure->drills;
+        $stalls = $view->case->seen->choice(Observable::ChestTurn) === 'stalls' && \in_array(self::FOR_A_STALLED_CHEST, $drills, true);
+
+        return $stalls ? array_values(array_unique([self::FOR_A_STALLED_CHEST, ...$drills])) : $drills;
+    }
+
+    /**
+     * The best ones that do not train the same thing twice.
+     *
+     * @param  list<Drill>  $drills
+     * @return list<Drill>
+     */
+    private static function differing(array $drills): array
+    {
+        $chosen = [];
+        foreach ($drills as $drill) {
+            if (\count($chosen) < self::MOST_DRILLS && ! isset($chosen[$drill->trains->name])) {
+                $chosen[$drill->trains->name] = $drill;
+            }
+        }
+
+        return array_values($chosen);
     }
 
     /** @return array<string, mixed> */

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Prescription;
 
+use LowPoint\Core\Causes\Correction;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Schools\Range;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Wording\Words;
 
-/** The one thing to change in the set-up, in the unit of its observable; without one, in words only. */
+/** A figure to change in the set-up, in the unit of its observable; without one, in words only. */
 final readonly class SetupChange
 {
     private function __construct(
@@ -21,16 +23,37 @@ final readonly class SetupChange
         public string $text,
     ) {}
 
-    /** As the school's card has it; $words says the rest. */
-    public static function toCard(?Observable $what, string $text, LessonCase $case, SetupCard $card, Words $words): self
+    public static function inWords(string $text): self
     {
-        $stock = $what === null ? null : $card->range($what);
-        if ($what === null || $stock === null) {
-            return new self(null, null, null, $text);
-        }
-        $from = $case->seen->number($what);
+        return new self(null, null, null, $text);
+    }
 
-        return new self($what, $from, $stock->middle(), "{$what->field()->label} {$words->value($what, $stock->from)} to {$words->value($what, $stock->to)}".self::now($what, $from, $words).' '.$text);
+    /**
+     * What a cure asks of one figure, from what was seen and the card: null when there is nothing to change, since the card has
+     * no such figure, the student's lies in its range, or the change would go against the cure.
+     */
+    public static function of(Correction $correction, LessonCase $case, SetupCard $card, Words $words): ?self
+    {
+        $what = $correction->what;
+        $from = $case->seen->number($what);
+        $range = self::wanted($correction, $case, $card);
+        if ($range === null || $from === null || $range->contains($from) || ! $correction->goesTheWayOf($range->middle() - $from)) {
+            return null;
+        }
+        $way = self::does($what, $range->middle() > $from, $range);
+
+        return new self($what, $from, $range->middle(), "{$way}: {$words->setTo($what, $range->from, $range->to)}, now {$words->figure($what, $from)}.");
+    }
+
+    /** A figure of the card that nobody has looked at yet: no fault, but to be set up so. Null when the card has none. */
+    public static function toLookAt(Correction $correction, LessonCase $case, SetupCard $card, Words $words): ?self
+    {
+        $range = $card->range($correction->what);
+        if ($range === null || $case->seen->number($correction->what) !== null) {
+            return null;
+        }
+
+        return new self($correction->what, null, $range->middle(), ucfirst($words->setTo($correction->what, $range->from, $range->to)).": not looked at yet, set it up so.");
     }
 
     /**
@@ -54,6 +77,42 @@ final readonly class SetupChange
     public function toArray(): array
     {
         return ['observable' => $this->what?->value, 'from' => $this->from, 'to' => $this->to, 'text' => $this->text];
+    }
+
+    /** Where the figure is to be: the card's range; as far as another figure where the two belong together. */
+    private static function wanted(Correction $correction, LessonCase $case, SetupCard $card): ?Range
+    {
+        $range = $card->range($correction->what);
+        $other = $correction->match === null ? null : $case->seen->number($correction->match);
+        $others = $correction->match === null ? null : $card->range($correction->match);
+        if ($range === null || $other === null || $others === null || ! $others->contains($other)) {
+            return $range;
+        }
+        $matched = max($range->from, min($range->to, $other + $range->middle() - $others->middle()));
+
+        return new Range($matched, $matched);
+    }
+
+    private static function does(Observable $what, bool $more, Range $range): string
+    {
+        return match ($what) {
+            Observable::BallPosition => $more ? 'Move the ball toward the lead foot' : 'Move the ball toward the trail foot',
+            Observable::SternumAhead => $more ? 'Bring the chest forward' : 'Bring the chest back over the ball',
+            Observable::StanceWidth => $more ? 'Stand wider' : 'Feet closer together',
+            Observable::LeadWeight => $more ? 'More weight on the lead foot' : 'Weight off the lead foot',
+            Observable::ShaftLean => $more ? 'Let the grip end go ahead a little' : 'Bring the grip end back toward the middle of the body',
+            Observable::FaceOpen => match (true) {
+                $more => 'Open the face first, then take the grip',
+                $range->to < 0.0 => 'Shut the face a little first, then take the grip and aim to allow for it',
+                default => 'Turn the face squarer first, then take the grip',
+            },
+            Observable::StanceOpen => $more ? 'Open the feet' : 'Stand squarer',
+            Observable::ShouldersOpen => $more ? 'Open the shoulders' : 'Square the shoulders',
+            Observable::GripDown => $more ? 'Go down the grip' : 'Hold the club longer',
+            Observable::GripPressure => $more ? 'Hold it firmer' : 'Hold it softer',
+            Observable::FeetDug => $more ? 'Dig the feet in' : 'Dig the feet in less',
+            default => 'Change it',
+        };
     }
 
     private static function now(Observable $what, ?float $from, Words $words): string

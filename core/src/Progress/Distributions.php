@@ -76,6 +76,23 @@ final class Distributions
         return self::bisect(static fn(float $x): float => self::chiSquare($x, $df), $p, 0.0, 20 * $df + 100);
     }
 
+    /** The standard normal deviate that lies above this share, by the regularised gamma; within a hundred thousandth. */
+    public static function normalQuantile(float $p): float
+    {
+        $tail = max(1.0e-9, min($p, 1 - $p));
+        $z = sqrt(self::chiSquareQuantile(1 - 2 * $tail, 1.0));
+
+        return $p < 0.5 ? -$z : $z;
+    }
+
+    /** Share of standard normal deviates below this one. */
+    public static function normal(float $z): float
+    {
+        $within = self::chiSquare($z * $z, 1.0) / 2;
+
+        return $z < 0.0 ? 0.5 - $within : 0.5 + $within;
+    }
+
     /** Regularized lower incomplete gamma. */
     private static function gamma(float $a, float $x): float
     {

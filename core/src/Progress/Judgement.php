@@ -17,13 +17,30 @@ final readonly class Judgement
 
     private const SURE = 0.95;
 
-    private const LIKELY = 0.80;
+    /** From here on the way it leans is told, never as a verdict. Origin: handbook 07. */
+    private const LEANS = 0.80;
 
-    /** The best of several periods is partly luck, so a fall from it must be surer than the handbook's 0.80. Origin: bench/verdicts. */
-    private const LIKELY_FALLING = 0.90;
+    /**
+     * Strikes and aim together: their deviates added, over what such a sum of two that go together varies by, must pass this. A
+     * verdict is looked at after every lesson, so it asks for more than one look would. Origin: bench/verdicts.
+     */
+    private const TOGETHER = 1.8;
 
-    /** Aim is looked at beside the rate, so it must be surer alone to count. Origin: chosen by us, see bench/verdicts. */
-    private const LIKELY_BY_AIM = 0.85;
+    private const IMPROVING = 1.94;
+
+    /** The last lesson against the two before it, as a deviate: 0.975. Origin: bench/verdicts. */
+    private const SLIPPING = 1.96;
+
+    /** Draws cannot tell a share nearer to 0 or 1 than this. */
+    private const FINEST = 0.0005;
+
+    private const LESSONS_BEFORE = 2;
+
+    /** Strikes that got worse are no improvement, however much nearer the touch came, as a deviate. Origin: chosen by us. */
+    private const NOT_WORSE = -0.8;
+
+    /** So many balls before anything is changed settle sooner whether it helped. Origin: bench/verdicts. */
+    private const BASELINE_BALLS = 40;
 
     private const MOST_MORE_BALLS = 200;
 
@@ -49,9 +66,10 @@ final readonly class Judgement
 
     /**
      * @param  list<SetSummary>  $sets  oldest first, of all that was hit since the cause was found; the first is the baseline
-     * @param  TouchChange|null  $change  of the same sets, when it is known already
+     * @param  bool  $aimCounts  false where the strikes are good and distance or direction is judged
+     * @param  list<SetSummary>  $earlier  hit before the cause was found: those alike belong to the baseline
      */
-    public static function of(array $sets, ?TouchChange $change = null): self
+    public static function of(array $sets, array $earlier = [], bool $aimCounts = true): self
     {
         $first = $sets[0] ?? null;
         if ($first === null) {
@@ -67,14 +85,20 @@ final readonly class Judgement
             }
         }
         $left = array_values(array_unique($left));
-        $baseline = self::rateOf(array_filter($like, static fn(SetSummary $set): bool => $set->day === $first->day && $set->purpose === 'before'));
+        $before = [
+            ...array_filter($earlier, static fn(SetSummary $set): bool => $set->unlike($first) === null),
+            ...array_filter($like, static fn(SetSummary $set): bool => $set->day === $first->day && $set->purpose === 'before'),
+        ];
+        $baseline = self::rateOf($before);
         $later = array_values(array_filter($like, static fn(SetSummary $set): bool => $set->day > $first->day && $set->rate->tally->of > 0));
         $balls = array_sum(array_map(static fn(SetSummary $set): int => $set->rate->tally->of, $later));
         if ($later === [] || $balls < self::ENOUGH_BALLS || $baseline === null || $baseline->tally->of === 0) {
             $missing = max(0, self::ENOUGH_BALLS - $balls);
+            $wanting = max(0, self::BASELINE_BALLS - ($baseline->tally->of ?? 0));
 
             return new self(Verdict::TooEarly, null, $missing === 0 ? self::ENOUGH_BALLS : $missing, $later === []
-                ? 'One lesson only: a retest on another day tells.' : "{$balls} balls on later days; {$missing} more before anything can be said.", $left, $baseline, self::rateOf($later), null);
+                ? 'One lesson only: a retest on another day tells.'.($wanting === 0 ? '' : " {$wanting} more balls before anything is changed would settle it sooner.")
+                : "{$balls} balls on later days; {$missing} more before anything can be said.", $left, $baseline, self::rateOf($later), null);
         }
         $now = self::rateOf(self::latest($later)) ?? $baseline;
 
@@ -82,10 +106,27 @@ final readonly class Judgement
         if ($fixed !== null) {
             return $fixed;
         }
-        $aim = ($change ?? TouchChange::of($sets))?->aim;
 
-        return self::slipping($baseline, $aim, $later, $now, $left) ?? self::improving($baseline, $aim, $later, $left)
-            ?? self::noChange($baseline, $now, $left);
+        $last = self::latest($later);
+        $twoBefore = self::twoBefore($before, $later);
+        $aim = $aimCounts ? self::nearer($later, $before) : null;
+        $better = self::evidence(self::sinceThen($baseline, $later), $aim);
+        $worse = self::evidence((self::rateOf($twoBefore) ?? $baseline)->probabilityAbove($now), $aimCounts ? self::nearer($twoBefore, $last) : null);
+
+        return match (true) {
+            $worse >= self::SLIPPING && $now->tally->of >= self::ENOUGH_BALLS => new self(
+                Verdict::Slipping,
+                Distributions::normal($worse),
+                null,
+                self::share(Distributions::normal($worse)).' that the last lesson is worse than the two before it.',
+                $left,
+                $baseline,
+                $now,
+                null,
+            ),
+            $better >= self::IMPROVING => self::improving($baseline, Distributions::normal($better), $aim !== null, $later, $left),
+            default => self::noChange($baseline, Distributions::normal($better), Distributions::normal($worse), $later, $now, $left),
+        };
     }
 
     /** How many balls the next retest asks for: as many as at first, but enough to count. */
@@ -128,64 +169,103 @@ final readonly class Judgement
      * @param  list<SetSummary>  $later
      * @param  list<string>  $left
      */
-    private static function slipping(CleanRate $baseline, ?float $aim, array $later, CleanRate $now, array $left): ?self
+    private static function improving(CleanRate $baseline, float $better, bool $byAim, array $later, array $left): self
     {
-        $days = self::byDay($later);
-        array_pop($days);
-        $best = $baseline;
-        $before = null;
-        foreach ($days as $rate) {
-            // A period is two lessons, so that one lucky day is no best to fall from.
-            $period = $before === null ? $rate : $before->plus($rate);
-            if ((\count($days) === 1 || $before !== null) && $period->tally->of >= self::ENOUGH_BALLS && $period->tally->share() > $best->tally->share()) {
-                $best = $period;
-            }
-            $before = $rate;
-        }
-        $worse = $best->probabilityAbove($now);
-        // Still better than at first on the whole, or by aim: then one poor day must be beyond doubt.
-        $stillBetter = $worse < self::SURE && ((self::rateOf($later) ?? $now)->probabilityAbove($baseline) >= self::LIKELY || ($aim ?? 0.0) >= self::LIKELY);
-        if ($stillBetter || $now->tally->of < self::ENOUGH_BALLS || $worse < self::LIKELY_FALLING || $now->tally->share() >= self::MARK) {
-            return null;
-        }
+        $since = self::rateOf($later) ?? $baseline;
+        $more = self::more($since, $baseline);
 
-        return new self(Verdict::Slipping, $worse, self::more($now, $best, falling: true), self::share($worse).' that it is worse than at its best.', $left, $baseline, $now, null);
+        return new self(Verdict::Improving, $better, $more, self::share($better).' that it is better than at first'.($byAim ? ', by strikes and first touch together.' : '.')
+            .($more === null ? ' Two retests a week apart with seven of ten make it fixed.' : " About {$more} more balls like these would settle it."), $left, $baseline, $since, null);
     }
 
     /**
      * @param  list<SetSummary>  $later
      * @param  list<string>  $left
      */
-    private static function improving(CleanRate $baseline, ?float $aim, array $later, array $left): ?self
+    private static function noChange(CleanRate $baseline, float $better, float $worse, array $later, CleanRate $now, array $left): self
     {
-        $since = self::rateOf($later) ?? $baseline;
-        // All days since then count together only while the last one does not speak against it.
-        $last = (self::rateOf(self::latest($later)) ?? $since)->probabilityAbove($baseline);
-        $better = max($last >= 0.5 ? $since->probabilityAbove($baseline) : 0.0, $last);
-        if ($better < self::LIKELY && ($aim === null || $aim < self::LIKELY_BY_AIM)) {
-            return null;
-        }
-        $by = $better >= self::LIKELY ? self::share($better).' that the strikes are better than at first.' : self::share($aim ?? 0.0).' that the first touch lies nearer to the good window; the strikes do not show it yet.';
-        $more = self::more($since, $baseline, falling: false);
+        $more = $better >= 0.5 ? self::more(self::rateOf($later) ?? $baseline, $baseline) : null;
+        [$probability, $text] = match (true) {
+            $worse >= self::LEANS => [$worse, 'Leaning worse: '.self::share($worse).' that the last lesson is worse than the two before it. No verdict yet.'],
+            $better >= self::LEANS => [$better, 'Leaning better: '.self::share($better).' that it is better than at first. No verdict yet.'
+                .($more === null ? '' : " About {$more} more balls like these would settle it.")],
+            default => [max($better, 1 - $better), 'The strikes are as they were, as far as so few balls can tell.'],
+        };
 
-        return new self(Verdict::Improving, max($better, $aim ?? 0.0), $more, $by.($more === null ? ' Two retests a week apart with seven of ten make it fixed.' : " About {$more} more balls like these would settle it."), $left, $baseline, $since, null);
+        return new self(Verdict::NoChange, $probability, $more, $text.($baseline->tally->of < self::BASELINE_BALLS ? ' '.self::BASELINE_BALLS.' balls before a change would have told sooner.' : ''), $left, $baseline, $now, null);
     }
 
-    /** @param list<string> $left */
-    private static function noChange(CleanRate $baseline, CleanRate $now, array $left): self
+    /** Strikes, and aim where it is known, as one deviate. Strikes that got worse are no improvement, however near the touch came. */
+    private static function evidence(float $strikes, ?float $aim): float
     {
-        $better = $now->probabilityAbove($baseline);
+        $z = Distributions::normalQuantile($strikes);
 
-        return new self(Verdict::NoChange, max($better, 1 - $better), self::more($now, $baseline, falling: $better < 0.5), 'The strikes are as they were, as far as so few balls can tell.', $left, $baseline, $now, null);
+        return $aim === null || $z < self::NOT_WORSE ? $z
+            : ($z + Distributions::normalQuantile(max(self::FINEST, min(1 - self::FINEST, $aim)))) / self::TOGETHER;
+    }
+
+    /**
+     * P(the strikes are better than at first): all days since count together, but only while the last one does not speak
+     * against it.
+     *
+     * @param  list<SetSummary>  $later
+     */
+    private static function sinceThen(CleanRate $baseline, array $later): float
+    {
+        $since = (self::rateOf($later) ?? $baseline)->probabilityAbove($baseline);
+        $last = (self::rateOf(self::latest($later)) ?? $baseline)->probabilityAbove($baseline);
+
+        return $last >= 0.5 ? $since : min($last, $since);
+    }
+
+    /**
+     * P(the first touch of these lies nearer to the middle of its window than that of those); null where it is not known.
+     *
+     * @param  array<SetSummary>  $these
+     * @param  array<SetSummary>  $those
+     */
+    private static function nearer(array $these, array $those): ?float
+    {
+        [$one, $other] = [self::touchOf($these), self::touchOf($those)];
+
+        return $one === null || $other === null ? null : $one->probabilityBetter($other)['aim'];
+    }
+
+    /** @param array<SetSummary> $sets */
+    private static function touchOf(array $sets): ?TouchFigures
+    {
+        $sum = null;
+        foreach ($sets as $set) {
+            $sum = $sum === null || $set->touch === null ? $sum ?? $set->touch : $sum->plus($set->touch);
+        }
+
+        return $sum;
+    }
+
+    /**
+     * The sets of the two lessons before the last one, the baseline among them.
+     *
+     * @param  array<SetSummary>  $before
+     * @param  list<SetSummary>  $later
+     * @return array<SetSummary>
+     */
+    private static function twoBefore(array $before, array $later): array
+    {
+        $days = array_unique(array_map(static fn(SetSummary $set): int => $set->day, $later));
+        rsort($days);
+        $two = \array_slice($days, 1, self::LESSONS_BEFORE);
+        $sets = array_filter($later, static fn(SetSummary $set): bool => \in_array($set->day, $two, true));
+
+        return \count($two) < self::LESSONS_BEFORE ? [...$before, ...$sets] : $sets;
     }
 
     /** How many more balls at the rate of today until the difference would be sure; null when it is, or never would be. */
-    private static function more(CleanRate $now, CleanRate $against, bool $falling): ?int
+    private static function more(CleanRate $now, CleanRate $against): ?int
     {
         $share = $now->tally->share();
         for ($more = 0; $more <= self::MOST_MORE_BALLS; $more += 5) {
             $then = CleanRate::of($now->tally->count + (int) round($share * $more), $now->tally->of + $more);
-            if (($falling ? $against->probabilityAbove($then) : $then->probabilityAbove($against)) >= self::SURE) {
+            if ($then->probabilityAbove($against) >= self::SURE) {
                 return $more === 0 ? null : $more;
             }
         }

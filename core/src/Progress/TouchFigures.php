@@ -48,6 +48,17 @@ final readonly class TouchFigures
         return ['aim' => $known ? $aim / self::DRAWS : null, 'scatter' => $scatter / self::DRAWS];
     }
 
+    /** Both together, as if of one set; the middle of the window is theirs by the balls of each. */
+    public function plus(self $other): self
+    {
+        $n = $this->n + $other->n;
+        $mean = ($this->n * $this->mean + $other->n * $other->mean) / $n;
+        $squares = ($this->n - 1) * $this->sd ** 2 + ($other->n - 1) * $other->sd ** 2 + $this->n * $other->n / $n * ($this->mean - $other->mean) ** 2;
+
+        return new self($n, $mean, sqrt($squares / max(1, $n - 1)), $this->centre === null || $other->centre === null ? null
+            : ($this->n * $this->centre + $other->n * $other->centre) / $n);
+    }
+
     /** @return array{float, float} mean and sd drawn from their posterior */
     private function draw(\Random\Randomizer $dice): array
     {

@@ -83,6 +83,9 @@ final class BallLikelihood
 
     private const CARRY_EFFECT_SD = 0.08;
 
+    /** Balls from which their carries tell how much they scatter. Origin: chosen by us. */
+    private const CARRY_SCATTER_BALLS = 3;
+
     /** Start direction likewise, degrees. Origin: chosen by us. */
     private const START_SD_DEG = 1.8;
 
@@ -120,7 +123,7 @@ final class BallLikelihood
     /** @var array<string, array{int, int}> trait => count, of */
     private readonly array $traits;
 
-    /** @var array{int, float} */
+    /** @var array{int, float, float} how many, the one in the middle, squares about the mean */
     private readonly array $carry;
 
     /** @var array{int, float} */
@@ -191,7 +194,7 @@ final class BallLikelihood
         $this->good = [$view->pattern->good()->count, $view->pattern->good()->of];
         $this->traits = self::tallied($view);
         $carry = $view->pattern->carryError($case);
-        $this->carry = [$carry->n, $view->pattern->middleCarryError($case) ?? 0.0];
+        $this->carry = [$carry->n, $view->pattern->middleCarryError($case) ?? 0.0, ($carry->sd ?? 0.0) ** 2 * max(0, $carry->n - 1)];
         $start = $view->pattern->start($case);
         $this->start = [$start->n, $start->mean ?? 0.0];
     }
@@ -236,6 +239,9 @@ final class BallLikelihood
         }
         if ($this->carry[0] > 0) {
             $terms['carry'] = $this->carry($fault);
+        }
+        if ($this->carry[0] >= self::CARRY_SCATTER_BALLS) {
+            $terms['carry scatter'] = $this->carryScatter($fault->carryScatter);
         }
         if ($this->start[0] > 0) {
             $effect = $fault->startDeg === 0.0 ? 0.0 : self::START_EFFECT_SD_DEG;
@@ -349,6 +355,18 @@ final class BallLikelihood
             self::logNormal($this->carry[1], $fault->carry, $sd),
             self::logNormal($this->carry[1], -$fault->carry, $sd),
         ]) - log(2);
+    }
+
+    /** How the carries of good strikes lie about their mean: some players are calmer, some wilder. */
+    private function carryScatter(float $times): float
+    {
+        $logs = [];
+        foreach (self::CALM_OR_WILD as [$wild, $weight]) {
+            $sd = self::CARRY_BALL_SD * $times * $wild;
+            $logs[] = log($weight) - $this->carry[2] / (2 * $sd * $sd) - ($this->carry[0] - 1) * log($sd);
+        }
+
+        return self::logSum($logs);
     }
 
     /** Beta-binomial likelihood of a count, kept once worked out. */

@@ -34,6 +34,7 @@ final readonly class BallsInWords
             'strikes' => 'the strikes, where the club touched: '.$this->words->tally($pattern->good()).' good',
             'good' => $this->words->tally($pattern->good()).' were good',
             'carry' => $this->words->carryOff($pattern->middleCarryError($this->view->case) ?? 0.0),
+            'carry scatter' => "good strikes of the same task carry ± {$this->words->percent($pattern->carryError($this->view->case)->sd ?? 0.0)}",
             'start' => $this->words->start($pattern->start($this->view->case)->mean ?? 0.0),
             default => $this->words->tally($pattern->tally(BallTrait::from($term))).' '.$this->words->told(BallTrait::from($term)->phrase()),
         };
@@ -59,6 +60,8 @@ final readonly class BallsInWords
             'good' => 'a sound player hits as many good ones as this lie lets him; with this fault about four in ten, more or fewer',
             'carry' => $fault->carry === 0.0 ? 'with this fault good strikes carry as asked'
                 : 'with this fault good strikes carry about '.$words->percent(abs($fault->carry)).($fault->carryEitherWay ? ' long or short' : ($fault->carry < 0 ? ' short' : ' long')),
+            'carry scatter' => $fault->carryScatter > 1.0 ? 'with this fault they scatter '.MechanismInWords::times($fault->carryScatter).' as much as a sound player’s'
+                : 'with this fault no more than with a sound player',
             'start' => $fault->startDeg === 0.0 ? 'with this fault balls start on line' : "with this fault balls start about {$words->degrees($fault->startDeg)} to the ".($fault->startDeg < 0 ? 'lead' : 'trail').' side',
             default => isset($fault->traits[$term]) ? "with this fault about {$words->percent($fault->traits[$term])} do" : 'with this fault no more than with a sound player',
         };

@@ -91,6 +91,9 @@ final class Explanations
     /** @var array<int, float> */
     private array $probabilities = [];
 
+    /** @var array<int, float> the same before the cap: they order what is capped alike */
+    private array $uncapped = [];
+
     /** @param list<Cause> $causes those that can be, of this shot and lie */
     public function __construct(
         private readonly array $causes,
@@ -111,14 +114,11 @@ final class Explanations
         $weighed = [];
         $tell = new BallsInWords($this->view, $this->words, $this->balls->normalTouchMm($this->school));
         foreach ($this->causes as $i => $cause) {
-            $weighed[] = $this->told($cause, $i, $tell);
+            $weighed[] = [$this->probabilities[$i], $this->uncapped[$i], $cause->id, $this->told($cause, $i, $tell)];
         }
-        usort(
-            $weighed,
-            static fn(WeighedCause $a, WeighedCause $b): int => [$b->probability, $a->cause->id] <=> [$a->probability, $b->cause->id],
-        );
+        usort($weighed, static fn(array $a, array $b): int => [$b[0], $b[1], $a[2]] <=> [$a[0], $a[1], $b[2]]);
 
-        return $weighed;
+        return array_column($weighed, 3);
     }
 
     /**
@@ -167,7 +167,8 @@ final class Explanations
             $this->terms[$i] = $this->balls->terms($mechanisms[$i], $this->school, $cause->spoilsStrikes);
             $this->looks[$i] = array_map(fn($clue): ?float => $clue->weight($this->view), $cause->clues);
             $this->sumLooks($i, $cause, $bits);
-            $odds[$i] = $cause->prior() / (1 - $cause->prior());
+            $prior = $cause->prior($this->view->case->task);
+            $odds[$i] = $prior / (1 - $prior);
             $singles[$i] = array_sum($this->terms[$i]);
         }
         $all = array_sum($odds) ?: 1.0;
@@ -213,6 +214,7 @@ final class Explanations
             static fn(float $sum): float => max(self::DOUBT, (1 - self::UNKNOWN) * $sum / $total),
             $probabilities,
         );
+        $this->uncapped = $this->probabilities;
         $this->cap();
     }
 
@@ -305,6 +307,6 @@ final class Explanations
         usort($for, $heaviest);
         usort($against, $heaviest);
 
-        return new WeighedCause($cause, $this->probabilities[$i], $for, $against);
+        return new WeighedCause($cause, $cause->prior($this->view->case->task), $this->probabilities[$i], $for, $against);
     }
 }

@@ -71,6 +71,7 @@ final readonly class Reading
             'tell_apart' => $this->tellApart,
             'school' => $this->school->toArray(),
             'card' => array_map(static fn($range): array => [$range->from, $range->to], $this->card->figures),
+            'card_notes' => $this->card->notes,
             'prescription' => $this->prescription->toArray(),
             'prediction' => $this->prediction?->toArray(),
             'model' => $this->model?->toArray(),

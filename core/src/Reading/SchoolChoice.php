@@ -94,9 +94,13 @@ final readonly class SchoolChoice
 
             return $fit === null || ! $fit->fits() ? null : $fit->after($fit->swing->redelivered($card->leanDeg(), $card->openDeg()));
         };
-
+        [$chosen, $offered] = [$rate($school), $rate($other)];
+        // Beside a school that can be taught here, another is offered only where the model sees it no worse.
+        if ($school->suits($task->shot, $task->lie) && $chosen !== null && $offered !== null && $offered < $chosen) {
+            return null;
+        }
         $card = array_map(static fn(Range $range): array => [$range->from, $range->to], SetupCard::of($other, $task)->figures);
 
-        return ['id' => $other, 'why' => $why, 'card' => $card, 'rate_chosen' => $rate($school), 'rate_offered' => $rate($other)];
+        return ['id' => $other, 'why' => $why, 'card' => $card, 'rate_chosen' => $chosen, 'rate_offered' => $offered];
     }
 }

@@ -10,6 +10,7 @@ use LowPoint\Core\Causes\Cause;
 final readonly class WeighedCause
 {
     /**
+     * @param  float  $prior  probability before anything was seen, 0..1
      * @param  float  $probability  0..1
      * @param  list<WeighedClue>  $for  heaviest first
      * @param  list<WeighedClue>  $against  heaviest first
@@ -18,6 +19,7 @@ final readonly class WeighedCause
      */
     public function __construct(
         public Cause $cause,
+        public float $prior,
         public float $probability,
         public array $for,
         public array $against,
@@ -27,7 +29,7 @@ final readonly class WeighedCause
 
     public function withGain(?float $gain, string $text): self
     {
-        return new self($this->cause, $this->probability, $this->for, $this->against, $gain, $text);
+        return new self($this->cause, $this->prior, $this->probability, $this->for, $this->against, $gain, $text);
     }
 
     /** @return array<string, mixed> */
@@ -43,7 +45,7 @@ final readonly class WeighedCause
             'gain_text' => $this->gainText,
             'effort' => $this->cause->cure->effort->value,
             'if_wrong' => $this->cause->ifWrong,
-            'prior' => $this->cause->prior(),
+            'prior' => round($this->prior, 4),
         ];
     }
 }

@@ -63,8 +63,8 @@ enum School: string
 
     public function suits(Shot $shot, Lie $lie): bool
     {
-        // Two lies leave no choice (handbook 4.4 a).
-        if ($lie === Lie::SandThin || $lie === Lie::BallDown) {
+        // Three lies leave no choice: two by handbook 4.4 a, and out of a buried one only a shut edge comes (14.6).
+        if (\in_array($lie, [Lie::SandThin, Lie::SandPlugged, Lie::BallDown], true)) {
             return $this === self::standardFor($shot, $lie);
         }
 

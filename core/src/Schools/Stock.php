@@ -55,7 +55,8 @@ final readonly class Stock
             return new Normal($this->card->leanDeg(), self::SPREAD['shaft_lean_deg'] + 0.6);
         }
         $spread = self::SPREAD[$what->value] ?? null;
-        if ($spread === null) {
+        // On a slope no card says where the ball goes.
+        if ($spread === null || ($what === Observable::BallPosition && $this->card->range($what) === null)) {
             return null;
         }
         if ($this->sand && $what === Observable::FaceOpen) {

@@ -337,6 +337,28 @@ final readonly class BodyFaults implements Behaviour
                 $see('lead_weight_pct', $h->figure('lead_weight_pct') - $d->between(10, 24));
                 $b->pivotMm -= $d->between(10, 35);
                 break;
+            case 'bounce_on_tight':
+                $see('face_open_deg', $d->between(13, 24));
+                break;
+            case 'carry_scatter':
+                // Lever speeds that differ from swing to swing.
+                $h->carrySd = $d->between(0.15, 0.26);
+                $see('rhythm', $d->oneOf(['smooth', 'jerky', 'snatched']));
+                break;
+            case 'sand_path_start':
+                $path = -$d->between(7, 13);
+                $see('path_deg', $path);
+                $h->startDeg += 0.85 * $path;
+                $h->sandToLeadSide = $d->between(0.4, 0.8);
+                break;
+            case 'sand_too_long':
+                $h->carryFactor *= $d->between(1.2, 1.45);
+                $b->depthMm = -$d->between(0.0, 0.8);
+                $h->seen['backswing_length'] = $d->oneOf(['rib', 'shoulder']);
+                break;
+            case 'sand_open_on_plugged':
+                $see('face_open_deg', $d->between(6, 25));
+                break;
             default:
                 throw new \LogicException("There is no stand-in for {$cause}.");
         }

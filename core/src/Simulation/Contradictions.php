@@ -44,15 +44,37 @@ final class Contradictions
         if ($reading->workOnFirst !== null && $reading->pattern->isSound()) {
             $found[] = 'something to cure with good strikes';
         }
-        if (\count($reading->prescription->drills) > 2 || \count($reading->prescription->setup) > 1) {
-            $found[] = 'more than one change or two drills';
-        }
+        array_push($found, ...self::inPrescription($reading));
         if ($reading->checkNext !== null && $case->seen->has($reading->checkNext->observable)) {
             $found[] = "asks again for {$reading->checkNext->observable->value}";
         }
         $applicable = \count(CauseLibrary::standard()->for($case->task));
         if ($reading->causes !== [] && \count($reading->causes) !== $applicable) {
             $found[] = 'causes are missing';
+        }
+
+        return $found;
+    }
+
+    /** @return list<string> */
+    private static function inPrescription(Reading $reading): array
+    {
+        $found = [];
+        $drills = $reading->prescription->drills;
+        if (\count($drills) > 2 || (\count($drills) === 2 && $drills[0]->drill->trains === $drills[1]->drill->trains)) {
+            $found[] = 'more than two drills, or two that train the same';
+        }
+        $changed = [];
+        foreach ($reading->prescription->setup as $change) {
+            // A stance is matched to the face: each may be within its range and the two apart all the same.
+            $matched = $reading->workOnFirst?->cause->id === 'sand_mismatch';
+            if ($change->what !== null && $change->from !== null && ! $matched && $reading->card->range($change->what)?->contains($change->from) !== false) {
+                $found[] = "changes {$change->what->value}, which is as the card has it";
+            }
+            if ($change->what !== null && \in_array($change->what, $changed, true)) {
+                $found[] = "changes {$change->what->value} twice";
+            }
+            $changed[] = $change->what;
         }
 
         return $found;

@@ -57,6 +57,11 @@ final readonly class HabitFaults implements Behaviour
             'sand_face_rolls' => $this->sandFaceRolls($habits),
             'sand_too_gentle' => $this->sandTooGentle($habits),
             'sand_hang_back_thin' => $this->sandHangBackThin($habits),
+            'bounce_on_tight' => $habits->seen['face_open_deg'] = $this->dice->between(14, 26),
+            'carry_scatter' => $this->carryScatter($habits),
+            'sand_path_start' => $this->sandPathStart($habits),
+            'sand_too_long' => $this->sandTooLong($habits),
+            'sand_open_on_plugged' => $habits->seen['face_open_deg'] = $this->dice->between(8, 28),
             default => throw new \LogicException("There is no stand-in for {$cause}."),
         };
     }
@@ -356,6 +361,36 @@ final readonly class HabitFaults implements Behaviour
     {
         $h->seen['backswing_length'] = $this->dice->oneOf(['knee', 'hip']);
         $h->carryFactor *= $this->dice->between(0.5, 0.75);
+    }
+
+    private function carryScatter(Habits $h): void
+    {
+        // No two swings are of one length and speed, so strikes alike fly differently far.
+        $h->carrySd = $this->dice->between(0.16, 0.28);
+        if ($this->dice->chance(0.5)) {
+            $h->seen['rhythm'] = $this->dice->oneOf(['jerky', 'snatched']);
+        }
+    }
+
+    private function sandPathStart(Habits $h): void
+    {
+        $path = $this->dice->between(-14, -8);
+        $h->seen['path_deg'] = $path;
+        // The sand carries the ball along: most of the path is in the start.
+        $h->startDeg += 0.7 * $path;
+        $h->sandToLeadSide = 0.6;
+    }
+
+    private function sandTooLong(Habits $h): void
+    {
+        $h->carryFactor *= $this->dice->between(1.22, 1.5);
+        $h->lowPointMm += $this->dice->between(0, 15);
+        if ($this->dice->chance(0.5)) {
+            $h->seen['speed_change'] = 'forced';
+        }
+        if ($this->dice->chance(0.5)) {
+            $h->seen['backswing_length'] = $this->dice->oneOf(['shoulder', 'full']);
+        }
     }
 
     private function sandHangBackThin(Habits $h): void

@@ -27,6 +27,9 @@ final class Habits
 
     public float $carryFactor = 1.0;
 
+    /** Scatter of the carry of strikes alike, as a share of it. */
+    public float $carrySd = 0.05;
+
     /** + = to the trail side. */
     public float $startDeg = 0.0;
 
@@ -40,7 +43,7 @@ final class Habits
 
     public Backswing $backswing = Backswing::Hip;
 
-    private const FIGURES = ['lowPointMm', 'lowPointSdMm', 'depthMm', 'depthSdMm', 'radiusMm', 'carryFactor', 'startDeg', 'runs', 'low', 'sandToLeadSide'];
+    private const FIGURES = ['lowPointMm', 'lowPointSdMm', 'depthMm', 'depthSdMm', 'radiusMm', 'carryFactor', 'carrySd', 'startDeg', 'runs', 'low', 'sandToLeadSide'];
 
     /**
      * What was changed since then, taken at another strength: 0.5 = a fault that is there, but half as large. Words are kept
@@ -69,6 +72,7 @@ final class Habits
         }
         $this->lowPointSdMm = max(3.0, $this->lowPointSdMm);
         $this->depthSdMm = max(0.1, $this->depthSdMm);
+        $this->carrySd = max(0.0, $this->carrySd);
         $this->radiusMm = max(400.0, min(3000.0, $this->radiusMm));
         $this->sandToLeadSide = max(0.0, min(1.0, $this->sandToLeadSide));
     }

@@ -33,11 +33,11 @@ final readonly class Population
             return Student::with([], $task, $handed, $this->dice, $world, $this->style($task, $world));
         }
         $possible = array_values(array_filter(CauseLibrary::standard()->for($task), static fn(Cause $cause): bool => ! \in_array($cause->id, self::NOT_ACTED, true)));
-        $main = $this->draw($possible);
+        $main = $this->draw($possible, $task);
         $causes = [$main];
         if ($this->dice->chance($world->pairShare)) {
             // The second one acts first, so that the main one decides what both touch.
-            $second = $this->draw($possible);
+            $second = $this->draw($possible, $task);
             $causes = $second === $main ? [$main] : [$second, $main];
         }
         return Student::with($causes, $task, $handed, $this->dice, $world);
@@ -52,11 +52,11 @@ final readonly class Population
     }
 
     /** @param list<Cause> $possible */
-    private function draw(array $possible): string
+    private function draw(array $possible, Task $task): string
     {
-        $at = $this->dice->share() * array_sum(array_map(static fn(Cause $cause): float => $cause->prior(), $possible));
+        $at = $this->dice->share() * array_sum(array_map(static fn(Cause $cause): float => $cause->prior($task), $possible));
         foreach ($possible as $cause) {
-            $at -= $cause->prior();
+            $at -= $cause->prior($task);
             if ($at <= 0) {
                 return $cause->id;
             }

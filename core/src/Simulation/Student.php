@@ -32,6 +32,9 @@ final readonly class Student
     /** Where a taught player enters the sand, mm. Origin: handbook 4.4, 30 to 60 behind. */
     private const SAND_ENTRY_MM = -48.0;
 
+    /** Radius of a steep arc into a buried lie, mm. Origin: handbook 14.6. */
+    private const STEEP_RADIUS_MM = 700.0;
+
     /** @param list<string> $causes the true ones, the main cause last and in full, others half as strong; none = a sound player */
     private function __construct(
         public array $causes,
@@ -188,9 +191,9 @@ final readonly class Student
         $mark = Mark::seen($contact->seenDepthMm / $this->world->markFactor, $sand, $this->world->calibration);
         $lofted = $club->loftDeg - $this->task->club->loftDeg;
         $low = $strike->isThin() || $lofted < -5 || $this->dice->chance($h->low);
-        $carry = ($this->task->carryM ?? 0.0) * $h->carryFactor * (1 - ($sand ? 0.6 : 1.0) * $contact->speedLost) * $this->dice->normal(1.0, 0.05);
+        $carry = ($this->task->carryM ?? 0.0) * $h->carryFactor * (1 - ($sand ? 0.6 : 1.0) * $contact->speedLost) * $this->dice->normal(1.0, $h->carrySd);
         if ($sand && $strike === Strike::Splash) {
-            $carry = ($this->task->carryM ?? 0.0) * $h->carryFactor * $this->dice->normal(1.0, 0.06);
+            $carry = ($this->task->carryM ?? 0.0) * $h->carryFactor * $this->dice->normal(1.0, $h->carrySd + 0.01);
         }
         $start = $h->startDeg + $this->dice->normal(0, 2);
 
@@ -227,7 +230,8 @@ final readonly class Student
     {
         $h = new Habits;
         $sand = $task->shot === Shot::Bunker;
-        $hard = $task->lie === Lie::SandThin;
+        // Hard or buried: the edge has to go in, so the face is shut and the rest as for a chip.
+        $hard = $task->lie === Lie::SandThin || $task->lie === Lie::SandPlugged;
         $rough = $task->lie === Lie::BallDown || $task->lie === Lie::LightRough;
         $h->backswing = Backswing::askedBy($task) ?? Backswing::Hip;
         $h->seen = [
@@ -280,7 +284,8 @@ final readonly class Student
         $h->depthMm = $world->depthFactor * $typical->mean;
         if ($sand) {
             $h->seen['feet_dug_mm'] = $dice->normal(32, 5);
-            $h->radiusMm = $world->calibration->bunkerRadiusMm;
+            // A buried ball is reached more steeply (handbook 14.6).
+            $h->radiusMm = $task->lie === Lie::SandPlugged ? self::STEEP_RADIUS_MM : $world->calibration->bunkerRadiusMm;
             $h->depthSdMm = 0.5 * $typical->sd;
             $h->lowPointSdMm = $world->scatterFactor * $dice->between(9, 17);
         } else {

@@ -47,6 +47,7 @@ final readonly class TableFaults implements Behaviour
             'dig' => $this->dig($h),
             'scatter' => $h->lowPointSdMm *= $value,
             'carry' => $h->carryFactor *= $value,
+            'carry_spread' => $h->carrySd = $value,
             'distance' => $this->distance($h, $value),
             'start' => $h->startDeg += $value,
             'low' => $h->low += $value,
@@ -143,6 +144,11 @@ final readonly class TableFaults implements Behaviour
             'sand_mismatch' => [[self::M, 'mismatch', 16, 28]],
             'sand_stands_far' => [[self::S, 'ball_distance', 'far'], [self::M, 'handle_height', 'high'], [self::W, 'depth', 0.5, 0.8]],
             'sand_too_gentle' => [[self::S, 'carry', 0.55, 0.82], [self::W, 'backswing_length', 'hip']],
+            'bounce_on_tight' => [[self::S, 'face_open_deg', 12, 22]],
+            'carry_scatter' => [[self::S, 'carry_spread', 0.15, 0.26], [self::W, 'rhythm', 'jerky'], [self::W, 'speed_change', 'quitting']],
+            'sand_path_start' => [[self::S, 'path_deg', -7, -13], [self::M, 'start', -10, -5], [self::M, 'sand_side', 0.5, 0.9]],
+            'sand_too_long' => [[self::S, 'carry', 1.18, 1.45], [self::M, 'speed_change', 'forced'], [self::W, 'backswing_length', 'shoulder']],
+            'sand_open_on_plugged' => [[self::S, 'face_open_deg', 6, 22]],
             'sand_hang_back_thin' => [[self::S, 'head_drift_mm', -25, -50], [self::S, 'lead_weight_pct', 43, 32], [self::M, 'touch', -75, -35]],
         ];
     }

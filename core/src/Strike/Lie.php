@@ -26,6 +26,12 @@ enum Lie: string
         };
     }
 
+    /** Grass stands behind the ball. */
+    public function sitsDown(): bool
+    {
+        return $this === self::LightRough || $this === self::BallDown;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -10,6 +10,12 @@ use LowPoint\Core\Evidence\Tally;
 /** Figures in words: unit, sign in words, small counts spelled out. */
 final readonly class Words
 {
+    /** What a positive and a negative figure is called, beside the figure itself. */
+    private const SIDES = [
+        'shaft_lean_deg' => ['ahead', 'back'], 'face_open_deg' => ['open', 'shut'], 'stance_open_deg' => ['open', 'closed'],
+        'shoulders_open_deg' => ['open', 'closed'], 'sternum_ahead_mm' => ['ahead of the ball', 'behind the ball'],
+    ];
+
     private const MM_PER_INCH = 25.4;
 
     private const METRES_PER_YARD = 0.9144;
@@ -152,6 +158,46 @@ final readonly class Words
             'mm' => ($value < 0 ? '−' : '').$this->ground($value),
             default => self::oneDecimal($value).' '.$what->field()->unit,
         };
+    }
+
+    /** A set-up figure as it is to be, with its thing and its side: "face 0 to 8° open", "shaft 2° back to 1° ahead". */
+    public function setTo(Observable $what, float $from, float $to): string
+    {
+        [$before, $after] = match ($what) {
+            Observable::BallPosition => ['ball at ', ' of the stance'],
+            Observable::SternumAhead => ['chest ', ''],
+            Observable::StanceWidth => ['feet ', ' apart'],
+            Observable::LeadWeight => ['', ' of the weight on the lead foot'],
+            Observable::ShaftLean => ['shaft ', ''],
+            Observable::FaceOpen => ['face ', ''],
+            Observable::StanceOpen => ['feet ', ''],
+            Observable::ShouldersOpen => ['shoulders ', ''],
+            Observable::GripDown => ['hands ', ' down the grip'],
+            Observable::FeetDug => ['feet ', ' deep'],
+            default => [lcfirst($what->field()->label).' ', ''],
+        };
+
+        return $before.$this->figure($what, $from, $to).$after;
+    }
+
+    /** One figure, or two from the smaller to the larger, with the side they lie on. */
+    public function figure(Observable $what, float $from, ?float $to = null): string
+    {
+        $to ??= $from;
+        $sides = self::SIDES[$what->value] ?? null;
+        $figure = fn(float $value): string => $this->value($what, $sides === null ? $value : abs($value));
+        $side = static fn(float $value): string => $sides === null ? '' : ' '.$sides[(int) ($value < 0.0)];
+        if ($sides !== null && $from * $to < 0.0) {
+            return $figure($from).$side($from).' to '.$figure($to).$side($to);
+        }
+        [$near, $far] = $sides === null || abs($from) <= abs($to) ? [$from, $to] : [$to, $from];
+        if ($figure($near) === $figure($far)) {
+            return $figure($far).$side($far);
+        }
+        // The unit stands once: "0 to 8°".
+        $unit = preg_replace('/^[\d.]+/', '', $figure($far)) ?? '';
+
+        return substr($figure($near), 0, -\strlen($unit))." to {$figure($far)}{$side($far)}";
     }
 
     /** An observed value as the middle of a sentence, with its sign in words: "the shaft leans 13° toward the target". */

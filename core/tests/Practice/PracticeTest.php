@@ -29,7 +29,7 @@ final class PracticeTest extends TestCase
     {
         $drills = [self::drill('brush_line'), self::drill('lead_leg')];
         foreach ([[2 => 20], [1 => 5, 7 => 5], [1 => 60, 3 => 15, 6 => 180], [1 => 5, 2 => 5, 3 => 5, 4 => 5, 5 => 5, 6 => 5, 7 => 7]] as $days) {
-            $plan = WeeklyPlan::of($drills, $days, new Means);
+            $plan = WeeklyPlan::of($drills, $days, new Means, Cases::of([])->task);
             foreach ($days as $day => $minutes) {
                 self::assertSame($minutes, array_sum(array_map(static fn(PlannedItem $item): int => $item->minutes, $plan->visits[$day])), "day {$day} of ".json_encode($days));
             }
@@ -38,10 +38,22 @@ final class PracticeTest extends TestCase
         }
     }
 
+    /** @param array<string, mixed> $task */
+    #[TestWith([['shot' => 'chip', 'carry_m' => 8], 'six_to_save'])]
+    #[TestWith([['shot' => 'pitch', 'carry_m' => 18], 'six_to_save'])]
+    #[TestWith([['shot' => 'pitch', 'carry_m' => 62], 'mystery_numbers'])]
+    #[TestWith([['shot' => 'bunker', 'lie' => 'sand_soft', 'carry_m' => 9], 'six_to_save'])]
+    public function test_the_game_at_the_end_fits_the_shot(array $task, string $game): void
+    {
+        $visit = WeeklyPlan::of([self::drill('arm_drop')], [3 => 40], new Means, Cases::of(['task' => $task])->task)->visits[3];
+
+        self::assertSame($game, $visit[\count($visit) - 1]->drill->id);
+    }
+
     public function test_means_and_limits_leave_drills_out_and_say_why(): void
     {
         $drills = [self::drill('brush_line'), self::drill('lead_leg'), self::drill('splash_line'), self::drill('centre_pointer')];
-        $plan = WeeklyPlan::of($drills, [1 => 30], new Means(['grass'], ['putter'], [Limit::Knee]));
+        $plan = WeeklyPlan::of($drills, [1 => 30], new Means(['grass'], ['putter'], [Limit::Knee]), Cases::of([])->task);
 
         $used = array_map(static fn(PlannedItem $item): string => $item->drill->id, $plan->visits[1]);
         self::assertSame([], array_intersect($used, ['brush_line', 'lead_leg', 'splash_line', 'centre_pointer']));
@@ -60,7 +72,7 @@ final class PracticeTest extends TestCase
     {
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage("{$key}:");
-        WeeklyPlan::of([self::drill('brush_line')], $days, new Means);
+        WeeklyPlan::of([self::drill('brush_line')], $days, new Means, Cases::of([])->task);
     }
 
     public function test_dose_and_pass_mark_may_be_changed_within_reason(): void

@@ -39,7 +39,7 @@ final class PrescriptionTest extends TestCase
     {
         $given = self::for($cause, ['task' => $task]);
 
-        self::assertCount(1, $given->setup);
+        self::assertNotSame([], $given->setup);
         self::assertNotSame('', trim($given->setup[0]->text));
         self::assertNotNull($given->feels);
         self::assertLessThanOrEqual(2, \count($given->drills));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Prescription;
 
+use LowPoint\Core\Causes\Correction;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Prescription\SetupChange;
@@ -17,19 +18,53 @@ use PHPUnit\Framework\TestCase;
 
 final class SetupChangeTest extends TestCase
 {
-    public function test_the_card_is_told_beside_what_was_seen(): void
+    public function test_the_sentence_is_made_from_the_figure_the_card_and_the_way_of_the_cure(): void
     {
         $case = Cases::of(Cases::BEA);
         $card = SetupCard::of(School::NeutralShaft, $case->task);
-        $change = SetupChange::toCard(Observable::ShaftLean, 'Set the grip end over the belt.', $case, $card, new Words);
+        $change = SetupChange::of(Correction::less(Observable::ShaftLean), $case, $card, new Words);
 
-        self::assertStringContainsString('now 13°. Set the grip end over the belt.', $change->text);
-        self::assertSame(13.0, $change->from);
-        self::assertTrue($card->range(Observable::ShaftLean)?->contains($change->to ?? -99.0));
-        $unseen = SetupChange::toCard(Observable::GripDown, 'Hold lower.', $case, $card, new Words);
-        self::assertSame('Hold lower.', $unseen->text, 'no figure of the card, words only');
-        self::assertNull($unseen->to);
-        self::assertStringNotContainsString('now', SetupChange::toCard(Observable::FaceOpen, 'Square it.', $case, $card, new Words)->text, 'what was not looked at is not made up');
+        self::assertSame('Bring the grip end back toward the middle of the body: shaft 0 to 3° ahead, now 13° ahead.', $change?->text);
+        self::assertSame([13.0, 1.5], [$change->from, $change->to]);
+        self::assertNull(SetupChange::of(Correction::more(Observable::ShaftLean), $case, $card, new Words), 'never against the cure');
+        self::assertNull(SetupChange::of(Correction::more(Observable::LeadWeight), $case, $card, new Words), '62 % lies in its range');
+        self::assertNull(SetupChange::of(Correction::more(Observable::GripDown), $case, $card, new Words), 'no figure of the card');
+        self::assertNull(SetupChange::of(Correction::less(Observable::FaceOpen), $case, $card, new Words), 'nobody has looked');
+    }
+
+    public function test_what_nobody_looked_at_is_set_up_but_not_called_a_fault(): void
+    {
+        $case = Cases::of(Cases::BEA);
+        $change = SetupChange::toLookAt(Correction::less(Observable::FaceOpen), $case, SetupCard::of(School::NeutralShaft, $case->task), new Words);
+
+        self::assertSame('Face 0 to 8° open: not looked at yet, set it up so.', $change?->text);
+        self::assertNull($change->from);
+    }
+
+    #[TestWith(['face_open_deg', -8.0, -3.0, 'face 3 to 8° shut'])]
+    #[TestWith(['face_open_deg', -1.0, 1.0, 'face 1° shut to 1° open'])]
+    #[TestWith(['shaft_lean_deg', -3.0, 0.0, 'shaft 0 to 3° back'])]
+    #[TestWith(['ball_position_pct', 50.0, 60.0, 'ball at 50 to 60 % of the stance'])]
+    #[TestWith(['sternum_ahead_mm', 10.0, 30.0, 'chest 1 to 3 cm ahead of the ball'])]
+    #[TestWith(['lead_weight_pct', 60.0, 65.0, '60 to 65 % of the weight on the lead foot'])]
+    #[TestWith(['grip_pressure', 3.0, 4.0, 'grip pressure 3 to 4 of 10'])]
+    public function test_a_range_is_told_with_its_side_and_its_unit_once(string $what, float $from, float $to, string $told): void
+    {
+        self::assertSame($told, (new Words)->setTo(Observable::from($what), $from, $to));
+    }
+
+    public function test_a_stance_is_opened_as_far_as_the_face(): void
+    {
+        $task = ['shot' => 'bunker', 'lie' => 'sand_soft'];
+        $match = Correction::match(Observable::StanceOpen, Observable::FaceOpen);
+        $of = static function (array $setup) use ($task, $match): ?SetupChange {
+            $case = Cases::of(['task' => $task, 'setup' => $setup]);
+
+            return SetupChange::of($match, $case, SetupCard::of(School::OpenAcross, $case->task), new Words);
+        };
+
+        self::assertSame('Open the feet: feet 36° open, now 16° open.', $of(['face_open_deg' => 36, 'stance_open_deg' => 16])?->text);
+        self::assertSame('Stand squarer: feet 20° open, now 38° open.', $of(['face_open_deg' => 20, 'stance_open_deg' => 38])?->text);
     }
 
     public function test_a_change_of_the_coachs_own_is_worded_in_the_coachs_units(): void

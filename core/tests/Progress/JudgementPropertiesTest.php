@@ -119,9 +119,9 @@ final class JudgementPropertiesTest extends TestCase
     public function test_the_balls_it_says_are_missing_settle_it_when_they_come_as_before(): void
     {
         $told = 0;
-        foreach ([[2, 10, 8, 20], [3, 10, 7, 12], [1, 6, 5, 12]] as [$was, $of, $good, $now]) {
+        foreach ([[3, 10, 7, 10], [2, 10, 12, 24], [4, 10, 7, 12]] as [$was, $of, $good, $now]) {
             $open = Judgement::of([self::set(0, $was, $of), self::set(7, $good, $now)]);
-            if ($open->verdict === Verdict::Improving && $open->moreBalls !== null) {
+            if ($open->moreBalls !== null && str_starts_with($open->text, 'Leaning better')) {
                 $told++;
                 $more = (int) round($open->moreBalls * $good / $now);
                 $then = CleanRate::of($good + $more, $now + $open->moreBalls);
@@ -130,6 +130,47 @@ final class JudgementPropertiesTest extends TestCase
             }
         }
         self::assertGreaterThan(0, $told);
+    }
+
+    public function test_lessons_before_the_fault_was_found_widen_the_baseline_and_tell_sooner(): void
+    {
+        $later = [self::set(0, 4, 10), self::set(7, 12, 20)];
+        $alone = Judgement::of($later);
+        $wide = Judgement::of($later, [self::set(-14, 4, 10), self::set(-7, 4, 10), self::set(-5, 4, 10), new SetSummary(-3, 'before', 'pitch', Lie::Fairway, 56.0, CleanRate::of(0, 50))]);
+
+        self::assertSame([10, 40], [$alone->baseline?->tally->of, $wide->baseline?->tally->of], 'like with like only');
+        self::assertGreaterThan($alone->probability, $wide->probability);
+        self::assertStringContainsString('would have told sooner', $alone->text);
+        self::assertStringNotContainsString('sooner', $wide->text);
+        self::assertStringContainsString('30 more balls before anything is changed', Judgement::of([self::set(0, 4, 10)])->text);
+    }
+
+    public function test_a_fall_is_from_the_two_lessons_before_and_not_from_the_best(): void
+    {
+        $after = static fn(int $last): Verdict => Judgement::of([self::set(0, 3, 10), self::set(7, 19, 20), self::set(14, 9, 20), self::set(21, 10, 20), self::set(28, $last, 20)])->verdict;
+
+        self::assertNotSame(Verdict::Slipping, $after(9), 'as in the two before, though far from the best');
+        self::assertSame(Verdict::Slipping, $after(1));
+    }
+
+    public function test_what_leans_is_told_but_is_no_verdict(): void
+    {
+        $better = Judgement::of([self::set(0, 3, 10), self::set(7, 11, 20)]);
+        $worse = Judgement::of([self::set(0, 6, 10), self::set(7, 12, 20), self::set(14, 8, 20)]);
+
+        self::assertSame([Verdict::NoChange, Verdict::NoChange], [$better->verdict, $worse->verdict]);
+        self::assertStringStartsWith('Leaning better', $better->text);
+        self::assertStringStartsWith('Leaning worse', $worse->text);
+    }
+
+    public function test_strikes_and_aim_count_together_and_aim_alone_does_not_outweigh_worse_strikes(): void
+    {
+        $at = static fn(int $day, int $good, float $touch): SetSummary => new SetSummary($day, $day === 0 ? 'before' : 'retest', 'chip', Lie::Fairway, 56.0, CleanRate::of($good, 20), new TouchFigures(20, $touch, 20.0, 0.0));
+
+        self::assertSame(Verdict::NoChange, Judgement::of([$at(0, 8, -40.0), $at(7, 11, -40.0)])->verdict);
+        self::assertSame(Verdict::Improving, Judgement::of([$at(0, 8, -40.0), $at(7, 12, -5.0)])->verdict);
+        self::assertNotSame(Verdict::Improving, Judgement::of([$at(0, 12, -40.0), $at(7, 6, -5.0)])->verdict);
+        self::assertSame(Verdict::NoChange, Judgement::of([$at(0, 8, -40.0), $at(7, 11, -5.0)], [], false)->verdict, 'aim does not count where distance is judged');
     }
 
     #[TestWith([Verdict::Fixed, 0.1, 9, WhatNow::NextCause])]

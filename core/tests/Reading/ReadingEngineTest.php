@@ -96,7 +96,7 @@ final class ReadingEngineTest extends TestCase
         $reading = Cases::read(['setup' => [$observable => $value]]);
 
         self::assertSame($cause, $reading->causes[0]->cause->id);
-        self::assertGreaterThan($reading->causes[0]->cause->prior() * 1.8, $reading->causes[0]->probability);
+        self::assertGreaterThan($reading->causes[0]->prior * 1.8, $reading->causes[0]->probability);
         self::assertNotSame([], $reading->causes[0]->for);
     }
 

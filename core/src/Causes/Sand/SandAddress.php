@@ -8,6 +8,7 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\FaceOffStance;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
+use LowPoint\Core\Causes\Correction;
 use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Mechanism;
@@ -43,8 +44,8 @@ final class SandAddress
                 new Mechanism(depthMm: 0.4, touchSdMm: 18, faceDeg: 3),
                 new Cure(
                     Effort::Setup,
-                    Observable::FaceOpen,
-                    'Open the face first, then take the grip.',
+                    [Correction::more(Observable::FaceOpen), Correction::more(Observable::StanceOpen), Correction::more(Observable::LeadWeight)],
+                    'The face looks at the sky all the way.',
                     [
                         'outside' => 'The face looks at the sky all the way.',
                         'inside' => 'Feel the trail palm under the club.',
@@ -69,20 +70,47 @@ final class SandAddress
                 new Mechanism(touchSdMm: 18, faceDeg: 14, traits: [BallTrait::Click->value => 0.5]),
                 new Cure(
                     Effort::Setup,
-                    Observable::FaceOpen,
-                    'Face a little shut, and aim to allow for it.',
+                    [Correction::less(Observable::FaceOpen), Correction::less(Observable::StanceOpen), Correction::less(Observable::BallPosition)],
+                    'The leading edge goes in first; aim to allow for the face.',
                     [
                         'outside' => 'The leading edge slips under a coin.',
                         'inside' => 'Feel a chip, short and quiet.',
                         'sound' => 'A snip, not a clang.',
                     ],
                     'Stop opening the face on hard sand.',
-                    ['thin_pop', 'splash_line'],
+                    ['thin_pop', 'still_head'],
                     'No skips, six of ten out and on',
                 ),
                 'If it were something else, a shut face would skip as well.',
                 ['skull', 'blade'],
                 self::HARD,
+            ),
+            new Cause(
+                'sand_open_on_plugged',
+                'Face open where the ball is buried',
+                self::SAND,
+                true,
+                [
+                    new Ramp(Observable::FaceOpen, 0, 12, Strength::Strong),
+                    new Ramp(Observable::StanceOpen, 10, 25, Strength::Weak),
+                ],
+                new Mechanism(touchSdMm: 18, faceDeg: 16),
+                new Cure(
+                    Effort::Setup,
+                    [Correction::less(Observable::FaceOpen), Correction::less(Observable::StanceOpen), Correction::more(Observable::LeadWeight)],
+                    'The edge goes in steeply behind the ball; the sole stays out of it.',
+                    [
+                        'outside' => 'Split a log behind the ball.',
+                        'inside' => 'Feel the weight on the lead leg all the way.',
+                        'sound' => 'A deep thump, and quiet after it.',
+                    ],
+                    'Stop opening the face to a buried ball.',
+                    ['edge_in', 'still_head'],
+                    'Out and on in six of ten',
+                ),
+                'If it were something else, a shut face would leave the ball in as well.',
+                ['buried', 'plugged'],
+                [Lie::SandPlugged],
             ),
             new Cause(
                 'sand_ball_back',
@@ -95,15 +123,15 @@ final class SandAddress
                 new Mechanism(touchMm: 18, touchSdMm: 30, depthMm: 1.2),
                 new Cure(
                     Effort::Setup,
-                    Observable::BallPosition,
-                    'Ball opposite the lead heel.',
+                    [Correction::more(Observable::BallPosition)],
+                    'The ball lies past the spot where the sand begins.',
                     [
                         'outside' => 'Draw a line from the ball to the lead heel.',
                         'inside' => 'Feel the ball ahead of the chest.',
                         'sound' => 'A dull thud.',
                     ],
                     'Stop playing it from the middle.',
-                    ['walk_round', 'splash_line'],
+                    ['splash_line', 'walk_round', 'edge_in'],
                     'Splash begins behind the ball and ends past it',
                 ),
                 'If it were something else, the sand would still be too much with the ball forward.',
@@ -122,7 +150,7 @@ final class SandAddress
                 new Mechanism(touchMm: -42, touchSdMm: 22),
                 new Cure(
                     Effort::Setup,
-                    Observable::BallPosition,
+                    [Correction::less(Observable::BallPosition)],
                     'Open the stance by walking the feet round the ball.',
                     [
                         'outside' => 'The ball stays on the drawn mark while the feet walk.',
@@ -130,7 +158,7 @@ final class SandAddress
                         'sound' => 'Thud at the same spot.',
                     ],
                     'Stop stepping away from the ball when you open up.',
-                    ['walk_round', 'splash_line'],
+                    ['walk_round', 'splash_line', 'thin_pop', 'edge_in'],
                     'Ball position within 5 % in five of five',
                 ),
                 'If it were something else, the entry would be behind with the ball at the lead heel.',
@@ -148,15 +176,15 @@ final class SandAddress
                 new Mechanism(touchMm: 3, touchSdMm: 22, depthMm: 0.6, addressLeanDeg: 7, traits: [BallTrait::Scrape->value => 0.5]),
                 new Cure(
                     Effort::Setup,
-                    Observable::ShaftLean,
-                    'Hands level with the ball or a touch behind.',
+                    [Correction::less(Observable::ShaftLean), Correction::more(Observable::BallPosition)],
+                    'The clubhead passes the hands in the sand.',
                     [
                         'outside' => 'The grip end points at your middle.',
                         'inside' => 'Feel the clubhead pass the hands in the sand.',
                         'sound' => 'Thud, not scrape.',
                     ],
                     'Stop pushing the hands ahead.',
-                    ['sole_thump', 'splash_line'],
+                    ['sole_thump', 'splash_line', 'thin_pop', 'edge_in'],
                     'Thud in eight of ten, marks shallower',
                 ),
                 'If it were something else, the sole would still dig with the hands level.',
@@ -174,15 +202,15 @@ final class SandAddress
                 new Mechanism(touchMm: -45, touchSdMm: 26, scatter: 1.1, noContact: 0.08),
                 new Cure(
                     Effort::Setup,
-                    Observable::LeadWeight,
-                    'Weight on the lead foot, and it stays there.',
+                    [Correction::more(Observable::LeadWeight)],
+                    'The weight stays on the lead foot.',
                     [
                         'outside' => 'The lead foot leaves the deeper print.',
                         'inside' => 'Feel the lead thigh work.',
                         'sound' => 'Thud just behind the ball.',
                     ],
                     'Stop leaning back to help it over the lip.',
-                    ['splash_line', 'still_head'],
+                    ['splash_line', 'still_head', 'thin_pop', 'edge_in'],
                     'Entry within 3 to 6 cm behind the ball',
                 ),
                 'If it were something else, the entry would stay behind with the lead foot loaded.',
@@ -199,8 +227,8 @@ final class SandAddress
                 new Mechanism(touchSdMm: 12, startDeg: 6),
                 new Cure(
                     Effort::Setup,
-                    Observable::StanceOpen,
-                    'Open the stance as much as the face.',
+                    [Correction::match(Observable::StanceOpen, Observable::FaceOpen)],
+                    'Open the feet by walking them round the ball, face first.',
                     [
                         'outside' => 'Two lines in the sand: one for the feet, one for the face.',
                         'inside' => 'Feel the hips aim with the feet.',
@@ -227,7 +255,7 @@ final class SandAddress
                 new Mechanism(touchMm: -10, touchSdMm: 24, depthMm: -0.8, noContact: 0.06, traits: [BallTrait::SandToLeadSide->value => 0.2]),
                 new Cure(
                     Effort::Setup,
-                    null,
+                    [],
                     'Half a step closer, hands lower.',
                     [
                         'outside' => 'The grip end sits a hand above the knee.',
@@ -235,7 +263,7 @@ final class SandAddress
                         'sound' => 'A fuller thud.',
                     ],
                     'Stop reaching for the ball.',
-                    ['across_the_feet', 'splash_line'],
+                    ['across_the_feet', 'splash_line', 'thin_pop', 'edge_in'],
                     'Marks deeper and shorter',
                 ),
                 'If it were something else, the marks would stay shallow from closer.',

@@ -7,6 +7,7 @@ namespace LowPoint\Core\Causes\Sand;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
+use LowPoint\Core\Causes\Correction;
 use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Mechanism;
@@ -39,15 +40,15 @@ final class SandMotion
                 new Mechanism(touchMm: -42, touchSdMm: 24, depthMm: -1.2, noContact: 0.08, radiusMm: 1100),
                 new Cure(
                     Effort::MotionChange,
-                    Observable::StanceOpen,
-                    'Club more upright, weight forward, swing along open feet.',
+                    [Correction::more(Observable::StanceOpen), Correction::more(Observable::LeadWeight)],
+                    'The club goes up more upright and swings along the feet.',
                     [
                         'outside' => 'Swing along the line of the feet, not at the flag.',
                         'inside' => 'Feel the wrists set early and the hands high.',
                         'sound' => 'A short deep thud.',
                     ],
                     'Stop sweeping the sand from the inside.',
-                    ['across_the_feet', 'splash_line'],
+                    ['across_the_feet', 'splash_line', 'thin_pop', 'edge_in'],
                     'Entry within 3 to 6 cm behind the ball',
                 ),
                 'If it were something else, a steeper club would still come in far behind.',
@@ -65,15 +66,15 @@ final class SandMotion
                 new Mechanism(touchMm: -6, touchSdMm: 26, depthMm: 2.2, radiusMm: 750, traits: [BallTrait::SandToLeadSide->value => 0.72]),
                 new Cure(
                     Effort::MotionChange,
-                    Observable::StanceOpen,
-                    'Stand squarer and send the sand at the target.',
+                    [Correction::less(Observable::StanceOpen)],
+                    'Send the sand at the target.',
                     [
                         'outside' => 'Throw the sand onto a towel on the target line.',
                         'inside' => 'Feel the clubhead low and long past the ball.',
                         'sound' => 'A long splash.',
                     ],
                     'Stop cutting across the ball.',
-                    ['send_the_sand', 'sole_thump'],
+                    ['send_the_sand', 'sole_thump', 'thin_pop', 'edge_in'],
                     'Sand on the towel in six of ten',
                 ),
                 'If it were something else, the sand would fly at the target and the hole would be long.',
@@ -91,7 +92,7 @@ final class SandMotion
                 new Mechanism(touchMm: -14, touchSdMm: 24, depthMm: 1.2, carry: -0.18),
                 new Cure(
                     Effort::SwingFeel,
-                    null,
+                    [],
                     'Set up as before; swing to a finish.',
                     [
                         'outside' => 'Finish with the grip end at your belt buckle.',
@@ -99,7 +100,7 @@ final class SandMotion
                         'sound' => 'The splash ends after the thud.',
                     ],
                     'Stop leaving the club in the sand.',
-                    ['full_finish', 'splash_line'],
+                    ['full_finish', 'splash_line', 'thin_pop', 'edge_in'],
                     'Finish held in eight of ten',
                 ),
                 'If it were something else, the finish would be full and the ball still in the sand.',
@@ -118,7 +119,7 @@ final class SandMotion
                 new Mechanism(touchMm: -5, touchSdMm: 18, scatter: 1.8),
                 new Cure(
                     Effort::SwingFeel,
-                    null,
+                    [],
                     'Feet dug in the same depth each time; look at the entry spot, not the ball.',
                     [
                         'outside' => 'Keep the nose over the spot where the sand begins.',
@@ -126,7 +127,7 @@ final class SandMotion
                         'sound' => 'Every thud from the same place.',
                     ],
                     'Stop watching the ball.',
-                    ['splash_line', 'still_head'],
+                    ['splash_line', 'still_head', 'thin_pop', 'edge_in'],
                     'Eight of ten splashes begin within 3 cm of the line',
                 ),
                 'If it were something else, the entry would be in one place and still wrong.',
@@ -143,8 +144,8 @@ final class SandMotion
                 new Mechanism(touchSdMm: 14, depthMm: 0.5, startDeg: -3, traits: [BallTrait::LowFlight->value => 0.5, BallTrait::Runs->value => 0.5]),
                 new Cure(
                     Effort::SwingFeel,
-                    Observable::FaceOpen,
-                    'Open the face and let it look at the sky after the sand.',
+                    [Correction::more(Observable::FaceOpen)],
+                    'The face looks at the sky after the sand.',
                     [
                         'outside' => 'Carry sand on the face to the finish.',
                         'inside' => 'Feel the trail palm stay up.',
@@ -172,7 +173,7 @@ final class SandMotion
                 new Mechanism(carry: -0.28),
                 new Cure(
                     Effort::SwingFeel,
-                    null,
+                    [],
                     'The same entry, a longer and freer swing.',
                     [
                         'outside' => 'Throw the sand onto the green.',
@@ -180,11 +181,66 @@ final class SandMotion
                         'sound' => 'A louder splash.',
                     ],
                     'Stop steering a small swing.',
-                    ['full_finish', 'send_the_sand'],
+                    ['full_finish', 'send_the_sand', 'thin_pop', 'edge_in'],
                     'Carry within 8 % of the number',
                 ),
                 'If it were something else, the splash would not be clean.',
                 ['too soft', 'not enough'],
+                spoilsStrikes: false,
+            ),
+            new Cause(
+                'sand_too_long',
+                'Too much speed for the sand taken',
+                self::SAND,
+                false,
+                [
+                    new Seen(Observable::BackswingLength, ['shoulder', 'full'], Strength::Medium, neutral: ['rib']),
+                    new Seen(Observable::SpeedChange, ['forced'], Strength::Medium),
+                ],
+                new Mechanism(touchMm: 8, touchSdMm: 16, depthMm: -0.4, carry: 0.28),
+                new Cure(
+                    Effort::SwingFeel,
+                    [],
+                    'The same entry, a shorter swing at the same speed.',
+                    [
+                        'outside' => 'Drop the sand on the fringe, not on the flag.',
+                        'inside' => 'Feel the arms stop at the ribs.',
+                        'sound' => 'A softer splash of the same length.',
+                    ],
+                    'Stop hitting the sand harder to be safe.',
+                    ['splash_line', 'send_the_sand', 'thin_pop', 'edge_in'],
+                    'Carry within 8 % of the number',
+                ),
+                'If it were something else, the swing would be short and the splash thin.',
+                ['too long', 'over the green'],
+                unless: static fn(Task $task): bool => $task->carryM === null,
+                spoilsStrikes: false,
+            ),
+            new Cause(
+                'sand_path_start',
+                'The ball follows the sand to the side',
+                self::SAND,
+                false,
+                [
+                    new Ramp(Observable::Path, -5, -12, Strength::Strong),
+                ],
+                new Mechanism(touchSdMm: 12, startDeg: -6, traits: [BallTrait::SandToLeadSide->value => 0.6]),
+                new Cure(
+                    Effort::SwingFeel,
+                    [],
+                    'Aim the feet where the sand is to fly; sand and ball start together.',
+                    [
+                        'outside' => 'Throw the sand onto a towel on the target line.',
+                        'inside' => 'Feel the club go out to the flag after the sand.',
+                        'sound' => 'A long splash, straight ahead.',
+                    ],
+                    'Stop aiming with the face alone: in sand the path starts the ball.',
+                    ['send_the_sand', 'walk_round', 'thin_pop', 'edge_in'],
+                    'Start direction within 4° of the target',
+                ),
+                'If it were something else, the sand would fly at the target and the ball would not.',
+                ['aim', 'pull', 'left'],
+                unless: static fn(Task $task): bool => $task->lie === Lie::SandThin || $task->lie === Lie::SandPlugged,
                 spoilsStrikes: false,
             ),
             new Cause(
@@ -199,8 +255,8 @@ final class SandMotion
                 new Mechanism(touchMm: -40, touchSdMm: 24, noContact: 0.08),
                 new Cure(
                     Effort::SwingFeel,
-                    Observable::LeadWeight,
-                    'Weight even, moving a little forward through the strike.',
+                    [Correction::more(Observable::LeadWeight)],
+                    'The weight moves a little forward through the strike.',
                     [
                         'outside' => 'Walk after the ball.',
                         'inside' => 'Feel the lead hip go first.',

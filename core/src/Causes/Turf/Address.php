@@ -7,6 +7,7 @@ namespace LowPoint\Core\Causes\Turf;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
+use LowPoint\Core\Causes\Correction;
 use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Mechanism;
@@ -48,8 +49,8 @@ final class Address
             new Mechanism(touchMm: -5, touchSdMm: 32, addressLeanDeg: 8, traits: [BallTrait::LowFlight->value => 0.55, BallTrait::Runs->value => 0.35]),
             new Cure(
                 Effort::Setup,
-                Observable::ShaftLean,
-                'Set the grip end over the middle of the body.',
+                [Correction::less(Observable::ShaftLean), Correction::more(Observable::BallPosition)],
+                'The grip end points at the middle of the body, and the ball lies where the sole brushes.',
                 [
                     'outside' => 'Point the grip end at your belt buckle before you go.',
                     'inside' => 'Hands soft and hanging, no push toward the target.',
@@ -77,8 +78,8 @@ final class Address
             new Mechanism(touchMm: 30, touchSdMm: 25, depthMm: 0.5, traits: [BallTrait::LowFlight->value => 0.45, BallTrait::Runs->value => 0.3]),
             new Cure(
                 Effort::Setup,
-                Observable::BallPosition,
-                'Move the ball toward the middle of the stance.',
+                [Correction::more(Observable::BallPosition), Correction::less(Observable::ShaftLean)],
+                'The ball lies where the sole brushes.',
                 [
                     'outside' => 'Lay a club from the ball back to your feet: it points at the middle.',
                     'inside' => 'Feel the chest over the ball, not ahead of it.',
@@ -90,6 +91,7 @@ final class Address
             ),
             'If it were something else, the marks would stay deep with the ball in the middle.',
             ['ball back', 'ball too far back'],
+            unless: static fn(Task $task): bool => $task->flightWanted === Flight::Low,
         );
     }
 
@@ -107,8 +109,8 @@ final class Address
             new Mechanism(touchMm: -38, touchSdMm: 20, noContact: 0.12),
             new Cure(
                 Effort::Setup,
-                Observable::BallPosition,
-                'Move the ball back toward the middle of the stance.',
+                [Correction::less(Observable::BallPosition)],
+                'The ball lies where the sole brushes.',
                 [
                     'outside' => 'A club laid from the ball points at the middle of your feet.',
                     'inside' => 'Feel the shirt buttons over the ball.',
@@ -138,8 +140,8 @@ final class Address
             new Mechanism(touchMm: -40, touchSdMm: 20),
             new Cure(
                 Effort::Setup,
-                Observable::LeadWeight,
-                'Put more weight on the lead foot and leave it there.',
+                [Correction::more(Observable::LeadWeight), Correction::more(Observable::SternumAhead)],
+                'The weight stays on the lead foot from address to finish.',
                 [
                     'outside' => 'Press a coin into the ground under the lead heel from start to finish.',
                     'inside' => 'Feel the lead thigh carry you before the club moves.',
@@ -167,8 +169,8 @@ final class Address
             new Mechanism(touchMm: -38, touchSdMm: 20),
             new Cure(
                 Effort::Setup,
-                Observable::SternumAhead,
-                'Bring the breastbone level with the ball or a little ahead.',
+                [Correction::more(Observable::SternumAhead), Correction::more(Observable::LeadWeight)],
+                'The breastbone stays over the ball.',
                 [
                     'outside' => 'Let a shirt button hang over the front of the ball.',
                     'inside' => 'Feel the spine upright, not tilted away from the target.',

@@ -8,6 +8,7 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\OnShot;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
+use LowPoint\Core\Causes\Correction;
 use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Mechanism;
@@ -35,7 +36,7 @@ final class Body
                 new Mechanism(touchMm: 45, touchSdMm: 25, depthMm: -0.1, noContact: 0.12),
                 new Cure(
                     Effort::SwingFeel,
-                    null,
+                    [Correction::less(Observable::SternumAhead)],
                     'Chest over the ball at address; it stays there.',
                     [
                         'outside' => 'Keep the shadow of your head on one blade of grass.',
@@ -62,8 +63,8 @@ final class Body
                 new Mechanism(touchMm: -6, touchSdMm: 16, scatter: 1.55),
                 new Cure(
                     Effort::SwingFeel,
-                    null,
-                    'Stand a little open, so that the chest has room to turn.',
+                    [Correction::less(Observable::StanceWidth), Correction::more(Observable::LeadWeight)],
+                    'Stand so that the chest has room to turn through.',
                     [
                         'outside' => 'Turn the shirt buttons to the target with the club.',
                         'inside' => 'Feel the arms ride on the chest.',
@@ -102,15 +103,15 @@ final class Body
                 new Mechanism(touchMm: -6, touchSdMm: 16, scatter: 1.5),
                 new Cure(
                     Effort::SwingFeel,
-                    Observable::LeadWeight,
-                    'Weight on the lead foot from the start.',
+                    [Correction::less(Observable::StanceWidth), Correction::more(Observable::LeadWeight)],
+                    'The hips turn over the lead foot.',
                     [
                         'outside' => 'Swing beside a chair: the trail hip does not push it.',
                         'inside' => 'Feel the lead knee stay where it is.',
                         'sound' => 'The same brush, ten times.',
                     ],
                     'Stop sliding away from the target going back.',
-                    ['lead_leg', 'brush_line'],
+                    ['lead_leg', 'brush_line', 'stick_clear'],
                     'Low-point scatter at least a third smaller',
                 ),
                 'If it were something else, the hips would stay over the feet and the low point would still wander.',
@@ -128,8 +129,8 @@ final class Body
                 new Mechanism(touchMm: -3, touchSdMm: 16, scatter: 1.35),
                 new Cure(
                     Effort::Setup,
-                    Observable::GripPressure,
-                    'Hold the club three to four of ten.',
+                    [Correction::less(Observable::GripPressure)],
+                    'Hands as soft at the strike as at address.',
                     [
                         'outside' => 'Hold it like a tube of paint with the cap off.',
                         'inside' => 'Feel the weight of the clubhead before you start.',
@@ -149,15 +150,15 @@ final class Body
     {
         return new Cure(
             Effort::Setup,
-            Observable::StanceWidth,
-            'Feet closer together.',
+            [Correction::less(Observable::StanceWidth), Correction::more(Observable::LeadWeight)],
+            'Feet under the hips, weight ahead.',
             [
                 'outside' => 'One clubhead fits between the heels.',
                 'inside' => 'Feel both feet under the hips.',
                 'sound' => 'The same brush, ten times.',
             ],
             'Stop standing as for a full swing.',
-            ['lead_leg', 'club_ladder'],
+            ['lead_leg', 'club_ladder', 'stick_clear'],
             'Low-point scatter smaller',
         );
     }

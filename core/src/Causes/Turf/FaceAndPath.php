@@ -7,6 +7,7 @@ namespace LowPoint\Core\Causes\Turf;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
+use LowPoint\Core\Causes\Correction;
 use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Mechanism;
@@ -37,8 +38,8 @@ final class FaceAndPath
                 new Mechanism(touchMm: -3, touchSdMm: 16, depthMm: 0.2, faceDeg: -7, startDeg: -5, traits: [BallTrait::LowFlight->value => 0.4, BallTrait::Runs->value => 0.3]),
                 new Cure(
                     Effort::Setup,
-                    Observable::FaceOpen,
-                    'Turn the face open first, then take the grip.',
+                    [Correction::more(Observable::FaceOpen)],
+                    'The face keeps the look it has at address.',
                     [
                         'outside' => 'The face keeps looking at the sky.',
                         'inside' => 'Feel the trail palm turn up a little.',
@@ -63,8 +64,8 @@ final class FaceAndPath
                 new Mechanism(touchMm: -42, touchSdMm: 24, depthMm: -0.2, noContact: 0.1, radiusMm: 1300),
                 new Cure(
                     Effort::MotionChange,
-                    Observable::StanceOpen,
-                    'Feet a little open, club back outside the hands.',
+                    [Correction::more(Observable::StanceOpen)],
+                    'The club goes back outside the hands.',
                     [
                         'outside' => 'Swing back over a tee a clubhead outside the line.',
                         'inside' => 'Feel the hands close, the clubhead out.',

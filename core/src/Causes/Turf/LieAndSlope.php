@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Clue\BounceOnGround;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
+use LowPoint\Core\Causes\Correction;
 use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
+use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
@@ -24,8 +27,19 @@ final class LieAndSlope
 
     private const ROUGH = [Lie::BallDown, Lie::LightRough];
 
-    /** Slopes gentler than this ask for nothing special, degrees. Origin: handbook 4.2. */
-    private const GENTLE_SLOPE_DEG = 4.0;
+    /**
+     * How often the ball is not where a slope puts the low point: as common as other faults where a slope begins to count, the
+     * first explanation from 6 degrees on (handbook 12.4), and no more than so much however steep. Figures chosen by us.
+     */
+    private const FROM_DEG = 4.0;
+
+    private const FIRST_FROM_DEG = 6.0;
+
+    private const ON_SLOPE = [0.15, 0.45];
+
+    private const MORE_A_DEGREE = 0.03;
+
+    private const AT_MOST = 0.65;
 
     /** @return list<Cause> */
     public static function causes(): array
@@ -45,8 +59,8 @@ final class LieAndSlope
                 new Mechanism(touchMm: -35, touchSdMm: 22, noContact: 0.1, radiusMm: 1300, traits: [BallTrait::Runs->value => 0.5]),
                 new Cure(
                     Effort::Setup,
-                    Observable::LeadWeight,
-                    'Wide, weight on the lead foot, face open, down the grip, wrists set early.',
+                    [Correction::more(Observable::StanceWidth), Correction::more(Observable::LeadWeight), Correction::more(Observable::FaceOpen), Correction::more(Observable::GripDown)],
+                    'Wrists set early, firm last fingers, touch two fingers behind the ball.',
                     [
                         'outside' => 'Touch the grass two fingers behind the ball, no more.',
                         'inside' => 'Feel the club go up steeply with firm last fingers.',
@@ -71,8 +85,8 @@ final class LieAndSlope
                 new Mechanism(depthMm: 0.3, touchSdMm: 14, strikeLeanDeg: 4, traits: [BallTrait::LowFlight->value => 0.55, BallTrait::Runs->value => 0.5]),
                 new Cure(
                     Effort::MotionChange,
-                    Observable::FaceOpen,
-                    'Face a little open, and let it stay so.',
+                    [Correction::more(Observable::FaceOpen)],
+                    'The lead wrist stays flat through the grass.',
                     [
                         'outside' => 'The face looks at the sky after the ball.',
                         'inside' => 'Feel the back of the lead hand flat.',
@@ -88,6 +102,35 @@ final class LieAndSlope
                 spoilsStrikes: false,
             ),
             new Cause(
+                'bounce_on_tight',
+                'Too much bounce for hard ground',
+                self::TURF,
+                false,
+                [
+                    new Ramp(Observable::FaceOpen, 10, 20, Strength::Strong),
+                    new BounceOnGround(Strength::Medium),
+                ],
+                new Mechanism(touchSdMm: 16, faceDeg: 15, traits: [BallTrait::Click->value => 0.5]),
+                new Cure(
+                    Effort::Setup,
+                    [Correction::less(Observable::FaceOpen)],
+                    'Take the bounce off before you touch the swing: the sole skips, the swing does not lift.',
+                    [
+                        'outside' => 'The leading edge slides under a coin on a table.',
+                        'inside' => 'Feel the face look at the flag, not at the sky.',
+                        'sound' => 'A snip, not a slap.',
+                    ],
+                    'Stop opening the face on hard ground.',
+                    ['club_ladder', 'brush_line', 'shaft_up'],
+                    'No balls thin after a touch behind',
+                    asSeen: static fn(View $view): ?string => $view->case->task->club->bounceDeg >= BounceOnGround::MUCH_DEG
+                        ? 'Take a wedge with less bounce first; or less loft, which has less of it.' : null,
+                ),
+                'If it were something else, a square face and less bounce would be thin as well.',
+                ['bounce', 'blade', 'skull'],
+                [Lie::Tight],
+            ),
+            new Cause(
                 'ball_not_at_low_point',
                 'Ball not where the slope puts the low point',
                 self::TURF,
@@ -96,7 +139,7 @@ final class LieAndSlope
                 new Mechanism(uphillMm: 45, touchSdMm: 22),
                 new Cure(
                     Effort::Setup,
-                    null,
+                    [],
                     'Rehearse beside the ball until the brush repeats; put the ball there.',
                     [
                         'outside' => 'Play the ball from the spot you brushed.',
@@ -109,8 +152,19 @@ final class LieAndSlope
                 ),
                 'If it were something else, the practice brush would begin at the ball.',
                 ['slope', 'hill'],
-                unless: static fn(Task $task): bool => abs($task->slopeDeg) <= self::GENTLE_SLOPE_DEG,
+                unless: static fn(Task $task): bool => ! $task->onSlope(),
+                priorIn: self::priorOnSlope(...),
             ),
         ];
+    }
+
+    private static function priorOnSlope(Task $task): float
+    {
+        $slope = abs($task->slopeDeg);
+        [$common, $first] = self::ON_SLOPE;
+
+        return $slope < self::FIRST_FROM_DEG
+            ? $common + ($first - $common) * max(0.0, $slope - self::FROM_DEG) / (self::FIRST_FROM_DEG - self::FROM_DEG)
+            : min(self::AT_MOST, $first + self::MORE_A_DEGREE * ($slope - self::FIRST_FROM_DEG));
     }
 }

@@ -12,6 +12,8 @@ use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
+use LowPoint\Core\Causes\View;
+use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
@@ -38,7 +40,7 @@ final class SpeedAndDistance
                 new Mechanism(touchMm: -25, touchSdMm: 20, depthMm: 0.3, carry: -0.12),
                 new Cure(
                     Effort::SwingFeel,
-                    null,
+                    [],
                     'A shorter backswing that may keep its speed.',
                     [
                         'outside' => 'Stop the club at a partner’s hand, then let it fall through.',
@@ -66,7 +68,7 @@ final class SpeedAndDistance
                 new Mechanism(touchMm: -3, touchSdMm: 16, scatter: 1.15, carry: 0.2, startDeg: -3),
                 new Cure(
                     Effort::SwingFeel,
-                    null,
+                    [],
                     'Take the hit out first, then lengthen the backswing until the ball reaches.',
                     [
                         'outside' => 'Let the club fall like a child’s swing.',
@@ -76,6 +78,13 @@ final class SpeedAndDistance
                     'Stop adding speed at the ball.',
                     ['arm_drop', 'rope_swing', 'bracket'],
                     'Speed free, carry error under 8 %',
+                    asSeen: static function (View $view): ?string {
+                        $seen = Backswing::seen($view->case->seen->choice(Observable::BackswingLength));
+                        $asked = Backswing::askedBy($view->case->task);
+
+                        return $seen === null || $asked === null || $seen->value <= $asked->value ? null
+                            : "Take the hit out, and stop the backswing at {$asked->place()}: one to {$seen->place()} is for a longer shot.";
+                    },
                 ),
                 'If it were something else, the speed would be even and the ball still too long: then the backswing is too long.',
                 ['hit too hard', 'hitting hard', 'too hard'],
@@ -94,7 +103,7 @@ final class SpeedAndDistance
                 new Mechanism(touchMm: -10, touchSdMm: 18, carry: -0.2, startDeg: 3),
                 new Cure(
                     Effort::SwingFeel,
-                    null,
+                    [],
                     'Choose the length that needs no easing: a shorter backswing or less club.',
                     [
                         'outside' => 'Clip the tee on the far side of the ball.',
@@ -121,7 +130,7 @@ final class SpeedAndDistance
                 new Mechanism(carry: 0.2, carryEitherWay: true),
                 new Cure(
                     Effort::SwingFeel,
-                    null,
+                    [],
                     'Too long: one station shorter. Too short: one station longer. The speed stays free.',
                     [
                         'outside' => 'Stop the lead arm at the station you called.',
@@ -131,23 +140,56 @@ final class SpeedAndDistance
                     'Stop correcting distance with the hands.',
                     ['backswing_stations', 'mystery_numbers', 'bracket'],
                     'Mean carry error under 8 %',
+                    asSeen: static function (View $view): ?string {
+                        $off = $view->pattern->middleCarryError($view->case);
+
+                        return $off === null ? null : ($off > 0 ? 'Balls carry too far: one station shorter.' : 'Balls carry too little: one station longer.').' The speed stays free.';
+                    },
                 ),
                 'If it were something else, the speed would be forced or would fade at the ball.',
                 ['too long', 'too short', 'distance'],
                 spoilsStrikes: false,
             ),
             new Cause(
-                'wrong_shot',
-                'A harder shot was chosen than needed',
+                'carry_scatter',
+                'Clean, but never twice the same distance',
                 self::TURF,
                 false,
                 [
-                    new LessLoftWouldDo(Strength::Weak),
+                    new Seen(Observable::Rhythm, ['jerky', 'snatched'], Strength::Weak),
+                    new Seen(Observable::SpeedChange, ['forced', 'quitting'], Strength::Weak),
+                ],
+                new Mechanism(carryScatter: 2.2),
+                new Cure(
+                    Effort::SwingFeel,
+                    [],
+                    'One length called before each ball, one speed for all of them.',
+                    [
+                        'outside' => 'Stop the lead arm at the same hour of the clock each time.',
+                        'inside' => 'Feel the same weight of the club at the top of each swing.',
+                        'sound' => 'The same swish, ten times.',
+                    ],
+                    'Stop finding the distance during the swing.',
+                    ['backswing_stations', 'mystery_numbers', 'arm_drop'],
+                    'Carries of one length within 8 %',
+                ),
+                'If it were something else, the carries would lie close together and off to one side.',
+                ['distance control', 'inconsistent distance'],
+                unless: static fn(Task $task): bool => $task->carryM === null,
+                spoilsStrikes: false,
+            ),
+            new Cause(
+                'wrong_shot',
+                'A harder shot was chosen than needed',
+                self::TURF,
+                true,
+                [
+                    new LessLoftWouldDo(Strength::Strong),
                 ],
                 new Mechanism,
                 new Cure(
                     Effort::Setup,
-                    null,
+                    [],
                     'Take a club of less loft, land it a metre on the green and let it run.',
                     [
                         'outside' => 'See the ball roll the last two thirds of the way.',

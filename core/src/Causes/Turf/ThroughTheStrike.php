@@ -8,6 +8,7 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\LeanGained;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
+use LowPoint\Core\Causes\Correction;
 use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\Mechanism;
@@ -46,7 +47,7 @@ final class ThroughTheStrike
             new Mechanism(touchMm: -42, touchSdMm: 22, scatter: 1.1, depthMm: -0.3, noContact: 0.2),
             new Cure(
                 Effort::SwingFeel,
-                null,
+                [Correction::more(Observable::LeadWeight), Correction::more(Observable::SternumAhead), Correction::less(Observable::StanceWidth)],
                 'Start and stay with the weight on the lead foot; trail heel light.',
                 [
                     'outside' => 'Keep your cap between you and the ball until it has gone.',
@@ -78,15 +79,15 @@ final class ThroughTheStrike
             new Mechanism(touchMm: -45, touchSdMm: 26, scatter: 1.15, depthMm: -0.3, noContact: 0.25, strikeLeanDeg: -7, traits: [BallTrait::HighFlight->value => 0.3]),
             new Cure(
                 Effort::SwingFeel,
-                null,
-                'Grip end pointing at the middle of the body; no set-up figure to change.',
+                [Correction::more(Observable::LeadWeight), Correction::more(Observable::SternumAhead)],
+                'The grip end points at the middle of the body; the loft lifts the ball.',
                 [
                     'outside' => 'Keep the grip end pointing at your belt buckle until the ball has gone.',
                     'inside' => 'Feel the back of the lead hand quiet through the ball.',
                     'sound' => 'Brush and ball together, no click alone.',
                 ],
                 'Stop lifting the ball; the loft does it.',
-                ['centre_pointer', 'brush_line', 'lead_leg'],
+                ['centre_pointer', 'club_ladder', 'brush_line', 'lead_leg', 'stick_clear'],
                 'First touch at or past the ball, a mark on every strike',
             ),
             'If it were something else, the clubhead would still be behind the hands at the ball, and the touch ahead of it.',
@@ -109,7 +110,7 @@ final class ThroughTheStrike
             new Mechanism(touchMm: -3, touchSdMm: 30, depthMm: 0.3, strikeLeanDeg: 8, traits: [BallTrait::LowFlight->value => 0.5, BallTrait::Runs->value => 0.35]),
             new Cure(
                 Effort::SwingFeel,
-                null,
+                [Correction::less(Observable::ShaftLean), Correction::more(Observable::BallPosition)],
                 'Set the shaft as you want it at the strike, then let it come back there.',
                 [
                     'outside' => 'The clubhead reaches the ball at the same time as the grip end.',
@@ -117,7 +118,7 @@ final class ThroughTheStrike
                     'sound' => 'A soft brush, no dig.',
                 ],
                 'Stop holding the angle and pushing the handle at the target.',
-                ['shaft_up', 'one_arm_brush', 'centre_pointer'],
+                ['rope_swing', 'shaft_up', 'one_arm_brush', 'centre_pointer'],
                 'Lean at the strike within 5° of lean at address',
             ),
             'If it were something else, the shaft would be back on its address line at the ball.',
@@ -142,15 +143,15 @@ final class ThroughTheStrike
             new Mechanism(touchMm: -8, touchSdMm: 26, scatter: 1.1, depthMm: 1.0, radiusMm: 800),
             new Cure(
                 Effort::MotionChange,
-                Observable::SternumAhead,
-                'Chest back over the ball, no more than a little ahead.',
+                [Correction::less(Observable::SternumAhead), Correction::more(Observable::BallPosition)],
+                'The club goes back low and wide.',
                 [
                     'outside' => 'Sweep a line of sand off the grass, do not dig it out.',
                     'inside' => 'Feel the club low and wide going back.',
                     'sound' => 'A long brush instead of a chop.',
                 ],
                 'Stop hitting down; the club finds the ground by itself.',
-                ['brush_line', 'one_arm_brush', 'shaft_up'],
+                ['brush_line', 'club_ladder', 'one_arm_brush', 'shaft_up'],
                 'Marks longer and shallower',
             ),
             'If it were something else, the marks would be long and the attack gentle.',
