@@ -11,6 +11,7 @@ use App\Http\Controllers\Api\CatalogueController;
 use App\Http\Controllers\Api\HistoryController;
 use App\Http\Controllers\Api\LessonController;
 use App\Http\Controllers\Api\LibraryController;
+use App\Http\Controllers\Api\OwnWayController;
 use App\Http\Controllers\Api\PracticeController;
 use App\Http\Controllers\Api\PrescriptionController;
 use App\Http\Controllers\Api\ProgressController;
@@ -50,6 +51,11 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('catalogue', CatalogueController::class);
     Route::get('library', LibraryController::class);
 
+    Route::get('own', [OwnWayController::class, 'index']);
+    Route::put('own/cards/{cardId}', [OwnWayController::class, 'putCard'])->whereUlid('cardId');
+    Route::delete('own/cards/{card}', [OwnWayController::class, 'deleteCard']);
+    Route::put('own/drills/{drillId}', [OwnWayController::class, 'putDrill'])->whereUlid('drillId');
+    Route::delete('own/drills/{drill}', [OwnWayController::class, 'deleteDrill']);
     Route::get('today', TodayController::class);
     Route::get('archive', [ArchiveController::class, 'show']);
     Route::post('archive', [ArchiveController::class, 'store']);
@@ -92,6 +98,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('lessons/{lesson}/sets/{set}/case', CaseFileController::class)->scopeBindings();
     Route::put('lessons/{lesson}/sets/{setId}', [BallSetController::class, 'put'])->whereUlid('setId');
     Route::get('lessons/{lesson}/sets/{set}/causes/{cause}/prescription', [PrescriptionController::class, 'propose'])->scopeBindings();
+    Route::get('lessons/{lesson}/sets/{set}/drills', [PrescriptionController::class, 'drills'])->scopeBindings();
     Route::post('lessons/{lesson}/sets/{set}/try', TrialController::class)->scopeBindings();
     Route::put('lessons/{lesson}/prescription', [PrescriptionController::class, 'put']);
     Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])->whereUlid('ballId')->scopeBindings();

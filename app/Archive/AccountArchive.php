@@ -24,10 +24,10 @@ final class AccountArchive
     public const FORMAT = 'low-point-archive/1';
 
     /** In the order in which they can be written back. */
-    public const TABLES = ['students', 'sheet_presets', 'sheet_imports', 'lessons', 'ball_sets', 'balls', 'prescriptions', 'plans', 'plan_sessions', 'drill_results', 'revisions'];
+    public const TABLES = ['students', 'sheet_presets', 'own_drills', 'own_cards', 'sheet_imports', 'lessons', 'ball_sets', 'balls', 'prescriptions', 'plans', 'plan_sessions', 'drill_results', 'revisions'];
 
     /** Worked out from the rest, or numbered anew. */
-    private const LEFT_OUT = ['students' => ['coach_id', 'standing'], 'ball_sets' => ['summary', 'marks', 'change_count', 'summary_of'], 'prescriptions' => ['id', 'gist'], 'sheet_presets' => ['coach_id'], 'revisions' => ['id', 'coach_id']];
+    private const LEFT_OUT = ['students' => ['coach_id', 'standing'], 'ball_sets' => ['summary', 'marks', 'change_count', 'summary_of'], 'prescriptions' => ['id', 'gist'], 'sheet_presets' => ['coach_id'], 'own_drills' => ['coach_id'], 'own_cards' => ['coach_id'], 'revisions' => ['id', 'coach_id']];
 
     private const AT_ONCE = 500;
 
@@ -159,7 +159,7 @@ final class AccountArchive
         return match ($table) {
             'students' => DB::table('students')->where('coach_id', $coach->id),
             'lessons', 'plans', 'drill_results' => DB::table($table)->whereIn('student_id', $students),
-            'sheet_presets' => DB::table($table)->where('coach_id', $coach->id),
+            'sheet_presets', 'own_drills', 'own_cards' => DB::table($table)->where('coach_id', $coach->id),
             'sheet_imports' => DB::table($table)->whereIn('student_id', $students)->where('state', '!=', SheetImport::DRAFT),
             'ball_sets', 'prescriptions' => DB::table($table)->whereIn('lesson_id', $lessons),
             'balls' => DB::table('balls')->whereIn('ball_set_id', $sets),
@@ -190,7 +190,7 @@ final class AccountArchive
         }
         $row = array_map(static fn(mixed $value): mixed => \is_array($value) ? json_encode($value, JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR) : $value, $row);
 
-        return $row + (\in_array($table, ['students', 'sheet_presets', 'revisions'], true) ? ['coach_id' => $coach->id] : []);
+        return $row + (\in_array($table, ['students', 'sheet_presets', 'own_drills', 'own_cards', 'revisions'], true) ? ['coach_id' => $coach->id] : []);
     }
 
     /**

@@ -7,10 +7,13 @@ namespace App\Lessons;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use App\Models\Prescription as StoredPrescription;
+use App\Practice\KnownDrills;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Drills\DrillSheet;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\Goal;
+use LowPoint\Core\Prescription\OwnCard;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\Reading;
@@ -25,6 +28,7 @@ final readonly class Prescribing
     public function __construct(
         private ReadingEngine $engine,
         private SetReading $cases,
+        private KnownDrills $drills,
         private Words $words,
     ) {}
 
@@ -35,21 +39,18 @@ final readonly class Prescribing
     }
 
     /**
-     * @param  list<string>  $drillIds
-     * @param  array{observable: string, to: float}|null  $change  another set-up change than the one proposed
+     * @param  list<string>  $drillIds  those proposed, any other of the shot, or the coach's own
+     * @param  list<array{observable: string, to: float}>|null  $figures  other set-up figures than those proposed
      * @param  array<string, array<array-key, mixed>>  $goals  drill id => what the coach made of dose and pass mark
      * @param  string  $sentence  of the coach, for the student to read
      *
      * @throws InvalidInput for a cause or drill that is not among those proposed, or a dose that cannot be
      */
-    public function give(Lesson $lesson, BallSet $set, string $causeId, string $feel, array $drillIds, ?array $change = null, array $goals = [], string $sentence = ''): StoredPrescription
+    public function give(Lesson $lesson, BallSet $set, string $causeId, string $feel, array $drillIds, ?array $figures = null, array $goals = [], string $sentence = ''): StoredPrescription
     {
         $proposed = $this->propose($lesson, $set, $causeId);
         $case = $this->cases->case($lesson, $set);
-        $sheets = [];
-        foreach ([...$proposed->drills, ...$proposed->otherDrills] as $sheet) {
-            $sheets[$sheet->drill->id] = $sheet;
-        }
+        $sheets = $this->sheets($lesson, $set);
         $chosen = [];
         foreach ($drillIds as $i => $id) {
             $sheet = $sheets[$id] ?? throw InvalidInput::one("drills.{$i}", $id, implode(', ', array_keys($sheets)));
@@ -57,8 +58,10 @@ final readonly class Prescribing
         }
         $reading = $this->engine->read($case);
 
-        $setup = $change === null ? $proposed->setup
-            : [$this->engine->setupChange($case, $change['observable'], (float) $change['to'])];
+        $setup = $figures === null ? $proposed->setup : array_map(
+            fn(array $one): SetupChange => $this->engine->setupChange($case, $one['observable'], $one['to']),
+            OwnCard::figures($figures),
+        );
 
         return StoredPrescription::query()->updateOrCreate(['lesson_id' => $lesson->id], [
             'cause' => $causeId,
@@ -76,6 +79,16 @@ final readonly class Prescribing
                 'measure' => $proposed->measure,
             ],
         ]);
+    }
+
+    /**
+     * Every drill that this student can do for this shot, the coach's own among them.
+     *
+     * @return array<string, DrillSheet> by id
+     */
+    public function sheets(Lesson $lesson, BallSet $set): array
+    {
+        return $this->engine->drills($this->cases->case($lesson, $set), $this->drills->own($lesson->student->coach_id));
     }
 
     /** @return list<string> the heaviest three things that speak for the cause, in words */

@@ -12,7 +12,6 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Drills\Drill;
-use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\Means;
@@ -21,8 +20,10 @@ use LowPoint\Core\Practice\PlannedItem;
 use LowPoint\Core\Practice\WeeklyPlan;
 
 /** Puts the weeks of the core into the calendar of a student. */
-final class Planning
+final readonly class Planning
 {
+    public function __construct(private KnownDrills $drills) {}
+
     /**
      * Makes the plan anew. Visits still to come keep their ids, in order, so that calendars update them instead of
      * showing them twice; what is over stays.
@@ -78,9 +79,11 @@ final class Planning
     public function drills(Student $student): array
     {
         $given = $this->lastPrescription($student);
-        $library = DrillLibrary::standard();
 
-        return array_values(array_filter(array_map(static fn(array $sheet): ?Drill => $library->find($sheet['id']), $given === null ? [] : $given->content['drills'])));
+        return array_values(array_filter(array_map(
+            fn(array $sheet): ?Drill => $this->drills->find($sheet['id'], $student->coach_id),
+            $given === null ? [] : $given->content['drills'],
+        )));
     }
 
     /** The shot that the last prescription was for. */

@@ -7,14 +7,15 @@ namespace App\Practice;
 use App\Models\DrillResult;
 use App\Models\Student;
 use Illuminate\Support\Carbon;
-use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\Goal;
 use LowPoint\Core\Practice\Score;
 
 /** Stores the run of a drill once, however often it is sent; the core says what it came to. */
-final class Results
+final readonly class Results
 {
+    public function __construct(private KnownDrills $drills) {}
+
     /**
      * @param  array{drill: string, goal: array<array-key, mixed>, attempts: list<mixed>, done_at: string, session?: string|null, confidence?: int|null, note?: string|null}  $run
      *
@@ -22,7 +23,7 @@ final class Results
      */
     public function put(Student $student, string $id, array $run, string $by): DrillResult
     {
-        $drill = DrillLibrary::standard()->find($run['drill']) ?? throw InvalidInput::one('drill', $run['drill'], 'a drill of the library');
+        $drill = $this->drills->find($run['drill'], $student->coach_id) ?? throw InvalidInput::one('drill', $run['drill'], 'a drill of the library, or the coach’s own');
         $goal = Goal::of($drill, array_filter(array_intersect_key($run['goal'], array_flip(Goal::KEYS)), static fn(mixed $value): bool => $value !== null));
         $score = Score::of($goal, $run['attempts']);
         $result = DrillResult::query()->find($id) ?? new DrillResult(['id' => $id, 'student_id' => $student->id]);

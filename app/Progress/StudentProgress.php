@@ -7,11 +7,11 @@ namespace App\Progress;
 use App\Models\DrillResult;
 use App\Models\PlanSession;
 use App\Models\Student;
+use App\Practice\KnownDrills;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\CauseLibrary;
-use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Practice\Goal;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\Score;
@@ -37,6 +37,7 @@ final readonly class StudentProgress
 
     public function __construct(
         private SetSummaries $summaries,
+        private KnownDrills $drills,
         private Words $words,
     ) {}
 
@@ -62,8 +63,8 @@ final readonly class StudentProgress
             'lessons' => self::drawn(\array_slice($shown, 0, $drawn)),
             'course' => array_merge(...array_map(self::course(...), array_reverse($shown))),
             'given' => array_values(array_map(static fn(HistoryLesson $one): array => ['lesson' => $one->id, 'at' => $one->beganAt->toIso8601String(), 'cause' => $one->given['cause'] ?? '', 'drills' => $one->given['drills'] ?? []], array_filter($lessons, static fn(HistoryLesson $one): bool => $one->given !== null))),
-            'results' => $results = self::results($student),
-            'drills' => $this->drills($results),
+            'results' => $results = $this->results($student),
+            'drills' => $this->drills($results, $student->coach_id),
         ];
     }
 
@@ -251,12 +252,10 @@ final readonly class StudentProgress
     }
 
     /** @return list<array<string, mixed>> the latest runs of drills, oldest first, each with its figure and the mark for it */
-    private static function results(Student $student): array
+    private function results(Student $student): array
     {
-        $library = DrillLibrary::standard();
-
-        return array_values($student->results()->limit(self::RESULTS)->get()->reverse()->map(static function (DrillResult $one) use ($library): ?array {
-            $drill = $library->find($one->drill);
+        return array_values($student->results()->limit(self::RESULTS)->get()->reverse()->map(function (DrillResult $one) use ($student): ?array {
+            $drill = $this->drills->find($one->drill, $student->coach_id);
             if ($drill === null) {
                 return null;
             }
@@ -275,7 +274,7 @@ final readonly class StudentProgress
      * @param  list<array<string, mixed>>  $results  oldest first
      * @return list<array{name: string, last: string, passed: bool, next: string}> the one done last first
      */
-    private function drills(array $results): array
+    private function drills(array $results, int $coachId): array
     {
         $passes = $last = [];
         foreach ($results as $one) {
@@ -283,11 +282,14 @@ final readonly class StudentProgress
             unset($last[$one['drill']]);
             $last[$one['drill']] = $one;
         }
-        $library = DrillLibrary::standard();
 
-        return array_values(array_map(fn(array $one): array => [
-            'name' => $one['name'], 'last' => $one['text'], 'passed' => $one['passed'],
-            'next' => $this->words->told(NextStep::after($passes[$one['drill']])->text($library->find($one['drill'])->easier ?? '', $library->find($one['drill'])->harder ?? '')),
-        ], array_reverse($last)));
+        return array_values(array_map(function (array $one) use ($passes, $coachId): array {
+            $drill = $this->drills->find($one['drill'], $coachId);
+
+            return [
+                'name' => $one['name'], 'last' => $one['text'], 'passed' => $one['passed'],
+                'next' => $this->words->told(NextStep::after($passes[$one['drill']])->text($drill->easier ?? '', $drill->harder ?? '')),
+            ];
+        }, array_reverse($last)));
     }
 }

@@ -55,14 +55,14 @@ final class SaltgrassSeeder extends Seeder
     /** @param array{days: array<int, int>, weeks: int, from_days_ago: int, grounds: list<string>, runs: list<array{int, int, int, int}>} $data runs: days ago, hits, of, confidence */
     private function practice(Student $student, array $data): void
     {
-        $planning = new Planning;
+        $planning = app(Planning::class);
         $plan = $planning->make($student, $data['days'], $data['grounds'], null, $data['weeks'], Carbon::now()->subDays($data['from_days_ago'])->startOfDay());
         $drills = $planning->drills($student);
         foreach ($data['runs'] as $i => [$daysAgo, $hits, $of, $confidence]) {
             $at = Carbon::now()->subDays($daysAgo)->setTime(17, 30);
             $drill = $drills[$i % \count($drills)];
             $session = $plan->sessions->first(static fn(PlanSession $one): bool => abs($one->day->diffInDays($at)) < 2);
-            (new Results)->put($student->refresh(), self::idAt($at), [
+            app(Results::class)->put($student->refresh(), self::idAt($at), [
                 'drill' => $drill->id, 'goal' => ['kind' => 'count', 'need' => 8, 'of' => 10], 'attempts' => array_map(static fn(int $n): bool => $n * $hits % $of < $hits, range(1, $of)),
                 'done_at' => $at->toIso8601String(), 'session' => $session?->id, 'confidence' => $confidence,
             ], 'student');

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { callOrKept } from './kept';
-import type { Catalogue, Coach, LessonPage, Library, Observable, Practice, Progress, Shot, Student, Today } from './types';
+import type { Catalogue, Coach, DrillSheet, LessonPage, Library, Observable, OwnWay, Practice, Progress, Shot, Student, Today } from './types';
 
 export const useCoach = () => useQuery({ queryKey: ['me'], queryFn: () => callOrKept<Coach>('me'), retry: false });
 
@@ -18,6 +18,12 @@ export const useProgress = (id: string, only: Record<string, string> = {}, enabl
 
 /** @param path the student's on the coach's side, or that of a private link */
 export const usePractice = (path: string) => useQuery({ queryKey: ['practice', path], queryFn: () => callOrKept<Practice>(path.startsWith('shared/') ? path : `${path}/practice`) });
+
+/** What the coach keeps of his own: cards and drills. */
+export const useOwnWay = () => useQuery({ queryKey: ['own'], queryFn: () => callOrKept<OwnWay>('own') });
+
+/** Every drill for this shot and student. */
+export const useDrills = (lessonId: string, setId: string) => useQuery({ queryKey: ['drills', setId], queryFn: () => callOrKept<{ drills: DrillSheet[] }>(`lessons/${lessonId}/sets/${setId}/drills`) });
 
 export const lessonPath = (id: string) => `lessons/${id}`;
 

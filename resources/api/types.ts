@@ -214,6 +214,38 @@ export interface Proposal {
     measure: string | null;
 }
 
+/** One part of the picture of a coach's own drill, mm from the ball. */
+export interface DrillPart {
+    kind: string;
+    ahead_mm: number;
+    across_mm: number;
+}
+
+export interface OwnDrill {
+    id: string;
+    name: string;
+    purpose: string;
+    steps: string[];
+    goal: Partial<Goal>;
+    parts: DrillPart[];
+}
+
+export interface OwnCard {
+    id: string;
+    name: string;
+    shot: string;
+    figures: { observable: string; to: number }[];
+    feel: string;
+    drills: string[];
+}
+
+export interface OwnWay {
+    cards: OwnCard[];
+    drills: OwnDrill[];
+    /** Kind of part => what it is called. */
+    parts: Record<string, string>;
+}
+
 export interface GivenPrescription {
     cause: string;
     school: string;

@@ -7,6 +7,7 @@ import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
 import { inTen, numberOr, observed } from '../ui/units';
+import { OwnWay } from './OwnWay';
 import type { Bench } from './useBench';
 import type { Tried } from './WhatIf';
 
@@ -28,6 +29,7 @@ const MOST_DRILLS = 2;
 /** One idea with its set-up changes, one feel, at most two drills: the engine proposes, the coach decides. */
 export function Prescribe({ bench, lesson, set, reading, catalogue, units, first, tried, onClose }: Props) {
     const [causeId, setCauseId] = useState(first);
+    const [ownWay, setOwnWay] = useState(false);
     const proposed = useQuery({
         queryKey: ['proposal', set.id, causeId, reading],
         queryFn: () => call<Proposal>('GET', `lessons/${lesson.id}/sets/${set.id}/causes/${causeId}/prescription`),
@@ -44,9 +46,26 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
             </label>
             {cause !== undefined && cause.for.length > 0 && <p className="mb-4"><strong>Because:</strong> {cause.for.slice(0, 3).map((clue) => clue.text).join(' ')}{cause.against[0] !== undefined && <> <strong>Against it:</strong> {cause.against[0].text}</>}</p>}
             <SchoolsSideBySide reading={reading} catalogue={catalogue} units={units} />
-            {proposed.isPending && <Skeleton />}
-            {proposed.isError && <Trouble error={proposed.error} onRetry={() => void proposed.refetch()} />}
-            {proposed.data && cause && (
+            <div role="group" aria-label="How it is put together" className="mb-4 flex gap-1.5">
+                <Button chosen={!ownWay} onClick={() => { setOwnWay(false); }}>As proposed</Button>
+                <Button chosen={ownWay} onClick={() => { setOwnWay(true); }}>Your own way</Button>
+            </div>
+            {ownWay && cause && (
+                <OwnWay
+                    {...{ lesson, set, catalogue, units }}
+                    onGive={({ figures, feel, drills }) => {
+                        bench.send({
+                            kind: 'prescribe', lessonId: lesson.id, setId: set.id, cause, school: reading.school.id, feel, drills, goals: {}, sentence: '',
+                            setup: figures.map(({ observable, to, text }) => ({ observable, from: null, to, text })),
+                            figures: figures.map(({ observable, to }) => ({ observable, to })),
+                        });
+                        onClose();
+                    }}
+                />
+            )}
+            {!ownWay && proposed.isPending && <Skeleton />}
+            {!ownWay && proposed.isError && <Trouble error={proposed.error} onRetry={() => void proposed.refetch()} />}
+            {!ownWay && proposed.data && cause && (
                 <Choose
                     key={causeId}
                     proposal={proposed.data}
@@ -55,7 +74,7 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                         const setup = change === undefined ? proposed.data.setup : [{ observable: change.observable, from: null, to: change.to, text: change.text }];
                         bench.send({
                             kind: 'prescribe', lessonId: lesson.id, setId: set.id, cause, school: reading.school.id, setup, feel, drills, goals, sentence,
-                            ...(change === undefined ? {} : { change: { observable: change.observable, to: change.to } }),
+                            ...(change === undefined ? {} : { figures: [{ observable: change.observable, to: change.to }] }),
                         });
                         onClose();
                     }}

@@ -14,8 +14,8 @@ export type Action =
           cause: { id: string; name: string };
           school: string;
           setup: SetupChange[];
-          /** Set when the coach chose another set-up change than the one proposed. */
-          change?: { observable: string; to: number };
+          /** Set when the coach chose other set-up figures than those proposed. */
+          figures?: { observable: string; to: number }[];
           goals: Record<string, Partial<Goal>>;
           sentence: string;
           feel: string;
@@ -50,7 +50,7 @@ export function requestOf(action: Action): Request {
             return {
                 method: 'PUT',
                 path: `${lesson}/prescription`,
-                body: { set_id: action.setId, cause: action.cause.id, change: action.change ?? null, goals: action.goals, sentence: action.sentence, feel: action.feel, drills: action.drills.map((drill) => drill.id) },
+                body: { set_id: action.setId, cause: action.cause.id, figures: action.figures ?? null, goals: action.goals, sentence: action.sentence, feel: action.feel, drills: action.drills.map((drill) => drill.id) },
             };
     }
 }

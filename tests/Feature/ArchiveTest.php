@@ -29,8 +29,11 @@ final class ArchiveTest extends TestCase
         $this->post("/api/students/{$lesson->student_id}/sheets", ['sheet' => UploadedFile::fake()->createWithContent('b.csv', "Hit\nclean\n")], ['Accept' => 'application/json'])->assertStatus(201);
         $import = (string) \App\Models\SheetImport::query()->sole()->id;
         $this->postJson("/api/sheets/{$import}/confirm", ['mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']]], 'task' => self::CHIP, 'purpose' => 'retest', 'day' => '2026-11-20', 'remember' => 'Mine'])->assertStatus(202);
+        $drill = self::id();
+        $this->putJson("/api/own/drills/{$drill}", ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []])->assertOk();
+        $this->putJson('/api/own/cards/'.self::id(), ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => [$drill]])->assertOk();
         $before = $this->tables();
-        foreach (['sheet_presets', 'sheet_imports', 'revisions', 'plans', 'drill_results'] as $table) {
+        foreach (['own_drills', 'own_cards', 'sheet_presets', 'sheet_imports', 'revisions', 'plans', 'drill_results'] as $table) {
             self::assertNotSame([], $before[$table], $table);
         }
         $path = $this->get('/api/archive')->assertOk()->assertDownload()->baseResponse->getFile()->getPathname();
@@ -55,7 +58,9 @@ final class ArchiveTest extends TestCase
         $this->actingAs($coach);
         Student::withTrashed()->where('coach_id', $coach->id)->get()->each(static fn(Student $one) => $one->forceDelete());
         DB::table('revisions')->delete();
-        DB::table('sheet_presets')->delete();
+        foreach (['sheet_presets', 'own_cards', 'own_drills'] as $table) {
+            DB::table($table)->delete();
+        }
         $read = $this->read($kept)->assertStatus(202)->assertJsonPath('state', 'done');
         self::assertStringContainsString('7 students, 1 sheet presets', (string) $read->json('message'));
         self::assertSame($read->json('total'), $read->json('done'));

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Archive\AccountArchive;
+use App\Models\OwnCard;
+use App\Models\OwnDrill;
 use App\Models\SheetImport;
 use App\Models\SheetPreset;
 use Illuminate\Http\UploadedFile;
@@ -85,12 +87,14 @@ final class EveryRouteTest extends TestCase
         $set = $lesson->sets()->firstOrFail();
         $import = SheetImport::query()->firstOrCreate(['student_id' => $bea->id], ['name' => 'a.csv', 'hash' => str_repeat('0', 64), 'total' => 2, 'state' => SheetImport::DONE]);
         $preset = SheetPreset::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['name' => 'Range', 'mapping' => []]);
+        $drill = OwnDrill::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['name' => 'Gate', 'content' => ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []]]);
+        $card = OwnCard::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['shot' => 'chip', 'content' => ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => []]]);
         $link = $bea->links()->first() ?? $bea->links()->create(['token_hash' => str_repeat('0', 64), 'expires_at' => now()->addDay()]);
 
         return [
             'student' => $bea->id, 'studentId' => $bea->id, 'lesson' => $lesson->id, 'lessonId' => $lesson->id, 'set' => $set->id, 'setId' => $set->id,
             'ballId' => $set->balls()->firstOrFail()->id, 'link' => $link->id, 'session' => $bea->plan?->sessions()->firstOrFail()->id ?? '', 'resultId' => $bea->results()->firstOrFail()->id,
-            'pile' => 'f3b1c0de-0000-4000-8000-000000000000', 'import' => $import->id, 'preset' => $preset->id, 'cause' => 'scoop', 'id' => self::id(),
+            'pile' => 'f3b1c0de-0000-4000-8000-000000000000', 'import' => $import->id, 'preset' => $preset->id, 'drill' => $drill->id, 'drillId' => $drill->id, 'card' => $card->id, 'cardId' => $card->id, 'cause' => 'scoop', 'id' => self::id(),
         ];
     }
 
@@ -108,6 +112,8 @@ final class EveryRouteTest extends TestCase
             str_ends_with($route->uri(), 'links') => ['days' => 7],
             str_ends_with($route->uri(), 'prescription') => ['set_id' => $bea, 'cause' => 'scoop', 'feel' => 'x', 'drills' => [], 'goals' => [], 'sentence' => ''],
             str_contains($route->uri(), 'balls/') => ['seen' => ['strike' => 'heavy'], 'hit_at' => '2026-11-25T10:00:00Z'],
+            str_contains($route->uri(), 'own/cards') => ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => []],
+            str_contains($route->uri(), 'own/drills') => ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []],
             str_ends_with($route->uri(), 'try') => ['setup' => ['shaft_lean_deg' => 2], 'task' => []],
             str_contains($route->uri(), 'sets/') => ['purpose' => 'before', 'setup' => ['shaft_lean_deg' => 1], 'motion' => []],
             str_contains($route->uri(), 'lessons/') => ['student_id' => $bea, 'task' => self::CHIP, 'began_at' => '2026-11-25T10:00:00Z', 'closed_at' => null],

@@ -163,11 +163,11 @@ final class LessonTest extends TestCase
     public function test_the_coach_may_hand_out_another_set_up_change_within_its_range(): void
     {
         [$lesson, $set] = $this->beginLesson();
-        $give = fn(array $change) => $this->putJson("/api/lessons/{$lesson}/prescription", ['set_id' => $set, 'cause' => 'scoop', 'feel' => 'Quiet hands.', 'drills' => [], 'change' => $change]);
+        $give = fn(array $change) => $this->putJson("/api/lessons/{$lesson}/prescription", ['set_id' => $set, 'cause' => 'scoop', 'feel' => 'Quiet hands.', 'drills' => [], 'figures' => [$change]]);
 
         $give(['observable' => 'shaft_lean_deg', 'to' => 3])->assertOk()->assertJsonPath('prescription.content.setup.0.text', 'Shaft lean 3°.');
-        $give(['observable' => 'shaft_lean_deg', 'to' => 90])->assertStatus(422)->assertJsonPath('faults.0.key', 'change.to');
-        $give(['observable' => 'release', 'to' => 3])->assertStatus(422)->assertJsonPath('faults.0.key', 'change.observable');
+        $give(['observable' => 'shaft_lean_deg', 'to' => 90])->assertStatus(422)->assertJsonPath('faults.0.key', 'figures.0.to');
+        $give(['observable' => 'release', 'to' => 3])->assertStatus(422)->assertJsonPath('faults.0.key', 'figures.0.observable');
     }
 
     public function test_a_correction_keeps_what_stood_there_before_who_changed_it_and_when(): void

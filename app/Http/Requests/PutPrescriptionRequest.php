@@ -14,9 +14,8 @@ final class PutPrescriptionRequest extends FormRequest
         return [
             'set_id' => ['required', 'string', 'ulid'],
             'cause' => ['required', 'string', 'max:60'],
-            'change' => ['nullable', 'array:observable,to'],
-            'change.observable' => ['required_with:change', 'string', 'max:60'],
-            'change.to' => ['required_with:change', 'numeric'],
+            'figures' => ['nullable', 'array'],
+            'figures.*' => ['array:observable,to'],
             'feel' => ['required', 'string', 'max:500'],
             'sentence' => ['nullable', 'string', 'max:500'],
             'goals' => ['nullable', 'array'],

@@ -29,6 +29,7 @@ final readonly class Drill
      * @param  list<string>  $cautions  beside the general ones
      * @param  array<value-of<Limit>, string>  $notWith  limit => why the drill is left out
      * @param  (\Closure(Swing, Words): list<string>)|null  $computed  distances worked out from this student's swing
+     * @param  list<array{kind: string, x: float, y: float, to_x?: float, to_y?: float, label?: string}>  $parts  of its picture, where it is a coach's own
      */
     public function __construct(
         public string $id,
@@ -49,6 +50,7 @@ final readonly class Drill
         public array $cautions = [],
         public array $notWith = [],
         public ?\Closure $computed = null,
+        public array $parts = [],
     ) {}
 
     public function suits(Task $task): bool

@@ -36,7 +36,7 @@ final readonly class DrillPicture
 
     public static function of(Drill $drill, SetupCard $card, ?Swing $swing): self
     {
-        $shapes = [...self::feet($card, $drill->id === 'lead_leg'), ...self::extras($drill->id, $card, $swing)];
+        $shapes = [...self::feet($card, $drill->id === 'lead_leg'), ...self::extras($drill->id, $card, $swing), ...$drill->parts];
         if (! \in_array($drill->id, self::NO_BALL, true)) {
             $shapes[] = self::at('ball', 0, 0);
         }

@@ -26,4 +26,6 @@ enum Skill
     case HardSand;
     case Buried;
     case Transfer;
+    /** A coach's own drill trains what only he knows. */
+    case Own;
 }

@@ -38,24 +38,38 @@ final readonly class Goal
      */
     public static function of(Drill $drill, array $over = [], string $key = 'goal'): self
     {
+        return self::read($over, $drill->pass['kind'], ['need' => $drill->pass['need'], 'of' => $drill->pass['of']] + $drill->dose, $key);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $over  keys kind, need, of, sets, balls, minutes
+     * @param  array{need?: int|null, of?: int|null, sets?: int, balls?: int, minutes?: int}  $else  what stands where a key is absent
+     *
+     * @throws InvalidInput naming key, value and range
+     */
+    public static function read(array $over, Scoring $kind = Scoring::Count, array $else = [], string $key = 'goal'): self
+    {
         foreach (array_keys($over) as $name) {
             if (! \in_array($name, self::KEYS, true)) {
                 throw InvalidInput::one("{$key}.{$name}", $over[$name], implode(', ', self::KEYS));
             }
         }
-        $kind = $drill->pass['kind'];
         if (isset($over['kind'])) {
             $kind = (\is_string($over['kind']) ? Scoring::tryFrom($over['kind']) : null)
                 ?? throw InvalidInput::one("{$key}.kind", $over['kind'], implode(', ', array_column(Scoring::cases(), 'value')));
         }
-        $sets = self::whole("{$key}.sets", $over['sets'] ?? $drill->dose['sets'], self::SETS);
-        $balls = self::whole("{$key}.balls", $over['balls'] ?? $drill->dose['balls'], self::BALLS);
-        $minutes = self::whole("{$key}.minutes", $over['minutes'] ?? $drill->dose['minutes'], self::MINUTES);
+        $sets = self::whole("{$key}.sets", $over['sets'] ?? $else['sets'] ?? 1, self::SETS);
+        $balls = self::whole("{$key}.balls", $over['balls'] ?? $else['balls'] ?? 10, self::BALLS);
+        $minutes = self::whole("{$key}.minutes", $over['minutes'] ?? $else['minutes'] ?? 10, self::MINUTES);
         if ($kind === Scoring::Free) {
             return new self($kind, null, null, $sets, $balls, $minutes);
         }
-        $need = self::whole("{$key}.need", $over['need'] ?? $drill->pass['need'] ?? 7, self::NEED[$kind->value]);
-        $of = \in_array($kind, [Scoring::Count, Scoring::Ladder], true) ? self::whole("{$key}.of", $over['of'] ?? $drill->pass['of'] ?? $balls, [$need, 50]) : ($kind === Scoring::Error ? self::whole("{$key}.of", $over['of'] ?? $drill->pass['of'] ?? 12, [1, 50]) : null);
+        $need = self::whole("{$key}.need", $over['need'] ?? $else['need'] ?? 7, self::NEED[$kind->value]);
+        $of = match ($kind) {
+            Scoring::Count, Scoring::Ladder => self::whole("{$key}.of", $over['of'] ?? $else['of'] ?? $balls, [$need, 50]),
+            Scoring::Error => self::whole("{$key}.of", $over['of'] ?? $else['of'] ?? 12, [1, 50]),
+            default => null,
+        };
 
         return new self($kind, $need, $of, $sets, $balls, $minutes);
     }

@@ -22,7 +22,7 @@ use LowPoint\Core\Wording\Words;
  */
 final readonly class Prescription
 {
-    private const MOST_DRILLS = 2;
+    public const MOST_DRILLS = 2;
 
     private const FOR_A_STALLED_CHEST = 'stick_clear';
 

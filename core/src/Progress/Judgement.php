@@ -26,10 +26,10 @@ final readonly class Judgement
      */
     private const TOGETHER = 1.8;
 
-    private const IMPROVING = 1.94;
+    private const IMPROVING = 1.84;
 
-    /** The last lesson against the two before it, as a deviate: 0.975. Origin: bench/verdicts. */
-    private const SLIPPING = 1.96;
+    /** The last lesson against the two before it, as a deviate: 0.977. Origin: bench/verdicts. */
+    private const SLIPPING = 2.0;
 
     /** Draws cannot tell a share nearer to 0 or 1 than this. */
     private const FINEST = 0.0005;

@@ -7,11 +7,14 @@ namespace LowPoint\Core\Reading;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Causes\View;
+use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Drills\DrillSheet;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observations;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Practice\Means;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Schools\School;
@@ -110,6 +113,28 @@ final readonly class ReadingEngine
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
 
         return Prescription::for($cause, $view, $card, StudentFit::of($view, $card, $this->model)?->asSeen(), $this->drills, $this->words);
+    }
+
+    /**
+     * Sheets of all drills that suit the shot and the student, and of a coach's own.
+     *
+     * @param  list<Drill>  $own
+     * @return array<string, DrillSheet> by id
+     */
+    public function drills(LessonCase $case, array $own = []): array
+    {
+        $view = View::of($case, $this->model->calibration);
+        $card = SetupCard::of(School::followedIn($case->task), $case->task);
+        $swing = StudentFit::of($view, $card, $this->model)?->asSeen();
+        $means = new Means(limits: $case->limits);
+        $sheets = [];
+        foreach ([...$this->drills->all(), ...$own] as $drill) {
+            if ($drill->suits($case->task) && $means->against($drill) === null) {
+                $sheets[$drill->id] = DrillSheet::for($drill, $card, $swing, $this->words);
+            }
+        }
+
+        return $sheets;
     }
 
     /**

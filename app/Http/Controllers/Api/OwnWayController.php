@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Figures\DrillSvg;
+use App\Models\OwnCard;
+use App\Models\OwnDrill;
+use App\Models\User;
+use App\Practice\KnownDrills;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\Drills\DrillSheet;
+use LowPoint\Core\Drills\OwnDrill as Drill;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Prescription\OwnCard as Card;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Wording\Words;
+
+/** A coach's own drills, and his own cards of figures, feel and drills. */
+final readonly class OwnWayController
+{
+    public function index(#[CurrentUser] User $coach): JsonResponse
+    {
+        return new JsonResponse([
+            'cards' => array_map(self::card(...), OwnCard::query()->where('coach_id', $coach->id)->latest('updated_at')->get()->all()),
+            'drills' => array_map(static fn(OwnDrill $one): array => ['id' => $one->id] + $one->content, OwnDrill::query()->where('coach_id', $coach->id)->oldest('name')->get()->all()),
+            'parts' => Drill::PARTS,
+        ]);
+    }
+
+    /** @throws InvalidInput naming key, value and range */
+    public function putCard(Request $request, string $cardId, KnownDrills $drills, #[CurrentUser] User $coach): JsonResponse
+    {
+        $card = Card::of($request->all());
+        foreach ($card->drills as $i => $id) {
+            if ($drills->find($id, $coach->id) === null) {
+                throw InvalidInput::one("drills.{$i}", $id, 'a drill of the library, or of your own');
+            }
+        }
+        $kept = OwnCard::query()->find($cardId) ?? new OwnCard(['id' => $cardId, 'coach_id' => $coach->id]);
+        abort_if($kept->coach_id !== $coach->id, Response::HTTP_FORBIDDEN);
+        $kept->fill(['shot' => $card->shot->value, 'content' => $card->toArray()])->save();
+
+        return new JsonResponse(self::card($kept));
+    }
+
+    public function deleteCard(OwnCard $card, #[CurrentUser] User $coach): JsonResponse
+    {
+        abort_if($card->coach_id !== $coach->id, Response::HTTP_FORBIDDEN);
+        $card->delete();
+
+        return new JsonResponse(null, Response::HTTP_NO_CONTENT);
+    }
+
+    /**
+     * Keeps a drill of the coach's own and shows it as it will be handed out.
+     *
+     * @throws InvalidInput naming key, value and range
+     */
+    public function putDrill(Request $request, string $drillId, #[CurrentUser] User $coach): JsonResponse
+    {
+        $drill = Drill::of($drillId, $request->all());
+        $kept = OwnDrill::withTrashed()->find($drillId) ?? new OwnDrill(['id' => $drillId, 'coach_id' => $coach->id]);
+        abort_if($kept->coach_id !== $coach->id, Response::HTTP_FORBIDDEN);
+        $kept->fill(['name' => $drill->name, 'content' => $request->all()])->save();
+        // Drawn over the feet of a plain chip: the picture is the parts, whatever the shot.
+        $task = new Task(Shot::Chip, Lie::Fairway, new Club(56, 10));
+        $sheet = DrillSheet::for($drill, SetupCard::of(School::followedIn($task), $task), null, new Words($coach->units));
+
+        return new JsonResponse($sheet->toArray() + ['svg' => DrillSvg::of($sheet->picture->shapes, false, $coach->units)]);
+    }
+
+    public function deleteDrill(OwnDrill $drill, #[CurrentUser] User $coach): JsonResponse
+    {
+        abort_if($drill->coach_id !== $coach->id, Response::HTTP_FORBIDDEN);
+        $drill->delete();
+
+        return new JsonResponse(null, Response::HTTP_NO_CONTENT);
+    }
+
+    /** @return array<string, mixed> */
+    private static function card(OwnCard $card): array
+    {
+        return ['id' => $card->id] + $card->content;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use LowPoint\Core\Drills\Drill;
+use LowPoint\Core\Drills\OwnDrill as Core;
+
+/**
+ * A drill of a coach's own. Taken out, it is no longer offered; results and plans that name it still know it.
+ *
+ * @property string $id
+ * @property int $coach_id
+ * @property string $name
+ * @property array<string, mixed> $content in the form of the core's OwnDrill
+ */
+final class OwnDrill extends Model
+{
+    use HasUlids;
+    use SoftDeletes;
+
+    protected $fillable = ['id', 'coach_id', 'name', 'content'];
+
+    protected $casts = ['content' => 'array'];
+
+    public function drill(): Drill
+    {
+        return Core::of($this->id, $this->content);
+    }
+}
