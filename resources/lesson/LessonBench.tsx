@@ -52,11 +52,11 @@ export function LessonBench() {
 
     const sets = lesson.sets;
     const set = view !== null && view !== 'side-by-side' ? (sets.find((one) => one.id === view.set) ?? sets.at(-1)) : sets.at(-1);
-    if (set === undefined) return <Page title="Lesson"><Trouble error={new Error('This lesson has no set of balls yet.')} onRetry={() => { bench.beginSet('before', undefined, null); }} /></Page>;
+    if (set === undefined) return <Page title="Lesson"><Trouble error={new Error('This lesson has no set of balls yet.')} onRetry={() => { bench.beginSet('before', undefined, []); }} /></Page>;
     const reading = bench.readings[set.id];
     // To compare, as many balls as before: those of the first set, or those of the last lesson.
     const wanted = (one: BallSet) => (one.purpose === 'before' ? 0 : sets[0] !== undefined && sets[0] !== one ? sets[0].balls.length : (progress.data?.works[0]?.retest_balls ?? 0));
-    const changed = lesson.prescription?.content.setup[0]?.observable ?? null;
+    const changed = (lesson.prescription?.content.setup ?? []).flatMap((one) => one.observable ?? []);
     const begin = (purpose: Purpose) => {
         // The one begun a moment ago is still on its way to the screen.
         if (Date.now() - begun.current.at < UNDER_WAY_MS && !sets.some((one) => one.id === begun.current.id)) return;
@@ -66,7 +66,7 @@ export function LessonBench() {
             setView({ set: last.id });
             return;
         }
-        begun.current = { id: bench.beginSet(purpose, last, purpose === 'after' ? changed : null), at: Date.now() };
+        begun.current = { id: bench.beginSet(purpose, last, purpose === 'after' ? changed : []), at: Date.now() };
         setView({ set: begun.current.id });
     };
     const looks = catalogue.data.observables.filter((one) => !one.sand_only || lesson.task.shot === 'bunker');

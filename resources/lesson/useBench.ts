@@ -78,9 +78,9 @@ export function useBench(lessonId: string) {
     const removeBall = (set: BallSet, ball: Ball) => { act({ kind: 'remove-ball', lessonId, setId: set.id, ballId: ball.id }, again(set, ball)); };
 
     /** The next set starts from the set-up of the last one; what is being changed has to be looked at anew. */
-    const beginSet = (purpose: Purpose, from: BallSet | undefined, changed: string | null): string => {
+    const beginSet = (purpose: Purpose, from: BallSet | undefined, changed: string[]): string => {
         const setId = nextId();
-        const setup = Object.fromEntries(Object.entries(from?.setup ?? {}).filter(([key]) => key !== changed));
+        const setup = Object.fromEntries(Object.entries(from?.setup ?? {}).filter(([key]) => !changed.includes(key)));
         void outbox.add({ kind: 'look', lessonId, setId, purpose, setup, motion: {} });
         return setId;
     };

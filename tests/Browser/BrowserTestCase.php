@@ -200,7 +200,7 @@ abstract class BrowserTestCase extends TestCase
     /** Fills the field with this label. */
     protected function type(string $label, string $text): void
     {
-        $field = WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]//input");
+        $field = WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]//*[self::input or self::textarea]");
         $this->until(fn(): bool => $this->browser->findElements($field) !== [], "There is no field {$label}.");
         $this->typeOver($this->browser->findElement($field), $text);
     }

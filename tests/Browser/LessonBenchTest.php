@@ -38,6 +38,47 @@ final class LessonBenchTest extends BrowserTestCase
         fwrite(STDERR, sprintf("\n   ten balls by key %.1f s, by touch %.1f s, as fast as the driver presses\n", $byKey, $byTouch));
     }
 
+    public function test_a_coach_hands_out_his_own_bundle_and_finds_it_again(): void
+    {
+        $this->signIn();
+        $this->beginLesson('Bea Achterberg');
+        $this->lookExactly('shaft_lean_deg', '12');
+        foreach (['d', 's', 'd'] as $i => $touch) {
+            $this->keys($touch, '2');
+            $this->readingOf($i + 1);
+        }
+        $this->press('Prescribe');
+        $this->press('Your own way');
+        $this->see('Set-up, any figures');
+        $this->pick('Add a figure', 'Feet apart');
+        $this->type('Feet apart', '12');
+        $this->type('Feel, in your words', 'Hands asleep, chest awake.');
+        $this->press('A drill of your own');
+        $this->type('Name', 'Gate');
+        $this->type('What it is for', 'Start the ball on line.');
+        $this->type('Steps, one a line', 'Two tees a hand apart, a metre ahead.');
+        $this->press('+ tee');
+        $this->type('ahead, − behind', '500000');
+        $this->press('Keep the drill');
+        $this->see('parts.0.ahead_mm: 5000000 is not allowed');
+        $this->type('ahead, − behind', '100');
+        $this->press('Keep the drill');
+        $this->see('Gate: Start the ball on line.');
+        self::assertSame([], $this->axe());
+        $this->type('Keep it as a card named', 'Narrow and soft');
+        $this->press('Keep the card');
+        $this->see('It is offered the next time.');
+        $this->press('Hand it out');
+        $this->see('Handed out');
+
+        $this->press('Change it');
+        $this->press('Your own way');
+        $this->press('Narrow and soft');
+        $this->until(fn(): bool => $this->element('[role=dialog] input[aria-label="Feet apart"]')->getAttribute('value') === '12', 'The card does not bring its figures.');
+        $this->press('Close');
+        self::assertSame([], $this->consoleErrors());
+    }
+
     public function test_the_stance_is_dragged_moved_by_key_and_forgotten_again(): void
     {
         $this->signIn();
