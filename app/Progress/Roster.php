@@ -77,7 +77,7 @@ final class Roster
                 'shown' => json_encode([
                     'id' => $student->id, 'name' => $student->name, 'handed' => $student->handed, 'about' => $student->about,
                     'lessons' => (int) ($lessons[$student->id]->n ?? 0), 'last' => $last === null ? null : Carbon::parse($last)->toIso8601String(),
-                    'cause' => $standing['name'] ?? null, 'verdict' => isset($standing['verdict']) ? Verdict::from($standing['verdict'])->label() : null,
+                    'cause' => $standing['name'] ?? null, 'verdict' => $standing['text'] ?? (isset($standing['verdict']) ? Verdict::from($standing['verdict'])->label() : null),
                     'recheck' => $standing['recheck'] ?? null, 'reasons' => array_map(static fn(Attention $one): string => $one->text(), $reasons),
                 ], JSON_THROW_ON_ERROR),
             ];

@@ -90,7 +90,7 @@ final readonly class StudentProgress
      */
     private function note(Student $student, ?array $work): void
     {
-        $standing = $work === null ? null : json_encode(['verdict' => $work['verdict'], 'name' => $work['name'], 'recheck' => $work['recheck']], JSON_THROW_ON_ERROR);
+        $standing = $work === null ? null : json_encode(['verdict' => $work['verdict'], 'text' => $work['verdict_text'], 'name' => $work['name'], 'recheck' => $work['recheck']], JSON_THROW_ON_ERROR);
         if (DB::table('students')->where('id', $student->id)->whereRaw('not (standing <=> ?)', [$standing])->update(['standing' => $standing]) > 0) {
             Roster::forget($student->id);
         }
@@ -130,7 +130,7 @@ final readonly class StudentProgress
                 'counted' => $measure->label(),
                 'since' => $since[0]->beganAt->toIso8601String(),
                 'verdict' => $judgement->verdict->value,
-                'verdict_text' => $judgement->verdict->label(),
+                'verdict_text' => $judgement->label(),
                 'text' => $judgement->text,
                 'touch' => $change?->text($this->words),
                 'probability' => $judgement->probability === null ? null : round($judgement->probability, 3),

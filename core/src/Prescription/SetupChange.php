@@ -42,7 +42,7 @@ final readonly class SetupChange
         }
         $way = self::does($what, $range->middle() > $from, $range);
 
-        return new self($what, $from, $range->middle(), "{$way}: {$words->setTo($what, $range->from, $range->to)}, now {$words->figure($what, $from)}.");
+        return new self($what, $from, $range->middle(), "{$way}: ".($what === Observable::ShaftLean ? 'shaft ' : '').$words->figure($what, $range->from, $range->to).", now {$words->figure($what, $from)}.");
     }
 
     /** A figure of the card that nobody has looked at yet: no fault, but to be set up so. Null when the card has none. */

@@ -52,6 +52,7 @@ final readonly class Judgement
      * @param  int|null  $moreBalls  how many more at the rate of today would settle it; null = settled, or nothing to settle
      * @param  list<string>  $notComparable  sets that were left out and why
      * @param  int|null  $recheckDay  day on which to look again
+     * @param  'better'|'worse'|null  $leaning  where it is no verdict yet
      */
     private function __construct(
         public Verdict $verdict,
@@ -62,6 +63,7 @@ final readonly class Judgement
         public ?CleanRate $baseline,
         public ?CleanRate $now,
         public ?int $recheckDay,
+        public ?string $leaning = null,
     ) {}
 
     /**
@@ -129,6 +131,12 @@ final readonly class Judgement
         };
     }
 
+    /** The verdict, and which way things lean while there is none. */
+    public function label(): string
+    {
+        return $this->verdict->label().($this->leaning === null ? '' : ", leaning {$this->leaning}");
+    }
+
     /** How many balls the next retest asks for: as many as at first, but enough to count. */
     public function retestBalls(): int
     {
@@ -185,14 +193,14 @@ final readonly class Judgement
     private static function noChange(CleanRate $baseline, float $better, float $worse, array $later, CleanRate $now, array $left): self
     {
         $more = $better >= 0.5 ? self::more(self::rateOf($later) ?? $baseline, $baseline) : null;
-        [$probability, $text] = match (true) {
-            $worse >= self::LEANS => [$worse, 'Leaning worse: '.self::share($worse).' that the last lesson is worse than the two before it. No verdict yet.'],
-            $better >= self::LEANS => [$better, 'Leaning better: '.self::share($better).' that it is better than at first. No verdict yet.'
+        [$probability, $leaning, $text] = match (true) {
+            $worse >= self::LEANS => [$worse, 'worse', 'Leaning worse: '.self::share($worse).' that the last lesson is worse than the two before it. No verdict yet.'],
+            $better >= self::LEANS => [$better, 'better', 'Leaning better: '.self::share($better).' that it is better than at first. No verdict yet.'
                 .($more === null ? '' : " About {$more} more balls like these would settle it.")],
-            default => [max($better, 1 - $better), 'The strikes are as they were, as far as so few balls can tell.'],
+            default => [max($better, 1 - $better), null, 'The strikes are as they were, as far as so few balls can tell.'],
         };
 
-        return new self(Verdict::NoChange, $probability, $more, $text.($baseline->tally->of < self::BASELINE_BALLS ? ' '.self::BASELINE_BALLS.' balls before a change would have told sooner.' : ''), $left, $baseline, $now, null);
+        return new self(Verdict::NoChange, $probability, $more, $text.($baseline->tally->of < self::BASELINE_BALLS ? ' '.self::BASELINE_BALLS.' balls before a change would have told sooner.' : ''), $left, $baseline, $now, null, $leaning);
     }
 
     /** Strikes, and aim where it is known, as one deviate. Strikes that got worse are no improvement, however near the touch came. */

@@ -255,8 +255,20 @@ final class BallLikelihood
     /** Share of good strikes that the model expects of a sound player of this school with the set-up seen. */
     public function soundRate(School $school): float
     {
-        return $this->soundRates[$school->value] ??= $this->tables[$this->delivery(new Mechanism, $school)]
-            ->rates($this->normalTouchMm($school), self::SCATTER_MM[(int) $this->sand])[StrikeTable::GOOD];
+        return $this->soundRates[$school->value] ??= $this->goodFrom($this->delivery(new Mechanism, $school), $school);
+    }
+
+    /** The same of one who stands as the card of the school has it. */
+    public function rateByCard(School $school): float
+    {
+        $card = $this->card($school);
+
+        return $this->goodFrom($this->deliveryOf($card->leanDeg(), $card->openDeg(), $this->view->pattern->radiusMm), $school);
+    }
+
+    private function goodFrom(int $delivery, School $school): float
+    {
+        return $this->tables[$delivery]->rates($this->normalTouchMm($school), self::SCATTER_MM[(int) $this->sand])[StrikeTable::GOOD];
     }
 
     private function touch(float $mean, float $faultSd, float $scatter): float
@@ -385,17 +397,31 @@ final class BallLikelihood
     private function delivery(Mechanism $fault, School $school): int
     {
         $seen = $this->view->case->seen;
-        $card = $this->cards[$school->value] ??= SetupCard::of($school, $this->view->case->task);
+        $card = $this->card($school);
         $address = $seen->number(Observable::ShaftLean) ?? $card->leanDeg() + $fault->addressLeanDeg;
-        $lean = (int) round(($seen->number(Observable::ImpactLean) ?? $address + $fault->strikeLeanDeg) / self::LEAN_STEP_DEG);
-        $face = (int) round(($seen->number(Observable::FaceOpen) ?? $fault->faceDeg ?? $card->openDeg()) / self::FACE_STEP_DEG);
-        $radius = $fault->radiusMm ?? $this->view->pattern->radiusMm;
+
+        return $this->deliveryOf(
+            $seen->number(Observable::ImpactLean) ?? $address + $fault->strikeLeanDeg,
+            $seen->number(Observable::FaceOpen) ?? $fault->faceDeg ?? $card->openDeg(),
+            $fault->radiusMm ?? $this->view->pattern->radiusMm,
+        );
+    }
+
+    private function card(School $school): SetupCard
+    {
+        return $this->cards[$school->value] ??= SetupCard::of($school, $this->view->case->task);
+    }
+
+    private function deliveryOf(float $leanDeg, float $openDeg, float $radius): int
+    {
+        $lean = (int) round($leanDeg / self::LEAN_STEP_DEG);
+        $face = (int) round($openDeg / self::FACE_STEP_DEG);
         $key = (($lean + 50) * 100 + $face + 50) * 100 + (int) ($radius / 50);
         $this->tables[$key] ??= $this->known->of(
             $this->view->case->task,
             $lean * self::LEAN_STEP_DEG,
             $face * self::FACE_STEP_DEG,
-            $seen->number(Observable::Path) ?? 0.0,
+            $this->view->case->seen->number(Observable::Path) ?? 0.0,
             $radius,
         );
 

@@ -31,6 +31,9 @@ final class Explanations
     /** Share of sound players who follow the school that the coach teaches; the others share the rest. Origin: chosen by us. */
     private const OWN_SCHOOL = 0.65;
 
+    /** Students with a fault have mostly been taught in the school their coach follows. Origin: chosen by us. */
+    private const OWN_SCHOOL_OF_FAULTY = 0.85;
+
     /**
      * Evidence is never as independent as the model has it: its logs are taken at this weight. Origin: chosen on the worlds of
      * docs/judgement.md.
@@ -85,6 +88,9 @@ final class Explanations
     /** @var list<array{list<int>, float}> the suppositions with causes, and their share; what is left has none */
     private array $shares = [];
 
+    /** @var list<array{float, array<string, float>}> */
+    private readonly array $others;
+
     /** @var array<string, string> what was seen, by term, in words */
     private array $seen = [];
 
@@ -105,6 +111,7 @@ final class Explanations
         $this->balls = new BallLikelihood($view, $calibration, $tables);
         $this->school = School::followedIn($view->case->task);
         $this->nothing = $this->balls->terms(new Mechanism, $this->school);
+        $this->others = $this->otherSchools();
         $this->weigh();
     }
 
@@ -149,12 +156,15 @@ final class Explanations
         return 0.0;
     }
 
-    /** Whether the balls are as good as a sound player's on this lie, less one: of those that the cause would spoil. */
+    /**
+     * Whether the balls are as good as a sound player's on this lie, who stands as he was taught, less one: of those that the
+     * cause would spoil.
+     */
     public function asGoodAsSound(Cause $cause): bool
     {
         $good = $cause->spoilsStrikes ? $this->view->pattern->good() : $this->view->pattern->asAsked();
 
-        return $good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->soundRate($this->school) - 1;
+        return $good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->rateByCard($this->school) - 1;
     }
 
     private function weigh(): void
@@ -176,7 +186,7 @@ final class Explanations
         $logs = [[[], $this->logOfNothing($nothing)]];
         $alone = [];
         foreach ($odds as $i => $one) {
-            $alone[$i] = log($one / $all) + self::TEMPER * ($this->lookSums[$i] + $singles[$i] - $nothing);
+            $alone[$i] = log($one / $all) + self::TEMPER * ($this->lookSums[$i] + $singles[$i] - $nothing) + $this->standsOtherwise($this->byLook[$i]);
             $logs[] = [[$i], log(self::ONE) + $alone[$i]];
         }
         // A cause that explains next to nothing alone hardly does so beside another: its pairs weigh nothing.
@@ -192,7 +202,10 @@ final class Explanations
                 }
                 $spoils = $this->causes[$i]->spoilsStrikes || $this->causes[$j]->spoilsStrikes;
                 $balls = array_sum($this->balls->terms($mechanisms[$i]->and($mechanisms[$j]), $this->school, $spoils));
-                $logs[] = [[$j, $i], $prior + self::TEMPER * ($looks + $balls - $nothing)];
+                $logs[] = [
+                    [$j, $i],
+                    $prior + self::TEMPER * ($looks + $balls - $nothing) + $this->standsOtherwise($this->byLook[$i], $this->byLook[$j]),
+                ];
             }
         }
         $most = max(array_column($logs, 1));
@@ -236,25 +249,58 @@ final class Explanations
     /** Nothing wrong: a sound player of the school followed, or of another that suits the shot and lie. */
     private function logOfNothing(float $own): float
     {
+        return log(self::NOTHING) + $this->stands(self::OWN_SCHOOL, static fn(float $balls, array $figures): float => $balls - $own + array_sum($figures));
+    }
+
+    /**
+     * However a student with a fault stands otherwise, he may have learned it in another school: what the fault itself bears on
+     * is left to the fault.
+     *
+     * @param  array<string, mixed>  ...$explained  by observable
+     */
+    private function standsOtherwise(array ...$explained): float
+    {
+        return $this->others === [] ? 0.0
+            : $this->stands(self::OWN_SCHOOL_OF_FAULTY, static fn(float $balls, array $figures): float => array_sum(array_diff_key($figures, ...$explained)));
+    }
+
+    /**
+     * Log of how likely a student of any school stands like this, over one of the school followed.
+     *
+     * @param  float  $own  share of those who follow that school
+     * @param  \Closure(float, array<string, float>): float  $log  from the log of the balls and of each figure under a school
+     */
+    private function stands(float $own, \Closure $log): float
+    {
+        $sum = $this->others === [] ? 1.0 : $own;
+        foreach ($this->others as [$balls, $figures]) {
+            $sum += (1 - $own) / \count($this->others) * exp(self::TEMPER * $log($balls, $figures));
+        }
+
+        return log($sum);
+    }
+
+    /** @return list<array{float, array<string, float>}> of each other school: log of the balls; of each figure, over the school followed */
+    private function otherSchools(): array
+    {
         $task = $this->view->case->task;
-        $others = array_values(array_filter(
-            School::cases(),
-            fn(School $one): bool => $one !== $this->school && $one->suits($task->shot, $task->lie),
-        ));
-        $sum = $others === [] ? 1.0 : self::OWN_SCHOOL;
-        foreach ($others as $school) {
+        $others = [];
+        foreach (School::cases() as $school) {
+            if ($school === $this->school || ! $school->suits($task->shot, $task->lie)) {
+                continue;
+            }
             $stock = Stock::of($school, $task);
-            $log = array_sum($this->balls->terms(new Mechanism, $school)) - $own;
+            $figures = [];
             foreach (Observable::cases() as $what) {
                 $value = $this->view->case->seen->number($what);
                 if ($value !== null && ($mine = $this->view->stock->normal($what)) !== null && ($theirs = $stock->normal($what)) !== null) {
-                    $log += Density::between($value, $theirs, $mine, $what->readingError(), $what->field());
+                    $figures[$what->value] = Density::between($value, $theirs, $mine, $what->readingError(), $what->field());
                 }
             }
-            $sum += (1 - self::OWN_SCHOOL) / \count($others) * exp(self::TEMPER * $log);
+            $others[] = [array_sum($this->balls->terms(new Mechanism, $school)), $figures];
         }
 
-        return log(self::NOTHING * $sum);
+        return $others;
     }
 
     /** Looks under two causes at once: what both bear on is seen as often as under either; the rest adds up. */

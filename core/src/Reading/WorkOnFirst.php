@@ -26,6 +26,9 @@ final readonly class WorkOnFirst
 
     private const NOTHING_WITH_GOOD_BALLS = 0.1;
 
+    /** A cause less likely than this is nothing to work on: one looks further. Origin: chosen by us. */
+    private const LEAST_LIKELY = 0.15;
+
     /** However cheap its cure, a cause less than this much as likely as the first one waits. Origin: chosen by us. */
     private const NEAR_THE_FIRST = 0.5;
 
@@ -49,7 +52,7 @@ final readonly class WorkOnFirst
     public function __construct(array $weighed, Explanations $explanations, View $view)
     {
         $likely = $weighed[0] ?? null;
-        if ($likely === null || $view->pattern->isSound() || $view->pattern->count() < self::LEAST_BALLS
+        if ($likely === null || $view->pattern->isSound() || $view->pattern->count() < self::LEAST_BALLS || $likely->probability < self::LEAST_LIKELY
             || $explanations->nothing() > ($explanations->asGoodAsSound($likely->cause) ? self::NOTHING_WITH_GOOD_BALLS : self::NOTHING)) {
             $this->cause = $this->alike = null;
 

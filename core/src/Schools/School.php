@@ -72,7 +72,9 @@ enum School: string
             self::NeutralShaft, self::HandleAhead, self::CentreAhead => $shot !== Shot::Bunker,
             self::TurnThrough => $shot === Shot::Pitch,
             self::LieFirst => $shot !== Shot::Bunker && \in_array($lie, [Lie::LightRough, Lie::BallDown], true),
-            self::OpenAcross, self::SquareSplash, self::ShutEdge => $shot === Shot::Bunker,
+            self::OpenAcross, self::SquareSplash => $shot === Shot::Bunker,
+            // A shut edge digs in where the sand is deep.
+            self::ShutEdge => $lie === Lie::SandFirm,
         };
     }
 

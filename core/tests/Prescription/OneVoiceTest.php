@@ -41,7 +41,7 @@ final class OneVoiceTest extends TestCase
 
         self::assertSame([
             'Bring the grip end back toward the middle of the body: shaft 0 to 3° ahead, now 13° ahead.',
-            'Move the ball toward the lead foot: ball at 50 to 60 % of the stance, now 34 %.',
+            'Move the ball toward the lead foot: 50 to 60 %, now 34 %.',
         ], self::told($given));
     }
 
@@ -59,9 +59,9 @@ final class OneVoiceTest extends TestCase
         $given = self::for('sand_face_square', ['task' => self::SOFT, 'setup' => ['face_open_deg' => 2, 'stance_open_deg' => 0, 'lead_weight_pct' => 50]]);
 
         self::assertSame([
-            'Open the face first, then take the grip: face 15 to 40° open, now 2° open.',
-            'Open the feet: feet 15 to 40° open, now 0° open.',
-            'More weight on the lead foot: 65 to 75 % of the weight on the lead foot, now 50 %.',
+            'Open the face first, then take the grip: 15 to 40° open, now 2° open.',
+            'Open the feet: 15 to 40° open, now 0° open.',
+            'More weight on the lead foot: 65 to 75 %, now 50 %.',
         ], self::told($given));
     }
 

@@ -63,8 +63,8 @@ final class SetupChangeTest extends TestCase
             return SetupChange::of($match, $case, SetupCard::of(School::OpenAcross, $case->task), new Words);
         };
 
-        self::assertSame('Open the feet: feet 36° open, now 16° open.', $of(['face_open_deg' => 36, 'stance_open_deg' => 16])?->text);
-        self::assertSame('Stand squarer: feet 20° open, now 38° open.', $of(['face_open_deg' => 20, 'stance_open_deg' => 38])?->text);
+        self::assertSame('Open the feet: 36° open, now 16° open.', $of(['face_open_deg' => 36, 'stance_open_deg' => 16])?->text);
+        self::assertSame('Stand squarer: 20° open, now 38° open.', $of(['face_open_deg' => 20, 'stance_open_deg' => 38])?->text);
     }
 
     public function test_a_change_of_the_coachs_own_is_worded_in_the_coachs_units(): void

@@ -161,6 +161,7 @@ final class JudgementPropertiesTest extends TestCase
         self::assertSame([Verdict::NoChange, Verdict::NoChange], [$better->verdict, $worse->verdict]);
         self::assertStringStartsWith('Leaning better', $better->text);
         self::assertStringStartsWith('Leaning worse', $worse->text);
+        self::assertSame(['no change, leaning better', 'no change, leaning worse'], [$better->label(), $worse->label()]);
     }
 
     public function test_strikes_and_aim_count_together_and_aim_alone_does_not_outweigh_worse_strikes(): void

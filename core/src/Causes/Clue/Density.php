@@ -44,8 +44,10 @@ final class Density
     {
         $stray = self::STRAY / max(1.0e-9, $field->max - $field->min);
 
-        return log(((1 - self::STRAY) * self::of($value, $one->mean, hypot($one->sd, $error)) + $stray)
+        $log = log(((1 - self::STRAY) * self::of($value, $one->mean, hypot($one->sd, $error)) + $stray)
             / ((1 - self::STRAY) * self::of($value, $other->mean, hypot($other->sd, $error)) + $stray));
+
+        return max(-self::MOST, min(self::MOST, $log));
     }
 
     private static function of(float $value, float $mean, float $sd): float
