@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use Illuminate\Support\Str;
 
 /** The pictures of the README, one of each main view, from the demo data. Run by bin/screenshots, not with the tests. */
 final class Screenshots extends BrowserTestCase
@@ -92,10 +93,66 @@ final class Screenshots extends BrowserTestCase
         $this->picture('drill-runner-phone');
     }
 
-    private function picture(string $name): void
+    /** What the coach sees of three of the cases of docs/cases.md, and what the student sees of three others. */
+    public function test_cases(): void
+    {
+        $this->signIn();
+        $this->see('Bea Achterberg');
+        foreach (['Thin off hard ground, open and bouncy' => 'bounce', 'Buried ball, open face' => 'buried', 'Wide, and the chest stalls' => 'wide'] as $name => $picture) {
+            $this->visit('/lessons/'.$this->enter('Noor', $name)[0]);
+            $this->see('Work on first');
+            $this->press('Prescribe');
+            $this->see('Drills, at most two');
+            $this->picture($picture, 'cases');
+        }
+        foreach (['Digs close behind, shaft well forward' => 'handle', 'Long pitch, forced, knee-high job with a shoulder swing' => 'forced', 'Soft sand, square face, digs' => 'square'] as $name => $picture) {
+            [$lesson, $set, $student] = $this->enter('Tam', $name);
+            $proposed = $this->api('GET', "lessons/{$lesson}")['readings'][$set];
+            $this->api('PUT', "lessons/{$lesson}/prescription", [
+                'set_id' => $set, 'cause' => $proposed['work_on_first'], 'feel' => $proposed['prescription']['feel'],
+                'drills' => array_column($proposed['prescription']['drills'], 'id'), 'goals' => [],
+            ]);
+            $this->visit("/students/{$student}/practice");
+            $this->see('Set-up card');
+            $this->picture($picture, 'cases');
+        }
+    }
+
+    /** @return array{string, string, string} lesson, set and student */
+    private function enter(string $student, string $name): array
+    {
+        $cases = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/core/tests/Reading/coach-cases.json'), true, flags: JSON_THROW_ON_ERROR);
+        $case = array_values(array_filter($cases, static fn(array $one): bool => $one['name'] === $name))[0]['case'];
+        $id = static fn(): string => strtolower((string) Str::ulid());
+        [$lesson, $set] = [$id(), $id()];
+        $found = $this->api('GET', "today?q={$student}");
+        $studentId = $found['students'][0]['id'];
+        $this->api('PUT', "lessons/{$lesson}", ['student_id' => $studentId, 'task' => $case['task'], 'began_at' => date('c'), 'closed_at' => null]);
+        $this->api('PUT', "lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => (object) ($case['setup'] ?? []), 'motion' => (object) ($case['motion'] ?? [])]);
+        foreach ($case['balls'] as $ball) {
+            $this->api('PUT', "lessons/{$lesson}/sets/{$set}/balls/{$id()}", ['seen' => $ball, 'hit_at' => date('c')]);
+        }
+
+        return [$lesson, $set, $studentId];
+    }
+
+    /**
+     * @param  array<string, mixed>|null  $body
+     * @return array<string, mixed>
+     */
+    private function api(string $method, string $path, ?array $body = null): array
+    {
+        return $this->browser->executeAsyncScript(
+            'const [method, path, body, done] = arguments; const token = decodeURIComponent((document.cookie.match(/XSRF-TOKEN=([^;]+)/) ?? [])[1] ?? "");'
+            .'fetch("/api/" + path, {method, headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token}, body: body ?? undefined}).then(r => r.json()).then(done)',
+            [$method, $path, $body === null ? null : json_encode($body, JSON_THROW_ON_ERROR)],
+        );
+    }
+
+    private function picture(string $name, string $folder = 'screenshots'): void
     {
         usleep(400_000);
-        $this->browser->takeScreenshot(\dirname(__DIR__, 2)."/docs/screenshots/{$name}.png");
+        $this->browser->takeScreenshot(\dirname(__DIR__, 2)."/docs/{$folder}/{$name}.png");
         $this->addToAssertionCount(1);
     }
 }

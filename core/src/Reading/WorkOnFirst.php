@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\View;
+use LowPoint\Core\Prescription\SetupChange;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Wording\Words;
 
 /**
  * The one cause to work on first, among those shown: likely, big and cheap to change (handbook 14.4). The most probable one
@@ -22,9 +28,9 @@ final readonly class WorkOnFirst
      * Nothing is named while it is more probable than this that nothing is wrong: as things are, and with balls as good as a
      * sound player's. Origin: chosen on the worlds of docs/judgement.md.
      */
-    private const NOTHING = 0.5;
+    private const NOTHING = 0.62;
 
-    private const NOTHING_WITH_GOOD_BALLS = 0.1;
+    private const NOTHING_WITH_GOOD_BALLS = 0.15;
 
     /** A cause less likely than this is nothing to work on: one looks further. Origin: chosen by us. */
     private const LEAST_LIKELY = 0.15;
@@ -34,6 +40,9 @@ final readonly class WorkOnFirst
 
     /** Another is taken only when it is better by this much. Origin: handbook 14.4. */
     private const BETTER_BY = 1.5;
+
+    /** At like probability a set-up fault that was seen goes before a motion (handbook 14.4). What is like: chosen by us. */
+    private const LIKE = 0.8;
 
     /** Two this near in worth and probability are told as one line. Origin: chosen by us. */
     private const ALIKE = 0.9;
@@ -64,7 +73,8 @@ final readonly class WorkOnFirst
         );
         $best = $likely;
         foreach ($near as $one) {
-            if (self::worth($one) > self::BETTER_BY * self::worth($likely) && self::worth($one) > self::worth($best)) {
+            $by = $one->probability >= self::LIKE * $likely->probability && self::isSeenInSetup($one->cause, $view) ? 1.0 : self::BETTER_BY;
+            if (self::worth($one) > $by * self::worth($likely) && self::worth($one) > self::worth($best)) {
                 $best = $one;
             }
         }
@@ -76,6 +86,20 @@ final readonly class WorkOnFirst
         }
         $this->cause = $best;
         $this->alike = $alike;
+    }
+
+    /** A set-up cure with a figure that was seen outside the card. */
+    private static function isSeenInSetup(Cause $cause, View $view): bool
+    {
+        $task = $view->case->task;
+        $card = SetupCard::of(School::followedIn($task), $task);
+        foreach ($cause->cure->effort === Effort::Setup ? $cause->cure->corrections : [] as $correction) {
+            if (SetupChange::of($correction, $view->case, $card, new Words) !== null) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

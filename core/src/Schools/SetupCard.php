@@ -145,7 +145,7 @@ final readonly class SetupCard
         return [...array_map(static function (string $id, Range $range) use ($words): string {
             $what = Observable::from($id);
 
-            return "{$what->field()->label}: {$words->value($what, $range->from)} to {$words->value($what, $range->to)}";
+            return "{$what->field()->label}: {$words->figure($what, $range->from, $range->to)}";
         }, array_keys($this->figures), array_values($this->figures)), ...$this->notes];
     }
 

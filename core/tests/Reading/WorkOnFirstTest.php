@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Tests\Reading;
 
 use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Reading\WorkOnFirst;
 use LowPoint\Core\Simulation\Dice;
@@ -41,6 +42,25 @@ final class WorkOnFirstTest extends TestCase
             self::assertSame($first ?? $now, $now, "after {$n} balls");
             $first = $now;
         }
+    }
+
+    public function test_at_like_probability_a_set_up_fault_that_was_seen_goes_before_a_motion(): void
+    {
+        $read = static fn(array $setup): Reading => Cases::read(['task' => ['club' => ['loft_deg' => 56, 'bounce_deg' => 12]], 'setup' => $setup, 'motion' => ['release' => 'held_off'], 'balls' => array_map(static fn(int $touch): array => ['strike' => 'heavy', 'touch_mm' => $touch, 'mark' => 'deep'], [-50, -60, -45, -52])]);
+
+        $seen = $read(['shaft_lean_deg' => 13, 'ball_position_pct' => 34]);
+        self::assertSame('handle_drag', $seen->causes[0]->cause->id);
+        self::assertSame('handle_forward_setup', $seen->workOnFirst?->cause->id, 'both are there: the set-up is cheaper to change');
+        self::assertSame('handle_drag', $read(['shaft_lean_deg' => 2, 'ball_position_pct' => 55])->workOnFirst?->cause->id);
+    }
+
+    public function test_a_cause_that_is_hardly_likely_is_nothing_to_work_on(): void
+    {
+        $reading = Cases::read(['task' => ['flight_wanted' => 'high'], 'setup' => ['ball_position_pct' => 86], 'balls' => [...Cases::balls(3, ['strike' => 'clean', 'touch_mm' => -6, 'mark' => 'brush']), ...Cases::balls(2, ['strike' => 'heavy', 'touch_mm' => -50, 'mark' => 'shallow'])]]);
+
+        self::assertLessThan(0.15, $reading->causes[0]->probability);
+        self::assertNull($reading->workOnFirst);
+        self::assertNotSame('', $reading->advice);
     }
 
     public function test_two_that_explain_the_balls_alike_are_told_in_one_line_with_the_look_that_decides(): void
