@@ -48,7 +48,7 @@ final readonly class StudentView
             'card' => $content['card'] ?? [],
             'feel' => $content['feel'] ?? null,
             'sentence' => $content['sentence'] ?? '',
-            'drills' => $content === null ? [] : array_map(fn(array $sheet): array => $this->drill($sheet, $student, $results->all()), [...$content['drills'], ...$this->transfer($student, $content['drills'])]),
+            'drills' => $content === null ? [] : $this->drills($student, $content['drills'], $results->all()),
             'plan' => $student->plan === null ? null : [
                 'made_from' => $student->plan->made_from,
                 'notes' => $student->plan->notes,
@@ -69,11 +69,31 @@ final readonly class StudentView
     }
 
     /**
+     * Those handed out, and the game at the end of each plan where it is none of them.
+     *
+     * @param  list<array<string, mixed>>  $given
+     * @param  array<DrillResult>  $results  latest first
+     * @return list<array<string, mixed>>
+     */
+    private function drills(Student $student, array $given, array $results): array
+    {
+        $task = $this->planning->task($student);
+        $game = WeeklyPlan::game($task);
+        if (! in_array($game->id, array_column($given, 'id'), true)) {
+            $given[] = DrillSheet::for($game, SetupCard::of(School::followedIn($task), $task), null, new Words($student->shownUnits()))->toArray();
+        }
+        $band = MysteryNumbers::band($task->carryM);
+
+        return array_map(static fn(array $sheet): array => self::drill($sheet, $student, $results, $band), $given);
+    }
+
+    /**
      * @param  array<string, mixed>  $sheet
      * @param  array<DrillResult>  $results  latest first
+     * @param  array{int, int}  $band  of random numbers, m
      * @return array<string, mixed>
      */
-    private function drill(array $sheet, Student $student, array $results): array
+    private static function drill(array $sheet, Student $student, array $results, array $band): array
     {
         $mine = array_values(array_filter($results, static fn(DrillResult $one): bool => $one->drill === $sheet['id']));
         $next = NextStep::after(array_reverse(array_map(static fn(DrillResult $one): bool => $one->passed, $mine)));
@@ -84,24 +104,7 @@ final readonly class StudentView
             'cautions' => array_values(array_diff($sheet['cautions'], Cautions::GENERAL)),
             'svg' => isset($sheet['picture']) ? DrillSvg::of($sheet['picture'], $student->handed === 'left', $student->shownUnits()) : null,
             'next' => ['id' => $next->value, 'text' => $mine === [] ? 'Not done yet.' : $next->text($sheet['easier'], $sheet['harder'])],
-            'numbers' => MysteryNumbers::draw(10, 40, self::NUMBERS, crc32($student->id.\count($mine))),
+            'numbers' => MysteryNumbers::draw($band[0], $band[1], self::NUMBERS, crc32($student->id.\count($mine))),
         ];
-    }
-
-    /**
-     * The game at the end of each plan, with its sheet; none where it was handed out as a drill.
-     *
-     * @param  list<array<string, mixed>>  $given
-     * @return list<array<string, mixed>>
-     */
-    private function transfer(Student $student, array $given): array
-    {
-        $task = $this->planning->task($student);
-        $game = WeeklyPlan::game($task);
-        if (in_array($game->id, array_column($given, 'id'), true)) {
-            return [];
-        }
-
-        return [DrillSheet::for($game, SetupCard::of(School::followedIn($task), $task), null, new Words($student->shownUnits()))->toArray()];
     }
 }

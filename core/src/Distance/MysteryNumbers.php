@@ -13,6 +13,22 @@ final class MysteryNumbers
 
     private const MOST = 60;
 
+    /** Around the carry that was worked on, as shares of it; where none was, from here to there, m. Origin: chosen by us. */
+    private const AROUND = [0.6, 1.4];
+
+    private const USUAL_M = [10, 40];
+
+    /** @return array{int, int} metres that the student who works on this carry is to own */
+    public static function band(?float $carryM): array
+    {
+        if ($carryM === null || $carryM <= 0.0) {
+            return self::USUAL_M;
+        }
+        $from = max(self::BAND_M[0], (int) floor(self::AROUND[0] * $carryM));
+
+        return [$from, min(self::BAND_M[1], max($from + 2, (int) ceil(self::AROUND[1] * $carryM)))];
+    }
+
     /**
      * @return list<int> metres
      *

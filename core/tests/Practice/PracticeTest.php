@@ -196,6 +196,17 @@ final class PracticeTest extends TestCase
         MysteryNumbers::draw(20, 20, 10, 1);
     }
 
+    /** @param array{int, int} $band */
+    #[TestWith([62.0, [37, 87]])]
+    #[TestWith([1.0, [1, 3]])]
+    #[TestWith([140.0, [84, 150]])]
+    #[TestWith([null, [10, 40]])]
+    public function test_random_numbers_lie_around_the_carry_that_was_worked_on(?float $carryM, array $band): void
+    {
+        self::assertSame($band, MysteryNumbers::band($carryM));
+        self::assertCount(5, MysteryNumbers::draw($band[0], $band[1], 5, 1));
+    }
+
     public function test_every_drill_has_a_picture_with_finite_places_and_the_trailer_lies_where_its_arc_clears_it(): void
     {
         $case = Cases::of(Cases::BEA);
