@@ -17,4 +17,4 @@ return (new PhpCsFixer\Config)
         'single_line_empty_body' => true,
         'trailing_comma_in_multiline' => ['elements' => ['arguments', 'arrays', 'match', 'parameters']],
     ])
-    ->setFinder(PhpCsFixer\Finder::create()->in(['app', 'bootstrap', 'compat/src', 'config', 'core/src', 'core/tests', 'core/bin', 'database', 'routes', 'tests'])->exclude('cache'));
+    ->setFinder(PhpCsFixer\Finder::create()->in(['app', 'bootstrap', 'config', 'core/src', 'core/tests', 'core/bin', 'database', 'routes', 'tests'])->exclude('cache'));

@@ -17,7 +17,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->statefulApi();
-        // Same origin only; the package behind this middleware is not here either (see compat/).
+        // Same origin only.
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/');
         // Behind a private link the address itself is the key; no cookie is trusted there.

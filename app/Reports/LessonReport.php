@@ -19,7 +19,7 @@ final readonly class LessonReport
 {
     public const PAPERS = ['a4', 'letter'];
 
-    private const FONTS = 'node_modules/@expo-google-fonts';
+    private const FONTS = 'fonts';
 
     private const MOST_STRIPS = 3;
 
@@ -52,7 +52,7 @@ final readonly class LessonReport
             'visits' => $lesson->student->plan?->sessions->take(self::MOST_VISITS)->all() ?? [],
             'cautions' => [...array_unique(array_merge(...array_map(static fn(array $drill): array => array_slice($drill['cautions'], 0, -\count(Cautions::GENERAL)), $given['drills'] ?? []))), ...Cautions::GENERAL],
             'guardian' => $lesson->student->needsGuardian(),
-            'font' => static fn(string $file): string => $alone ? 'data:font/ttf;base64,'.base64_encode((string) file_get_contents(base_path(self::FONTS."/{$file}"))) : base_path(self::FONTS."/{$file}"),
+            'font' => static fn(string $file): string => $alone ? 'data:font/ttf;base64,'.base64_encode((string) file_get_contents(resource_path(self::FONTS."/{$file}"))) : resource_path(self::FONTS."/{$file}"),
         ])->render();
     }
 
@@ -60,7 +60,7 @@ final readonly class LessonReport
     {
         $cache = storage_path('framework/fonts');
         is_dir($cache) || mkdir($cache, 0o700, true);
-        $options = (new Options)->setChroot([base_path()])->setFontDir($cache)->setFontCache($cache)->setIsRemoteEnabled(false)->setDefaultMediaType('print')->setIsFontSubsettingEnabled(true)->setDefaultFont('Atkinson');
+        $options = (new Options)->setChroot([resource_path(self::FONTS)])->setFontDir($cache)->setFontCache($cache)->setIsRemoteEnabled(false)->setDefaultMediaType('print')->setIsFontSubsettingEnabled(true)->setDefaultFont('Atkinson');
         $pdf = new Dompdf($options);
         $pdf->loadHtml($this->html($lesson, $paper), 'UTF-8');
         $pdf->setPaper($paper);

@@ -67,10 +67,10 @@ install_node() {
 }
 
 install_php_libraries() {
-    [ -e vendor/autoload.php ] && ! changed composer composer.json core/composer.json compat/composer.json && return
+    [ -e vendor/autoload.php ] && ! changed composer composer.json core/composer.json && return
     say 'Installing PHP libraries'
     run 'Installing PHP libraries' composer composer update --no-progress --prefer-dist
-    record composer composer.json core/composer.json compat/composer.json
+    record composer composer.json core/composer.json
 }
 
 install_front_end() {

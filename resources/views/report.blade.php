@@ -4,14 +4,14 @@
 <meta charset="utf-8">
 <title>Lesson of {{ $lesson->began_at->format('j F Y') }}, {{ $lesson->student->name }}</title>
 <style>
-@foreach (['Atkinson' => ['atkinson-hyperlegible-next', 'AtkinsonHyperlegibleNext'], 'Literata' => ['literata', 'Literata']] as $family => [$folder, $file])
-@font-face { font-family: {{ $family }}; font-weight: normal; src: url("{{ $font("$folder/400Regular/{$file}_400Regular.ttf") }}") format("truetype"); }
-@font-face { font-family: {{ $family }}; font-weight: bold; src: url("{{ $font("$folder/700Bold/{$file}_700Bold.ttf") }}") format("truetype"); }
+@foreach (['Atkinson' => 'AtkinsonHyperlegibleNext', 'Literata' => 'Literata'] as $family => $file)
+@font-face { font-family: {{ $family }}; font-weight: normal; src: url("{{ $font("{$file}-Regular.ttf") }}") format("truetype"); }
+@font-face { font-family: {{ $family }}; font-weight: bold; src: url("{{ $font("{$file}-Bold.ttf") }}") format("truetype"); }
 @endforeach
 @page { margin: 9mm 12mm; }
 * { box-sizing: border-box; }
 body { font-family: Atkinson, "Atkinson Hyperlegible Next Variable", "DejaVu Sans", sans-serif; font-size: 9.4pt; line-height: 1.05; color: #1e2320; margin: 0; }
-h1, h2, .big { font-family: Literata, "Literata Variable", serif; margin: 0; line-height: 1.1; }
+h1, h2, .big { font-family: Literata, "Literata Variable", "DejaVu Serif"; margin: 0; line-height: 1.1; }
 h1 { font-size: 17pt; } h2 { font-size: 11pt; margin: 2.2mm 0 0.8mm; border-top: 1px solid #1e2320; padding-top: 1.2mm; }
 p, ul, ol { margin: 0 0 1mm; } ul, ol { padding-left: 4.5mm; } .soft { color: #4a4d45; } .big { font-size: 15pt; font-weight: bold; }
 table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padding: 0 3mm 0 0; overflow-wrap: break-word; word-wrap: break-word; }
