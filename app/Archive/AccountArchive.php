@@ -95,6 +95,7 @@ final class AccountArchive
         [$zip, $told] = $this->open($coach, $path);
 
         return DB::transaction(function () use ($coach, $zip, $told, $progress): array {
+            $rowsOf = new ArchiveRows($coach);
             $counts = [];
             foreach (self::TABLES as $table) {
                 $known = array_flip(array_diff(DB::getSchemaBuilder()->getColumnListing($table), self::LEFT_OUT[$table] ?? []));
@@ -104,8 +105,9 @@ final class AccountArchive
                     if (! \is_array($rows)) {
                         throw InvalidInput::one($name, null, 'a list of rows');
                     }
-                    foreach (array_chunk(array_values($rows), self::AT_ONCE) as $some) {
-                        $this->insert($table, $name, array_map(fn(mixed $row): array => $this->row($table, $name, $row, $known, $coach), $some));
+                    foreach (array_chunk(array_values($rows), self::AT_ONCE) as $chunk => $some) {
+                        $from = $chunk * self::AT_ONCE;
+                        $this->insert($table, $name, array_map(static fn(mixed $row, int $at): array => $rowsOf->row($table, $name, $from + $at, $row, $known), $some, array_keys($some)));
                     }
                     $counts[$table] += \count($rows);
                     $progress(array_sum($counts));
@@ -145,7 +147,7 @@ final class AccountArchive
         try {
             DB::table($table)->insert($rows);
         } catch (UniqueConstraintViolationException) {
-            throw InvalidInput::one($file, 'a row that is here already', 'rows that no other account on this server holds');
+            throw InvalidInput::one($file, 'a row that is there already', 'rows that are each in the archive once');
         }
     }
 
@@ -177,20 +179,6 @@ final class AccountArchive
     private function kept(string $table, array $row): array
     {
         return array_diff_key($row, array_flip(self::LEFT_OUT[$table] ?? []));
-    }
-
-    /**
-     * @param  array<string, int>  $known
-     * @return array<string, mixed>
-     */
-    private function row(string $table, string $file, mixed $row, array $known, User $coach): array
-    {
-        if (! \is_array($row) || array_diff_key($row, $known) !== []) {
-            throw InvalidInput::one($file, $row, 'rows with the keys '.implode(', ', array_keys($known)));
-        }
-        $row = array_map(static fn(mixed $value): mixed => \is_array($value) ? json_encode($value, JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR) : $value, $row);
-
-        return $row + (\in_array($table, ['students', 'sheet_presets', 'own_drills', 'own_cards', 'revisions'], true) ? ['coach_id' => $coach->id] : []);
     }
 
     /**

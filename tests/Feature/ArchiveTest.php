@@ -11,6 +11,7 @@ use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseReader;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
 final class ArchiveTest extends TestCase
@@ -52,9 +53,14 @@ final class ArchiveTest extends TestCase
         $this->read($kept)->assertStatus(422)->assertJsonPath('faults.0.allowed', 'an account without students');
         $other = User::query()->create(['name' => 'New Coach', 'email' => 'new@saltgrass.example', 'password' => 'x', 'units' => 'metric']);
         $this->actingAs($other);
-        self::assertStringContainsString('rows that no other account on this server holds. Nothing was stored.', (string) $this->read($kept)->assertStatus(202)->assertJsonPath('state', 'refused')->json('message'));
-        self::assertSame(0, $other->students()->count());
+        // Another coach gets a copy of his own; what is here already stays as it is.
+        $this->read($kept)->assertStatus(202)->assertJsonPath('state', 'done');
+        self::assertSame(7, $other->students()->count());
+        self::assertSame([], array_intersect($other->students()->pluck('id')->all(), $coach->students()->pluck('id')->all()));
+        Student::withTrashed()->where('coach_id', $other->id)->get()->each(static fn(Student $one) => $one->forceDelete());
+        DB::table('revisions')->where('coach_id', $other->id)->delete();
         $other->delete();
+        self::assertEquals($before, $this->tables());
         $this->actingAs($coach);
         Student::withTrashed()->where('coach_id', $coach->id)->get()->each(static fn(Student $one) => $one->forceDelete());
         DB::table('revisions')->delete();
@@ -91,6 +97,69 @@ final class ArchiveTest extends TestCase
         $zip->addFromString('archive.json', json_encode(['format' => AccountArchive::FORMAT, 'rows' => ['students' => 3]], JSON_THROW_ON_ERROR));
         $zip->close();
         self::assertStringContainsString('data/students: "0 rows" is not allowed; allowed: 3 rows, as archive.json says', (string) $this->read($path)->assertJsonPath('state', 'refused')->json('message'));
+    }
+
+    /** @param array<string, array<string, mixed>> $over by table, over a small archive that is right */
+    #[DataProvider('forged')]
+    public function test_an_archive_that_reaches_for_what_is_not_in_it_or_says_what_cannot_be_is_refused(array $over, string $told): void
+    {
+        $bea = $this->student('Bea');
+        $set = $bea->lessons()->firstOrFail()->sets()->firstOrFail();
+        $victims = ['STUDENT' => $bea->id, 'LESSON' => $set->lesson_id, 'SET' => $set->id, 'BALL' => $set->balls()->firstOrFail()->id];
+        $before = $this->tables();
+        $empty = User::query()->create(['name' => 'New Coach', 'email' => 'new@saltgrass.example', 'password' => 'x', 'units' => 'metric']);
+        $this->actingAs($empty);
+        [$student, $lesson, $balls] = [self::id(), self::id(), self::id()];
+        $rows = [
+            'students' => ['id' => $student, 'name' => 'A', 'handed' => 'right', 'about' => '', 'limits' => '[]'],
+            'sheet_imports' => ['id' => self::id(), 'student_id' => $student, 'name' => 'a.csv', 'hash' => str_repeat('a', 64), 'state' => 'done', 'mapping' => null, 'task' => null, 'purpose' => null, 'day' => null, 'total' => 2, 'rows_done' => 2, 'balls' => 1, 'left_out' => 0, 'refused' => 0, 'sets_left' => null, 'per_day' => '{}'],
+            'lessons' => ['id' => $lesson, 'student_id' => $student, 'task' => self::CHIP, 'began_at' => '2026-11-24 10:00:00', 'closed_at' => null],
+            'ball_sets' => ['id' => $balls, 'lesson_id' => $lesson, 'purpose' => 'before', 'setup' => ['shaft_lean_deg' => 4], 'motion' => '{}'],
+            'balls' => ['id' => self::id(), 'ball_set_id' => $balls, 'seen' => ['strike' => 'thin'], 'hit_at' => '2026-11-24 10:00:00.000'],
+            'drill_results' => ['id' => self::id(), 'student_id' => $student, 'plan_session_id' => null, 'drill' => 'brush_line', 'goal' => ['kind' => 'count', 'need' => 1, 'of' => 1], 'attempts' => [true], 'passed' => true, 'text' => '1 of 1', 'logged_by' => 'coach', 'confidence' => null, 'note' => '', 'done_at' => '2026-11-24 10:00:00'],
+            'revisions' => ['subject_type' => 'balls', 'subject_id' => $student, 'before' => ['seen' => []], 'changed_at' => '2026-11-24 10:00:00.000'],
+        ];
+        if (! isset($over['revisions'])) {
+            unset($rows['revisions']);
+        }
+        $path = (string) tempnam(sys_get_temp_dir(), 'forged');
+        $zip = new \ZipArchive;
+        $zip->open($path, \ZipArchive::OVERWRITE);
+        foreach ($rows as $table => $row) {
+            $zip->addFromString("data/{$table}-1.json", json_encode([array_map(static fn(mixed $value): mixed => \is_string($value) ? ($victims[$value] ?? $value) : $value, [...$row, ...$over[$table] ?? []])], JSON_THROW_ON_ERROR));
+        }
+        $zip->addFromString('archive.json', json_encode(['format' => AccountArchive::FORMAT, 'rows' => array_fill_keys(array_keys($rows), 1)], JSON_THROW_ON_ERROR));
+        $zip->close();
+
+        $read = $this->read($path);
+        self::assertSame($told === '' ? 'done' : 'refused', $read->json('state'), (string) $read->json('message'));
+        self::assertStringContainsString($told, (string) $read->json('message'));
+        if ($told !== '') {
+            self::assertSame(0, $empty->students()->withTrashed()->count());
+            self::assertEquals($before, $this->tables(), 'nothing was stored, nothing of anybody else\'s was touched');
+        } else {
+            $this->get('/api/archive')->assertOk();
+        }
+    }
+
+    /** @return iterable<string, array{array<string, array<string, mixed>>, string}> */
+    public static function forged(): iterable
+    {
+        yield 'as it should be' => [[], ''];
+        yield 'a lesson for a stranger\'s student' => [['lessons' => ['student_id' => 'STUDENT']], 'data/lessons-1.json[0].student_id'];
+        yield 'a set in a stranger\'s lesson' => [['ball_sets' => ['lesson_id' => 'LESSON']], 'data/ball_sets-1.json[0].lesson_id'];
+        yield 'a ball in a stranger\'s set' => [['balls' => ['ball_set_id' => 'SET']], 'data/balls-1.json[0].ball_set_id'];
+        yield 'a result of a stranger\'s student' => [['drill_results' => ['student_id' => 'STUDENT']], 'data/drill_results-1.json[0].student_id'];
+        yield 'history of a stranger\'s ball' => [['revisions' => ['subject_id' => 'BALL']], 'data/revisions-1.json[0].subject_id'];
+        yield 'a sheet that is a path' => [['sheet_imports' => ['id' => '../../../victim']], 'data/sheet_imports-1.json[0].id'];
+        yield 'a hand there is not' => [['students' => ['handed' => 'sideways']], 'data/students-1.json[0].handed'];
+        yield 'a limit there is not' => [['students' => ['limits' => ['wings']]], 'data/students-1.json[0].limits.0'];
+        yield 'a task that cannot be' => [['lessons' => ['task' => ['shot' => 'chip', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]]]], 'data/lessons-1.json[0].task.lie'];
+        yield 'a look out of its range' => [['ball_sets' => ['setup' => ['shaft_lean_deg' => 900]]], 'data/ball_sets-1.json[0].setup.shaft_lean_deg'];
+        yield 'a strike of another shot' => [['balls' => ['seen' => ['strike' => 'splash']]], 'data/balls-1.json[0].seen.strike'];
+        yield 'a purpose there is not' => [['ball_sets' => ['purpose' => 'fun']], 'data/ball_sets-1.json[0].purpose'];
+        yield 'a drill there is not' => [['drill_results' => ['drill' => 'juggling']], 'drill'];
+        yield 'an hour there is not' => [['balls' => ['hit_at' => 'yesterday-ish o\'clock']], 'data/balls-1.json[0].hit_at'];
     }
 
     public function test_what_was_deleted_comes_back_within_thirty_days_and_then_goes(): void
@@ -154,6 +223,8 @@ final class ArchiveTest extends TestCase
                 static fn(mixed $value): mixed => \is_string($value) && preg_match('/^[\[{]/', $value) === 1 ? json_decode($value, true) : $value,
                 array_diff_key((array) $row, array_flip([...$derived, ...(\in_array($table, ['revisions', 'prescriptions'], true) ? ['id', 'gist'] : [])])),
             ))->all();
+            // Ids are given anew; their time stays.
+            $rows = json_decode((string) preg_replace('/"([0-9a-z]{14})[0-9a-z]{12}"/', '"$1"', strtolower(json_encode($rows, JSON_THROW_ON_ERROR))), true);
             sort($rows);
             $tables[$table] = $rows;
         }

@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archive;
+
+use App\Models\SheetImport;
+use App\Models\User;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
+use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Club\Handedness;
+use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Drills\OwnDrill;
+use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Practice\Goal;
+use LowPoint\Core\Practice\Score;
+use LowPoint\Core\Prescription\OwnCard;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Wording\Units;
+
+/**
+ * The rows of one archive on their way into an account. Each is checked as if it had been entered by hand; each gets an id of
+ * its own; what it hangs on must be in the same archive, so that nothing of anybody else's can be reached.
+ */
+final class ArchiveRows
+{
+    /** Column => the table in which it must be found. */
+    private const PARENTS = [
+        'lessons' => ['student_id' => 'students', 'sheet_import_id' => 'sheet_imports'],
+        'sheet_imports' => ['student_id' => 'students'],
+        'ball_sets' => ['lesson_id' => 'lessons'],
+        'balls' => ['ball_set_id' => 'ball_sets'],
+        'prescriptions' => ['lesson_id' => 'lessons'],
+        'plans' => ['student_id' => 'students'],
+        'plan_sessions' => ['plan_id' => 'plans'],
+        'drill_results' => ['student_id' => 'students', 'plan_session_id' => 'plan_sessions'],
+    ];
+
+    private const OF_THE_COACH = ['students', 'sheet_presets', 'own_drills', 'own_cards', 'revisions'];
+
+    /** Revisions are kept under the id of what they tell of; those of a prescription under that of its lesson. */
+    private const SUBJECTS = ['students' => 'students', 'lessons' => 'lessons', 'ball_sets' => 'ball_sets', 'balls' => 'balls', 'prescriptions' => 'lessons'];
+
+    /** Of an id so much is its time and stays, so that what is ordered by ids keeps its order. */
+    private const TIME_OF_ID = 14;
+
+    /** @var array<string, array<string, string>> table => id in the archive => id here */
+    private array $ids = [];
+
+    /** @var array<string, Shot> by the id of a lesson or set in the archive */
+    private array $shots = [];
+
+    public function __construct(private readonly User $coach) {}
+
+    /**
+     * @param  array<string, int>  $known  columns a row may have
+     * @return array<string, mixed> as it is to be stored
+     *
+     * @throws InvalidInput naming file, row, key, value and what is allowed
+     */
+    public function row(string $table, string $file, int $at, mixed $row, array $known): array
+    {
+        $name = "{$file}[{$at}]";
+        if (! \is_array($row) || array_diff_key($row, $known) !== []) {
+            throw InvalidInput::one($name, $row, 'rows with the keys '.implode(', ', array_keys($known)));
+        }
+        $said = array_map(self::opened(...), $row);
+        $this->check($name, $said, $this->rules($table));
+        try {
+            $this->read($table, $said);
+        } catch (InvalidInput $e) {
+            throw InvalidInput::one("{$name}.{$e->faults[0]->key}", $e->faults[0]->value, $e->faults[0]->allowed);
+        }
+        foreach (self::PARENTS[$table] ?? [] as $column => $parent) {
+            if (isset($row[$column])) {
+                $row[$column] = $this->ids[$parent][$row[$column]] ?? throw InvalidInput::one("{$name}.{$column}", $row[$column], "an id of {$parent} in this archive");
+            }
+        }
+        if (isset($row['id'])) {
+            $row['id'] = $this->newId($table, $name, (string) $row['id']);
+        }
+        if ($table === 'revisions') {
+            $row['subject_id'] = $this->ids[self::SUBJECTS[$said['subject_type']]][$said['subject_id']]
+                ?? throw InvalidInput::one("{$name}.subject_id", $said['subject_id'], 'an id of this archive');
+        }
+        $row = $this->withOwnDrills($table, $row, $said);
+        $row = array_map(static fn(mixed $value): mixed => \is_array($value) ? json_encode($value, JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR) : $value, $row);
+
+        return $row + (\in_array($table, self::OF_THE_COACH, true) ? ['coach_id' => $this->coach->id] : []);
+    }
+
+    /** @return array<string, list<mixed>> */
+    private function rules(string $table): array
+    {
+        $id = ['required', 'string', 'ulid'];
+        $times = ['created_at' => ['nullable', 'date'], 'updated_at' => ['nullable', 'date'], 'deleted_at' => ['nullable', 'date']];
+        $purpose = Rule::in(['before', 'after', 'retest']);
+
+        return $times + match ($table) {
+            'students' => [
+                'id' => $id, 'name' => ['required', 'string', 'max:200'], 'handed' => ['required', new Enum(Handedness::class)], 'about' => ['nullable', 'string', 'max:500'],
+                'limits' => ['present', 'array', 'max:9'], 'limits.*' => [new Enum(Limit::class)], 'units' => ['nullable', new Enum(Units::class)],
+            ],
+            'sheet_presets' => ['id' => $id, 'name' => ['required', 'string', 'max:80'], 'mapping' => ['present', 'array']],
+            'own_drills' => ['id' => $id, 'name' => ['required', 'string', 'max:60'], 'content' => ['required', 'array']],
+            'own_cards' => ['id' => $id, 'shot' => ['required', new Enum(Shot::class)], 'content' => ['required', 'array']],
+            'sheet_imports' => [
+                'id' => $id, 'student_id' => $id, 'name' => ['required', 'string', 'max:200'], 'hash' => ['required', 'string', 'size:64'], 'purpose' => ['nullable', $purpose],
+                'state' => ['required', Rule::in([SheetImport::READING, SheetImport::SUMMING, SheetImport::DONE, SheetImport::STOPPED, SheetImport::TAKEN_BACK])],
+                'mapping' => ['nullable', 'array'], 'task' => ['nullable', 'array'], 'day' => ['nullable', 'date'], 'per_day' => ['present', 'array'],
+                ...array_fill_keys(['total', 'rows_done', 'balls', 'left_out', 'refused'], ['required', 'integer', 'min:0', 'max:4294967295']), 'sets_left' => ['nullable', 'integer', 'min:0'],
+            ],
+            'lessons' => ['id' => $id, 'student_id' => $id, 'task' => ['required', 'array'], 'began_at' => ['required', 'date'], 'closed_at' => ['nullable', 'date']],
+            'ball_sets' => [
+                'id' => $id, 'lesson_id' => $id, 'purpose' => ['required', $purpose], 'setup' => ['present', 'array'], 'motion' => ['present', 'array'],
+                'confidence' => ['nullable', 'integer', 'between:1,10'],
+            ],
+            'balls' => ['id' => $id, 'ball_set_id' => $id, 'seen' => ['present', 'array'], 'hit_at' => ['required', 'date']],
+            'prescriptions' => [
+                'lesson_id' => $id, 'cause' => ['required', 'string', 'max:60'], 'school' => ['required', new Enum(School::class)], 'content' => ['required', 'array'],
+                'content.cause_name' => ['required', 'string'], 'content.feel' => ['required', 'string'], 'content.setup' => ['present', 'array'],
+                'content.setup.*.text' => ['required', 'string'], 'content.drills' => ['present', 'array'], 'content.drills.*.id' => ['required', 'string', 'max:60'],
+                'content.drills.*.name' => ['required', 'string'], 'content.drills.*.cautions' => ['present', 'array'],
+            ],
+            'plans' => ['id' => $id, 'student_id' => $id, 'made_from' => ['required', 'array'], 'notes' => ['present', 'array'], 'notes.*' => ['string']],
+            'plan_sessions' => [
+                'id' => $id, 'plan_id' => $id, 'day' => ['required', 'date'], 'items' => ['present', 'array'], 'sequence' => ['required', 'integer', 'min:0'],
+                'items.*.drill' => ['required', 'string', 'max:60'], 'items.*.name' => ['required', 'string'], 'items.*.minutes' => ['required', 'integer', 'between:0,180'],
+            ],
+            'drill_results' => [
+                'id' => $id, 'student_id' => $id, 'drill' => ['required', 'string', 'max:60'], 'goal' => ['required', 'array'], 'attempts' => ['present', 'array'],
+                'passed' => ['required', 'boolean'], 'text' => ['required', 'string', 'max:200'], 'logged_by' => ['required', Rule::in(['coach', 'student'])],
+                'confidence' => ['nullable', 'integer', 'between:1,10'], 'note' => ['nullable', 'string', 'max:500'], 'done_at' => ['required', 'date'],
+            ],
+            'revisions' => [
+                'subject_type' => ['required', Rule::in(array_keys(self::SUBJECTS))], 'subject_id' => $id, 'before' => ['present', 'array'], 'changed_at' => ['required', 'date'],
+            ],
+            default => throw new \LogicException("No such table in an archive: {$table}"),
+        };
+    }
+
+    /**
+     * What only the core can tell: tasks, looks, balls, drills.
+     *
+     * @param  array<string, mixed>  $row
+     *
+     * @throws InvalidInput
+     */
+    private function read(string $table, array $row): void
+    {
+        match ($table) {
+            'lessons' => $this->shots[$row['id']] = CaseReader::task($row['task'])->shot,
+            'sheet_imports' => $row['task'] === null ? null : CaseReader::task($row['task']),
+            'ball_sets' => [CaseReader::observations($row['setup'], $row['motion']), $this->shots[$row['id']] = $this->shots[$row['lesson_id']] ?? Shot::Chip],
+            'balls' => CaseReader::ball($row['seen'], $this->shots[$row['ball_set_id']] ?? Shot::Chip, 'seen'),
+            'own_drills' => OwnDrill::of($row['id'], $row['content']),
+            'own_cards' => OwnCard::of($row['content']),
+            'drill_results' => Score::of(Goal::read(array_filter(array_intersect_key($row['goal'], array_flip(Goal::KEYS)), static fn(mixed $value): bool => $value !== null)), array_values($row['attempts'])),
+            default => null,
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @param  array<string, list<mixed>>  $rules
+     */
+    private function check(string $name, array $row, array $rules): void
+    {
+        $checked = Validator::make($row, $rules);
+        if ($checked->fails()) {
+            $key = $checked->errors()->keys()[0];
+            throw InvalidInput::one("{$name}.{$key}", data_get($row, $key), lcfirst(rtrim($checked->errors()->first($key), '.')));
+        }
+    }
+
+    private function newId(string $table, string $name, string $old): string
+    {
+        if (isset($this->ids[$table][$old])) {
+            throw InvalidInput::one("{$name}.id", $old, 'each id once');
+        }
+
+        return $this->ids[$table][$old] = strtolower(substr($old, 0, self::TIME_OF_ID).substr((string) Str::ulid(), self::TIME_OF_ID));
+    }
+
+    /**
+     * Where a row names a drill of the coach's own, its new id; any other must be of the library.
+     *
+     * @param  array<string, mixed>  $row
+     * @param  array<string, mixed>  $said  the same with its JSON opened
+     * @return array<string, mixed>
+     */
+    private function withOwnDrills(string $table, array $row, array $said): array
+    {
+        $known = fn(string $id): string => $this->ids['own_drills'][$id] ?? $id;
+        switch ($table) {
+            case 'drill_results':
+                $row['drill'] = $known($said['drill']);
+                if (DrillLibrary::standard()->find($row['drill']) === null && ! \in_array($row['drill'], $this->ids['own_drills'] ?? [], true)) {
+                    throw InvalidInput::one('drill', $said['drill'], 'a drill of the library, or one of this archive');
+                }
+                break;
+            case 'own_cards':
+                $row['content'] = ['drills' => array_map($known, $said['content']['drills'])] + $said['content'];
+                break;
+            case 'prescriptions':
+                $row['content'] = ['drills' => array_map(static fn(array $drill): array => ['id' => $known($drill['id'])] + $drill, $said['content']['drills'])] + $said['content'];
+                break;
+            case 'plan_sessions':
+                $row['items'] = array_map(static fn(array $item): array => ['drill' => $known($item['drill'])] + $item, $said['items']);
+                break;
+        }
+
+        return $row;
+    }
+
+    /** JSON that was written as text, being empty. */
+    private static function opened(mixed $value): mixed
+    {
+        return $value === '[]' || $value === '{}' ? [] : $value;
+    }
+}
