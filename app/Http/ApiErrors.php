@@ -7,6 +7,7 @@ namespace App\Http;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
@@ -48,6 +49,12 @@ final class ApiErrors
         $exceptions->render(static fn(ThrottleRequestsException $e, Request $request): ?JsonResponse => self::say($request, 429, 'Too many requests from here. Wait a minute and try again.'));
         $exceptions->render(static fn(HttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof TokenMismatchException
             ? self::say($request, 401, 'The session has ended. Sign in again; what you entered is kept on this device.') : null);
+        $exceptions->render(static fn(UniqueConstraintViolationException $e, Request $request): ?JsonResponse => self::say(
+            $request,
+            409,
+            'There is a record with this id already, perhaps a deleted one. Nothing was changed; what you entered is kept on this device.',
+        ));
+        $exceptions->render(static fn(HttpException $e, Request $request): ?JsonResponse => $e->getStatusCode() === 410 ? self::say($request, 410, $e->getMessage()) : null);
         $exceptions->render(static fn(QueryException $e, Request $request): ?JsonResponse => self::storeIsAway($e)
             ? self::say($request, 503, 'The record store cannot be reached. Nothing was changed; what you entered is kept on this device and will be sent again.') : null);
     }

@@ -20,12 +20,13 @@ use Illuminate\Support\Carbon;
 final class Ball extends Model
 {
     use HasUlids;
+    use HearsDevices;
     use KeepsHistory;
     use SoftDeletes;
 
     protected $fillable = ['id', 'seen', 'hit_at'];
 
-    protected $casts = ['seen' => 'array', 'hit_at' => 'datetime:Y-m-d\TH:i:s.vP'];
+    protected $casts = ['heard' => 'array', 'seen' => 'array', 'hit_at' => 'datetime:Y-m-d\TH:i:s.vP'];
 
     protected static function booted(): void
     {

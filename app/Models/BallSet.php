@@ -30,13 +30,14 @@ use Illuminate\Support\Facades\DB;
 final class BallSet extends Model
 {
     use HasUlids;
+    use HearsDevices;
     use KeepsHistory;
 
     public const PURPOSES = ['before', 'after', 'retest'];
 
     protected $fillable = ['id', 'purpose', 'setup', 'motion', 'confidence'];
 
-    protected $casts = ['setup' => 'array', 'motion' => 'array', 'summary' => 'array', 'marks' => 'array', 'confidence' => 'integer'];
+    protected $casts = ['heard' => 'array', 'setup' => 'array', 'motion' => 'array', 'summary' => 'array', 'marks' => 'array', 'confidence' => 'integer'];
 
     protected static function booted(): void
     {

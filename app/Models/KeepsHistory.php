@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Auth;
 /** Whatever is changed or taken out leaves a revision with what stood there before. */
 trait KeepsHistory
 {
-    private const NOT_WORTH_KEEPING = ['updated_at', 'created_at', 'change_count'];
+    private const NOT_WORTH_KEEPING = ['updated_at', 'created_at', 'change_count', 'heard'];
 
     protected static function bootKeepsHistory(): void
     {

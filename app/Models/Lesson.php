@@ -27,13 +27,14 @@ use Illuminate\Support\Carbon;
 final class Lesson extends Model
 {
     use HasUlids;
+    use HearsDevices;
     use KeepsHistory;
     use OnTheRoster;
     use SoftDeletes;
 
     protected $fillable = ['id', 'student_id', 'task', 'began_at', 'closed_at'];
 
-    protected $casts = ['task' => 'array', 'began_at' => 'datetime', 'closed_at' => 'datetime'];
+    protected $casts = ['heard' => 'array', 'task' => 'array', 'began_at' => 'datetime', 'closed_at' => 'datetime'];
 
     protected static function booted(): void
     {

@@ -10,6 +10,7 @@ use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -18,28 +19,49 @@ use LowPoint\Core\CaseFile\CaseWriter;
 
 final class BallController
 {
+    /** Two devices at once may get into each other's way; then it is tried again. */
+    private const ATTEMPTS = 4;
+
     /** Stores the ball with this id: the same one twice is stored once, a changed one is a correction, a removed one comes back. */
     public function put(PutBallRequest $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): JsonResponse
     {
         Gate::authorize('view', $lesson);
         $task = CaseReader::task($lesson->task);
         $seen = CaseReader::ball($request->input('seen'), $task->shot);
-        $ball = $this->ballOf($set, $ballId) ?? (new Ball(['id' => $ballId]))->set()->associate($set);
-        $ball->seen = CaseWriter::ball($seen);
-        $ball->hit_at = Carbon::parse($request->string('hit_at')->value());
-        $ball->deleted_at = null;
+        $hitAt = Carbon::parse($request->string('hit_at')->value());
         // The ball and the note of what it was before are stored together or not at all.
-        DB::transaction(static fn(): bool => $ball->save());
+        DB::transaction(function () use ($request, $set, $ballId, $seen, $hitAt): void {
+            BallSet::query()->lockForUpdate()->find($set->id);
+            $ball = $this->ballOf($set, $ballId) ?? (new Ball(['id' => $ballId]))->set()->associate($set);
+            if ($ball->hears($request)) {
+                $ball->seen = CaseWriter::ball($seen);
+                $ball->hit_at = $hitAt;
+                $ball->deleted_at = null;
+                $ball->save();
+            }
+        }, self::ATTEMPTS);
 
         return new JsonResponse(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set->load('balls'))]);
     }
 
     /** Takes the ball out of the set; it is kept and can be put back. */
-    public function destroy(Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): JsonResponse
+    public function destroy(Request $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): JsonResponse
     {
         Gate::authorize('view', $lesson);
-        $ball = $this->ballOf($set, $ballId);
-        DB::transaction(static fn(): ?bool => $ball?->delete());
+        DB::transaction(function () use ($request, $set, $ballId): void {
+            BallSet::query()->lockForUpdate()->find($set->id);
+            $ball = $this->ballOf($set, $ballId);
+            if ($ball === null && $request->has('from')) {
+                // It overtook the ball: which stays out when it comes.
+                $ball = (new Ball(['id' => $ballId, 'seen' => [], 'hit_at' => now()]))->set()->associate($set);
+                $ball->hears($request);
+                $ball->deleted_at = Carbon::now();
+                $ball->save();
+            } elseif ($ball !== null && $ball->hears($request)) {
+                $ball->saveQuietly();
+                $ball->delete();
+            }
+        }, self::ATTEMPTS);
 
         return new JsonResponse(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set->load('balls'))]);
     }

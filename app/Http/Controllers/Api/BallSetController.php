@@ -16,6 +16,9 @@ use LowPoint\Core\Evidence\Group;
 
 final class BallSetController
 {
+    /** Two devices at once may get into each other's way; then it is tried again. */
+    private const ATTEMPTS = 4;
+
     /**
      * Merges what was seen into the set with this id, making it when new: a key with null takes the observation back,
      * an absent key leaves it, so that two devices on one lesson do not wipe out each other's entries.
@@ -23,20 +26,27 @@ final class BallSetController
     public function put(PutBallSetRequest $request, Lesson $lesson, string $setId, SetReading $reading): JsonResponse
     {
         Gate::authorize('view', $lesson);
-        $set = BallSet::query()->find($setId) ?? (new BallSet(['id' => $setId, 'setup' => [], 'motion' => []]))->lesson()->associate($lesson);
-        abort_if($set->lesson_id !== $lesson->id, 403);
+        // Read, merged and stored under a lock: two devices at once keep what either saw.
+        $set = DB::transaction(static function () use ($request, $lesson, $setId): BallSet {
+            Lesson::query()->lockForUpdate()->find($lesson->id);
+            $set = BallSet::query()->find($setId) ?? (new BallSet(['id' => $setId, 'setup' => [], 'motion' => []]))->lesson()->associate($lesson);
+            abort_if($set->lesson_id !== $lesson->id, 403);
+            $seen = CaseReader::observations(
+                self::merged($set->setup, (array) $request->input('setup')),
+                self::merged($set->motion, (array) $request->input('motion')),
+            );
+            if ($set->hears($request)) {
+                $set->purpose = $request->string('purpose')->value();
+                $set->setup = $seen->in(Group::Setup);
+                $set->motion = $seen->in(Group::Motion);
+                if ($request->has('confidence')) {
+                    $set->confidence = $request->input('confidence');
+                }
+                $set->save();
+            }
 
-        $seen = CaseReader::observations(
-            self::merged($set->setup, (array) $request->input('setup')),
-            self::merged($set->motion, (array) $request->input('motion')),
-        );
-        $set->purpose = $request->string('purpose')->value();
-        $set->setup = $seen->in(Group::Setup);
-        $set->motion = $seen->in(Group::Motion);
-        if ($request->has('confidence')) {
-            $set->confidence = $request->input('confidence');
-        }
-        DB::transaction(static fn(): bool => $set->save());
+            return $set;
+        }, self::ATTEMPTS);
 
         return new JsonResponse(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set)]);
     }

@@ -21,6 +21,9 @@ use LowPoint\Core\CaseFile\CaseWriter;
 
 final class LessonController
 {
+    /** Two devices at once may get into each other's way; then it is tried again. */
+    private const ATTEMPTS = 4;
+
     /** The lesson with all its sets, each with its reading. */
     public function show(Lesson $lesson, SetReading $reading): JsonResponse
     {
@@ -39,21 +42,63 @@ final class LessonController
     {
         $student = Student::query()->findOrFail($request->string('student_id')->value());
         Gate::authorize('view', $student);
-        $lesson = Lesson::query()->find($lessonId) ?? new Lesson(['id' => $lessonId, 'student_id' => $student->id]);
-        abort_if($lesson->student_id !== $student->id, 403);
+        $wanted = CaseWriter::task(CaseReader::task($request->input('task')));
 
-        $lesson->task = CaseWriter::task(CaseReader::task($request->input('task')));
-        $lesson->began_at = Carbon::parse($request->string('began_at')->value());
-        $lesson->closed_at = $request->filled('closed_at') ? Carbon::parse($request->string('closed_at')->value()) : null;
-        $lesson->setRelation('student', $student);
-        $lesson->load('sets.balls');
-        // A shot changed after balls were logged must still be able to hold them.
-        $readings = $lesson->sets->mapWithKeys(static fn(BallSet $set): array => [$set->id => $reading->of($lesson, $set)])->all();
-        DB::transaction(static fn(): bool => $lesson->save());
-        if ($lesson->closed_at !== null) {
-            KeepStanding::dispatch($student->id);
+        return DB::transaction(function () use ($request, $lessonId, $student, $wanted, $reading): JsonResponse {
+            $lesson = Lesson::withTrashed()->lockForUpdate()->find($lessonId) ?? new Lesson(['id' => $lessonId, 'student_id' => $student->id]);
+            abort_if($lesson->student_id !== $student->id, 403);
+            abort_if($lesson->trashed(), 410, 'This lesson was deleted, perhaps on another device. It can be put back from the bin for 30 days; then what waits here can be sent.');
+            $conflicts = [];
+            if ($lesson->hears($request)) {
+                $conflicts = $this->change($lesson, $request, $wanted);
+            }
+            $lesson->setRelation('student', $student);
+            $lesson->load('sets.balls');
+            // A shot changed after balls were logged must still be able to hold them.
+            $readings = $lesson->sets->mapWithKeys(static fn(BallSet $set): array => [$set->id => $reading->of($lesson, $set)])->all();
+            $lesson->save();
+            if ($lesson->closed_at !== null) {
+                KeepStanding::dispatch($student->id)->afterCommit();
+            }
+
+            return new JsonResponse(['readings' => (object) $readings, 'lesson' => new LessonResource($lesson->load('prescription')), 'conflicts' => $conflicts]);
+        }, self::ATTEMPTS);
+    }
+
+    /**
+     * Only what this device has changed since it last knew the lesson ("base"); what another device did meanwhile stays.
+     *
+     * @param  array<string, mixed>  $wanted
+     * @return list<array{key: string, theirs: mixed, yours: mixed}> what both have changed: the later one holds, the other is in the history
+     */
+    private function change(Lesson $lesson, PutLessonRequest $request, array $wanted): array
+    {
+        $at = static fn(?string $time): ?string => $time === null || $time === '' ? null : Carbon::parse($time)->utc()->toIso8601String();
+        $now = ['began_at' => $at($request->string('began_at')->value()), 'closed_at' => $at($request->string('closed_at')->value())] + $wanted;
+        $base = $request->input('base');
+        if (! $lesson->exists || ! \is_array($base) || ! \is_array($base['task'] ?? null)) {
+            [$lesson->task, $lesson->began_at, $lesson->closed_at] = [$wanted, Carbon::parse((string) $now['began_at']), $now['closed_at'] === null ? null : Carbon::parse($now['closed_at'])];
+
+            return [];
         }
+        $was = ['began_at' => $at($base['began_at'] ?? null), 'closed_at' => $at($base['closed_at'] ?? null)] + CaseWriter::task(CaseReader::task($base['task']));
+        $stored = ['began_at' => $lesson->began_at->utc()->toIso8601String(), 'closed_at' => $lesson->closed_at?->utc()->toIso8601String()] + $lesson->task;
+        $conflicts = [];
+        foreach (array_keys($now + $was + $stored) as $key) {
+            [$mine, $before, $theirs] = [$now[$key] ?? null, $was[$key] ?? null, $stored[$key] ?? null];
+            if ($mine == $before) {
+                continue;
+            }
+            if ($theirs != $before && $theirs != $mine) {
+                $conflicts[] = ['key' => $key, 'theirs' => $theirs, 'yours' => $mine];
+            }
+            $stored[$key] = $mine;
+        }
+        $lesson->began_at = Carbon::parse((string) $stored['began_at']);
+        $lesson->closed_at = $stored['closed_at'] === null ? null : Carbon::parse($stored['closed_at']);
+        unset($stored['began_at'], $stored['closed_at']);
+        $lesson->task = CaseWriter::task(CaseReader::task(array_filter($stored, static fn(mixed $value): bool => $value !== null)));
 
-        return new JsonResponse(['readings' => (object) $readings]);
+        return $conflicts;
     }
 }

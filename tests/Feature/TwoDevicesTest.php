@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Lesson;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** Entries that come twice, late, out of order, or from two devices at once. */
+final class TwoDevicesTest extends TestCase
+{
+    private string $lesson;
+
+    private string $set;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->coach());
+        [$this->lesson, $this->set] = $this->beginLesson();
+    }
+
+    public function test_a_late_duplicate_does_not_overwrite_a_newer_correction(): void
+    {
+        $ball = self::id();
+        $this->ball($ball, 'thin', 1)->assertOk();
+        $this->ball($ball, 'heavy', 2)->assertOk();
+        $this->ball($ball, 'thin', 1)->assertOk();
+        self::assertSame(['heavy'], $this->strikes());
+
+        $this->ball($ball, 'clean', 1, 'other')->assertOk();
+        $this->ball($ball, 'heavy', 2)->assertOk();
+        self::assertSame(['clean'], $this->strikes(), 'another device corrected it meanwhile');
+        $this->ball($ball, 'topped', 3)->assertOk();
+        self::assertSame(['topped'], $this->strikes());
+    }
+
+    public function test_a_ball_that_was_taken_out_stays_out_when_its_entry_comes_late_and_comes_back_when_it_is_put_back(): void
+    {
+        $ball = self::id();
+        $this->remove($ball, 2)->assertOk();
+        $this->ball($ball, 'thin', 1)->assertOk();
+        self::assertSame([], $this->strikes(), 'the removal overtook the ball');
+
+        $this->ball($ball, 'thin', 3)->assertOk();
+        self::assertSame(['thin'], $this->strikes(), 'undone');
+        $this->remove($ball, 2)->assertOk();
+        self::assertSame(['thin'], $this->strikes());
+        $this->remove($ball, 4)->assertOk();
+        self::assertSame([], $this->strikes());
+    }
+
+    public function test_a_late_look_does_not_turn_back_a_newer_one_and_both_devices_keep_theirs(): void
+    {
+        $look = fn(array $setup, int $number, string $device): TestResponse => $this->putJson("/api/lessons/{$this->lesson}/sets/{$this->set}", [
+            'purpose' => 'before', 'setup' => $setup, 'motion' => [], 'from' => ['device' => $device, 'number' => $number],
+        ])->assertOk();
+        $look(['shaft_lean_deg' => 4], 1, 'tablet');
+        $look(['shaft_lean_deg' => 9], 2, 'tablet');
+        $look(['lead_weight_pct' => 60], 1, 'phone');
+        $look(['shaft_lean_deg' => 4], 1, 'tablet');
+
+        self::assertEquals(['shaft_lean_deg' => 9, 'lead_weight_pct' => 60], $this->getJson("/api/lessons/{$this->lesson}")->json('lesson.sets.0.setup'));
+    }
+
+    public function test_a_device_that_knows_an_old_lesson_changes_only_what_it_changed_and_is_told_what_both_did(): void
+    {
+        $known = $this->getJson("/api/lessons/{$this->lesson}")->json('lesson');
+        $put = fn(array $task, ?string $closed, int $number, string $device): TestResponse => $this->putJson("/api/lessons/{$this->lesson}", [
+            'student_id' => $known['student_id'], 'task' => $task, 'began_at' => $known['began_at'], 'closed_at' => $closed,
+            'base' => ['task' => $known['task'], 'began_at' => $known['began_at'], 'closed_at' => $known['closed_at']], 'from' => ['device' => $device, 'number' => $number],
+        ])->assertOk();
+        $put(['lie' => 'tight'] + $known['task'], '2026-11-24T11:00:00Z', 1, 'tablet')->assertJsonPath('conflicts', []);
+        $put(['carry_m' => 12] + $known['task'], null, 1, 'phone')->assertJsonPath('conflicts', []);
+
+        $now = $this->getJson("/api/lessons/{$this->lesson}")->json('lesson');
+        self::assertSame(['tight', 12], [$now['task']['lie'], (int) $now['task']['carry_m']]);
+        self::assertNotNull($now['closed_at'], 'a stale device does not open it again');
+
+        $put(['lie' => 'light_rough'] + $known['task'], null, 2, 'phone')->assertJsonPath('conflicts', [['key' => 'lie', 'theirs' => 'tight', 'yours' => 'light_rough']]);
+        self::assertStringContainsString('tight', json_encode($this->getJson("/api/lessons/{$this->lesson}/history")->json(), JSON_THROW_ON_ERROR), 'the other one is in the history');
+    }
+
+    public function test_what_waits_for_a_deleted_lesson_is_answered_in_words_and_can_go_once_it_is_put_back(): void
+    {
+        $this->deleteJson("/api/lessons/{$this->lesson}")->assertNoContent();
+        $student = $this->student('Bea')->id;
+        $this->putLesson($this->lesson, ['student_id' => $student])->assertStatus(410)->assertJsonPath('message', 'This lesson was deleted, perhaps on another device. It can be put back from the bin for 30 days; then what waits here can be sent.');
+        $this->ball(self::id(), 'thin', 1)->assertStatus(404);
+
+        $this->postJson("/api/bin/lessons/{$this->lesson}")->assertNoContent();
+        $this->putLesson($this->lesson, ['student_id' => $student])->assertOk();
+        $this->ball(self::id(), 'thin', 1)->assertOk();
+        self::assertNull(Lesson::query()->findOrFail($this->lesson)->deleted_at);
+    }
+
+    private function ball(string $id, string $strike, int $number, string $device = 'tablet'): TestResponse
+    {
+        return $this->putJson("/api/lessons/{$this->lesson}/sets/{$this->set}/balls/{$id}", ['seen' => ['strike' => $strike], 'hit_at' => '2026-11-24T10:00:00Z', 'from' => ['device' => $device, 'number' => $number]]);
+    }
+
+    private function remove(string $id, int $number, string $device = 'tablet'): TestResponse
+    {
+        return $this->deleteJson("/api/lessons/{$this->lesson}/sets/{$this->set}/balls/{$id}", ['from' => ['device' => $device, 'number' => $number]]);
+    }
+
+    /** @return list<string> */
+    private function strikes(): array
+    {
+        return $this->getJson("/api/lessons/{$this->lesson}")->json('lesson.sets.0.balls.*.seen.strike');
+    }
+}
