@@ -23,10 +23,15 @@ const queries = new QueryClient({
     },
 });
 
-const outbox = new Outbox(async (action, told) => {
+const shown = (value: unknown) => (value === null || value === undefined ? 'nothing' : typeof value === 'string' || typeof value === 'number' ? String(value) : JSON.stringify(value));
+
+const outbox: Outbox = new Outbox(async (action, told) => {
     if (action.kind === 'result') {
         await queries.invalidateQueries({ queryKey: ['practice', action.path] });
         return;
+    }
+    for (const { key, theirs, yours } of told.conflicts ?? []) {
+        outbox.tell(`Another device changed ${key.replaceAll('_', ' ')} to ${shown(theirs)} meanwhile. Yours, ${shown(yours)}, holds now; the other one is in the history of the lesson.`);
     }
     const key = lessonKey(action.lessonId);
     // An answer that was asked for before this entry was stored would take it off the screen again.

@@ -25,6 +25,7 @@ use App\Http\Controllers\Api\SheetController;
 use App\Http\Controllers\Api\StudentController;
 use App\Http\Controllers\Api\TodayController;
 use App\Http\Controllers\Api\TrialController;
+use App\Http\Middleware\OwnEntries;
 use App\Http\Middleware\PrivatePage;
 use Illuminate\Support\Facades\Route;
 
@@ -45,7 +46,7 @@ Route::middleware([PrivatePage::class, 'throttle:shared'])->prefix('shared/{toke
     Route::delete('/', [SharedController::class, 'erase']);
 });
 
-Route::middleware('auth:sanctum')->group(static function (): void {
+Route::middleware(['auth:sanctum', OwnEntries::class])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show']);
     Route::post('sign-out', [SessionController::class, 'destroy']);
     Route::get('catalogue', CatalogueController::class);

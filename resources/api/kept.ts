@@ -1,13 +1,17 @@
 import { device } from '../outbox/device';
+import { owner } from '../outbox/owner';
 import { ApiError, call } from './client';
+
+/** Answers belong to the coach who asked; who that is, and what lies behind a private link, to the device. */
+const placeOf = (path: string) => (path === 'me' || path.startsWith('shared/') ? path : `${owner.current ?? ''} ${path}`);
 
 /** Keeps the answer on the device; a device that is full goes without. */
 export async function keep(path: string, data: unknown): Promise<void> {
-    await device.answers.put({ path, data }).catch(() => undefined);
+    await device.answers.put({ path: placeOf(path), data }).catch(() => undefined);
 }
 
 export async function kept<T>(path: string): Promise<T | undefined> {
-    const answer = await device.answers.get(path).catch(() => undefined);
+    const answer = await device.answers.get(placeOf(path)).catch(() => undefined);
     return answer?.data as T | undefined;
 }
 

@@ -1,8 +1,18 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { owner } from '../outbox/owner';
 import { callOrKept } from './kept';
 import type { Catalogue, Coach, DrillSheet, LessonPage, Library, Observable, OwnWay, Practice, Progress, Shot, Student, Today } from './types';
 
-export const useCoach = () => useQuery({ queryKey: ['me'], queryFn: () => callOrKept<Coach>('me'), retry: false });
+export const useCoach = () =>
+    useQuery({
+        queryKey: ['me'],
+        queryFn: async () => {
+            const coach = await callOrKept<Coach>('me');
+            owner.is(coach.email);
+            return coach;
+        },
+        retry: false,
+    });
 
 export const useCatalogue = () => useQuery({ queryKey: ['catalogue'], queryFn: () => callOrKept<Catalogue>('catalogue'), staleTime: Infinity });
 

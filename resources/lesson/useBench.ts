@@ -14,7 +14,7 @@ interface Step {
 /** The lesson as it looks with what is still waiting on this device, and all a coach can do in it. */
 export function useBench(lessonId: string) {
     const outbox = useOutboxOfApp();
-    const { entries, trouble, deviceFull } = useOutbox(outbox);
+    const { entries, trouble, deviceFull, notices } = useOutbox(outbox);
     const query = useLesson(lessonId, entries.length === 0);
     const [steps, setSteps] = useState<{ done: Step[]; undone: Step[] }>({ done: [], undone: [] });
 
@@ -88,7 +88,7 @@ export function useBench(lessonId: string) {
     const saveLesson = (task: Task, closedAt: string | null) => {
         if (lesson === undefined) return;
         for (const entry of refused) if (entry.action.kind === 'lesson') void outbox.drop(entry.id);
-        void outbox.add({ kind: 'lesson', lessonId, studentId: lesson.student_id, task, beganAt: lesson.began_at, closedAt });
+        void outbox.add({ kind: 'lesson', lessonId, studentId: lesson.student_id, task, beganAt: lesson.began_at, closedAt, base: { task: lesson.task, began_at: lesson.began_at, closed_at: lesson.closed_at } });
     };
 
     const undo = () => {
@@ -111,7 +111,10 @@ export function useBench(lessonId: string) {
         canUndo: steps.done.length > 0, canRedo: steps.undone.length > 0,
         see, copySetup, sure, addBall, correctBall, removeBall, beginSet, saveLesson, undo, redo,
         send: (action: Action) => void outbox.add(action),
+        notices,
+        understood: () => { outbox.understood(); },
         drop: (id: number) => void outbox.drop(id),
+        again: (id: number) => void outbox.again(id),
     };
 }
 

@@ -3,7 +3,16 @@ import type { BallSeen, BallSet, DrillSheet, Goal, Lesson, LessonPage, Observed,
 // Everything a coach can do in a lesson, as data: it is kept on the device, shown at once and sent in order.
 
 export type Action =
-    | { kind: 'lesson'; lessonId: string; studentId: string; task: Task; beganAt: string; closedAt: string | null }
+    | {
+          kind: 'lesson';
+          lessonId: string;
+          studentId: string;
+          task: Task;
+          beganAt: string;
+          closedAt: string | null;
+          /** The lesson as it was known here before: only what differs from it is changed. */
+          base?: { task: Task; began_at: string; closed_at: string | null };
+      }
     | { kind: 'look'; lessonId: string; setId: string; purpose: Purpose; setup: Observed; motion: Observed; confidence?: number | null }
     | { kind: 'ball'; lessonId: string; setId: string; ballId: string; seen: BallSeen; hitAt: string }
     | { kind: 'remove-ball'; lessonId: string; setId: string; ballId: string }
@@ -39,7 +48,7 @@ export function requestOf(action: Action): Request {
         case 'result':
             return { method: 'PUT', path: `${action.path}/results/${action.resultId}`, body: action.run };
         case 'lesson':
-            return { method: 'PUT', path: lesson, body: { student_id: action.studentId, task: action.task, began_at: action.beganAt, closed_at: action.closedAt } };
+            return { method: 'PUT', path: lesson, body: { student_id: action.studentId, task: action.task, began_at: action.beganAt, closed_at: action.closedAt, ...(action.base === undefined ? {} : { base: action.base }) } };
         case 'look':
             return { method: 'PUT', path: `${lesson}/sets/${action.setId}`, body: { purpose: action.purpose, setup: action.setup, motion: action.motion, confidence: action.confidence } };
         case 'ball':
@@ -99,6 +108,8 @@ export interface Told {
     reading?: Reading;
     readings?: Record<string, Reading>;
     prescription?: LessonPage['lesson']['prescription'];
+    /** What two devices have changed at once: the later one holds. */
+    conflicts?: { key: string; theirs: unknown; yours: unknown }[];
 }
 
 /** The page with an action that the server has stored, and with what it told in return. */

@@ -7,6 +7,9 @@ export interface Entry {
     id: number;
     action: Action;
     state: 'waiting' | 'refused';
+    /** The coach who entered it; what is entered behind a private link has none. */
+    owner?: string | null;
+    from?: { device: string; number: number };
     message?: string;
     faults?: Fault[];
 }

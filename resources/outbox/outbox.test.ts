@@ -3,6 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Action, Told } from './actions';
 import { device } from './device';
 import { Outbox } from './outbox';
+import { nextStamp, owner } from './owner';
 
 // The outbox runs in a browser; here it gets as much of one as it uses.
 vi.stubGlobal('window', { setTimeout, clearTimeout, addEventListener: () => undefined });
@@ -122,4 +123,48 @@ describe('the outbox', () => {
         expect(outbox.current().entries).toHaveLength(1);
         await quiet(outbox, () => told.length === 1);
     });
+
+    it('numbers entries so that what came first can be told, whatever the clock does', () => {
+        const first = nextStamp();
+        vi.spyOn(Date, 'now').mockReturnValue(1);
+        const second = nextStamp();
+        expect(second.device).toBe(first.device);
+        expect(second.number).toBeGreaterThan(first.number);
+    });
+
+    it('neither shows nor sends to one coach what another has entered, and sends it when that one is back', async () => {
+        owner.is('maren@saltgrass.example');
+        server(noAnswer);
+        await outbox.open();
+        await outbox.add(ball('1'));
+        await quiet(outbox, () => outbox.current().trouble !== null);
+
+        owner.is('idris@saltgrass.example');
+        const fetched = server();
+        await outbox.add(ball('2'));
+        expect(outbox.current().entries.map((entry) => (entry.action.kind === 'ball' ? entry.action.ballId : ''))).toEqual(['2']);
+        await quiet(outbox, () => outbox.current().entries.length === 0);
+        expect(sentTo(fetched)).toEqual(['2']);
+
+        owner.is('maren@saltgrass.example');
+        await quiet(outbox, () => outbox.current().entries.length === 0 && fetched.mock.calls.length === 2);
+        expect(sentTo(fetched)).toEqual(['2', '1']);
+        expect(JSON.parse(String((fetched.mock.calls[1] as unknown as [string, RequestInit])[1].body))).toMatchObject({ from: { coach: 'maren@saltgrass.example' } });
+    });
+
+    it('sets aside an entry at which the server fails again and again, sends the others, and tries it once more when asked', async () => {
+        const fails = () => answer(500, { message: 'It broke.' });
+        server(fails, fails, fails, fails);
+        await outbox.open();
+        await outbox.add(ball('1'));
+        await outbox.add(ball('2'));
+        await quiet(outbox, () => told.length === 1);
+        expect(told[0]?.[0]).toMatchObject({ ballId: '2' });
+        const [stuck] = outbox.current().entries;
+        expect(stuck).toMatchObject({ state: 'refused', message: 'It broke.' });
+
+        await outbox.again(stuck?.id ?? 0);
+        await quiet(outbox, () => outbox.current().entries.length === 0);
+        expect(told).toHaveLength(2);
+    }, 20_000);
 });

@@ -2,6 +2,7 @@ import { useSyncExternalStore } from 'react';
 import { ApiError, call } from '../api/client';
 import { requestOf, type Action, type Told } from './actions';
 import { device, type Entry } from './device';
+import { nextStamp, owner } from './owner';
 
 export interface Snapshot {
     entries: readonly Entry[];
@@ -9,13 +10,26 @@ export interface Snapshot {
     trouble: { status: number; message: string } | null;
     /** The device itself cannot keep entries (private window, full disk). */
     deviceFull: boolean;
+    /** What the coach should know of what was stored. */
+    notices: readonly string[];
 }
 
 const RETRY_MS = [500, 1000, 2000, 4000, 8000];
 
+/** An entry at which the server fails so often is set aside, so that the others can go. */
+const MOST_FAILURES = 4;
+
+/** The store is away: that is nobody's fault. */
+const UNAVAILABLE = 503;
+
+const behindALink = (action: Action) => action.kind === 'result' && action.path.startsWith('shared/');
+
 /** Keeps entries on the device first, then sends them one after another in the order in which they were made. */
 export class Outbox {
-    private snapshot: Snapshot = { entries: [], trouble: null, deviceFull: false };
+    private snapshot: Snapshot = { entries: [], trouble: null, deviceFull: false, notices: [] };
+    /** Those of other coaches too, who are not shown and not sent. */
+    private all: Entry[] = [];
+    private readonly failed = new Map<number, number>();
     private readonly listeners = new Set<() => void>();
     private sending = false;
     private failures = 0;
@@ -26,16 +40,21 @@ export class Outbox {
 
     async open(): Promise<void> {
         try {
-            this.change({ entries: await device.entries.orderBy('id').toArray() });
+            this.all = (await device.entries.orderBy('id').toArray()).map((entry) => (entry.owner === undefined && !behindALink(entry.action) ? { ...entry, owner: owner.current } : entry));
+            this.show();
         } catch {
             this.change({ deviceFull: true });
         }
         window.addEventListener('online', () => void this.send());
+        owner.changes(() => {
+            this.show();
+            void this.send();
+        });
         void this.send();
     }
 
     async add(action: Action): Promise<void> {
-        const entry: Omit<Entry, 'id'> = { action, state: 'waiting' };
+        const entry: Omit<Entry, 'id'> = { action, state: 'waiting', owner: behindALink(action) ? null : owner.current, from: nextStamp() };
         let id: number;
         try {
             id = await device.entries.add(entry);
@@ -44,13 +63,32 @@ export class Outbox {
             this.change({ deviceFull: true });
             id = Date.now() + Math.random();
         }
-        this.change({ entries: [...this.snapshot.entries, { ...entry, id }] });
+        this.all.push({ ...entry, id });
+        this.show();
         void this.send();
     }
 
     async drop(id: number): Promise<void> {
         await device.entries.delete(id).catch(() => undefined);
-        this.change({ entries: this.snapshot.entries.filter((entry) => entry.id !== id) });
+        this.all = this.all.filter((entry) => entry.id !== id);
+        this.show();
+    }
+
+    tell(notice: string): void {
+        this.change({ notices: [...this.snapshot.notices, notice] });
+    }
+
+    understood(): void {
+        this.change({ notices: [] });
+    }
+
+    /** A refused entry once more, for example after its lesson was put back. */
+    async again(id: number): Promise<void> {
+        const entry = this.all.find((one) => one.id === id);
+        if (entry === undefined) return;
+        this.failed.delete(id);
+        await this.put({ ...entry, state: 'waiting' });
+        void this.send();
     }
 
     async send(): Promise<void> {
@@ -88,15 +126,31 @@ export class Outbox {
     private async sendOne(entry: Entry): Promise<void> {
         const request = requestOf(entry.action);
         try {
-            const told = await call<Told>(request.method, request.path, request.body);
+            const told = await call<Told>(request.method, request.path, entry.action.kind === 'result' ? request.body : { ...(request.body as object | undefined), from: { ...entry.from, ...(entry.owner == null ? {} : { coach: entry.owner }) } });
             await this.onStored(entry.action, told);
             await this.drop(entry.id);
         } catch (error) {
-            if (!(error instanceof ApiError) || error.passing) throw error;
-            const refused: Entry = { ...entry, state: 'refused', message: error.message, faults: error.faults };
-            await device.entries.put(refused).catch(() => undefined);
-            this.change({ entries: this.snapshot.entries.map((one) => (one.id === entry.id ? refused : one)) });
+            if (!(error instanceof ApiError) || (error.passing && !this.failsForGood(entry, error))) throw error;
+            await this.put({ ...entry, state: 'refused', message: error.message, faults: error.faults });
         }
+    }
+
+    /** Asked again and again, the server fails at this very entry. */
+    private failsForGood(entry: Entry, error: ApiError): boolean {
+        if (error.status < 500 || error.status === UNAVAILABLE) return false;
+        const failures = (this.failed.get(entry.id) ?? 0) + 1;
+        this.failed.set(entry.id, failures);
+        return failures >= MOST_FAILURES;
+    }
+
+    private async put(entry: Entry): Promise<void> {
+        await device.entries.put(entry).catch(() => undefined);
+        this.all = this.all.map((one) => (one.id === entry.id ? entry : one));
+        this.show();
+    }
+
+    private show(): void {
+        this.change({ entries: this.all.filter((entry) => behindALink(entry.action) || entry.owner === owner.current) });
     }
 
     private change(part: Partial<Snapshot>): void {

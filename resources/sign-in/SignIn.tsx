@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { ApiError, call, prepareSession } from '../api/client';
 import type { Coach } from '../api/types';
+import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';
 
@@ -17,7 +18,11 @@ export function SignIn({ notice }: { notice?: string }) {
         setProblem('');
         try {
             await prepareSession();
-            queries.setQueryData(['me'], await call<Coach>('POST', 'sign-in', { email, password }));
+            const coach = await call<Coach>('POST', 'sign-in', { email, password });
+            // Nothing that another coach looked at stays in memory.
+            queries.clear();
+            owner.is(coach.email);
+            queries.setQueryData(['me'], coach);
         } catch (error) {
             setProblem(error instanceof ApiError ? error.message : String(error));
         } finally {

@@ -6,6 +6,7 @@ import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { day, weekday } from '../ui/units';
 import { Keeping } from './Keeping';
+import { SetAside } from './SetAside';
 import { StudentForm } from './StudentForm';
 
 /** Who needs attention today and why, a lesson one press away. */
@@ -15,6 +16,7 @@ export function StudentList() {
     const [adding, setAdding] = useState(false);
     return (
         <Page title="Students" action={<Button main onClick={() => { setAdding(true); }}>Add a student</Button>}>
+            <SetAside />
             <label className="mb-4 flex items-center gap-3 font-semibold">
                 Find
                 <input type="search" className="min-h-12 w-72 max-w-full border-[1.5px] border-ink bg-press px-3 font-normal" value={sought} onChange={(event) => { setSought(event.target.value); }} />

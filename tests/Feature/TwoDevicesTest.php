@@ -96,6 +96,15 @@ final class TwoDevicesTest extends TestCase
         self::assertNull(Lesson::query()->findOrFail($this->lesson)->deleted_at);
     }
 
+    public function test_what_one_coach_entered_is_not_taken_under_anothers_session_and_waits(): void
+    {
+        $entry = ['seen' => ['strike' => 'thin'], 'hit_at' => '2026-11-24T10:00:00Z', 'from' => ['device' => 'tablet', 'number' => 1, 'coach' => $this->coach()->email]];
+        $path = "/api/lessons/{$this->lesson}/sets/{$this->set}/balls/".self::id();
+        $this->actingAs($this->coach('Idris'))->putJson($path, $entry)->assertStatus(401);
+        $this->actingAs($this->coach())->putJson($path, $entry)->assertOk();
+        self::assertSame(['thin'], $this->strikes());
+    }
+
     private function ball(string $id, string $strike, int $number, string $device = 'tablet'): TestResponse
     {
         return $this->putJson("/api/lessons/{$this->lesson}/sets/{$this->set}/balls/{$id}", ['seen' => ['strike' => $strike], 'hit_at' => '2026-11-24T10:00:00Z', 'from' => ['device' => $device, 'number' => $number]]);
