@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Http\ApiErrors;
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\WholeJson;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -17,6 +19,8 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->statefulApi();
+        $middleware->append(SecurityHeaders::class);
+        $middleware->prependToGroup('api', WholeJson::class);
         // Same origin only.
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/');

@@ -11,6 +11,7 @@ import type { LessonPage } from './api/types';
 import { stored } from './outbox/actions';
 import { OutboxContext } from './outbox/context';
 import { Outbox } from './outbox/outbox';
+import { Boundary } from './ui/Boundary';
 
 const queries = new QueryClient({
     defaultOptions: {
@@ -45,6 +46,17 @@ const outbox: Outbox = new Outbox(async (action, told) => {
     if (action.kind === 'lesson' || action.kind === 'prescribe') void queries.invalidateQueries({ queryKey: ['students'] });
 });
 void outbox.open();
+
+// A new build took the old pieces away: once, the page is loaded anew; what waits is on the device.
+const RELOADED = 'low-point-reloaded';
+window.addEventListener('vite:preloadError', (event) => {
+    if (sessionStorage.getItem(RELOADED) !== null) return;
+    event.preventDefault();
+    sessionStorage.setItem(RELOADED, 'yes');
+    window.location.reload();
+});
+window.addEventListener('load', () => { window.setTimeout(() => { sessionStorage.removeItem(RELOADED); }, 10_000); });
+
 if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
 
 const root = document.getElementById('app');
@@ -54,7 +66,7 @@ if (root !== null) {
             <QueryClientProvider client={queries}>
                 <OutboxContext value={outbox}>
                     <BrowserRouter>
-                        <App />
+                        <Boundary><App /></Boundary>
                     </BrowserRouter>
                 </OutboxContext>
             </QueryClientProvider>

@@ -11,5 +11,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('/p/{token}/{any?}', static fn(string $token): Response => response()->view('app', status: ShareLink::open($token) === null ? 404 : 200))
     ->where('any', '.*')->middleware([PrivatePage::class, 'throttle:shared']);
 
-// One page; what it shows is decided in the browser. Addresses under /api are left to routes/api.php.
-Route::view('/{any?}', 'app')->where('any', '^(?!api(/|$)|up$|build/).*$');
+// One page; what it shows is decided in the browser. Addresses under /api are left to routes/api.php, and whoever looks for
+// what is not there is told so.
+Route::get('/{any?}', static fn(string $any = ''): Response => response()->view('app', status: preg_match('#^(students(/[^/]+(/[a-z]+)?)?|lessons/[^/]+|library)?$#', $any) === 1 ? 200 : 404))
+    ->where('any', '^(?!api(/|$)|up$|build/).*$');

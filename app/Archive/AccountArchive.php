@@ -167,6 +167,7 @@ final class AccountArchive
             'balls' => DB::table('balls')->whereIn('ball_set_id', $sets),
             'plan_sessions' => DB::table('plan_sessions')->whereIn('plan_id', DB::table('plans')->whereIn('student_id', $students)->select('id')),
             'revisions' => DB::table('revisions')->where(static fn(Builder $of) => $of->whereIn('subject_id', $students)->orWhereIn('subject_id', $lessons)->orWhereIn('subject_id', $sets)
+                ->orWhereIn('subject_id', DB::table('drill_results')->whereIn('student_id', clone $students)->select('id'))
                 ->orWhereIn('subject_id', DB::table('balls')->whereIn('ball_set_id', clone $sets)->select('id'))),
             default => throw new \LogicException("No such table in an archive: {$table}"),
         };
@@ -199,7 +200,9 @@ final class AccountArchive
     /** @param non-empty-list<array<string, mixed>> $rows */
     private static function csv(array $rows, bool $named): string
     {
-        $quoted = static fn(mixed $value): string => '"'.str_replace('"', '""', (string) $value).'"';
+        // A table program would run what begins like a formula.
+        $safe = static fn(string $text): string => preg_match('/^[=+\-@\t\r]/', $text) === 1 && ! is_numeric($text) ? "'{$text}" : $text;
+        $quoted = static fn(mixed $value): string => '"'.str_replace('"', '""', $safe((string) $value)).'"';
         $lines = $named ? [implode(',', array_map($quoted, array_keys($rows[0])))] : [];
         foreach ($rows as $row) {
             $lines[] = implode(',', array_map($quoted, $row));

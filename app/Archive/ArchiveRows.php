@@ -44,7 +44,7 @@ final class ArchiveRows
     private const OF_THE_COACH = ['students', 'sheet_presets', 'own_drills', 'own_cards', 'revisions'];
 
     /** Revisions are kept under the id of what they tell of; those of a prescription under that of its lesson. */
-    private const SUBJECTS = ['students' => 'students', 'lessons' => 'lessons', 'ball_sets' => 'ball_sets', 'balls' => 'balls', 'prescriptions' => 'lessons'];
+    private const SUBJECTS = ['students' => 'students', 'lessons' => 'lessons', 'ball_sets' => 'ball_sets', 'balls' => 'balls', 'prescriptions' => 'lessons', 'drill_results' => 'drill_results'];
 
     /** Of an id so much is its time and stays, so that what is ordered by ids keeps its order. */
     private const TIME_OF_ID = 14;

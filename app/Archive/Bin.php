@@ -66,7 +66,8 @@ final class Bin
                 'receipt' => strtoupper((string) Str::ulid()), 'erased_at' => now()->toIso8601String(), 'lessons' => $lessons->count(), 'balls' => $balls->count(),
                 'results' => DB::table('drill_results')->where('student_id', $student->id)->count(),
             ];
-            foreach (collect([$student->id])->concat($lessons)->concat($sets)->concat($balls)->chunk(500) as $ids) {
+            $results = DB::table('drill_results')->where('student_id', $student->id)->pluck('id');
+            foreach (collect([$student->id])->concat($results)->concat($lessons)->concat($sets)->concat($balls)->chunk(500) as $ids) {
                 DB::table('revisions')->whereIn('subject_id', $ids)->delete();
             }
             SheetImport::query()->where('student_id', $student->id)->get()->each(static fn(SheetImport $one): bool => File::delete($one->path()));

@@ -40,7 +40,7 @@ final class ApiErrors
         )));
         $exceptions->render(static fn(ValidationException $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::faults(self::ofValidation($e, $request)) : null);
         $exceptions->render(static fn(AuthenticationException $e, Request $request): ?JsonResponse => self::say($request, 401, 'You are signed out. Sign in again; what you entered is kept on this device.'));
-        $exceptions->render(static fn(AccessDeniedHttpException $e, Request $request): ?JsonResponse => self::say($request, 403, 'This belongs to another coach’s student.'));
+        $exceptions->render(static fn(AccessDeniedHttpException $e, Request $request): ?JsonResponse => self::say($request, 403, $e->getPrevious() === null && $e->getMessage() !== '' ? $e->getMessage() : 'This belongs to another coach’s student.'));
         $exceptions->render(static fn(NotFoundHttpException $e, Request $request): ?JsonResponse => self::say(
             $request,
             404,

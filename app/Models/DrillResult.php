@@ -27,6 +27,7 @@ use Illuminate\Support\Carbon;
 final class DrillResult extends Model
 {
     use HasUlids;
+    use KeepsHistory;
     use OnTheRoster;
 
     protected $fillable = ['id', 'student_id', 'plan_session_id', 'drill', 'goal', 'attempts', 'passed', 'text', 'logged_by', 'confidence', 'note', 'done_at'];

@@ -14,6 +14,8 @@ use LowPoint\Core\Practice\Score;
 /** Stores the run of a drill once, however often it is sent; the core says what it came to. */
 final readonly class Results
 {
+    private const STUDENT = 'student';
+
     public function __construct(private KnownDrills $drills) {}
 
     /**
@@ -28,10 +30,12 @@ final readonly class Results
         $score = Score::of($goal, $run['attempts']);
         $result = DrillResult::query()->find($id) ?? new DrillResult(['id' => $id, 'student_id' => $student->id]);
         abort_if($result->student_id !== $student->id, 403);
+        // What the coach has counted is not the student's to change.
+        abort_if($by === self::STUDENT && $result->exists && $result->logged_by !== self::STUDENT, 403, 'This run was logged by your coach.');
         $session = $run['session'] ?? null;
         $result->fill([
             'drill' => $drill->id, 'goal' => $goal->toArray(), 'attempts' => $run['attempts'], 'passed' => $score->passed, 'text' => $score->text, 'logged_by' => $by,
-            'confidence' => $run['confidence'] ?? null, 'note' => $run['note'] ?? '', 'done_at' => Carbon::parse($run['done_at']),
+            'confidence' => $run['confidence'] ?? null, 'note' => $run['note'] ?? '', 'done_at' => Carbon::parse($run['done_at'])->utc(),
             'plan_session_id' => $session !== null && $student->plan?->sessions()->whereKey($session)->exists() === true ? $session : null,
         ])->save();
 

@@ -31,6 +31,10 @@ describe('a scale', () => {
 });
 
 describe('a table taken along', () => {
+    it('lets no name be a formula, and numbers be numbers', () => {
+        expect(csv([['=1+1', '@x', -3, 'plain']])).toBe('"\'=1+1","\'@x","-3","plain"\r\n');
+    });
+
     it('quotes what needs it and ends each row', () => {
         const table = csv(rowsOf('scatter, cm', [{ at: '2026-09-01T10:00:00Z', label: 'he said "now"', value: 2.4, low: null, high: 3, n: 7 }]));
         expect(table).toBe('"date","of","scatter, cm","90 % from","90 % to","n"\r\n"2026-09-01","he said ""now""","2.4","","3","7"\r\n');

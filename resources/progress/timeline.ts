@@ -48,9 +48,11 @@ export function scaleOf(values: number[], least?: number): { bottom: number; top
     return { bottom, top: Math.max(bottom + step, Math.ceil(high / step) * step), step };
 }
 
-/** A table by RFC 4180. */
+/** A table by RFC 4180; no cell of it is a formula. */
 export function csv(rows: (string | number | null)[][]): string {
-    const quoted = (cell: string | number | null) => `"${String(cell ?? '').replaceAll('"', '""')}"`;
+    // A table program would run what begins like a formula.
+    const safe = (cell: string | number | null) => (typeof cell === 'string' && /^[=+\-@\t\r]/.test(cell) ? `'${cell}` : String(cell ?? ''));
+    const quoted = (cell: string | number | null) => `"${safe(cell).replaceAll('"', '""')}"`;
     return rows.map((row) => `${row.map(quoted).join(',')}\r\n`).join('');
 }
 

@@ -1,16 +1,27 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router-dom';
-import { call } from '../api/client';
+import { ApiError, call } from '../api/client';
 import { forgetAnswers } from '../api/kept';
 import { useCoach } from '../api/queries';
+import { useOutboxOfApp } from '../outbox/context';
+import { useOutbox } from '../outbox/outbox';
 import { Button } from './Button';
 import { Mark } from './Mark';
 
 /** The frame of every screen but the bench: our mark leads home. */
 export function Page({ title, children, action, back = '/' }: { title: string; children: ReactNode; action?: ReactNode; back?: string }) {
     const { data: coach } = useCoach();
+    const waiting = useOutbox(useOutboxOfApp()).entries.length;
+    const [leaving, setLeaving] = useState<string | null>(null);
     const signOut = async () => {
-        await call('POST', 'sign-out').catch(() => undefined);
+        try {
+            await call('POST', 'sign-out');
+        } catch (error) {
+            if (!(error instanceof ApiError && error.status === 401)) {
+                setLeaving('Not signed out: the server did not answer. Try again when there is a connection; until then lock this device.');
+                return;
+            }
+        }
         await forgetAnswers();
         // A fresh page: nothing of this coach stays in memory.
         window.location.assign('/');
@@ -24,9 +35,14 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
                     <Link to="/library" className="flex min-h-12 items-center px-2 underline underline-offset-4">Library</Link>
                     {action}
                     <span>{coach?.name}</span>
-                    <Button onClick={() => void signOut()}>Sign out</Button>
+                    <Button onClick={() => { if (waiting === 0) void signOut(); else setLeaving(`${String(waiting)} ${waiting === 1 ? 'entry waits' : 'entries wait'} on this device to be sent. They stay here, unseen by others, and go out when you sign in again.`); }}>Sign out</Button>
                 </span>
             </header>
+            {leaving !== null && (
+                <p role="alert" className="flex flex-wrap items-center gap-3 border-b border-ink bg-ochre-wash px-6 py-2">
+                    {leaving} <Button onClick={() => void signOut()}>Sign out</Button> <Button onClick={() => { setLeaving(null); }}>Stay</Button>
+                </p>
+            )}
             <main className="mx-auto max-w-6xl p-6">{children}</main>
         </>
     );

@@ -15,8 +15,8 @@ final class PutLessonRequest extends FormRequest
         return [
             'student_id' => ['required', 'string', 'ulid'],
             'task' => ['required', 'array'],
-            'began_at' => ['required', 'date'],
-            'closed_at' => ['nullable', 'date', 'after_or_equal:began_at'],
+            'began_at' => ['required', 'date', 'after_or_equal:2000-01-01', 'before:+5 years'],
+            'closed_at' => ['nullable', 'date', 'after_or_equal:began_at', 'before:+5 years'],
         ];
     }
 }

@@ -28,7 +28,7 @@ final class BallController
         Gate::authorize('view', $lesson);
         $task = CaseReader::task($lesson->task);
         $seen = CaseReader::ball($request->input('seen'), $task->shot);
-        $hitAt = Carbon::parse($request->string('hit_at')->value());
+        $hitAt = Carbon::parse($request->string('hit_at')->value())->utc();
         // The ball and the note of what it was before are stored together or not at all.
         DB::transaction(function () use ($request, $set, $ballId, $seen, $hitAt): void {
             BallSet::query()->lockForUpdate()->find($set->id);

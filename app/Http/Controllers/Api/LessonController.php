@@ -77,7 +77,7 @@ final class LessonController
         $now = ['began_at' => $at($request->string('began_at')->value()), 'closed_at' => $at($request->string('closed_at')->value())] + $wanted;
         $base = $request->input('base');
         if (! $lesson->exists || ! \is_array($base) || ! \is_array($base['task'] ?? null)) {
-            [$lesson->task, $lesson->began_at, $lesson->closed_at] = [$wanted, Carbon::parse((string) $now['began_at']), $now['closed_at'] === null ? null : Carbon::parse($now['closed_at'])];
+            [$lesson->task, $lesson->began_at, $lesson->closed_at] = [$wanted, Carbon::parse((string) $now['began_at'])->utc(), $now['closed_at'] === null ? null : Carbon::parse($now['closed_at'])->utc()];
 
             return [];
         }
@@ -94,8 +94,8 @@ final class LessonController
             }
             $stored[$key] = $mine;
         }
-        $lesson->began_at = Carbon::parse((string) $stored['began_at']);
-        $lesson->closed_at = $stored['closed_at'] === null ? null : Carbon::parse($stored['closed_at']);
+        $lesson->began_at = Carbon::parse((string) $stored['began_at'])->utc();
+        $lesson->closed_at = $stored['closed_at'] === null ? null : Carbon::parse($stored['closed_at'])->utc();
         unset($stored['began_at'], $stored['closed_at']);
         $lesson->task = CaseWriter::task(CaseReader::task(array_filter($stored, static fn(mixed $value): bool => $value !== null)));
 
