@@ -20,7 +20,7 @@ export function SignIn({ notice }: { notice?: string }) {
             await prepareSession();
             const coach = await call<Coach>('POST', 'sign-in', { email, password });
             // Nothing that another coach looked at stays in memory.
-            queries.clear();
+            queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'me' });
             owner.is(coach.email);
             queries.setQueryData(['me'], coach);
         } catch (error) {

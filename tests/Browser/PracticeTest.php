@@ -45,7 +45,7 @@ final class PracticeTest extends BrowserTestCase
         self::assertSame([], $this->axe());
         self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'));
 
-        $this->press('Run Shaft up');
+        $this->press('Run Centre pointer');
         foreach (['Hit', 'Hit', 'Miss', 'Hit', 'Hit', 'Miss', 'Hit', 'Hit', 'Hit', 'Hit', 'Hit'] as $tap) {
             $this->press($tap);
         }
@@ -60,7 +60,7 @@ final class PracticeTest extends BrowserTestCase
         $this->until(fn(): bool => $this->browser->executeScript('return navigator.serviceWorker.controller !== null'), 'The service worker does not take over.');
         $this->devTools('Network.emulateNetworkConditions', ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
         $this->browser->navigate()->refresh();
-        $this->press('Run Shaft up');
+        $this->press('Run Centre pointer');
         $this->press('Miss');
         $this->press('Save');
         $this->see('Saved on this device, waiting for a connection.');

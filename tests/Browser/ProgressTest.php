@@ -25,7 +25,7 @@ final class ProgressTest extends BrowserTestCase
         self::assertSame([], $this->axe());
         $stories = [
             'Bea Achterberg' => ['Handle too far forward at address: fixed', 'the mark was met', 'On to the next cause', 'visits done'],
-            'Callum Strand' => ['Dragging the handle: improving', 'in 100 that the strikes are better', 'Keep the set-up and the drill.'],
+            'Callum Strand' => ['Dragging the handle: improving', 'in 100 that it is better than at first', 'Keep the set-up and the drill.'],
             'Iwan Tesh' => ['Face open where the sand is thin: slipping', 'Open it again'],
             'Tam Okoro' => ['Stance too wide for a short swing: too early to say', '0 of'],
             'Odile Marsh' => ['Scooping: too early to say', 'One lesson only: a retest on another day tells.', 'No visit planned so far.'],
