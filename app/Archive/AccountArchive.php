@@ -29,6 +29,14 @@ final class AccountArchive
     /** Worked out from the rest, or numbered anew. */
     private const LEFT_OUT = ['students' => ['coach_id', 'standing'], 'lessons' => ['heard'], 'balls' => ['heard'], 'ball_sets' => ['summary', 'marks', 'change_count', 'summary_of', 'heard'], 'prescriptions' => ['id', 'gist'], 'sheet_presets' => ['coach_id'], 'own_drills' => ['coach_id'], 'own_cards' => ['coach_id'], 'revisions' => ['id', 'coach_id']];
 
+    /** No archive of ours unpacks to more, or to so many times its size: what does is made to fill the disk. */
+    private const MOST_UNPACKED = 600 * 1024 * 1024;
+
+    private const MOST_TIMES = 80;
+
+    /** Smaller ones are let be, however well they are packed. */
+    private const SMALL = 20 * 1024 * 1024;
+
     private const AT_ONCE = 500;
 
     private const ROWS_A_PART = 2000;
@@ -133,12 +141,26 @@ final class AccountArchive
         if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
             throw InvalidInput::one('archive', basename($path), 'a zip made by the export');
         }
+        $this->measure($zip, $path);
         $about = json_decode((string) $zip->getFromName('archive.json'), true);
         if (! \is_array($about) || ($about['format'] ?? null) !== self::FORMAT || ! \is_array($about['rows'] ?? null)) {
             throw InvalidInput::one('archive.format', $about['format'] ?? null, self::FORMAT);
         }
 
         return [$zip, array_map(intval(...), $about['rows'])];
+    }
+
+    /** Sizes are known before anything is unpacked. */
+    private function measure(\ZipArchive $zip, string $path): void
+    {
+        $unpacked = 0;
+        for ($i = 0; $i < $zip->numFiles; $i++) {
+            $unpacked += (int) ($zip->statIndex($i)['size'] ?? 0);
+        }
+        $times = $unpacked / max(1, (int) filesize($path));
+        if ($unpacked > self::MOST_UNPACKED || ($unpacked > self::SMALL && $times > self::MOST_TIMES)) {
+            throw InvalidInput::one('archive', round($unpacked / 1024 / 1024).' MB unpacked, '.round($times).' times its size', (self::MOST_UNPACKED / 1024 / 1024).' MB unpacked, '.self::MOST_TIMES.' times its size');
+        }
     }
 
     /** @param list<array<string, mixed>> $rows */

@@ -8,7 +8,9 @@ use App\Models\Lesson;
 use App\Models\SheetImport;
 use App\Models\Student;
 use App\Models\User;
+use App\Reports\ReportFolder;
 use Carbon\CarbonInterface;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -17,6 +19,8 @@ use Illuminate\Support\Str;
 final class Bin
 {
     public const DAYS = 30;
+
+    public function __construct(private readonly ReportFolder $reports) {}
 
     /** @return list<array{kind: string, id: string, name: string, deleted_at: string, until: string}> latest first */
     public function of(User $coach): array
@@ -38,6 +42,7 @@ final class Bin
     /** Erases what lies here longer than 30 days. @return int records erased */
     public function empty(): int
     {
+        $this->reports->expire();
         $before = now()->subDays(self::DAYS);
         $students = Student::onlyTrashed()->where('deleted_at', '<', $before)->get()->each(fn(Student $one) => $this->erase($one));
         $lessons = Lesson::onlyTrashed()->where('deleted_at', '<', $before)->get()->each(static fn(Lesson $one) => $one->forceDelete());
@@ -54,11 +59,11 @@ final class Bin
     /**
      * Erases a student with all that hangs on it, now and for good.
      *
-     * @return array{receipt: string, erased_at: string, lessons: int, balls: int, results: int}
+     * @return array{receipt: string, erased_at: string, lessons: int, balls: int, results: int, reports: int}
      */
     public function erase(Student $student): array
     {
-        return DB::transaction(static function () use ($student): array {
+        return DB::transaction(function () use ($student): array {
             $lessons = DB::table('lessons')->where('student_id', $student->id)->pluck('id');
             $sets = DB::table('ball_sets')->whereIn('lesson_id', $lessons)->pluck('id');
             $balls = DB::table('balls')->whereIn('ball_set_id', $sets)->pluck('id');
@@ -72,6 +77,8 @@ final class Bin
             }
             SheetImport::query()->where('student_id', $student->id)->get()->each(static fn(SheetImport $one): bool => File::delete($one->path()));
             $student->forceDelete();
+            /** @var Collection<int, string> $lessons */
+            $receipt['reports'] = $this->reports->forget($lessons);
 
             return $receipt;
         });

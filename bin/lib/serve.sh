@@ -29,9 +29,9 @@ stop_server() {
 }
 
 # The worker of the queue, for long work; it reads its settings from the environment, as the server does. It ends by itself
-# when the database goes away, and is started again.
+# when the database goes away, and is started again. Beside it what is due is looked at each minute (routes/console.php).
 start_worker() {
-    setsid bash -c 'while :; do php artisan jobs:release; php artisan queue:work --sleep=1 --tries=1 --quiet; sleep 1; done' >"$LOG/worker.log" 2>&1 </dev/null &
+    setsid bash -c '(while :; do sleep 60; php artisan schedule:run --quiet; done) & while :; do php artisan jobs:release; php artisan queue:work --sleep=1 --tries=1 --quiet; sleep 1; done' >"$LOG/worker.log" 2>&1 </dev/null &
     WORKER_PID=$!
     disown "$WORKER_PID"
 }

@@ -162,6 +162,40 @@ final class ArchiveTest extends TestCase
         yield 'an hour there is not' => [['balls' => ['hit_at' => 'yesterday-ish o\'clock']], 'data/balls-1.json[0].hit_at'];
     }
 
+    public function test_an_archive_that_is_made_to_fill_the_disk_is_refused_before_it_is_unpacked(): void
+    {
+        $this->actingAs(User::query()->create(['name' => 'New Coach', 'email' => 'new@saltgrass.example', 'password' => 'x', 'units' => 'metric']));
+        $path = (string) tempnam(sys_get_temp_dir(), 'bomb');
+        $zip = new \ZipArchive;
+        $zip->open($path, \ZipArchive::OVERWRITE);
+        $zip->addFromString('archive.json', json_encode(['format' => AccountArchive::FORMAT, 'rows' => []], JSON_THROW_ON_ERROR));
+        $zip->addFromString('data/students-1.json', str_repeat(' ', 40 * 1024 * 1024));
+        $zip->close();
+        self::assertLessThan(200 * 1024, filesize($path));
+
+        $this->read($path)->assertStatus(422)->assertJsonPath('faults.0.key', 'archive');
+    }
+
+    public function test_reports_go_with_the_student_and_after_a_day(): void
+    {
+        $this->actingAs($this->coach());
+        $files = static fn(): array => glob(storage_path('app/reports/*/*.pdf')) ?: [];
+        $before = $files();
+        [$bea, $callum] = [$this->earlierLesson('Bea'), $this->earlierLesson('Callum')];
+        $pile = $this->postJson('/api/reports', ['lessons' => [$bea->id, $callum->id], 'paper' => 'a4'])->assertStatus(202)->json('id');
+        self::assertCount(\count($before) + 2, $files());
+        $this->get("/api/reports/{$pile}/zip")->assertOk();
+
+        self::assertSame(1, $this->deleteJson("/api/students/{$bea->student_id}/for-good")->assertOk()->json('reports'));
+        self::assertSame([], glob(storage_path("app/reports/*/{$bea->id} *")) ?: []);
+        self::assertCount(\count($before) + 1, $files());
+
+        $this->travel(25)->hours();
+        $this->artisan('bin:empty')->assertOk();
+        self::assertSame([], array_filter($files(), static fn(string $file): bool => str_contains($file, $callum->id)));
+        $this->getJson("/api/reports/{$pile}/zip")->assertStatus(410);
+    }
+
     public function test_what_was_deleted_comes_back_within_thirty_days_and_then_goes(): void
     {
         $this->actingAs($this->coach());

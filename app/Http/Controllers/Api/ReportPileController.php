@@ -47,7 +47,9 @@ final class ReportPileController
         $batch = $this->mine($pile, $coach);
         abort_unless($batch->finished(), 409, 'The reports are not ready yet.');
 
-        return response()->download($folder->zip($batch->id), 'reports.zip');
+        abort_if($folder->isEmpty($batch->id), 410, 'These reports are gone: they are kept for a day, and no longer than the lessons. Make them anew.');
+
+        return response()->download($folder->zip($batch->id), 'reports.zip')->deleteFileAfterSend();
     }
 
     private function mine(string $pile, User $coach): Batch
