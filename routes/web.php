@@ -6,10 +6,14 @@ use App\Http\Middleware\PrivatePage;
 use App\Models\ShareLink;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 // A closed door says so to machines as well.
 Route::get('/p/{token}/{any?}', static fn(string $token): Response => response()->view('app', status: ShareLink::open($token) === null ? 404 : 200))
     ->where('any', '.*')->middleware([PrivatePage::class, 'throttle:shared']);
+
+// Where the worker that keeps the page for offline looks for it.
+Route::get('/manifest.webmanifest', static fn(): BinaryFileResponse => response()->file(public_path('build/manifest.webmanifest'), ['Content-Type' => 'application/manifest+json']));
 
 // One page; what it shows is decided in the browser. Addresses under /api are left to routes/api.php, and whoever looks for
 // what is not there is told so.

@@ -34,11 +34,6 @@ final class AppServiceProvider extends ServiceProvider
         JsonResource::withoutWrapping();
         // There are no tokens, only sessions: a bearer is nobody.
         Sanctum::getAccessTokenFromRequestUsing(static fn(): ?string => null);
-        // Few tries for one address from one place, more for a place: the right password from elsewhere still gets in.
-        RateLimiter::for('sign-in', static fn(Request $request): array => [
-            Limit::perMinute(6)->by(strtolower($request->string('email')->value()).'|'.$request->ip()),
-            Limit::perMinute(40)->by((string) $request->ip()),
-        ]);
         // A private link is guessed only by trying: few tries a minute from one place.
         RateLimiter::for('shared', static fn(Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
     }

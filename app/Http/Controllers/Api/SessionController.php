@@ -8,20 +8,38 @@ use App\Http\Requests\SignInRequest;
 use App\Http\Resources\CoachResource;
 use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
 
 /** Cookie session of a coach. */
 final class SessionController
 {
+    /** Wrong passwords a minute. */
+    private const FAILURES_FOR_ONE = 6;
+
+    private const FAILURES_FROM_A_PLACE = 30;
+
     public function store(SignInRequest $request): CoachResource|JsonResponse
     {
         // Only pages of this origin get a session.
         abort_unless($request->hasSession(), 403);
+        // Failures count, for one address from one place and for the place: the right password from elsewhere still gets in.
+        $place = 'sign-in '.$request->ip();
+        $tries = [$place.' '.strtolower($request->string('email')->value()) => self::FAILURES_FOR_ONE, $place => self::FAILURES_FROM_A_PLACE];
+        foreach ($tries as $key => $most) {
+            if (RateLimiter::tooManyAttempts($key, $most)) {
+                throw new ThrottleRequestsException(headers: ['Retry-After' => RateLimiter::availableIn($key)]);
+            }
+        }
         if (! self::guard()->attempt($request->safe(['email', 'password']), remember: true)) {
+            array_map(static fn(string $key): int => RateLimiter::hit($key), array_keys($tries));
+
             return new JsonResponse(['message' => 'Address and password do not belong together.'], 422);
         }
+        RateLimiter::clear(array_key_first($tries));
         $request->session()->regenerate();
 
         return $this->show($request);
