@@ -88,7 +88,7 @@ final class ArchiveRows
             $row['subject_id'] = $this->ids[self::SUBJECTS[$said['subject_type']]][$said['subject_id']]
                 ?? throw InvalidInput::one("{$name}.subject_id", $said['subject_id'], 'an id of this archive');
         }
-        $row = $this->withOwnDrills($table, $row, $said);
+        $row = $this->withOwnDrills($table, $name, $row, $said);
         $row = array_map(static fn(mixed $value): mixed => \is_array($value) ? json_encode($value, JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR) : $value, $row);
 
         return $row + (\in_array($table, self::OF_THE_COACH, true) ? ['coach_id' => $this->coach->id] : []);
@@ -194,14 +194,14 @@ final class ArchiveRows
      * @param  array<string, mixed>  $said  the same with its JSON opened
      * @return array<string, mixed>
      */
-    private function withOwnDrills(string $table, array $row, array $said): array
+    private function withOwnDrills(string $table, string $name, array $row, array $said): array
     {
         $known = fn(string $id): string => $this->ids['own_drills'][$id] ?? $id;
         switch ($table) {
             case 'drill_results':
                 $row['drill'] = $known($said['drill']);
                 if (DrillLibrary::standard()->find($row['drill']) === null && ! \in_array($row['drill'], $this->ids['own_drills'] ?? [], true)) {
-                    throw InvalidInput::one('drill', $said['drill'], 'a drill of the library, or one of this archive');
+                    throw InvalidInput::one("{$name}.drill", $said['drill'], 'a drill of the library, or one of this archive');
                 }
                 break;
             case 'own_cards':

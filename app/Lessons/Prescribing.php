@@ -69,7 +69,8 @@ final readonly class Prescribing
             'content' => [
                 'cause_name' => $this->cause($lesson, $set, $causeId)->name,
                 'setup' => array_map(static fn(SetupChange $one): array => $one->toArray(), $setup),
-                'card' => $reading->card->inWords($this->words),
+                // What the coach chose stands alone: the card beside it says nothing else.
+                'card' => $reading->card->without(...($figures === null ? [] : array_column($figures, 'observable')))->inWords($this->words),
                 'seen' => $reading->patternText,
                 'evidence' => self::evidence($reading, $causeId),
                 'sentence' => $sentence,

@@ -244,6 +244,9 @@ export interface OwnWay {
     drills: OwnDrill[];
     /** Kind of part => what it is called. */
     parts: Record<string, string>;
+    /** Ways of scoring a drill. */
+    kinds: ScoringKind[];
+    most: { parts: number; figures: number; drills: number };
 }
 
 export interface GivenPrescription {

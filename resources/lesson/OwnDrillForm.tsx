@@ -1,24 +1,23 @@
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
-import type { DrillSheet, Goal, OwnWay, ScoringKind } from '../api/types';
+import type { DrillSheet, Goal, OwnWay } from '../api/types';
 import { Button } from '../ui/Button';
 import { numberOr } from '../ui/units';
 
 interface Props {
-    parts: OwnWay['parts'];
+    own: OwnWay;
     onClose: () => void;
     onKept: (id: string) => Promise<unknown>;
 }
 
 const FIELD = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal';
 const SMALL = 'mt-1 block min-h-12 w-20 border-[1.5px] border-ink bg-press px-2 font-normal';
-const KINDS: ScoringKind[] = ['count', 'streak', 'ladder', 'error', 'timed', 'free'];
 const FIGURES = [['sets', 'sets'], ['balls', 'balls'], ['minutes', 'minutes'], ['need', 'pass at'], ['of', 'of']] as const;
 const MM_PER_CM = 10;
 
 /** A drill of the coach's own: text, dose, scoring, and a picture from a few parts. It is drawn as it will be handed out. */
-export function OwnDrillForm({ parts, onClose, onKept }: Props) {
+export function OwnDrillForm({ own: { parts, kinds, most }, onClose, onKept }: Props) {
     const [id] = useState(() => ulid().toLowerCase());
     const [name, setName] = useState('');
     const [purpose, setPurpose] = useState('');
@@ -49,8 +48,8 @@ export function OwnDrillForm({ parts, onClose, onKept }: Props) {
             <div className="flex flex-wrap items-end gap-2">
                 <label className="text-sm">
                     scored by
-                    <select className={`${SMALL} w-28`} value={goal.kind} onChange={(event) => { setGoal({ ...goal, kind: KINDS.find((kind) => kind === event.target.value) ?? 'count' }); }}>
-                        {KINDS.map((kind) => <option key={kind} value={kind}>{kind}</option>)}
+                    <select className={`${SMALL} w-28`} value={goal.kind} onChange={(event) => { setGoal({ ...goal, kind: kinds.find((kind) => kind === event.target.value) ?? 'count' }); }}>
+                        {kinds.map((kind) => <option key={kind} value={kind}>{kind}</option>)}
                     </select>
                 </label>
                 {FIGURES.map(([key, label]) => (
@@ -69,7 +68,7 @@ export function OwnDrillForm({ parts, onClose, onKept }: Props) {
                     </div>
                 ))}
                 <div className="mt-1 flex flex-wrap gap-1.5">
-                    {Object.entries(parts).map(([kind, label]) => <Button key={kind} disabled={laid.length >= 6} onClick={() => { setLaid([...laid, { kind, ahead: '', across: '' }]); }}>+ {label}</Button>)}
+                    {Object.entries(parts).map(([kind, label]) => <Button key={kind} disabled={laid.length >= most.parts} onClick={() => { setLaid([...laid, { kind, ahead: '', across: '' }]); }}>+ {label}</Button>)}
                 </div>
             </div>
             {trouble !== '' && <p role="alert" className="font-semibold text-rust">{trouble}</p>}

@@ -24,8 +24,6 @@ interface Props {
 }
 
 const FIELD = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal';
-const MOST_DRILLS = 2;
-const MOST_FIGURES = 6;
 
 /** A coach who works differently puts his own bundle together: figures, a feel, drills; kept as a card, it is offered again. */
 export function OwnWay({ lesson, set, catalogue, units, onGive }: Props) {
@@ -68,7 +66,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
             .catch((error: unknown) => { setTold(error instanceof ApiError ? error.message : String(error)); });
     };
     const forget = (card: OwnCard) => { call('DELETE', `own/cards/${card.id}`).then(again).catch((error: unknown) => { setTold(String(error)); }); };
-    const toggle = (id: string) => { setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id].slice(-MOST_DRILLS)); };
+    const toggle = (id: string) => { setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id].slice(-own.most.drills)); };
     const cards = own.cards.filter((card) => card.shot === lesson.task.shot);
     const open = catalogue.observables.filter((one) => one.group === 'setup' && one.kind === 'number' && !figures.some((figure) => figure.observable === one.id));
     return (
@@ -104,7 +102,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
                     );
                 })}
             </ol>
-            {figures.length < MOST_FIGURES && (
+            {figures.length < own.most.figures && (
                 <select aria-label="Add a figure" className="mb-4 min-h-12 border-[1.5px] border-ink bg-press px-3" value="" onChange={(event) => { if (event.target.value !== '') setFigures([...figures, { observable: event.target.value, typed: '' }]); }}>
                     <option value="">Add a figure</option>
                     {open.map((one) => <option key={one.id} value={one.id}>{one.label}</option>)}
@@ -121,10 +119,10 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
             </div>
             {inventing && (
                 <OwnDrillForm
-                    parts={own.parts}
+                    own={own}
                     onClose={() => { setInventing(false); }}
                     onKept={(id) => {
-                        setChosen([...chosen, id].slice(-MOST_DRILLS));
+                        setChosen([...chosen, id].slice(-own.most.drills));
                         return Promise.all([again(), queries.invalidateQueries({ queryKey: ['drills', set.id] })]);
                     }}
                 />

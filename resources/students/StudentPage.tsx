@@ -139,7 +139,7 @@ function UnderWork({ work }: { work: Work }) {
         <div data-verdict={work.verdict}>
             <h2 className="text-[26px]">{work.name.split(':')[0]}: {work.verdict_text}</h2>
             <p className="mt-1">{work.text}</p>
-            {work.before && <p className="mt-2">At first {rate(work.before)}{work.now && <>, now {rate(work.now)}</>} {work.counted}.</p>}
+            {work.before && <p className="mt-2">Before the change {rate(work.before)}{work.now && <>, now {rate(work.now)}</>} {work.counted}.</p>}
             {work.touch !== null && <p className="mt-2">{work.touch}</p>}
             <p className="mt-2 font-semibold">{work.next} {due(work.recheck)}</p>
             {work.not_comparable.map((why) => <p key={why} className="mt-1 text-sm">{why}</p>)}

@@ -158,7 +158,7 @@ final class ArchiveTest extends TestCase
         yield 'a look out of its range' => [['ball_sets' => ['setup' => ['shaft_lean_deg' => 900]]], 'data/ball_sets-1.json[0].setup.shaft_lean_deg'];
         yield 'a strike of another shot' => [['balls' => ['seen' => ['strike' => 'splash']]], 'data/balls-1.json[0].seen.strike'];
         yield 'a purpose there is not' => [['ball_sets' => ['purpose' => 'fun']], 'data/ball_sets-1.json[0].purpose'];
-        yield 'a drill there is not' => [['drill_results' => ['drill' => 'juggling']], 'drill'];
+        yield 'a drill there is not' => [['drill_results' => ['drill' => 'juggling']], 'data/drill_results-1.json[0].drill'];
         yield 'an hour there is not' => [['balls' => ['hit_at' => 'yesterday-ish o\'clock']], 'data/balls-1.json[0].hit_at'];
     }
 

@@ -38,6 +38,7 @@ final class OwnWayTest extends TestCase
         $given = $this->give($lesson, $set, [['observable' => 'stance_width_mm', 'to' => 120], ['observable' => 'grip_down_mm', 'to' => 40]], [$drill, 'brush_line'])->assertOk();
         self::assertSame(['Feet apart 12 cm.', 'Down the grip 4 cm.'], $given->json('prescription.content.setup.*.text'));
         self::assertSame(['Gate', 'Brush line'], $given->json('prescription.content.drills.*.name'));
+        self::assertStringNotContainsString('Feet apart', implode(' ', $given->json('prescription.content.card')), 'the card says nothing else beside it');
         self::assertContains('tee', array_column($given->json('prescription.content.drills.0.picture'), 'kind'));
 
         $student = $this->student('Bea');

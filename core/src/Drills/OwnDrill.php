@@ -89,12 +89,7 @@ final class OwnDrill
 
     private static function text(string $key, mixed $value, int $longest): string
     {
-        $fault = Field::text($key, $longest)->fault($key, $value);
-        if ($fault !== null || ! \is_string($value) || trim($value) === '') {
-            throw new InvalidInput([$fault ?? new Fault($key, $value, "1 to {$longest} characters")]);
-        }
-
-        return trim($value);
+        return Field::text($key, $longest)->filled($key, $value);
     }
 
     /** @param array{float, float} $range */

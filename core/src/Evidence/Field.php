@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Evidence;
 
 use LowPoint\Core\Fault;
+use LowPoint\Core\InvalidInput;
 
 /**
  * What may stand under one key: a number in a range, one of a list of words, or a short text.
@@ -90,6 +91,20 @@ final readonly class Field
         };
 
         return $fits ? null : new Fault($key, $value, $this->allowed());
+    }
+
+    /**
+     * A text that says something, without the space around it.
+     *
+     * @throws InvalidInput naming key, value and length
+     */
+    public function filled(string $key, mixed $value): string
+    {
+        if ($this->fault($key, $value) !== null || ! \is_string($value) || trim($value) === '') {
+            throw InvalidInput::one($key, $value, '1 to '.self::plain($this->max).' characters');
+        }
+
+        return trim($value);
     }
 
     private static function plain(float $number): string

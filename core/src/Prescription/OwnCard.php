@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Prescription;
 
+use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Fault;
@@ -91,10 +92,6 @@ final readonly class OwnCard
 
     private static function text(string $key, mixed $value, int $longest): string
     {
-        if (! \is_string($value) || trim($value) === '' || ! mb_check_encoding($value, 'UTF-8') || mb_strlen($value) > $longest) {
-            throw new InvalidInput([new Fault($key, $value, "1 to {$longest} characters")]);
-        }
-
-        return trim($value);
+        return Field::text($key, $longest)->filled($key, $value);
     }
 }

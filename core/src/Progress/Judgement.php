@@ -36,9 +36,6 @@ final readonly class Judgement
 
     private const LESSONS_BEFORE = 2;
 
-    /** Strikes that got worse are no improvement, however much nearer the touch came, as a deviate. Origin: chosen by us. */
-    private const NOT_WORSE = -0.8;
-
     /** So many balls before anything is changed settle sooner whether it helped. Origin: bench/verdicts. */
     private const BASELINE_BALLS = 40;
 
@@ -203,12 +200,12 @@ final readonly class Judgement
         return new self(Verdict::NoChange, $probability, $more, $text.($baseline->tally->of < self::BASELINE_BALLS ? ' '.self::BASELINE_BALLS.' balls before a change would have told sooner.' : ''), $left, $baseline, $now, null, $leaning);
     }
 
-    /** Strikes, and aim where it is known, as one deviate. Strikes that got worse are no improvement, however near the touch came. */
+    /** Strikes, and aim where it is known, as one deviate. Where the strikes speak against it, aim does not speak for it. */
     private static function evidence(float $strikes, ?float $aim): float
     {
         $z = Distributions::normalQuantile($strikes);
 
-        return $aim === null || $z < self::NOT_WORSE ? $z
+        return $aim === null || $z < 0.0 ? $z
             : ($z + Distributions::normalQuantile(max(self::FINEST, min(1 - self::FINEST, $aim)))) / self::TOGETHER;
     }
 

@@ -32,7 +32,7 @@ final readonly class BallsInWords
             'contact' => $this->words->tally(new Tally($pattern->sourced(LowPointSource::Censored), $pattern->touch->n + $pattern->sourced(LowPointSource::Censored))).' did not touch the ground',
             'marks' => 'the marks: '.$this->marks(),
             'strikes' => 'the strikes, where the club touched: '.$this->words->tally($pattern->good()).' good',
-            'good' => $this->words->tally($pattern->good()).' were good',
+            'good' => $this->words->tally($pattern->good()).($pattern->good()->count === 1 ? ' was good' : ' were good'),
             'carry' => $this->words->carryOff($pattern->middleCarryError($this->view->case) ?? 0.0),
             'carry scatter' => "good strikes of the same task carry ± {$this->words->percent($pattern->carryError($this->view->case)->sd ?? 0.0)}",
             'start' => $this->words->start($pattern->start($this->view->case)->mean ?? 0.0),

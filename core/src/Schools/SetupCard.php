@@ -124,6 +124,12 @@ final readonly class SetupCard
         return [$range[0] + $by, $range[1] + $by];
     }
 
+    /** The same without these figures: for a coach who chose others. */
+    public function without(string ...$ids): self
+    {
+        return new self($this->school, array_diff_key($this->figures, array_flip($ids)), $this->notes);
+    }
+
     public function range(Observable $what): ?Range
     {
         return $this->figures[$what->value] ?? null;

@@ -10,10 +10,11 @@ use LowPoint\Core\Evidence\Tally;
 /** Figures in words: unit, sign in words, small counts spelled out. */
 final readonly class Words
 {
-    /** What a positive and a negative figure is called, beside the figure itself. */
+    /** What a positive and a negative figure is called beside the figure itself, and what none is called. */
     private const SIDES = [
-        'shaft_lean_deg' => ['ahead', 'back'], 'face_open_deg' => ['open', 'shut'], 'stance_open_deg' => ['open', 'closed'],
-        'shoulders_open_deg' => ['open', 'closed'], 'sternum_ahead_mm' => ['ahead of the ball', 'behind the ball'],
+        'shaft_lean_deg' => ['ahead', 'back', 'upright'], 'face_open_deg' => ['open', 'shut', 'square'],
+        'stance_open_deg' => ['open', 'closed', 'square'], 'shoulders_open_deg' => ['open', 'closed', 'square'],
+        'sternum_ahead_mm' => ['ahead of the ball', 'behind the ball', 'level with the ball'],
     ];
 
     private const MM_PER_INCH = 25.4;
@@ -185,6 +186,9 @@ final readonly class Words
     {
         $to ??= $from;
         $sides = self::SIDES[$what->value] ?? null;
+        if ($sides !== null && abs($from) < 0.5 && abs($to) < 0.5) {
+            return $sides[2];
+        }
         $figure = fn(float $value): string => $this->value($what, $sides === null ? $value : abs($value));
         $side = static fn(float $value): string => $sides === null ? '' : ' '.$sides[(int) ($value < 0.0)];
         if ($sides !== null && $from * $to < 0.0) {

@@ -60,7 +60,7 @@ final class OneVoiceTest extends TestCase
 
         self::assertSame([
             'Open the face first, then take the grip: 15 to 40° open, now 2° open.',
-            'Open the feet: 15 to 40° open, now 0° open.',
+            'Open the feet: 15 to 40° open, now square.',
             'More weight on the lead foot: 65 to 75 %, now 50 %.',
         ], self::told($given));
     }

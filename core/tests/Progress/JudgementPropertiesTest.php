@@ -172,6 +172,7 @@ final class JudgementPropertiesTest extends TestCase
         self::assertSame(Verdict::Improving, Judgement::of([$at(0, 8, -40.0), $at(7, 12, -5.0)])->verdict);
         self::assertNotSame(Verdict::Improving, Judgement::of([$at(0, 12, -40.0), $at(7, 6, -5.0)])->verdict);
         self::assertSame(Verdict::NoChange, Judgement::of([$at(0, 8, -40.0), $at(7, 11, -5.0)], [], false)->verdict, 'aim does not count where distance is judged');
+        self::assertNull(Judgement::of([$at(0, 8, -60.0), $at(7, 6, -5.0)])->leaning, 'nor does it lean better while the strikes do not');
     }
 
     #[TestWith([Verdict::Fixed, 0.1, 9, WhatNow::NextCause])]

@@ -16,10 +16,12 @@ use Illuminate\Http\Response;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Drills\DrillSheet;
 use LowPoint\Core\Drills\OwnDrill as Drill;
+use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Prescription\OwnCard as Card;
+use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Lie;
@@ -34,6 +36,8 @@ final readonly class OwnWayController
             'cards' => array_map(self::card(...), OwnCard::query()->where('coach_id', $coach->id)->latest('updated_at')->get()->all()),
             'drills' => array_map(static fn(OwnDrill $one): array => ['id' => $one->id] + $one->content, OwnDrill::query()->where('coach_id', $coach->id)->oldest('name')->get()->all()),
             'parts' => Drill::PARTS,
+            'kinds' => array_column(Scoring::cases(), 'value'),
+            'most' => ['parts' => Drill::MOST_PARTS, 'figures' => Card::MOST_FIGURES, 'drills' => Prescription::MOST_DRILLS],
         ]);
     }
 
