@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -160,7 +161,12 @@ abstract class BrowserTestCase extends TestCase
     protected function keys(string ...$keys): void
     {
         foreach ($keys as $key) {
-            $this->browser->action()->sendKeys(null, $key)->perform();
+            try {
+                $this->browser->action()->sendKeys(null, $key)->perform();
+            } catch (StaleElementReferenceException) {
+                // What had the focus was drawn anew between asking for it and typing: nothing was typed yet.
+                $this->browser->action()->sendKeys(null, $key)->perform();
+            }
         }
     }
 
