@@ -11,7 +11,7 @@ use Illuminate\Bus\Batchable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** One report of a pile, made beside the web server. */
+/** One report of a batch, made beside the web server. */
 final class MakeReport implements ShouldQueue
 {
     use Batchable;

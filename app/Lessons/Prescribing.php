@@ -10,7 +10,7 @@ use App\Models\Prescription as StoredPrescription;
 use App\Practice\KnownDrills;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
-use LowPoint\Core\Drills\DrillSheet;
+use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\Goal;
 use LowPoint\Core\Prescription\OwnCard;
@@ -85,7 +85,7 @@ final readonly class Prescribing
     /**
      * Every drill that this student can do for this shot, the coach's own among them.
      *
-     * @return array<string, DrillSheet> by id
+     * @return array<string, DrillHandout> by id
      */
     public function sheets(Lesson $lesson, BallSet $set): array
     {

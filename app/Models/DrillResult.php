@@ -28,7 +28,7 @@ final class DrillResult extends Model
 {
     use HasUlids;
     use KeepsHistory;
-    use OnTheRoster;
+    use OnAttentionIndex;
 
     protected $fillable = ['id', 'student_id', 'plan_session_id', 'drill', 'goal', 'attempts', 'passed', 'text', 'logged_by', 'confidence', 'note', 'done_at'];
 

@@ -29,7 +29,7 @@ final class Lesson extends Model
     use HasUlids;
     use HearsDevices;
     use KeepsHistory;
-    use OnTheRoster;
+    use OnAttentionIndex;
     use SoftDeletes;
 
     protected $fillable = ['id', 'student_id', 'task', 'began_at', 'closed_at'];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Progress\Roster;
+use App\Progress\AttentionIndex;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -37,7 +37,7 @@ final class PlanSession extends Model
 
     protected static function booted(): void
     {
-        $forget = static fn(PlanSession $session) => Roster::forget(DB::table('plans')->where('id', $session->plan_id)->select('student_id'));
+        $forget = static fn(PlanSession $session) => AttentionIndex::forget(DB::table('plans')->where('id', $session->plan_id)->select('student_id'));
         static::saved($forget);
         static::deleted($forget);
     }

@@ -22,7 +22,7 @@ use Illuminate\Support\Carbon;
  */
 final class ShareLink extends Model
 {
-    use OnTheRoster;
+    use OnAttentionIndex;
 
     protected $fillable = ['student_id', 'token_hash', 'expires_at', 'revoked_at', 'opened_at'];
 

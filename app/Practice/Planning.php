@@ -14,9 +14,9 @@ use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Practice\Means;
 use LowPoint\Core\Practice\Mode;
 use LowPoint\Core\Practice\PlannedItem;
+use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Practice\WeeklyPlan;
 
 /** Puts the weeks of the core into the calendar of a student. */
@@ -36,15 +36,15 @@ final readonly class Planning
      */
     public function make(Student $student, array $days, array $grounds, ?array $equipment, int $weeks, Carbon $from): Plan
     {
-        $means = new Means($grounds, $equipment, $student->limitsToMind());
+        $resources = new PracticeResources($grounds, $equipment, $student->limitsToMind());
         $drills = $this->drills($student);
         if ($drills === []) {
             throw InvalidInput::one('drills', [], 'a drill handed out in a lesson first');
         }
         // Blocked first; mixed from the second week on (handbook 05).
         $task = $this->task($student);
-        $first = WeeklyPlan::of($drills, $days, $means, $task, Mode::Blocked);
-        $later = WeeklyPlan::of($drills, $days, $means, $task, Mode::Random);
+        $first = WeeklyPlan::of($drills, $days, $resources, $task, Mode::Blocked);
+        $later = WeeklyPlan::of($drills, $days, $resources, $task, Mode::Random);
 
         return DB::transaction(function () use ($student, $days, $grounds, $equipment, $weeks, $from, $first, $later): Plan {
             $plan = Plan::query()->updateOrCreate(['student_id' => $student->id], [

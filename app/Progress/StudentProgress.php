@@ -92,7 +92,7 @@ final readonly class StudentProgress
     {
         $standing = $work === null ? null : json_encode(['verdict' => $work['verdict'], 'text' => $work['verdict_text'], 'name' => $work['name'], 'recheck' => $work['recheck']], JSON_THROW_ON_ERROR);
         if (DB::table('students')->where('id', $student->id)->whereRaw('not (standing <=> ?)', [$standing])->update(['standing' => $standing]) > 0) {
-            Roster::forget($student->id);
+            AttentionIndex::forget($student->id);
         }
     }
 

@@ -9,19 +9,19 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** Who needs attention, most urgent first, and whose day to look again comes up. Read from the roster. */
+/** Who needs attention, most urgent first, and whose day to look again comes up. Read from the attention index. */
 final readonly class Today
 {
     private const MOST = 60;
 
     private const SOON_DAYS = 14;
 
-    public function __construct(private Roster $roster) {}
+    public function __construct(private AttentionIndex $attention) {}
 
     /** @return array{total: int, students: list<array<string, mixed>>, rechecks: list<array<string, mixed>>} */
     public function of(User $coach, string $sought): array
     {
-        $all = $this->roster->refresh($coach);
+        $all = $this->attention->refresh($coach);
         $found = DB::table('roster')->where('coach_id', $coach->id)->when($sought !== '', static fn(Builder $query) => $query->where('name', 'like', '%'.addcslashes($sought, '%_\\').'%'));
         $from = Carbon::tomorrow();
 

@@ -8,7 +8,7 @@ use App\Models\Lesson;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 
-/** Where the reports of a pile lie until they are fetched as one zip: for a day, and no longer than the lessons they tell of. */
+/** Where the reports of a batch lie until they are fetched as one zip: for a day, and no longer than the lessons they tell of. */
 final class ReportFolder
 {
     public function put(string $batch, Lesson $lesson, string $pdf): void
@@ -40,7 +40,7 @@ final class ReportFolder
     }
 
     /**
-     * Takes out the reports of these lessons, whatever pile they lie in.
+     * Takes out the reports of these lessons, whatever batch they lie in.
      *
      * @param  iterable<string>  $lessons
      * @return int files
@@ -60,9 +60,9 @@ final class ReportFolder
     /** Takes out what lies here longer than a day. */
     public function expire(): void
     {
-        foreach (is_dir($this->of('')) ? File::directories($this->of('')) : [] as $pile) {
-            if (File::lastModified($pile) < now()->subDay()->getTimestamp()) {
-                File::deleteDirectory($pile);
+        foreach (is_dir($this->of('')) ? File::directories($this->of('')) : [] as $batch) {
+            if (File::lastModified($batch) < now()->subDay()->getTimestamp()) {
+                File::deleteDirectory($batch);
             }
         }
     }

@@ -9,8 +9,8 @@ use Illuminate\Support\Carbon;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Measuring\SheetMapping;
-use LowPoint\Core\Measuring\SheetRow;
+use LowPoint\Core\SheetImport\SheetMapping;
+use LowPoint\Core\SheetImport\SheetRow;
 
 /** How a sheet is to be read: which columns hold what, at which task the balls were hit, on which day where it does not tell. */
 final readonly class SheetPlan

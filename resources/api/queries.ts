@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { owner } from '../outbox/owner';
 import { callOrKept } from './kept';
-import type { Catalogue, Coach, DrillSheet, LessonPage, Library, Observable, OwnWay, Practice, Progress, Shot, Student, Today } from './types';
+import type { Catalogue, Coach, DrillHandout, LessonPage, Library, Observable, OwnWay, Practice, Progress, Shot, Student, Today } from './types';
 
 export const useCoach = () =>
     useQuery({
@@ -33,7 +33,7 @@ export const usePractice = (path: string) => useQuery({ queryKey: ['practice', p
 export const useOwnWay = () => useQuery({ queryKey: ['own'], queryFn: () => callOrKept<OwnWay>('own') });
 
 /** Every drill for this shot and student. */
-export const useDrills = (lessonId: string, setId: string) => useQuery({ queryKey: ['drills', setId], queryFn: () => callOrKept<{ drills: DrillSheet[] }>(`lessons/${lessonId}/sets/${setId}/drills`) });
+export const useDrills = (lessonId: string, setId: string) => useQuery({ queryKey: ['drills', setId], queryFn: () => callOrKept<{ drills: DrillHandout[] }>(`lessons/${lessonId}/sets/${setId}/drills`) });
 
 export const lessonPath = (id: string) => `lessons/${id}`;
 

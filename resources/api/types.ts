@@ -100,7 +100,7 @@ export interface BallSet {
     balls: Ball[];
 }
 
-export interface DrillSheet {
+export interface DrillHandout {
     id: string;
     name: string;
     purpose: string;
@@ -133,7 +133,7 @@ export interface Goal {
     moves: ('up' | 'first')[];
 }
 
-export interface PracticeDrill extends Omit<DrillSheet, 'dose' | 'pass' | 'trade'> {
+export interface PracticeDrill extends Omit<DrillHandout, 'dose' | 'pass' | 'trade'> {
     goal: Goal;
     pass: { text: string };
     grounds: string[];
@@ -207,8 +207,8 @@ export interface Proposal {
     setup: SetupChange[];
     feel: string | null;
     feels: Record<string, string> | null;
-    drills: DrillSheet[];
-    other_drills: DrillSheet[];
+    drills: DrillHandout[];
+    other_drills: DrillHandout[];
     left_out: { id: string; name: string; why: string }[];
     stop: string | null;
     measure: string | null;
@@ -252,7 +252,7 @@ export interface OwnWay {
 export interface GivenPrescription {
     cause: string;
     school: string;
-    content: { cause_name: string; setup: SetupChange[]; feel: string; drills: DrillSheet[]; stop: string | null; measure: string | null };
+    content: { cause_name: string; setup: SetupChange[]; feel: string; drills: DrillHandout[]; stop: string | null; measure: string | null };
 }
 
 export interface Lesson {

@@ -5,7 +5,7 @@ import { mirror } from '../figures/scale';
 import { shotOf } from '../api/queries';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/useKeys';
-import { BallSheet } from './BallSheet';
+import { BallDialog } from './BallDialog';
 import { LastBall } from './LastBall';
 import type { Bench } from './useBench';
 import { touchText } from './words';
@@ -95,7 +95,7 @@ export function BallEntry({ opened: openedFirst, bench, lessonId, set, catalogue
             )}
             <LastBall ball={set.balls.at(-1)} fields={catalogue.ball} sand={sand} units={units} onChange={(one, seen) => { bench.correctBall(set, one, seen); }} />
             {ball && (
-                <BallSheet
+                <BallDialog
                     ball={ball}
                     number={set.balls.indexOf(ball) + 1}
                     path={`lessons/${lessonId}/sets/${set.id}`}

@@ -1,6 +1,6 @@
 import type { Ball, BallSeen, Field, Units } from '../api/types';
 import { Button } from '../ui/Button';
-import { Figure } from './BallSheet';
+import { Figure } from './BallDialog';
 
 interface Props {
     ball: Ball | undefined;

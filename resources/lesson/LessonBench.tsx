@@ -6,7 +6,7 @@ import { StackedStrip, type Strip } from '../figures/StackedStrip';
 import { StancePlan } from '../figures/StancePlan';
 import { TaskForm } from '../students/TaskForm';
 import { Button } from '../ui/Button';
-import { Look } from '../ui/Look';
+import { ObservationField } from '../ui/ObservationField';
 import { Mark } from '../ui/Mark';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
@@ -115,7 +115,7 @@ export function LessonBench() {
                         {reading?.card_notes.map((note) => <p key={note} className="mt-1 border-l-[6px] border-ochre pl-2 text-sm leading-tight">{note}</p>)}
                         <div className="mt-1 grid grid-cols-2 gap-1.5">
                             {looks.filter((one) => one.group === 'setup').map((one) => (
-                                <Look key={one.id} what={one} value={set.setup[one.id]} units={coach.units} stock={reading?.card[one.id]} fault={faultOf(`setup.${one.id}`)} onSee={(value) => { bench.see(set, one, value); }} />
+                                <ObservationField key={one.id} what={one} value={set.setup[one.id]} units={coach.units} stock={reading?.card[one.id]} fault={faultOf(`setup.${one.id}`)} onSee={(value) => { bench.see(set, one, value); }} />
                             ))}
                             {before !== null && <CopySetup from={before.setup} words={before.words} onCopy={() => { bench.copySetup(set, before.setup); }} />}
                         </div>

@@ -1,6 +1,6 @@
 import type { BallSet, Observable, Units } from '../api/types';
 import { Button } from '../ui/Button';
-import { Look } from '../ui/Look';
+import { ObservationField } from '../ui/ObservationField';
 
 interface Props {
     looks: Observable[];
@@ -30,7 +30,7 @@ export function MotionRows({ looks, set, units, faultOf, onSee }: Props) {
             </div>
             <div className="mt-1.5 grid grid-cols-2 gap-1.5 sm:grid-cols-4 xl:grid-cols-5">
                 {looks.filter((one) => !OPEN.includes(one.id)).map((one) => (
-                    <Look key={one.id} what={one} value={set.motion[one.id]} units={units} fault={faultOf(`motion.${one.id}`)} onSee={(value) => { onSee(one, value); }} />
+                    <ObservationField key={one.id} what={one} value={set.motion[one.id]} units={units} fault={faultOf(`motion.${one.id}`)} onSee={(value) => { onSee(one, value); }} />
                 ))}
             </div>
         </div>

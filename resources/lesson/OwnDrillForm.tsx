@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
-import type { DrillSheet, Goal, OwnWay } from '../api/types';
+import type { DrillHandout, Goal, OwnWay } from '../api/types';
 import { Button } from '../ui/Button';
 import { numberOr } from '../ui/units';
 
@@ -24,14 +24,14 @@ export function OwnDrillForm({ own: { parts, kinds, most }, onClose, onKept }: P
     const [steps, setSteps] = useState('');
     const [goal, setGoal] = useState<Partial<Goal>>({ kind: 'count', sets: 2, balls: 10, minutes: 8, need: 7, of: 10 });
     const [laid, setLaid] = useState<{ kind: string; ahead: string; across: string }[]>([]);
-    const [kept, setKept] = useState<(DrillSheet & { svg: string }) | null>(null);
+    const [kept, setKept] = useState<(DrillHandout & { svg: string }) | null>(null);
     const [trouble, setTrouble] = useState('');
     const cm = (typed: string) => {
         const value = numberOr(typed === '' ? '0' : typed);
         return typeof value === 'number' ? value * MM_PER_CM : value;
     };
     const keep = () => {
-        call<DrillSheet & { svg: string }>('PUT', `own/drills/${id}`, {
+        call<DrillHandout & { svg: string }>('PUT', `own/drills/${id}`, {
             name, purpose, steps: steps.split('\n').map((step) => step.trim()).filter((step) => step !== ''), goal,
             parts: laid.map((part) => ({ kind: part.kind, ahead_mm: cm(part.ahead), across_mm: cm(part.across) })),
         })

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { observableOf, useDrills, useOwnWay } from '../api/queries';
-import type { BallSet, Catalogue, DrillSheet, Lesson, Observable, OwnCard, OwnWay as Own, Units } from '../api/types';
+import type { BallSet, Catalogue, DrillHandout, Lesson, Observable, OwnCard, OwnWay as Own, Units } from '../api/types';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { numberOr, observed, shownFactor, shownUnit } from '../ui/units';
@@ -12,7 +12,7 @@ import { OwnDrillForm } from './OwnDrillForm';
 export interface OwnBundle {
     figures: { observable: string; to: number; text: string }[];
     feel: string;
-    drills: DrillSheet[];
+    drills: DrillHandout[];
 }
 
 interface Props {
@@ -35,7 +35,7 @@ export function OwnWay({ lesson, set, catalogue, units, onGive }: Props) {
     return <Bundle own={own.data} sheets={sheets.data.drills} {...{ lesson, set, catalogue, units, onGive }} />;
 }
 
-function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & { own: Own; sheets: DrillSheet[] }) {
+function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & { own: Own; sheets: DrillHandout[] }) {
     const queries = useQueryClient();
     const [figures, setFigures] = useState<{ observable: string; typed: string }[]>([]);
     const [feel, setFeel] = useState('');

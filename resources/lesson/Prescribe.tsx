@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../api/client';
 import { observableOf } from '../api/queries';
-import type { BallSet, Catalogue, DrillSheet, Goal, Lesson, Proposal, Reading, ScoringKind, Units } from '../api/types';
+import type { BallSet, Catalogue, DrillHandout, Goal, Lesson, Proposal, Reading, ScoringKind, Units } from '../api/types';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
@@ -86,7 +86,7 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
 
 interface Given {
     feel: string;
-    drills: DrillSheet[];
+    drills: DrillHandout[];
     change: Tried | undefined;
     goals: Record<string, Partial<Goal>>;
     sentence: string;

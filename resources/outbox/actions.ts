@@ -1,4 +1,4 @@
-import type { BallSeen, BallSet, DrillSheet, Goal, Lesson, LessonPage, Observed, Purpose, Reading, Run, SetupChange, Task } from '../api/types';
+import type { BallSeen, BallSet, DrillHandout, Goal, Lesson, LessonPage, Observed, Purpose, Reading, Run, SetupChange, Task } from '../api/types';
 
 // Everything a coach can do in a lesson, as data: it is kept on the device, shown at once and sent in order.
 
@@ -28,7 +28,7 @@ export type Action =
           goals: Record<string, Partial<Goal>>;
           sentence: string;
           feel: string;
-          drills: DrillSheet[];
+          drills: DrillHandout[];
       }
     /** $path is the student's on the coach's side, or that of the private link. */
     | { kind: 'result'; lessonId: null; path: string; resultId: string; run: Run };

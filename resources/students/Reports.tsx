@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { call } from '../api/client';
 import { Button } from '../ui/Button';
 
-interface Pile {
+interface Batch {
     id: string;
     total: number;
     done: number;
@@ -15,15 +15,15 @@ const MOST_REPORTS = 100;
 
 /** All reports of a student, made by the queue while the coach goes on. */
 export function Reports({ lessons }: { lessons: string[] }) {
-    const make = useMutation({ mutationFn: () => call<Pile>('POST', 'reports', { lessons: lessons.slice(0, MOST_REPORTS), paper: 'a4' }) });
+    const make = useMutation({ mutationFn: () => call<Batch>('POST', 'reports', { lessons: lessons.slice(0, MOST_REPORTS), paper: 'a4' }) });
     const id = make.data?.id;
-    const pile = useQuery({
+    const batch = useQuery({
         queryKey: ['reports', id],
-        queryFn: () => call<Pile>('GET', `reports/${id ?? ''}`),
+        queryFn: () => call<Batch>('GET', `reports/${id ?? ''}`),
         enabled: id !== undefined,
         refetchInterval: (query) => (query.state.data?.finished === true ? false : LOOK_AGAIN_MS),
     });
-    const now = pile.data ?? make.data;
+    const now = batch.data ?? make.data;
     return (
         <div className="mb-6">
             {now === undefined && <Button disabled={make.isPending} onClick={() => { make.mutate(); }}>Reports of all {lessons.length} lessons</Button>}

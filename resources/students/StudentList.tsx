@@ -5,7 +5,7 @@ import type { TodayStudent } from '../api/types';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { day, weekday } from '../ui/units';
-import { Keeping } from './Keeping';
+import { AccountData } from './AccountData';
 import { SetAside } from './SetAside';
 import { StudentForm } from './StudentForm';
 
@@ -32,7 +32,7 @@ export function StudentList() {
                     <ul>{today.data?.rechecks.map((student) => <li key={student.id}>{weekday(student.recheck ?? '')}: {student.name}, {student.cause?.split(':')[0]}</li>)}</ul>
                 </section>
             )}
-            <Keeping />
+            <AccountData />
             {adding && <StudentForm onClose={() => { setAdding(false); }} />}
         </Page>
     );

@@ -182,9 +182,9 @@ final class ArchiveTest extends TestCase
         $files = static fn(): array => glob(storage_path('app/reports/*/*.pdf')) ?: [];
         $before = $files();
         [$bea, $callum] = [$this->earlierLesson('Bea'), $this->earlierLesson('Callum')];
-        $pile = $this->postJson('/api/reports', ['lessons' => [$bea->id, $callum->id], 'paper' => 'a4'])->assertStatus(202)->json('id');
+        $batch = $this->postJson('/api/reports', ['lessons' => [$bea->id, $callum->id], 'paper' => 'a4'])->assertStatus(202)->json('id');
         self::assertCount(\count($before) + 2, $files());
-        $this->get("/api/reports/{$pile}/zip")->assertOk();
+        $this->get("/api/reports/{$batch}/zip")->assertOk();
 
         self::assertSame(1, $this->deleteJson("/api/students/{$bea->student_id}/for-good")->assertOk()->json('reports'));
         self::assertSame([], glob(storage_path("app/reports/*/{$bea->id} *")) ?: []);
@@ -193,7 +193,7 @@ final class ArchiveTest extends TestCase
         $this->travel(25)->hours();
         $this->artisan('bin:empty')->assertOk();
         self::assertSame([], array_filter($files(), static fn(string $file): bool => str_contains($file, $callum->id)));
-        $this->getJson("/api/reports/{$pile}/zip")->assertStatus(410);
+        $this->getJson("/api/reports/{$batch}/zip")->assertStatus(410);
     }
 
     public function test_what_was_deleted_comes_back_within_thirty_days_and_then_goes(): void

@@ -94,7 +94,7 @@ final class EveryRouteTest extends TestCase
         return [
             'student' => $bea->id, 'studentId' => $bea->id, 'lesson' => $lesson->id, 'lessonId' => $lesson->id, 'set' => $set->id, 'setId' => $set->id,
             'ballId' => $set->balls()->firstOrFail()->id, 'link' => $link->id, 'session' => $bea->plan?->sessions()->firstOrFail()->id ?? '', 'resultId' => $bea->results()->firstOrFail()->id,
-            'pile' => 'f3b1c0de-0000-4000-8000-000000000000', 'import' => $import->id, 'preset' => $preset->id, 'drill' => $drill->id, 'drillId' => $drill->id, 'card' => $card->id, 'cardId' => $card->id, 'cause' => 'scoop', 'id' => self::id(),
+            'batch' => 'f3b1c0de-0000-4000-8000-000000000000', 'import' => $import->id, 'preset' => $preset->id, 'drill' => $drill->id, 'drillId' => $drill->id, 'card' => $card->id, 'cardId' => $card->id, 'cause' => 'scoop', 'id' => self::id(),
         ];
     }
 

@@ -156,11 +156,11 @@ final class PracticeTest extends TestCase
     public function test_ten_reports_are_made_by_the_queue_and_fetched_as_one_zip(): void
     {
         $lessons = Lesson::query()->whereIn('student_id', $this->coach()->students()->select('id'))->limit(10)->pluck('id')->all();
-        $pile = $this->postJson('/api/reports', ['lessons' => $lessons, 'paper' => 'a4'])->assertStatus(202)->json('id');
-        $this->getJson("/api/reports/{$pile}")->assertOk()->assertJsonPath('done', \count($lessons))->assertJsonPath('finished', true);
-        $this->get("/api/reports/{$pile}/zip")->assertOk()->assertDownload('reports.zip');
+        $batch = $this->postJson('/api/reports', ['lessons' => $lessons, 'paper' => 'a4'])->assertStatus(202)->json('id');
+        $this->getJson("/api/reports/{$batch}")->assertOk()->assertJsonPath('done', \count($lessons))->assertJsonPath('finished', true);
+        $this->get("/api/reports/{$batch}/zip")->assertOk()->assertDownload('reports.zip');
 
-        $this->actingAs($this->coach('Idris'))->getJson("/api/reports/{$pile}")->assertStatus(404);
+        $this->actingAs($this->coach('Idris'))->getJson("/api/reports/{$batch}")->assertStatus(404);
         $this->postJson('/api/reports', ['lessons' => $lessons, 'paper' => 'a4'])->assertStatus(403);
     }
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\ReadSheet;
+use App\Jobs\ImportSheet;
 use App\Models\Ball;
 use App\Models\Lesson;
 use App\Models\SheetImport;
-use App\Sheets\SheetTakingIn;
+use App\Sheets\SheetImporter;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -109,12 +109,12 @@ final class SheetTest extends TestCase
         Queue::fake();
         $this->upload(self::sheet(2500));
         $this->plan('confirm', [...self::DATED, 'purpose' => 'before'])->assertStatus(202);
-        Queue::assertPushed(ReadSheet::class, 1);
+        Queue::assertPushed(ImportSheet::class, 1);
         $import = SheetImport::query()->findOrFail($this->id);
-        $taking = app(SheetTakingIn::class);
+        $taking = app(SheetImporter::class);
         $taking->slice($import);
         $taking->slice($import->fresh() ?? $import);
-        (new ReadSheet($this->id))->failed();
+        (new ImportSheet($this->id))->failed();
         $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'stopped', 'rows_done' => 2000]);
         $this->postJson("/api/sheets/{$this->id}/go-on")->assertStatus(202)->assertJson(['state' => 'reading']);
         while ($taking->slice($import->refresh())) {
@@ -136,7 +136,7 @@ final class SheetTest extends TestCase
         $this->plan('confirm', [])->assertStatus(202);
         $this->deleteJson("/api/students/{$this->student('Bea')->id}")->assertStatus(204);
         $import = SheetImport::query()->findOrFail($this->id);
-        self::assertFalse(app(SheetTakingIn::class)->slice($import));
+        self::assertFalse(app(SheetImporter::class)->slice($import));
         $this->getJson("/api/sheets/{$this->id}")->assertStatus(403);
         $this->postJson("/api/bin/students/{$import->student_id}")->assertStatus(204);
         $this->postJson("/api/sheets/{$this->id}/go-on")->assertStatus(202)->assertJson(['state' => 'reading', 'rows_done' => 0]);
@@ -167,7 +167,7 @@ final class SheetTest extends TestCase
             $this->plan('confirm', self::DATED)->assertStatus(202);
             $import = SheetImport::query()->findOrFail($this->id);
             while ($import->state === SheetImport::READING) {
-                app(SheetTakingIn::class)->slice($import->refresh());
+                app(SheetImporter::class)->slice($import->refresh());
             }
 
             return memory_get_peak_usage() - $before;

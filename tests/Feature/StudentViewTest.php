@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Student;
-use App\Practice\StudentView;
+use App\Practice\StudentPractice;
 use LowPoint\Core\Wording\Units;
 use Tests\TestCase;
 
@@ -60,7 +60,7 @@ final class StudentViewTest extends TestCase
     public function test_before_anything_was_handed_out_the_page_says_nothing_it_does_not_know(): void
     {
         $new = $this->coach()->students()->create(['name' => 'Wren Adair', 'handed' => 'left', 'about' => 'shy', 'limits' => []]);
-        $page = app(StudentView::class)->of($new);
+        $page = app(StudentPractice::class)->of($new);
 
         self::assertNull($page['fault']);
         self::assertSame([], $page['drills']);
@@ -91,6 +91,6 @@ final class StudentViewTest extends TestCase
     /** @return array<string, mixed> */
     private function page(string $name): array
     {
-        return app(StudentView::class)->of(Student::query()->where('name', 'like', "{$name}%")->sole());
+        return app(StudentPractice::class)->of(Student::query()->where('name', 'like', "{$name}%")->sole());
     }
 }

@@ -14,7 +14,7 @@ final readonly class Cure
      * @param  string  $stop  what to leave off
      * @param  list<string>  $drills  drill ids, best first
      * @param  string  $measure  what must move at the retest
-     * @param  (\Closure(View): ?string)|null  $asSeen  what comes before the figures, from what was seen
+     * @param  (\Closure(EvidenceContext): ?string)|null  $asSeen  what comes before the figures, from what was seen
      */
     public function __construct(
         public Effort $effort,
@@ -28,8 +28,8 @@ final readonly class Cure
     ) {}
 
     /** What comes first, from what was seen; null where nothing seen asks for it. */
-    public function asSeen(View $view): ?string
+    public function asSeen(EvidenceContext $context): ?string
     {
-        return $this->asSeen === null ? null : ($this->asSeen)($view);
+        return $this->asSeen === null ? null : ($this->asSeen)($context);
     }
 }

@@ -52,13 +52,13 @@ enum Observable: string
         };
     }
 
-    public function look(): Look
+    public function look(): ObservationCost
     {
         return match ($this) {
-            self::Attack, self::AttackDeg, self::Path, self::ImpactLean, self::LeadWrist => Look::Video,
+            self::Attack, self::AttackDeg, self::Path, self::ImpactLean, self::LeadWrist => ObservationCost::Video,
             self::HeadDrift, self::HipSway, self::ImpactWeight, self::Release, self::WristSet,
-            self::FaceBackswing, self::FaceThrough, self::Takeaway => Look::Ball,
-            default => Look::Glance,
+            self::FaceBackswing, self::FaceThrough, self::Takeaway => ObservationCost::Ball,
+            default => ObservationCost::Glance,
         };
     }
 

@@ -51,13 +51,13 @@ final readonly class WeeklyPlan
      *
      * @throws InvalidInput for days or minutes that cannot be, or when no drill can be done with these means
      */
-    public static function of(array $drills, array $minutes, Means $means, Task $task, Mode $phase = Mode::Blocked): self
+    public static function of(array $drills, array $minutes, PracticeResources $resources, Task $task, Mode $phase = Mode::Blocked): self
     {
         self::check($minutes);
         $notes = [];
         $fit = [];
         foreach ($drills as $drill) {
-            $against = $means->against($drill);
+            $against = $resources->against($drill);
             if ($against === null) {
                 $fit[] = $drill;
             } else {
@@ -65,12 +65,12 @@ final readonly class WeeklyPlan
             }
         }
         $transfer = self::game($task);
-        if ($means->against($transfer) !== null) {
-            $notes[] = "No transfer game: {$transfer->name} {$means->against($transfer)}.";
+        if ($resources->against($transfer) !== null) {
+            $notes[] = "No transfer game: {$transfer->name} {$resources->against($transfer)}.";
             $transfer = null;
         }
         if ($fit === [] && $transfer === null) {
-            throw InvalidInput::one('grounds', $means->grounds, 'grounds and equipment on which at least one of the drills can be done');
+            throw InvalidInput::one('grounds', $resources->grounds, 'grounds and equipment on which at least one of the drills can be done');
         }
         ksort($minutes);
         $last = max(array_keys($minutes));

@@ -7,12 +7,12 @@ namespace LowPoint\Core\Prescription;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
-use LowPoint\Core\Causes\View;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Drills\Drill;
+use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Drills\DrillLibrary;
-use LowPoint\Core\Drills\DrillSheet;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Practice\Means;
+use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
@@ -29,8 +29,8 @@ final readonly class Prescription
     /**
      * @param  list<SetupChange>  $setup  what belongs together, in the order in which it is taken
      * @param  array{outside: string, inside: string, sound: string}|null  $feels
-     * @param  list<DrillSheet>  $drills
-     * @param  list<DrillSheet>  $otherDrills
+     * @param  list<DrillHandout>  $drills
+     * @param  list<DrillHandout>  $otherDrills
      * @param  list<array{id: string, name: string, why: string}>  $leftOut
      */
     private function __construct(
@@ -49,17 +49,17 @@ final readonly class Prescription
         return new self([], null, [], [], [], null, null);
     }
 
-    public static function for(Cause $cause, View $view, SetupCard $card, ?Swing $swing, DrillLibrary $library, Words $words, ?Means $means = null): self
+    public static function for(Cause $cause, EvidenceContext $context, SetupCard $card, ?Swing $swing, DrillLibrary $library, Words $words, ?PracticeResources $resources = null): self
     {
-        $means ??= new Means(limits: $view->case->limits);
-        $task = $view->case->task;
+        $resources ??= new PracticeResources(limits: $context->case->limits);
+        $task = $context->case->task;
         $fit = $leftOut = [];
-        foreach (self::serving($cause, $view) as $id) {
+        foreach (self::serving($cause, $context) as $id) {
             $drill = $library->find($id);
             if ($drill === null || ! $drill->suits($task)) {
                 continue;
             }
-            $why = $means->against($drill);
+            $why = $resources->against($drill);
             if ($why === null) {
                 $fit[] = $drill;
             } else {
@@ -67,10 +67,10 @@ final readonly class Prescription
             }
         }
         $first = self::differing($fit);
-        $sheet = static fn(Drill $drill): DrillSheet => DrillSheet::for($drill, $card, $swing, $words);
+        $sheet = static fn(Drill $drill): DrillHandout => DrillHandout::for($drill, $card, $swing, $words);
 
         return new self(
-            self::setup($cause->cure, $view, $card, $words),
+            self::setup($cause->cure, $context, $card, $words),
             $words->allTold($cause->cure->feels),
             array_map($sheet, $first),
             array_map($sheet, array_values(array_filter($fit, static fn(Drill $drill): bool => ! \in_array($drill, $first, true)))),
@@ -86,13 +86,13 @@ final readonly class Prescription
      *
      * @return non-empty-list<SetupChange>
      */
-    private static function setup(Cure $cure, View $view, SetupCard $card, Words $words): array
+    private static function setup(Cure $cure, EvidenceContext $context, SetupCard $card, Words $words): array
     {
-        $first = $cure->asSeen($view);
+        $first = $cure->asSeen($context);
         $changes = $first === null ? [] : [SetupChange::inWords($words->told($first))];
         foreach ($cure->corrections as $correction) {
-            $changes[] = SetupChange::of($correction, $view->case, $card, $words)
-                ?? ($cure->effort === Effort::Setup ? SetupChange::toLookAt($correction, $view->case, $card, $words) : null);
+            $changes[] = SetupChange::of($correction, $context->case, $card, $words)
+                ?? ($cure->effort === Effort::Setup ? SetupChange::toLookAt($correction, $context->case, $card, $words) : null);
         }
         $changes = array_values(array_filter($changes));
 
@@ -105,10 +105,10 @@ final readonly class Prescription
      *
      * @return list<string>
      */
-    private static function serving(Cause $cause, View $view): array
+    private static function serving(Cause $cause, EvidenceContext $context): array
     {
         $drills = $cause->cure->drills;
-        $stalls = $view->case->seen->choice(Observable::ChestTurn) === 'stalls' && \in_array(self::FOR_A_STALLED_CHEST, $drills, true);
+        $stalls = $context->case->seen->choice(Observable::ChestTurn) === 'stalls' && \in_array(self::FOR_A_STALLED_CHEST, $drills, true);
 
         return $stalls ? array_values(array_unique([self::FOR_A_STALLED_CHEST, ...$drills])) : $drills;
     }
@@ -134,7 +134,7 @@ final readonly class Prescription
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $sheet = static fn(DrillSheet $sheet): array => $sheet->toArray();
+        $sheet = static fn(DrillHandout $sheet): array => $sheet->toArray();
 
         return [
             'setup' => array_map(static fn(SetupChange $change): array => $change->toArray(), $this->setup),

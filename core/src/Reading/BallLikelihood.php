@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Mark;
@@ -151,21 +151,21 @@ final class BallLikelihood
     private array $soundRates = [];
 
     public function __construct(
-        private readonly View $view,
+        private readonly EvidenceContext $context,
         private readonly Calibration $calibration,
         private readonly StrikeTables $known,
     ) {
-        $case = $view->case;
+        $case = $context->case;
         $this->sand = $case->task->inSand();
-        $touch = $view->pattern->touch;
+        $touch = $context->pattern->touch;
         $this->touches = $touch->n;
         $this->meanMm = $touch->mean ?? 0.0;
         $this->squares = ($touch->sd ?? 0.0) ** 2 * max(0, $touch->n - 1);
         $without = 0;
         $marks = [0, 0, 0];
         $struck = $unseen = [];
-        foreach ($view->pattern->balls as $i => $ball) {
-            $mark = self::mark($ball, $view, $i);
+        foreach ($context->pattern->balls as $i => $ball) {
+            $mark = self::mark($ball, $context, $i);
             if ($ball->touchMm === null && ($ball->noContact || $mark === Mark::None)) {
                 $without++;
             } elseif ($mark !== null && $mark !== Mark::None) {
@@ -191,11 +191,11 @@ final class BallLikelihood
         $this->marks = $marks;
         $this->struck = array_values($struck);
         $this->struckUnseen = $unseen;
-        $this->good = [$view->pattern->good()->count, $view->pattern->good()->of];
-        $this->traits = self::tallied($view);
-        $carry = $view->pattern->carryError($case);
-        $this->carry = [$carry->n, $view->pattern->middleCarryError($case) ?? 0.0, ($carry->sd ?? 0.0) ** 2 * max(0, $carry->n - 1)];
-        $start = $view->pattern->start($case);
+        $this->good = [$context->pattern->good()->count, $context->pattern->good()->of];
+        $this->traits = self::tallied($context);
+        $carry = $context->pattern->carryError($case);
+        $this->carry = [$carry->n, $context->pattern->middleCarryError($case) ?? 0.0, ($carry->sd ?? 0.0) ** 2 * max(0, $carry->n - 1)];
+        $start = $context->pattern->start($case);
         $this->start = [$start->n, $start->mean ?? 0.0];
     }
 
@@ -203,7 +203,7 @@ final class BallLikelihood
     public function normalTouchMm(School $school): float
     {
         return $this->normalTouch[$school->value]
-            ??= $this->known->normalTouchMm($school, $this->view->case->task, $this->view->pattern->radiusMm);
+            ??= $this->known->normalTouchMm($school, $this->context->case->task, $this->context->pattern->radiusMm);
     }
 
     /** @return array<string, float> term => log-likelihood */
@@ -263,7 +263,7 @@ final class BallLikelihood
     {
         $card = $this->card($school);
 
-        return $this->goodFrom($this->deliveryOf($card->leanDeg(), $card->openDeg(), $this->view->pattern->radiusMm), $school);
+        return $this->goodFrom($this->deliveryOf($card->leanDeg(), $card->openDeg(), $this->context->pattern->radiusMm), $school);
     }
 
     private function goodFrom(int $delivery, School $school): float
@@ -309,7 +309,7 @@ final class BallLikelihood
 
     private function marks(Mechanism $fault, int $key): float
     {
-        $typical = $this->calibration->typicalDepth($this->view->case->task->lie);
+        $typical = $this->calibration->typicalDepth($this->context->case->task->lie);
         [$shallow, $deep] = $this->tables[$key]->markDepthsMm();
         $depth = new Normal($typical->mean + $fault->depthMm, $typical->sd);
         $none = $depth->below(0.0);
@@ -396,20 +396,20 @@ final class BallLikelihood
      */
     private function delivery(Mechanism $fault, School $school): int
     {
-        $seen = $this->view->case->seen;
+        $seen = $this->context->case->seen;
         $card = $this->card($school);
         $address = $seen->number(Observable::ShaftLean) ?? $card->leanDeg() + $fault->addressLeanDeg;
 
         return $this->deliveryOf(
             $seen->number(Observable::ImpactLean) ?? $address + $fault->strikeLeanDeg,
             $seen->number(Observable::FaceOpen) ?? $fault->faceDeg ?? $card->openDeg(),
-            $fault->radiusMm ?? $this->view->pattern->radiusMm,
+            $fault->radiusMm ?? $this->context->pattern->radiusMm,
         );
     }
 
     private function card(School $school): SetupCard
     {
-        return $this->cards[$school->value] ??= SetupCard::of($school, $this->view->case->task);
+        return $this->cards[$school->value] ??= SetupCard::of($school, $this->context->case->task);
     }
 
     private function deliveryOf(float $leanDeg, float $openDeg, float $radius): int
@@ -418,10 +418,10 @@ final class BallLikelihood
         $face = (int) round($openDeg / self::FACE_STEP_DEG);
         $key = (($lean + 50) * 100 + $face + 50) * 100 + (int) ($radius / 50);
         $this->tables[$key] ??= $this->known->of(
-            $this->view->case->task,
+            $this->context->case->task,
             $lean * self::LEAN_STEP_DEG,
             $face * self::FACE_STEP_DEG,
-            $this->view->case->seen->number(Observable::Path) ?? 0.0,
+            $this->context->case->seen->number(Observable::Path) ?? 0.0,
             $radius,
         );
 
@@ -429,22 +429,22 @@ final class BallLikelihood
     }
 
     /** The mark that was seen; where only its length was drawn, the mark that such a length leaves. */
-    private static function mark(Ball $ball, View $view, int $at): ?Mark
+    private static function mark(Ball $ball, EvidenceContext $context, int $at): ?Mark
     {
-        return $ball->mark ?? ($ball->markLengthMm === null || $ball->markLengthMm <= 0.0 ? null : $view->pattern->derived[$at]->mark);
+        return $ball->mark ?? ($ball->markLengthMm === null || $ball->markLengthMm <= 0.0 ? null : $context->pattern->derived[$at]->mark);
     }
 
     /** @return array<string, array{int, int}> */
-    private static function tallied(View $view): array
+    private static function tallied(EvidenceContext $context): array
     {
         $tallies = [];
-        foreach ($view->pattern->balls as $ball) {
+        foreach ($context->pattern->balls as $ball) {
             foreach (array_keys(self::TRAITS) as $trait) {
                 // A thin ball comes out low and runs on whatever the fault: it tells nothing more.
                 if ($ball->strike?->isThin() === true && $trait !== 'click' && $trait !== 'scrape' && $trait !== 'sand_to_lead_side') {
                     continue;
                 }
-                $shows = BallTrait::from($trait)->of($ball, $view->case);
+                $shows = BallTrait::from($trait)->of($ball, $context->case);
                 if ($shows !== null) {
                     $tallies[$trait] ??= [0, 0];
                     $tallies[$trait][0] += (int) $shows;

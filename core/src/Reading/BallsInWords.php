@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\MechanismInWords;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Mark;
@@ -17,14 +17,14 @@ use LowPoint\Core\Wording\Words;
 final readonly class BallsInWords
 {
     public function __construct(
-        private View $view,
+        private EvidenceContext $context,
         private Words $words,
         private float $normalTouchMm,
     ) {}
 
     public function seen(string $term): string
     {
-        $pattern = $this->view->pattern;
+        $pattern = $this->context->pattern;
 
         return match ($term) {
             'touch' => "the first touch is {$this->words->place($pattern->touch->mean ?? 0.0)} on average"
@@ -33,9 +33,9 @@ final readonly class BallsInWords
             'marks' => 'the marks: '.$this->marks(),
             'strikes' => 'the strikes, where the club touched: '.$this->words->tally($pattern->good()).' good',
             'good' => $this->words->tally($pattern->good()).($pattern->good()->count === 1 ? ' was good' : ' were good'),
-            'carry' => $this->words->carryOff($pattern->middleCarryError($this->view->case) ?? 0.0),
-            'carry scatter' => "good strikes of the same task carry ± {$this->words->percent($pattern->carryError($this->view->case)->sd ?? 0.0)}",
-            'start' => $this->words->start($pattern->start($this->view->case)->mean ?? 0.0),
+            'carry' => $this->words->carryOff($pattern->middleCarryError($this->context->case) ?? 0.0),
+            'carry scatter' => "good strikes of the same task carry ± {$this->words->percent($pattern->carryError($this->context->case)->sd ?? 0.0)}",
+            'start' => $this->words->start($pattern->start($this->context->case)->mean ?? 0.0),
             default => $this->words->tally($pattern->tally(BallTrait::from($term))).' '.$this->words->told(BallTrait::from($term)->phrase()),
         };
     }
@@ -70,8 +70,8 @@ final readonly class BallsInWords
     private function marks(): string
     {
         $counts = [];
-        foreach ($this->view->pattern->derived as $i => $ball) {
-            $mark = $this->view->pattern->balls[$i]->mark ?? ($ball->source === LowPointSource::Measured ? $ball->mark : null);
+        foreach ($this->context->pattern->derived as $i => $ball) {
+            $mark = $this->context->pattern->balls[$i]->mark ?? ($ball->source === LowPointSource::Measured ? $ball->mark : null);
             if ($mark !== null && $mark !== Mark::None) {
                 $counts[$mark->value] = ($counts[$mark->value] ?? 0) + 1;
             }

@@ -6,8 +6,8 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Density;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\Stock;
@@ -103,13 +103,13 @@ final class Explanations
     /** @param list<Cause> $causes those that can be, of this shot and lie */
     public function __construct(
         private readonly array $causes,
-        private readonly View $view,
+        private readonly EvidenceContext $context,
         Calibration $calibration,
         StrikeTables $tables,
         private readonly Words $words,
     ) {
-        $this->balls = new BallLikelihood($view, $calibration, $tables);
-        $this->school = School::followedIn($view->case->task);
+        $this->balls = new BallLikelihood($context, $calibration, $tables);
+        $this->school = School::followedIn($context->case->task);
         $this->nothing = $this->balls->terms(new Mechanism, $this->school);
         $this->others = $this->otherSchools();
         $this->weigh();
@@ -119,7 +119,7 @@ final class Explanations
     public function causes(): array
     {
         $weighed = [];
-        $tell = new BallsInWords($this->view, $this->words, $this->balls->normalTouchMm($this->school));
+        $tell = new BallsInWords($this->context, $this->words, $this->balls->normalTouchMm($this->school));
         foreach ($this->causes as $i => $cause) {
             $weighed[] = [$this->probabilities[$i], $this->uncapped[$i], $cause->id, $this->told($cause, $i, $tell)];
         }
@@ -162,22 +162,22 @@ final class Explanations
      */
     public function asGoodAsSound(Cause $cause): bool
     {
-        $good = $cause->spoilsStrikes ? $this->view->pattern->good() : $this->view->pattern->asAsked();
+        $good = $cause->spoilsStrikes ? $this->context->pattern->good() : $this->context->pattern->asAsked();
 
         return $good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->rateByCard($this->school) - 1;
     }
 
     private function weigh(): void
     {
-        $slope = $this->view->case->task->slopeDeg;
+        $slope = $this->context->case->task->slopeDeg;
         $nothing = array_sum($this->nothing);
         $odds = $mechanisms = $singles = $bits = [];
         foreach ($this->causes as $i => $cause) {
             $mechanisms[$i] = $cause->mechanism->on($slope);
             $this->terms[$i] = $this->balls->terms($mechanisms[$i], $this->school, $cause->spoilsStrikes);
-            $this->looks[$i] = array_map(fn($clue): ?float => $clue->weight($this->view), $cause->clues);
+            $this->looks[$i] = array_map(fn($clue): ?float => $clue->weight($this->context), $cause->clues);
             $this->sumLooks($i, $cause, $bits);
-            $prior = $cause->prior($this->view->case->task);
+            $prior = $cause->prior($this->context->case->task);
             $odds[$i] = $prior / (1 - $prior);
             $singles[$i] = array_sum($this->terms[$i]);
         }
@@ -283,7 +283,7 @@ final class Explanations
     /** @return list<array{float, array<string, float>}> of each other school: log of the balls; of each figure, over the school followed */
     private function otherSchools(): array
     {
-        $task = $this->view->case->task;
+        $task = $this->context->case->task;
         $others = [];
         foreach (School::cases() as $school) {
             if ($school === $this->school || ! $school->suits($task->shot, $task->lie)) {
@@ -292,8 +292,8 @@ final class Explanations
             $stock = Stock::of($school, $task);
             $figures = [];
             foreach (Observable::cases() as $what) {
-                $value = $this->view->case->seen->number($what);
-                if ($value !== null && ($mine = $this->view->stock->normal($what)) !== null && ($theirs = $stock->normal($what)) !== null) {
+                $value = $this->context->case->seen->number($what);
+                if ($value !== null && ($mine = $this->context->stock->normal($what)) !== null && ($theirs = $stock->normal($what)) !== null) {
                     $figures[$what->value] = Density::between($value, $theirs, $mine, $what->readingError(), $what->field());
                 }
             }
@@ -339,10 +339,10 @@ final class Explanations
         };
         foreach ($cause->clues as $at => $clue) {
             if (($weight = $this->looks[$i][$at]) !== null) {
-                $add($clue->text($this->view, $this->words), $weight, $clue->how($this->words));
+                $add($clue->text($this->context, $this->words), $weight, $clue->how($this->words));
             }
         }
-        $mechanism = $cause->mechanism->on($this->view->case->task->slopeDeg);
+        $mechanism = $cause->mechanism->on($this->context->case->task->slopeDeg);
         foreach ($this->terms[$i] as $term => $log) {
             $weight = $log - $this->nothing[$term];
             if (abs($weight) >= self::TOO_LIGHT_TO_NAME) {
@@ -353,6 +353,6 @@ final class Explanations
         usort($for, $heaviest);
         usort($against, $heaviest);
 
-        return new WeighedCause($cause, $cause->prior($this->view->case->task), $this->probabilities[$i], $for, $against);
+        return new WeighedCause($cause, $cause->prior($this->context->case->task), $this->probabilities[$i], $for, $against);
     }
 }

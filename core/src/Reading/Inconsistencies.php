@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
-use LowPoint\Core\Causes\View;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Observable;
@@ -20,17 +20,17 @@ final readonly class Inconsistencies
     public function __construct(private Words $words) {}
 
     /** @return list<Warning> */
-    public function in(View $view): array
+    public function in(EvidenceContext $context): array
     {
         $found = [];
-        foreach ($view->case->balls as $i => $ball) {
-            $what = $this->onBall($ball, $view->case->task->lie);
+        foreach ($context->case->balls as $i => $ball) {
+            $what = $this->onBall($ball, $context->case->task->lie);
             if ($what !== null) {
                 $found[] = new Warning(WarningId::Inconsistent, 'Ball '.($i + 1).": {$what}. Please look again; both are kept.");
             }
         }
-        $attack = $view->case->seen->choice(Observable::Attack);
-        $measured = $view->case->seen->number(Observable::AttackDeg);
+        $attack = $context->case->seen->choice(Observable::Attack);
+        $measured = $context->case->seen->number(Observable::AttackDeg);
         if ($measured !== null && (($attack === 'descending' && $measured > 1) || ($attack === 'rising' && $measured < -1))) {
             $found[] = new Warning(WarningId::Inconsistent, "{$this->words->value(Observable::Attack, $attack)} at the ball, but measured ".($measured > 0 ? 'rising' : 'falling')." {$this->words->degrees($measured)}. Please look again; both are kept.");
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
-use LowPoint\Core\Causes\View;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
@@ -43,29 +43,29 @@ final readonly class LookAlikes
     public function __construct(private Words $words) {}
 
     /** @return list<Warning> */
-    public function in(View $view): array
+    public function in(EvidenceContext $context): array
     {
         // Scatter says to leave the aim alone: what would move the low point cannot stand beside it.
-        $scatter = $this->scatterNotAim($view);
+        $scatter = $this->scatterNotAim($context);
 
         return array_values(array_filter([
-            ...($scatter === null ? [$this->thinOnTheWayDown($view), $this->bouncedThin($view), $this->diggingNotAim($view)] : [$scatter]),
-            $this->slowingSpiral($view),
-            $this->sandSteep($view),
-            $this->sandShallow($view),
-            $this->thinSandSkip($view),
+            ...($scatter === null ? [$this->thinOnTheWayDown($context), $this->bouncedThin($context), $this->diggingNotAim($context)] : [$scatter]),
+            $this->slowingSpiral($context),
+            $this->sandSteep($context),
+            $this->sandShallow($context),
+            $this->thinSandSkip($context),
         ]));
     }
 
-    private function thinOnTheWayDown(View $view): ?Warning
+    private function thinOnTheWayDown(EvidenceContext $context): ?Warning
     {
-        $thin = $view->pattern->tally(BallTrait::Thin);
-        $ahead = $view->pattern->tally(BallTrait::ThinTouchAhead);
-        $behind = $view->pattern->tally(BallTrait::ThinTouchBehind);
-        $attack = $view->case->seen->number(Observable::AttackDeg);
-        $falling = $view->case->seen->choice(Observable::Attack) === 'descending' || ($attack !== null && $attack <= self::FALLING_DEG);
+        $thin = $context->pattern->tally(BallTrait::Thin);
+        $ahead = $context->pattern->tally(BallTrait::ThinTouchAhead);
+        $behind = $context->pattern->tally(BallTrait::ThinTouchBehind);
+        $attack = $context->case->seen->number(Observable::AttackDeg);
+        $falling = $context->case->seen->choice(Observable::Attack) === 'descending' || ($attack !== null && $attack <= self::FALLING_DEG);
         $byTouch = self::isPattern($ahead->count, $ahead->of);
-        if ($view->case->task->inSand() || ! self::isPattern($thin->count, $thin->of) || $behind->count > $ahead->count || ! ($byTouch || $falling)) {
+        if ($context->case->task->inSand() || ! self::isPattern($thin->count, $thin->of) || $behind->count > $ahead->count || ! ($byTouch || $falling)) {
             return null;
         }
         $seen = $byTouch ? $this->words->tally($ahead).' thin with the first touch ahead of the ball' : $this->words->tally($thin).' thin, and the club still falling at the ball';
@@ -74,26 +74,26 @@ final readonly class LookAlikes
             .'. Low point too far ahead: less lean, ball further forward, shaft back to its line. Hitting down more makes it worse.');
     }
 
-    private function bouncedThin(View $view): ?Warning
+    private function bouncedThin(EvidenceContext $context): ?Warning
     {
-        $bounced = $view->pattern->tally(BallTrait::ThinTouchBehind);
-        if ($view->case->task->inSand() || ! self::isPattern($bounced->count, $bounced->of)) {
+        $bounced = $context->pattern->tally(BallTrait::ThinTouchBehind);
+        if ($context->case->task->inSand() || ! self::isPattern($bounced->count, $bounced->of)) {
             return null;
         }
-        $hard = $view->case->task->lie === Lie::Tight;
+        $hard = $context->case->task->lie === Lie::Tight;
 
         return new Warning(WarningId::BouncedThin, Words::sentence($this->words->tally($bounced).' touched down behind and came off thin').' '.($hard
             ? 'On tight ground the sole bounces up: less bounce (face square, a club with less of it) before you move the low point.'
             : 'On grass the ground gives: move the low point toward the target rather than change the club.'));
     }
 
-    private function diggingNotAim(View $view): ?Warning
+    private function diggingNotAim(EvidenceContext $context): ?Warning
     {
-        $heavy = $view->pattern->tally(BallTrait::Heavy);
-        $deep = $view->pattern->tally(BallTrait::DeepShortMark);
-        $far = $view->pattern->tally(BallTrait::TouchFarBehind);
-        $lean = $view->case->seen->number(Observable::ImpactLean) ?? $view->case->seen->number(Observable::ShaftLean);
-        if ($view->case->task->inSand() || ! self::isPattern($heavy->count, $heavy->of) || ! self::isPattern($deep->count, $deep->of)
+        $heavy = $context->pattern->tally(BallTrait::Heavy);
+        $deep = $context->pattern->tally(BallTrait::DeepShortMark);
+        $far = $context->pattern->tally(BallTrait::TouchFarBehind);
+        $lean = $context->case->seen->number(Observable::ImpactLean) ?? $context->case->seen->number(Observable::ShaftLean);
+        if ($context->case->task->inSand() || ! self::isPattern($heavy->count, $heavy->of) || ! self::isPattern($deep->count, $deep->of)
             || $far->share() > 0.5 || $lean === null || $lean < self::LEANING_DEG) {
             return null;
         }
@@ -102,12 +102,12 @@ final readonly class LookAlikes
             ." left a deep, short mark close behind, and the shaft leans {$this->words->degrees($lean)}. Take the lean off first; the low point needs only a small shift.");
     }
 
-    private function scatterNotAim(View $view): ?Warning
+    private function scatterNotAim(EvidenceContext $context): ?Warning
     {
-        $heavy = $view->pattern->tally(BallTrait::Heavy);
-        $thin = $view->pattern->tally(BallTrait::Thin);
-        $touch = $view->pattern->touch;
-        if ($view->case->task->inSand() || $heavy->count < self::PATTERN_BALLS || $thin->count < self::PATTERN_BALLS
+        $heavy = $context->pattern->tally(BallTrait::Heavy);
+        $thin = $context->pattern->tally(BallTrait::Thin);
+        $touch = $context->pattern->touch;
+        if ($context->case->task->inSand() || $heavy->count < self::PATTERN_BALLS || $thin->count < self::PATTERN_BALLS
             || $touch->mean === null || $touch->sd === null || $touch->sd < self::WIDE_SCATTER_MM || abs($touch->mean) > self::NEAR_BALL_MM) {
             return null;
         }
@@ -117,11 +117,11 @@ final readonly class LookAlikes
     }
 
     /** Strikes get heavier and carries shorter through the set while the shaft leans: each feeds the other. */
-    private function slowingSpiral(View $view): ?Warning
+    private function slowingSpiral(EvidenceContext $context): ?Warning
     {
-        $lean = $view->case->seen->number(Observable::ImpactLean) ?? $view->case->seen->number(Observable::ShaftLean);
-        $balls = $view->pattern->balls;
-        if ($view->case->task->inSand() || \count($balls) < self::SPIRAL_BALLS || $lean === null || $lean < self::LEANING_DEG) {
+        $lean = $context->case->seen->number(Observable::ImpactLean) ?? $context->case->seen->number(Observable::ShaftLean);
+        $balls = $context->pattern->balls;
+        if ($context->case->task->inSand() || \count($balls) < self::SPIRAL_BALLS || $lean === null || $lean < self::LEANING_DEG) {
             return null;
         }
         $half = intdiv(\count($balls), 2);
@@ -135,11 +135,11 @@ final readonly class LookAlikes
             .'Lean makes the ball jump, the student slows, slow is heavy. Take the lean off; do not move the ball back.');
     }
 
-    private function sandSteep(View $view): ?Warning
+    private function sandSteep(EvidenceContext $context): ?Warning
     {
-        $side = $view->pattern->tally(BallTrait::SandToLeadSide);
-        $deep = $view->pattern->tally(BallTrait::DeepAndShort);
-        if (! $view->case->task->inSand() || ! self::isPattern($deep->count, $deep->of) || ! self::isPattern($side->count, $side->of)) {
+        $side = $context->pattern->tally(BallTrait::SandToLeadSide);
+        $deep = $context->pattern->tally(BallTrait::DeepAndShort);
+        if (! $context->case->task->inSand() || ! self::isPattern($deep->count, $deep->of) || ! self::isPattern($side->count, $side->of)) {
             return null;
         }
 
@@ -147,10 +147,10 @@ final readonly class LookAlikes
             .' Go squarer and send the sand at the target. More open would make it worse.');
     }
 
-    private function sandShallow(View $view): ?Warning
+    private function sandShallow(EvidenceContext $context): ?Warning
     {
-        $shallow = $view->pattern->tally(BallTrait::FarBehindShallow);
-        if (! $view->case->task->inSand() || $view->case->task->lie === Lie::SandThin || ! self::isPattern($shallow->count, $shallow->of)) {
+        $shallow = $context->pattern->tally(BallTrait::FarBehindShallow);
+        if (! $context->case->task->inSand() || $context->case->task->lie === Lie::SandThin || ! self::isPattern($shallow->count, $shallow->of)) {
             return null;
         }
 
@@ -158,11 +158,11 @@ final readonly class LookAlikes
             .' More vertical, weight forward, across with an open face. Squarer would make it worse.');
     }
 
-    private function thinSandSkip(View $view): ?Warning
+    private function thinSandSkip(EvidenceContext $context): ?Warning
     {
-        $thin = $view->pattern->tally(BallTrait::ThinOrSkip);
-        $face = $view->case->seen->number(Observable::FaceOpen);
-        if (! \in_array($view->case->task->lie, [Lie::SandThin, Lie::SandFirm], true) || ! self::isPattern($thin->count, $thin->of) || $face === null || $face < self::OPEN_DEG) {
+        $thin = $context->pattern->tally(BallTrait::ThinOrSkip);
+        $face = $context->case->seen->number(Observable::FaceOpen);
+        if (! \in_array($context->case->task->lie, [Lie::SandThin, Lie::SandFirm], true) || ! self::isPattern($thin->count, $thin->of) || $face === null || $face < self::OPEN_DEG) {
             return null;
         }
 

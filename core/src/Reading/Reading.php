@@ -14,18 +14,18 @@ use LowPoint\Core\Schools\SetupCard;
 final readonly class Reading
 {
     /**
-     * @param  list<string>  $tellApart  look-alikes that one more question decides
+     * @param  list<string>  $differentialHints  look-alikes that one more question decides
      * @param  list<WeighedCause>  $causes  most probable first
      * @param  list<Warning>  $warnings
      */
     public function __construct(
         public string $patternText,
         public string $lowPointText,
-        public array $tellApart,
+        public array $differentialHints,
         public Pattern $pattern,
         public array $causes,
         public ?WeighedCause $workOnFirst,
-        public ?CheckNext $checkNext,
+        public ?NextObservation $nextObservation,
         public array $warnings,
         public SchoolChoice $school,
         public SetupCard $card,
@@ -66,9 +66,9 @@ final readonly class Reading
             'causes' => array_map(static fn(WeighedCause $cause): array => $cause->toArray(), $this->causes),
             'work_on_first' => $this->workOnFirst?->cause->id,
             'advice' => $this->advice,
-            'check_next' => $this->checkNext?->toArray(),
+            'check_next' => $this->nextObservation?->toArray(),
             'warnings' => array_map(static fn(Warning $warning): array => $warning->toArray(), $this->warnings),
-            'tell_apart' => $this->tellApart,
+            'tell_apart' => $this->differentialHints,
             'school' => $this->school->toArray(),
             'card' => array_map(static fn($range): array => [$range->from, $range->to], $this->card->figures),
             'card_notes' => $this->card->notes,

@@ -6,15 +6,15 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
-use LowPoint\Core\Causes\View;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Drills\Drill;
+use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Drills\DrillLibrary;
-use LowPoint\Core\Drills\DrillSheet;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observations;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Practice\Means;
+use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Schools\School;
@@ -49,44 +49,44 @@ final readonly class ReadingEngine
 
     public function read(LessonCase $case): Reading
     {
-        $view = View::of($case, $this->model->calibration);
+        $context = EvidenceContext::of($case, $this->model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
-        $fit = StudentFit::of($view, $card, $this->model);
+        $fit = StudentFit::of($context, $card, $this->model);
         $nothingSeen = $case->seen->isEmpty() && $case->balls === [];
         $causes = $this->causes->for($case->task);
-        $explanations = new Explanations($causes, $view, $this->model->calibration, $this->tables, $this->words);
+        $explanations = new Explanations($causes, $context, $this->model->calibration, $this->tables, $this->words);
         $weighed = $explanations->causes();
-        $checkNext = $view->pattern->isSound() ? null : CheckNext::for($causes, $explanations->suppositions(), $weighed, $view);
+        $nextObservation = $context->pattern->isSound() ? null : NextObservation::for($causes, $explanations->suppositions(), $weighed, $context);
         $weighed = $nothingSeen ? [] : $this->withGains($weighed, $fit, $explanations->normalTouchMm(), $case->task->slopeDeg);
-        $choice = new WorkOnFirst($weighed, $explanations, $view);
+        $choice = new WorkOnFirst($weighed, $explanations, $context);
         $first = $choice->cause;
-        $lookAlikes = (new LookAlikes($this->words))->in($view);
-        $school = SchoolChoice::for($view, $lookAlikes, $fit);
+        $lookAlikes = (new LookAlikes($this->words))->in($context);
+        $school = SchoolChoice::for($context, $lookAlikes, $fit);
         $warnings = array_values(array_filter([
             ...$lookAlikes,
             Belief::contradicted($case->task->belief, $weighed, $explanations->nothing(), $this->causes),
             $school->warning($this->words),
-            ...(new Inconsistencies($this->words))->in($view),
-            $this->tooFew($view, $nothingSeen),
+            ...(new Inconsistencies($this->words))->in($context),
+            $this->tooFew($context, $nothingSeen),
         ]));
 
         return new Reading(
-            (new PatternText($this->words))->line($view->pattern),
-            (new PatternText($this->words))->lowPoint($view->pattern, $this->model->calibration),
-            (new TellApart($this->words))->in($view),
-            $view->pattern,
+            (new PatternText($this->words))->line($context->pattern),
+            (new PatternText($this->words))->lowPoint($context->pattern, $this->model->calibration),
+            (new DifferentialHints($this->words))->in($context),
+            $context->pattern,
             $weighed,
             $first,
-            $checkNext,
+            $nextObservation,
             $warnings,
             $school,
             $card,
-            $first === null ? Prescription::nothing() : Prescription::for($first->cause, $view, $card, $fit?->asSeen(), $this->drills, $this->words),
+            $first === null ? Prescription::nothing() : Prescription::for($first->cause, $context, $card, $fit?->asSeen(), $this->drills, $this->words),
             $fit === null ? null : ModelFigures::of($fit, $card, $this->model),
-            $fit === null || $this->isAboutDistance($view, $first) ? null
+            $fit === null || $this->isAboutDistance($context, $first) ? null
                 : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg, $this->words),
-            $this->advice($view, $choice, $checkNext, $nothingSeen),
-            $view->pattern->lowPointErrorMm($this->model->calibration),
+            $this->advice($context, $choice, $nextObservation, $nothingSeen),
+            $context->pattern->lowPointErrorMm($this->model->calibration),
         );
     }
 
@@ -109,28 +109,28 @@ final readonly class ReadingEngine
     /** What the coach would prescribe for another cause than the first. */
     public function prescribe(LessonCase $case, Cause $cause): Prescription
     {
-        $view = View::of($case, $this->model->calibration);
+        $context = EvidenceContext::of($case, $this->model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
 
-        return Prescription::for($cause, $view, $card, StudentFit::of($view, $card, $this->model)?->asSeen(), $this->drills, $this->words);
+        return Prescription::for($cause, $context, $card, StudentFit::of($context, $card, $this->model)?->asSeen(), $this->drills, $this->words);
     }
 
     /**
      * Sheets of all drills that suit the shot and the student, and of a coach's own.
      *
      * @param  list<Drill>  $own
-     * @return array<string, DrillSheet> by id
+     * @return array<string, DrillHandout> by id
      */
     public function drills(LessonCase $case, array $own = []): array
     {
-        $view = View::of($case, $this->model->calibration);
+        $context = EvidenceContext::of($case, $this->model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
-        $swing = StudentFit::of($view, $card, $this->model)?->asSeen();
-        $means = new Means(limits: $case->limits);
+        $swing = StudentFit::of($context, $card, $this->model)?->asSeen();
+        $resources = new PracticeResources(limits: $case->limits);
         $sheets = [];
         foreach ([...$this->drills->all(), ...$own] as $drill) {
-            if ($drill->suits($case->task) && $means->against($drill) === null) {
-                $sheets[$drill->id] = DrillSheet::for($drill, $card, $swing, $this->words);
+            if ($drill->suits($case->task) && $resources->against($drill) === null) {
+                $sheets[$drill->id] = DrillHandout::for($drill, $card, $swing, $this->words);
             }
         }
 
@@ -167,16 +167,16 @@ final readonly class ReadingEngine
     }
 
     /** Strikes are good or the fault leaves them so: then carries are what the lesson is about, and no rate is told. */
-    private function isAboutDistance(View $view, ?WeighedCause $first): bool
+    private function isAboutDistance(EvidenceContext $context, ?WeighedCause $first): bool
     {
         return $first === null
-            ? $view->pattern->isSound() && $view->case->task->carryM !== null && $view->pattern->carryError($view->case)->n > 0
+            ? $context->pattern->isSound() && $context->case->task->carryM !== null && $context->pattern->carryError($context->case)->n > 0
             : ! $first->cause->spoilsStrikes;
     }
 
-    private function tooFew(View $view, bool $nothingSeen): ?Warning
+    private function tooFew(EvidenceContext $context, bool $nothingSeen): ?Warning
     {
-        $n = $view->pattern->count();
+        $n = $context->pattern->count();
 
         return $nothingSeen || $n >= WorkOnFirst::LEAST_BALLS ? null : new Warning(
             WarningId::TooFewBalls,
@@ -188,19 +188,19 @@ final readonly class ReadingEngine
         );
     }
 
-    private function advice(View $view, WorkOnFirst $choice, ?CheckNext $next, bool $nothingSeen): string
+    private function advice(EvidenceContext $context, WorkOnFirst $choice, ?NextObservation $next, bool $nothingSeen): string
     {
         $first = $choice->cause;
-        $good = $view->pattern->asAsked();
+        $good = $context->pattern->asAsked();
         $look = $next?->observable->field()->label;
 
         return match (true) {
             $nothingSeen => 'Nothing seen yet. Begin with the look below; it costs least and tells most.',
-            $view->pattern->isSound() => Words::sentence($this->words->tally($good).' good')
+            $context->pattern->isSound() => Words::sentence($this->words->tally($good).' good')
                 .' Keep what is there; unusual set-up figures are notes, not faults.',
             $first === null && $good->of > 0 && $good->share() >= self::MOSTLY_GOOD => Words::sentence($this->words->tally($good).' good so far')
                 .' Watch more balls before you change anything.',
-            $view->pattern->count() > 0 && $view->pattern->count() < WorkOnFirst::LEAST_BALLS => 'Too few balls to name a cause. Watch at least three'
+            $context->pattern->count() > 0 && $context->pattern->count() < WorkOnFirst::LEAST_BALLS => 'Too few balls to name a cause. Watch at least three'
                 .($look === null ? '.' : ", and look at {$look} meanwhile."),
             $first === null => $look === null ? 'No cause stands out. Watch more balls.'
                 : 'No cause stands out yet. Take the next look, or watch more balls.',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
-use LowPoint\Core\Causes\View;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Schools\Range;
 use LowPoint\Core\Schools\School;
@@ -22,9 +22,9 @@ final readonly class SchoolChoice
     ) {}
 
     /** @param list<Warning> $lookAlikes */
-    public static function for(View $view, array $lookAlikes, ?StudentFit $fit): self
+    public static function for(EvidenceContext $context, array $lookAlikes, ?StudentFit $fit): self
     {
-        $task = $view->case->task;
+        $task = $context->case->task;
         $school = School::followedIn($task);
         $why = $task->method === null
             ? "Nobody chose a school; {$school->label()} is the usual one for this shot and lie."

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
-use LowPoint\Core\Causes\View;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Observations;
@@ -39,9 +39,9 @@ final readonly class SetupTrial
      */
     public static function of(LessonCase $case, Observations $setup, Task $task, StrikeModel $model): self
     {
-        $view = View::of($case, $model->calibration);
+        $context = EvidenceContext::of($case, $model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
-        $fit = StudentFit::of($view, $card, $model)
+        $fit = StudentFit::of($context, $card, $model)
             ?? throw InvalidInput::one('balls', \count($case->balls), 'at least one ball with a touch, so that there is a low point to start from');
 
         /** @var array<value-of<Observable>, float> $start */

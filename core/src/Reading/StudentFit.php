@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Tally;
@@ -97,7 +97,7 @@ final readonly class StudentFit
         public float $expected,
         public array $assumed,
         private Tally $good,
-        private View $view,
+        private EvidenceContext $context,
         private SetupCard $card,
         private StrikeModel $model,
     ) {
@@ -105,14 +105,14 @@ final readonly class StudentFit
     }
 
     /** Null while no low point is known: then nothing can be predicted. */
-    public static function of(View $view, SetupCard $card, StrikeModel $model): ?self
+    public static function of(EvidenceContext $context, SetupCard $card, StrikeModel $model): ?self
     {
-        $lowPoint = $view->pattern->lowPointEstimate($model->calibration);
-        $error = $view->pattern->lowPointErrorMm($model->calibration);
+        $lowPoint = $context->pattern->lowPointEstimate($model->calibration);
+        $error = $context->pattern->lowPointErrorMm($model->calibration);
         if ($lowPoint === null || $error === null) {
             return null;
         }
-        $seen = $view->case->seen;
+        $seen = $context->case->seen;
         $assumed = [];
         $lean = $seen->number(Observable::ImpactLean) ?? $seen->number(Observable::ShaftLean);
         if ($lean === null) {
@@ -122,20 +122,20 @@ final readonly class StudentFit
         if ($open === null) {
             $assumed[] = Observable::FaceOpen->field()->label;
         }
-        $depth = $view->pattern->depthEstimate($model->calibration);
+        $depth = $context->pattern->depthEstimate($model->calibration);
         $swing = new Swing(
-            $view->case->task->club,
-            $view->case->task->lie,
-            $view->pattern->radiusMm,
+            $context->case->task->club,
+            $context->case->task->lie,
+            $context->pattern->radiusMm,
             $lowPoint,
             $depth,
             $lean ?? $card->leanDeg(),
             $open ?? $card->openDeg(),
             $seen->number(Observable::Path) ?? 0.0,
         );
-        [$edge, $drag, $edgeSd, $dragSd] = self::edgeAndDrag($view, $swing, $model);
+        [$edge, $drag, $edgeSd, $dragSd] = self::edgeAndDrag($context, $swing, $model);
         $swing = $swing->fitted(new Fit($edge, exp($drag)));
-        $balls = $view->pattern->lowPoint->n;
+        $balls = $context->pattern->lowPoint->n;
         $scatterSd = 1 / sqrt(2 * ($balls + 1));
         $depthSd = $depth->sd / sqrt($balls + 2);
         $spread = [
@@ -146,13 +146,13 @@ final readonly class StudentFit
             $swing->fitted(new Fit($edge, exp($drag + $dragSd))),
         ];
 
-        return new self($swing, $spread, $model->goodRate($swing), $assumed, $view->pattern->good(), $view, $card, $model);
+        return new self($swing, $spread, $model->goodRate($swing), $assumed, $context->pattern->good(), $context, $card, $model);
     }
 
     /** The swing moved to where it was seen to touch: for drills, whose distances a coach holds against the balls. */
     public function asSeen(): Swing
     {
-        $touch = $this->view->pattern->touch->mean;
+        $touch = $this->context->pattern->touch->mean;
         $arc = new Arc($this->swing->radiusMm, $this->swing->lowPoint->mean, max(0.0, $this->swing->depth->mean));
 
         return $touch === null ? $this->swing : $this->swing->lowPointMovedBy($touch - $arc->entryMm);
@@ -202,13 +202,13 @@ final readonly class StudentFit
     /** Mean of the touches seen, mm. */
     public function touchSeenMm(): ?float
     {
-        return $this->view->pattern->touch->mean;
+        return $this->context->pattern->touch->mean;
     }
 
     /** Where the first touch is expected with a fault gone, mm; null when no touch is known. */
     public function touchWithoutMm(Mechanism $fault, float $normalTouchMm): ?float
     {
-        $touch = $this->view->pattern->touch->mean;
+        $touch = $this->context->pattern->touch->mean;
 
         return $touch === null ? null : $touch - $this->touchMovedBy($fault, $normalTouchMm)[0];
     }
@@ -253,7 +253,7 @@ final readonly class StudentFit
      */
     private function touchMovedBy(Mechanism $fault, float $normalTouchMm): array
     {
-        $touch = $this->view->pattern->touch;
+        $touch = $this->context->pattern->touch;
         if ($touch->mean === null || $fault->touchSdMm <= 0.0) {
             return [$fault->touchMm, 0.0];
         }
@@ -313,9 +313,9 @@ final readonly class StudentFit
      *
      * @return array{float, float, float, float}
      */
-    private static function edgeAndDrag(View $view, Swing $swing, StrikeModel $model): array
+    private static function edgeAndDrag(EvidenceContext $context, Swing $swing, StrikeModel $model): array
     {
-        $cells = self::thresholds($view, $swing, $model);
+        $cells = self::thresholds($context, $swing, $model);
         $sum = $edgeSum = $dragSum = $edgeSquares = $dragSquares = 0.0;
         $logs = [];
         foreach (self::EDGES_MM as $edge) {
@@ -347,13 +347,13 @@ final readonly class StudentFit
     }
 
     /** @return list<array{string, int, list<array{float, float, float}>}> kind seen, balls, and edge, drag and weight by node */
-    private static function thresholds(View $view, Swing $swing, StrikeModel $model): array
+    private static function thresholds(EvidenceContext $context, Swing $swing, StrikeModel $model): array
     {
         $impact = $model->impact($swing);
         $heavyAt = -log(1 - ($impact->sand ? $model->calibration->shortSpeedLost : $model->calibration->heavySpeedLost));
         $cells = [];
-        foreach (\array_slice($view->pattern->balls, -self::LATEST_BALLS, preserve_keys: true) as $i => $ball) {
-            $derived = $view->pattern->derived[$i];
+        foreach (\array_slice($context->pattern->balls, -self::LATEST_BALLS, preserve_keys: true) as $i => $ball) {
+            $derived = $context->pattern->derived[$i];
             $kind = match (true) {
                 $ball->strike === null, $derived->source === LowPointSource::NotSeen, $ball->strike->value === 'picked' => null,
                 $ball->strike->isGood() => 'good',

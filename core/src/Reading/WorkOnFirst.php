@@ -6,7 +6,7 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Effort;
-use LowPoint\Core\Causes\View;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
@@ -58,10 +58,10 @@ final readonly class WorkOnFirst
     /**
      * @param  list<WeighedCause>  $weighed  most probable first
      */
-    public function __construct(array $weighed, Explanations $explanations, View $view)
+    public function __construct(array $weighed, Explanations $explanations, EvidenceContext $context)
     {
         $likely = $weighed[0] ?? null;
-        if ($likely === null || $view->pattern->isSound() || $view->pattern->count() < self::LEAST_BALLS || $likely->probability < self::LEAST_LIKELY
+        if ($likely === null || $context->pattern->isSound() || $context->pattern->count() < self::LEAST_BALLS || $likely->probability < self::LEAST_LIKELY
             || $explanations->nothing() > ($explanations->asGoodAsSound($likely->cause) ? self::NOTHING_WITH_GOOD_BALLS : self::NOTHING)) {
             $this->cause = $this->alike = null;
 
@@ -73,7 +73,7 @@ final readonly class WorkOnFirst
         );
         $best = $likely;
         foreach ($near as $one) {
-            $by = $one->probability >= self::LIKE * $likely->probability && self::isSeenInSetup($one->cause, $view) ? 1.0 : self::BETTER_BY;
+            $by = $one->probability >= self::LIKE * $likely->probability && self::isSeenInSetup($one->cause, $context) ? 1.0 : self::BETTER_BY;
             if (self::worth($one) > $by * self::worth($likely) && self::worth($one) > self::worth($best)) {
                 $best = $one;
             }
@@ -89,12 +89,12 @@ final readonly class WorkOnFirst
     }
 
     /** A set-up cure with a figure that was seen outside the card. */
-    private static function isSeenInSetup(Cause $cause, View $view): bool
+    private static function isSeenInSetup(Cause $cause, EvidenceContext $context): bool
     {
-        $task = $view->case->task;
+        $task = $context->case->task;
         $card = SetupCard::of(School::followedIn($task), $task);
         foreach ($cause->cure->effort === Effort::Setup ? $cause->cure->corrections : [] as $correction) {
-            if (SetupChange::of($correction, $view->case, $card, new Words) !== null) {
+            if (SetupChange::of($correction, $context->case, $card, new Words) !== null) {
                 return true;
             }
         }

@@ -45,8 +45,8 @@ final class Contradictions
             $found[] = 'something to cure with good strikes';
         }
         array_push($found, ...self::inPrescription($reading));
-        if ($reading->checkNext !== null && $case->seen->has($reading->checkNext->observable)) {
-            $found[] = "asks again for {$reading->checkNext->observable->value}";
+        if ($reading->nextObservation !== null && $case->seen->has($reading->nextObservation->observable)) {
+            $found[] = "asks again for {$reading->nextObservation->observable->value}";
         }
         $applicable = \count(CauseLibrary::standard()->for($case->task));
         if ($reading->causes !== [] && \count($reading->causes) !== $applicable) {

@@ -7,9 +7,9 @@ namespace LowPoint\Core\Tests\Causes;
 use LowPoint\Core\Causes\Clue\Density;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Normal;
@@ -43,9 +43,9 @@ final class CluesTest extends TestCase
     public function test_a_sign_that_a_fault_shows_more_regularly_speaks_louder_both_ways(): void
     {
         $weight = static function (Strength $strength, string $word): float {
-            $view = View::of(Cases::of(['motion' => ['release' => $word]]), Calibration::standard());
+            $context = EvidenceContext::of(Cases::of(['motion' => ['release' => $word]]), Calibration::standard());
 
-            return (float) (new Seen(Observable::Release, ['thrown'], $strength))->weight($view);
+            return (float) (new Seen(Observable::Release, ['thrown'], $strength))->weight($context);
         };
         self::assertGreaterThan($weight(Strength::Medium, 'thrown'), $weight(Strength::Strong, 'thrown'));
         self::assertGreaterThan($weight(Strength::Weak, 'thrown'), $weight(Strength::Medium, 'thrown'));
@@ -57,9 +57,9 @@ final class CluesTest extends TestCase
     public function test_a_figure_is_held_against_the_school_followed(): void
     {
         $lean = static function (?string $school): float {
-            $view = View::of(Cases::of(['task' => ['method' => $school], 'setup' => ['shaft_lean_deg' => 7]]), Calibration::standard());
+            $context = EvidenceContext::of(Cases::of(['task' => ['method' => $school], 'setup' => ['shaft_lean_deg' => 7]]), Calibration::standard());
 
-            return (float) (new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong))->weight($view);
+            return (float) (new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong))->weight($context);
         };
         self::assertGreaterThan(1.0, $lean('neutral_shaft'));
         self::assertLessThan(0.7, $lean('handle_ahead'), 'seven degrees are what Handle ahead asks for');
@@ -67,9 +67,9 @@ final class CluesTest extends TestCase
 
     public function test_what_was_not_looked_at_tells_nothing(): void
     {
-        $view = View::of(Cases::of([]), Calibration::standard());
-        self::assertNull((new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong))->weight($view));
-        self::assertNull((new Seen(Observable::Release, ['thrown'], Strength::Strong))->weight($view));
+        $context = EvidenceContext::of(Cases::of([]), Calibration::standard());
+        self::assertNull((new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong))->weight($context));
+        self::assertNull((new Seen(Observable::Release, ['thrown'], Strength::Strong))->weight($context));
     }
 
     public function test_two_faults_move_the_touch_by_both_and_differ_by_both(): void

@@ -11,10 +11,10 @@ use LowPoint\Core\Drills\DrillPicture;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\Goal;
-use LowPoint\Core\Practice\Means;
 use LowPoint\Core\Practice\Mode;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\PlannedItem;
+use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Schools\School;
@@ -29,7 +29,7 @@ final class PracticeTest extends TestCase
     {
         $drills = [self::drill('brush_line'), self::drill('lead_leg')];
         foreach ([[2 => 20], [1 => 5, 7 => 5], [1 => 60, 3 => 15, 6 => 180], [1 => 5, 2 => 5, 3 => 5, 4 => 5, 5 => 5, 6 => 5, 7 => 7]] as $days) {
-            $plan = WeeklyPlan::of($drills, $days, new Means, Cases::of([])->task);
+            $plan = WeeklyPlan::of($drills, $days, new PracticeResources, Cases::of([])->task);
             foreach ($days as $day => $minutes) {
                 self::assertSame($minutes, array_sum(array_map(static fn(PlannedItem $item): int => $item->minutes, $plan->visits[$day])), "day {$day} of ".json_encode($days));
             }
@@ -45,7 +45,7 @@ final class PracticeTest extends TestCase
     #[TestWith([['shot' => 'bunker', 'lie' => 'sand_soft', 'carry_m' => 9], 'six_to_save'])]
     public function test_the_game_at_the_end_fits_the_shot(array $task, string $game): void
     {
-        $visit = WeeklyPlan::of([self::drill('arm_drop')], [3 => 40], new Means, Cases::of(['task' => $task])->task)->visits[3];
+        $visit = WeeklyPlan::of([self::drill('arm_drop')], [3 => 40], new PracticeResources, Cases::of(['task' => $task])->task)->visits[3];
 
         self::assertSame($game, $visit[\count($visit) - 1]->drill->id);
     }
@@ -53,7 +53,7 @@ final class PracticeTest extends TestCase
     public function test_means_and_limits_leave_drills_out_and_say_why(): void
     {
         $drills = [self::drill('brush_line'), self::drill('lead_leg'), self::drill('splash_line'), self::drill('centre_pointer')];
-        $plan = WeeklyPlan::of($drills, [1 => 30], new Means(['grass'], ['putter'], [Limit::Knee]), Cases::of([])->task);
+        $plan = WeeklyPlan::of($drills, [1 => 30], new PracticeResources(['grass'], ['putter'], [Limit::Knee]), Cases::of([])->task);
 
         $used = array_map(static fn(PlannedItem $item): string => $item->drill->id, $plan->visits[1]);
         self::assertSame([], array_intersect($used, ['brush_line', 'lead_leg', 'splash_line', 'centre_pointer']));
@@ -72,7 +72,7 @@ final class PracticeTest extends TestCase
     {
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage("{$key}:");
-        WeeklyPlan::of([self::drill('brush_line')], $days, new Means, Cases::of([])->task);
+        WeeklyPlan::of([self::drill('brush_line')], $days, new PracticeResources, Cases::of([])->task);
     }
 
     public function test_dose_and_pass_mark_may_be_changed_within_reason(): void
@@ -172,7 +172,7 @@ final class PracticeTest extends TestCase
 
     public function test_means_that_do_not_exist_and_too_many_attempts_are_refused(): void
     {
-        foreach ([static fn() => new Means(['moon']), static fn() => Score::of(Goal::of(self::drill('brush_line')), array_fill(0, 201, true))] as $wrong) {
+        foreach ([static fn() => new PracticeResources(['moon']), static fn() => Score::of(Goal::of(self::drill('brush_line')), array_fill(0, 201, true))] as $wrong) {
             try {
                 $wrong();
                 self::fail('It was taken.');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Tests\Prescription;
 
 use LowPoint\Core\Causes\CauseLibrary;
-use LowPoint\Core\Drills\DrillSheet;
+use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
@@ -255,13 +255,13 @@ final class OneVoiceTest extends TestCase
     /** @return list<string> the drills handed out */
     private static function given(Prescription $given): array
     {
-        return array_map(static fn(DrillSheet $sheet): string => $sheet->drill->id, $given->drills);
+        return array_map(static fn(DrillHandout $sheet): string => $sheet->drill->id, $given->drills);
     }
 
     /** @return list<string> those and what else there is to choose from */
     private static function drills(Prescription $given): array
     {
-        return [...self::given($given), ...array_map(static fn(DrillSheet $sheet): string => $sheet->drill->id, $given->otherDrills)];
+        return [...self::given($given), ...array_map(static fn(DrillHandout $sheet): string => $sheet->drill->id, $given->otherDrills)];
     }
 
     /** @return list<string> most probable first */

@@ -91,16 +91,16 @@ final class DistributionsTest extends TestCase
     public function test_the_intervals_of_mean_and_scatter_hold_the_truth_as_often_as_they_say(int $balls): void
     {
         $dice = new Dice(23);
-        $means = $scatters = 0;
+        $resources = $scatters = 0;
         for ($i = 0; $i < self::TRIALS; $i++) {
             $seen = Estimate::of(Spread::ofKnown(array_map(static fn(): float => $dice->normal(-20, 18), range(1, $balls))));
             [$from, $to] = $seen?->meanInterval() ?? [0.0, 0.0];
-            $means += $from <= -20 && -20 <= $to ? 1 : 0;
+            $resources += $from <= -20 && -20 <= $to ? 1 : 0;
             [$from, $to] = $seen?->sdInterval() ?? [0.0, 0.0];
             $scatters += $from <= 18 && 18 <= $to ? 1 : 0;
         }
 
-        self::assertEqualsWithDelta(0.9, $means / self::TRIALS, 0.03);
+        self::assertEqualsWithDelta(0.9, $resources / self::TRIALS, 0.03);
         self::assertEqualsWithDelta(0.9, $scatters / self::TRIALS, 0.03);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Tests\Reading;
 
 use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\Drills\DrillSheet;
+use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\ReadingEngine;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,7 +29,7 @@ final class CoachCasesTest extends TestCase
         $reading = ReadingEngine::standard()->read(CaseReader::fromValue($told['case']));
         $given = $reading->prescription;
         $setup = implode(' ', array_map(static fn(SetupChange $one): string => $one->text, $given->setup));
-        $names = array_map(static fn(DrillSheet $one): string => $one->drill->name, [...$given->drills, ...$given->otherDrills]);
+        $names = array_map(static fn(DrillHandout $one): string => $one->drill->name, [...$given->drills, ...$given->otherDrills]);
 
         self::assertContains($reading->workOnFirst?->cause->id, $told['first']);
         foreach ($told['says'] as $words) {
@@ -38,6 +38,6 @@ final class CoachCasesTest extends TestCase
         foreach ($told['never'] as $words) {
             self::assertStringNotContainsStringIgnoringCase($words, implode(' ', [$setup, $given->stop, ...$given->feels ?? [], ...$names]));
         }
-        self::assertSame([], array_diff($told['drills'], array_map(static fn(DrillSheet $one): string => $one->drill->id, $given->drills)));
+        self::assertSame([], array_diff($told['drills'], array_map(static fn(DrillHandout $one): string => $one->drill->id, $given->drills)));
     }
 }

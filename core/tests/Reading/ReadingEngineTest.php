@@ -69,7 +69,7 @@ final class ReadingEngineTest extends TestCase
         ]);
 
         self::assertNull($reading->workOnFirst);
-        self::assertNull($reading->checkNext);
+        self::assertNull($reading->nextObservation);
         self::assertStringContainsString('Keep what is there', $reading->advice);
         self::assertLessThan(0.5, $reading->causes[0]->probability);
         self::assertSame([], $reading->prescription->drills);
@@ -83,7 +83,7 @@ final class ReadingEngineTest extends TestCase
         self::assertNull($reading->workOnFirst);
         self::assertNull($reading->prediction);
         self::assertSame('No balls yet.', $reading->patternText);
-        self::assertSame(1, $reading->checkNext?->observable->look()->value);
+        self::assertSame(1, $reading->nextObservation?->observable->look()->value);
     }
 
     #[TestWith(['shaft_lean_deg', 12, 'handle_forward_setup'])]
@@ -131,7 +131,7 @@ final class ReadingEngineTest extends TestCase
     {
         $seen = ['setup' => [], 'motion' => []];
         for ($i = 0; $i < 6; $i++) {
-            $next = Cases::read(['balls' => Cases::BEA['balls'], ...$seen])->checkNext;
+            $next = Cases::read(['balls' => Cases::BEA['balls'], ...$seen])->nextObservation;
             if ($next === null) {
                 break;
             }
@@ -152,7 +152,7 @@ final class ReadingEngineTest extends TestCase
 
         self::assertGreaterThan(0.85, $reading->causes[0]->probability);
         self::assertLessThan(0.4, $reading->causes[1]->probability);
-        self::assertNull($reading->checkNext);
+        self::assertNull($reading->nextObservation);
     }
 
     public function test_the_excess_of_the_chosen_school_is_named_with_both_rates_and_the_choice_left_open(): void

@@ -92,7 +92,7 @@ final class ReadingPropertiesTest extends TestCase
     public function test_the_next_look_was_not_taken_yet_and_each_answer_to_it_is_told(): void
     {
         foreach (self::cases() as $data) {
-            $next = self::read($data)->checkNext;
+            $next = self::read($data)->nextObservation;
             if ($next === null) {
                 continue;
             }

@@ -57,11 +57,11 @@ final class SandAndSpeedTest extends TestCase
 
         $forced = $pitch(['speed_change' => 'forced', 'rhythm' => 'snatched']);
         self::assertSame('forced_hit', $forced->causes[0]->cause->id);
-        self::assertStringContainsString('take the hit out', $forced->tellApart[0]);
+        self::assertStringContainsString('take the hit out', $forced->differentialHints[0]);
         $free = $pitch(['speed_change' => 'free', 'rhythm' => 'smooth']);
         self::assertSame('swing_length_wrong', $free->causes[0]->cause->id);
-        self::assertStringContainsString('shorten the backswing', $free->tellApart[0]);
-        self::assertStringContainsString('Was it forced?', $pitch([])->tellApart[0]);
+        self::assertStringContainsString('shorten the backswing', $free->differentialHints[0]);
+        self::assertStringContainsString('Was it forced?', $pitch([])->differentialHints[0]);
         self::assertNotNull($forced->workOnFirst, 'clean strikes that fly too far are not sound');
     }
 
@@ -81,7 +81,7 @@ final class SandAndSpeedTest extends TestCase
     {
         $rough = Cases::read(['task' => ['lie' => 'ball_down'], 'setup' => ['lead_weight_pct' => 48, 'stance_width_mm' => 100, 'face_open_deg' => 0], 'balls' => Cases::balls(5, ['strike' => 'thin', 'touch_mm' => -70, 'roll' => 'runs'])]);
         self::assertSame('setup_ignores_lie', $rough->causes[0]->cause->id);
-        self::assertNotSame([], array_filter($rough->tellApart, static fn(string $text): bool => str_contains($text, 'Grass between')));
+        self::assertNotSame([], array_filter($rough->differentialHints, static fn(string $text): bool => str_contains($text, 'Grass between')));
 
         $uphill = static fn(float $slope): array => array_map(static fn($one): string => $one->cause->id, Cases::read(['task' => ['slope_deg' => $slope], 'balls' => Cases::balls(6, ['strike' => 'thin', 'touch_mm' => 55])])->causes);
         self::assertContains('ball_not_at_low_point', $uphill(8));

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Archive\AccountArchive;
-use App\Archive\ArchiveReading;
-use App\Jobs\ReadArchive;
+use App\Archive\ArchiveImport;
+use App\Jobs\ImportArchive;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -27,20 +27,20 @@ final class ArchiveController
         return response()->download($path, 'low-point-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 
-    public function store(Request $request, #[CurrentUser] User $coach, ArchiveReading $reading): JsonResponse
+    public function store(Request $request, #[CurrentUser] User $coach, ArchiveImport $reading): JsonResponse
     {
         $request->validate(['archive' => ['required', 'file', 'max:'.self::MOST_KB]]);
         /** @var UploadedFile $file */
         $file = $request->file('archive');
         $id = $reading->begin($coach, $file->getPathname());
-        ReadArchive::dispatch($id);
+        ImportArchive::dispatch($id);
 
-        return new JsonResponse(['id' => $id, ...ArchiveReading::told($id)], 202);
+        return new JsonResponse(['id' => $id, ...ArchiveImport::told($id)], 202);
     }
 
     public function reading(string $id, #[CurrentUser] User $coach): JsonResponse
     {
-        $told = ArchiveReading::told($id);
+        $told = ArchiveImport::told($id);
         abort_if(($told['coach'] ?? null) !== $coach->id, 404);
 
         return new JsonResponse(['id' => $id, ...$told]);

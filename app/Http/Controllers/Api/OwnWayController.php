@@ -14,7 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use LowPoint\Core\Club\Club;
-use LowPoint\Core\Drills\DrillSheet;
+use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Drills\OwnDrill as Drill;
 use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\Shot;
@@ -78,7 +78,7 @@ final readonly class OwnWayController
         $kept->fill(['name' => $drill->name, 'content' => $request->all()])->save();
         // Drawn over the feet of a plain chip: the picture is the parts, whatever the shot.
         $task = new Task(Shot::Chip, Lie::Fairway, new Club(56, 10));
-        $sheet = DrillSheet::for($drill, SetupCard::of(School::followedIn($task), $task), null, new Words($coach->units));
+        $sheet = DrillHandout::for($drill, SetupCard::of(School::followedIn($task), $task), null, new Words($coach->units));
 
         return new JsonResponse($sheet->toArray() + ['svg' => DrillSvg::of($sheet->picture->shapes, false, $coach->units)]);
     }

@@ -11,7 +11,7 @@ use App\Models\Student;
 use App\Practice\Calendar;
 use App\Practice\Planning;
 use App\Practice\Results;
-use App\Practice\StudentView;
+use App\Practice\StudentPractice;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -21,14 +21,14 @@ use Illuminate\Support\Facades\Gate;
 /** Plan, drills and results of a student, on the coach's side. */
 final class PracticeController
 {
-    public function show(Student $student, StudentView $view): JsonResponse
+    public function show(Student $student, StudentPractice $practice): JsonResponse
     {
         Gate::authorize('view', $student);
 
-        return new JsonResponse($view->of($student));
+        return new JsonResponse($practice->of($student));
     }
 
-    public function putPlan(PutPlanRequest $request, Student $student, Planning $planning, StudentView $view): JsonResponse
+    public function putPlan(PutPlanRequest $request, Student $student, Planning $planning, StudentPractice $practice): JsonResponse
     {
         Gate::authorize('view', $student);
         /** @var list<string> $grounds */
@@ -37,7 +37,7 @@ final class PracticeController
         $equipment = $request->input('equipment');
         $planning->make($student, $request->days(), $grounds, $equipment, $request->integer('weeks'), $request->from());
 
-        return new JsonResponse($view->of($student->refresh()));
+        return new JsonResponse($practice->of($student->refresh()));
     }
 
     public function moveSession(Request $request, Student $student, PlanSession $session, Planning $planning): JsonResponse
@@ -61,7 +61,7 @@ final class PracticeController
     {
         Gate::authorize('view', $student);
 
-        return new JsonResponse(StudentView::result($results->put($student, $resultId, $request->run(), 'coach')));
+        return new JsonResponse(StudentPractice::result($results->put($student, $resultId, $request->run(), 'coach')));
     }
 
     public static function file(Student $student): Response

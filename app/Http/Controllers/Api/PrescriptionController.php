@@ -11,7 +11,7 @@ use App\Models\BallSet;
 use App\Models\Lesson;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
-use LowPoint\Core\Drills\DrillSheet;
+use LowPoint\Core\Drills\DrillHandout;
 
 final class PrescriptionController
 {
@@ -28,7 +28,7 @@ final class PrescriptionController
     {
         Gate::authorize('view', $lesson);
 
-        return new JsonResponse(['drills' => array_values(array_map(static fn(DrillSheet $sheet): array => $sheet->toArray(), $prescribing->sheets($lesson, $set)))]);
+        return new JsonResponse(['drills' => array_values(array_map(static fn(DrillHandout $sheet): array => $sheet->toArray(), $prescribing->sheets($lesson, $set)))]);
     }
 
     /** Hands out a prescription: the cause, one feel and at most two drills. It replaces an earlier one of this lesson. */

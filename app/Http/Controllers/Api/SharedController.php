@@ -8,25 +8,25 @@ use App\Http\Requests\PutResultRequest;
 use App\Models\DrillResult;
 use App\Models\ShareLink;
 use App\Practice\Results;
-use App\Practice\StudentView;
-use App\Progress\Roster;
+use App\Practice\StudentPractice;
+use App\Progress\AttentionIndex;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
 /** The student's page behind a private link: no account, only this student, nothing of the coach's own notes. */
 final class SharedController
 {
-    public function show(string $token, StudentView $view): JsonResponse
+    public function show(string $token, StudentPractice $practice): JsonResponse
     {
         $link = $this->link($token);
         $link->update(['opened_at' => now()]);
 
-        return new JsonResponse($view->of($link->student));
+        return new JsonResponse($practice->of($link->student));
     }
 
     public function putResult(PutResultRequest $request, string $token, string $resultId, Results $results): JsonResponse
     {
-        return new JsonResponse(StudentView::result($results->put($this->link($token)->student, $resultId, $request->run(), 'student')));
+        return new JsonResponse(StudentPractice::result($results->put($this->link($token)->student, $resultId, $request->run(), 'student')));
     }
 
     public function calendar(string $token): Response
@@ -35,10 +35,10 @@ final class SharedController
     }
 
     /** Everything the page knows of the student, in one file. */
-    public function export(string $token, StudentView $view): Response
+    public function export(string $token, StudentPractice $practice): Response
     {
         $student = $this->link($token)->student;
-        $all = [...$view->of($student), 'results' => $student->results()->get()->map(static fn(DrillResult $one): array => [...StudentView::result($one), 'attempts' => $one->attempts, 'goal' => $one->goal])->all()];
+        $all = [...$practice->of($student), 'results' => $student->results()->get()->map(static fn(DrillResult $one): array => [...StudentPractice::result($one), 'attempts' => $one->attempts, 'goal' => $one->goal])->all()];
 
         return new Response(json_encode($all, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), 200, [
             'Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="my-practice.json"',
@@ -50,7 +50,7 @@ final class SharedController
     {
         $link = $this->link($token);
         $erased = $link->student->results()->reorder()->where('logged_by', 'student')->delete();
-        Roster::forget($link->student_id);
+        AttentionIndex::forget($link->student_id);
         $link->student->links()->reorder()->update(['revoked_at' => now()]);
 
         return new JsonResponse(['erased' => $erased, 'message' => "Erased: {$erased} entries. This page is closed now. Ask your coach to erase the lessons as well."]);

@@ -6,8 +6,8 @@ namespace App\Http\Controllers\Api;
 
 use App\Http\Requests\SheetPlanRequest;
 use App\Http\Resources\SheetImportResource;
+use App\Jobs\ImportSheet;
 use App\Jobs\KeepStanding;
-use App\Jobs\ReadSheet;
 use App\Models\Lesson;
 use App\Models\SheetImport;
 use App\Models\SheetPreset;
@@ -27,9 +27,9 @@ use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Measuring\SheetColumn;
-use LowPoint\Core\Measuring\SheetGuess;
-use LowPoint\Core\Measuring\SheetUnit;
+use LowPoint\Core\SheetImport\SheetColumn;
+use LowPoint\Core\SheetImport\SheetGuess;
+use LowPoint\Core\SheetImport\SheetUnit;
 
 /** A sheet of balls: looked at, checked as often as the coach likes, confirmed, read by the queue, taken back. */
 final class SheetController
@@ -106,7 +106,7 @@ final class SheetController
                 SheetPreset::query()->updateOrCreate(['coach_id' => $coach->id, 'name' => $request->string('remember')->value()], ['mapping' => $plan->mapping->toArray()]);
             }
         });
-        ReadSheet::dispatch($import->id);
+        ImportSheet::dispatch($import->id);
 
         return new JsonResponse(new SheetImportResource($import->refresh()), 202);
     }
@@ -117,7 +117,7 @@ final class SheetController
         Gate::authorize('view', $import);
         $state = $import->rows_done < $import->total ? SheetImport::READING : SheetImport::SUMMING;
         if (SheetImport::query()->whereKey($import->id)->where('state', SheetImport::STOPPED)->update(['state' => $state]) === 1) {
-            ReadSheet::dispatch($import->id);
+            ImportSheet::dispatch($import->id);
         }
 
         return new JsonResponse(new SheetImportResource($import->refresh()), 202);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Causes\Clue;
 
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Wording\Words;
@@ -27,9 +27,9 @@ final readonly class BackswingAgainstShot implements Clue
         return [Observable::BackswingLength];
     }
 
-    public function weight(View $view): ?float
+    public function weight(EvidenceContext $context): ?float
     {
-        $steps = self::steps($view);
+        $steps = self::steps($context);
         if ($steps === null) {
             return null;
         }
@@ -39,9 +39,9 @@ final readonly class BackswingAgainstShot implements Clue
         return log($counts ? $this->strength->share() / $sound : (1 - $this->strength->share()) / (1 - $sound));
     }
 
-    public function text(View $view, Words $words): string
+    public function text(EvidenceContext $context, Words $words): string
     {
-        $steps = self::steps($view) ?? 0;
+        $steps = self::steps($context) ?? 0;
         $how = $steps === 0 ? 'as long as the shot asks' : $words->count(abs($steps)).' step'.(abs($steps) === 1 ? '' : 's').($steps > 0 ? ' longer' : ' shorter').' than the shot asks';
 
         return "the backswing is {$how}";
@@ -61,10 +61,10 @@ final readonly class BackswingAgainstShot implements Clue
         }.' than the carry asks with this fault';
     }
 
-    private static function steps(View $view): ?int
+    private static function steps(EvidenceContext $context): ?int
     {
-        $seen = Backswing::seen($view->case->seen->choice(Observable::BackswingLength));
-        $asked = Backswing::askedBy($view->case->task);
+        $seen = Backswing::seen($context->case->seen->choice(Observable::BackswingLength));
+        $asked = Backswing::askedBy($context->case->task);
 
         return $seen === null || $asked === null ? null : $seen->value - $asked->value;
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Causes\Clue;
 
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Wording\Words;
 
 /** The club has more bounce than hard ground forgives: it skips before the edge gets to the ball. */
@@ -24,16 +24,16 @@ final readonly class BounceOnGround implements Clue
         return [];
     }
 
-    public function weight(View $view): float
+    public function weight(EvidenceContext $context): float
     {
         $share = $this->strength->share();
 
-        return log($view->case->task->club->bounceDeg >= self::MUCH_DEG ? $share / self::USUAL_SHARE : (1 - $share) / (1 - self::USUAL_SHARE));
+        return log($context->case->task->club->bounceDeg >= self::MUCH_DEG ? $share / self::USUAL_SHARE : (1 - $share) / (1 - self::USUAL_SHARE));
     }
 
-    public function text(View $view, Words $words): string
+    public function text(EvidenceContext $context, Words $words): string
     {
-        return 'the club has '.$words->degrees($view->case->task->club->bounceDeg).' of bounce';
+        return 'the club has '.$words->degrees($context->case->task->club->bounceDeg).' of bounce';
     }
 
     public function title(): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Causes\Clue;
 
-use LowPoint\Core\Causes\View;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Wording\Words;
 
@@ -18,10 +18,10 @@ interface Clue
      * Log of how much more often this is seen in students with the fault than in sound players of the school followed;
      * null when what it needs was not looked at.
      */
-    public function weight(View $view): ?float;
+    public function weight(EvidenceContext $context): ?float;
 
     /** What was seen, as the middle of a sentence. Only called when weight() is not null. */
-    public function text(View $view, Words $words): string;
+    public function text(EvidenceContext $context, Words $words): string;
 
     /** What it looks at, whatever was seen. */
     public function title(): string;

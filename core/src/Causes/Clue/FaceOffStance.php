@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Causes\Clue;
 
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Wording\Words;
@@ -27,11 +27,11 @@ final readonly class FaceOffStance implements Clue
         return [Observable::FaceOpen, Observable::StanceOpen];
     }
 
-    public function weight(View $view): ?float
+    public function weight(EvidenceContext $context): ?float
     {
-        $difference = self::difference($view);
-        $face = $view->stock->normal(Observable::FaceOpen);
-        $stance = $view->stock->normal(Observable::StanceOpen);
+        $difference = self::difference($context);
+        $face = $context->stock->normal(Observable::FaceOpen);
+        $stance = $context->stock->normal(Observable::StanceOpen);
         if ($difference === null || $face === null || $stance === null) {
             return null;
         }
@@ -40,9 +40,9 @@ final readonly class FaceOffStance implements Clue
         return Density::ratio(abs($difference - $wanted), new Normal(0.0, self::SOUND_SD_DEG), $this->fromDeg, $this->toDeg, M_SQRT2 * Observable::FaceOpen->readingError(), $this->strength->shareOfFigures(), Observable::FaceOpen->field());
     }
 
-    public function text(View $view, Words $words): string
+    public function text(EvidenceContext $context, Words $words): string
     {
-        return 'face and stance differ by '.$words->degrees(self::difference($view) ?? 0.0);
+        return 'face and stance differ by '.$words->degrees(self::difference($context) ?? 0.0);
     }
 
     public function title(): string
@@ -56,10 +56,10 @@ final readonly class FaceOffStance implements Clue
     }
 
     /** Face minus stance, degrees. */
-    private static function difference(View $view): ?float
+    private static function difference(EvidenceContext $context): ?float
     {
-        $face = $view->case->seen->number(Observable::FaceOpen);
-        $stance = $view->case->seen->number(Observable::StanceOpen);
+        $face = $context->case->seen->number(Observable::FaceOpen);
+        $stance = $context->case->seen->number(Observable::StanceOpen);
 
         return $face === null || $stance === null ? null : $face - $stance;
     }

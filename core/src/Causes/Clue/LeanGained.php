@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Causes\Clue;
 
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Wording\Words;
@@ -27,24 +27,24 @@ final readonly class LeanGained implements Clue
         return [Observable::ImpactLean];
     }
 
-    public function weight(View $view): ?float
+    public function weight(EvidenceContext $context): ?float
     {
-        $lean = $view->case->seen->number(Observable::ImpactLean);
-        $card = $view->stock->normal(Observable::ShaftLean);
+        $lean = $context->case->seen->number(Observable::ImpactLean);
+        $card = $context->stock->normal(Observable::ShaftLean);
         if ($lean === null || $card === null) {
             return null;
         }
-        $start = $view->case->seen->number(Observable::ShaftLean);
+        $start = $context->case->seen->number(Observable::ShaftLean);
         $error = Observable::ImpactLean->readingError();
         $sound = new Normal(0.0, $start === null ? hypot(self::SOUND_SD_DEG, $card->sd) : self::SOUND_SD_DEG);
 
         return Density::ratio($lean - ($start ?? $card->mean), $sound, $this->from, $this->to, $start === null ? $error : M_SQRT2 * $error, $this->strength->shareOfFigures(), Observable::ImpactLean->field());
     }
 
-    public function text(View $view, Words $words): string
+    public function text(EvidenceContext $context, Words $words): string
     {
-        $lean = $view->case->seen->number(Observable::ImpactLean) ?? 0.0;
-        $start = $view->case->seen->number(Observable::ShaftLean);
+        $lean = $context->case->seen->number(Observable::ImpactLean) ?? 0.0;
+        $start = $context->case->seen->number(Observable::ShaftLean);
         $text = $words->observed(Observable::ImpactLean, $lean);
 
         return $start === null ? $text : "{$text}, {$words->degrees($lean - $start)} ".($lean < $start ? 'less' : 'more').' than at address';

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Causes\Clue;
 
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Distance\RollTable;
 use LowPoint\Core\Wording\Words;
 
@@ -27,19 +27,19 @@ final readonly class LessLoftWouldDo implements Clue
         return [];
     }
 
-    public function weight(View $view): ?float
+    public function weight(EvidenceContext $context): ?float
     {
-        $room = self::room($view);
+        $room = self::room($context);
 
         return $room === null ? null : log($room >= 1.0 ? $this->strength->share() / self::USUAL_SHARE : (1 - $this->strength->share()) / (1 - self::USUAL_SHARE));
     }
 
-    public function text(View $view, Words $words): string
+    public function text(EvidenceContext $context, Words $words): string
     {
-        $task = $view->case->task;
+        $task = $context->case->task;
 
         return 'carry '.$words->course($task->carryM ?? 0.0).' and roll '.$words->course($task->rollM ?? 0.0)
-            .((self::room($view) ?? 0.0) >= 1.0 ? ' leave room for a running club' : ' leave no room for a running club');
+            .((self::room($context) ?? 0.0) >= 1.0 ? ' leave room for a running club' : ' leave no room for a running club');
     }
 
     public function title(): string
@@ -53,9 +53,9 @@ final readonly class LessLoftWouldDo implements Clue
     }
 
     /** Roll there is, as a multiple of the roll the running club needs; null when the task does not say. */
-    private static function room(View $view): ?float
+    private static function room(EvidenceContext $context): ?float
     {
-        $task = $view->case->task;
+        $task = $context->case->task;
         if ($task->carryM === null || $task->rollM === null || $task->carryM <= 0.0 || $task->club->loftDeg < self::LOFTED_DEG) {
             return null;
         }

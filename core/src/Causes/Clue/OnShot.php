@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Causes\Clue;
 
-use LowPoint\Core\Causes\View;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Wording\Words;
 
@@ -21,14 +21,14 @@ final readonly class OnShot implements Clue
         return $this->clue->needs();
     }
 
-    public function weight(View $view): ?float
+    public function weight(EvidenceContext $context): ?float
     {
-        return $view->case->task->shot === $this->shot ? $this->clue->weight($view) : null;
+        return $context->case->task->shot === $this->shot ? $this->clue->weight($context) : null;
     }
 
-    public function text(View $view, Words $words): string
+    public function text(EvidenceContext $context, Words $words): string
     {
-        return $this->clue->text($view, $words);
+        return $this->clue->text($context, $words);
     }
 
     public function title(): string

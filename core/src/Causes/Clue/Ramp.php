@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Causes\Clue;
 
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Wording\Words;
 
@@ -27,18 +27,18 @@ final readonly class Ramp implements Clue
         return [$this->what];
     }
 
-    public function weight(View $view): ?float
+    public function weight(EvidenceContext $context): ?float
     {
-        $value = $view->case->seen->number($this->what);
-        $sound = $view->stock->normal($this->what);
+        $value = $context->case->seen->number($this->what);
+        $sound = $context->stock->normal($this->what);
 
         return $value === null || $sound === null ? null
             : Density::ratio($value, $sound, $this->from, $this->to, $this->what->readingError(), $this->strength->shareOfFigures(), $this->what->field());
     }
 
-    public function text(View $view, Words $words): string
+    public function text(EvidenceContext $context, Words $words): string
     {
-        return $words->observed($this->what, $view->case->seen->number($this->what) ?? 0.0);
+        return $words->observed($this->what, $context->case->seen->number($this->what) ?? 0.0);
     }
 
     public function title(): string

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Causes\Clue;
 
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Wording\Words;
 
@@ -31,9 +31,9 @@ final readonly class Seen implements Clue
         return [$this->what];
     }
 
-    public function weight(View $view): ?float
+    public function weight(EvidenceContext $context): ?float
     {
-        $value = $view->case->seen->choice($this->what);
+        $value = $context->case->seen->choice($this->what);
         if ($value === null) {
             return null;
         }
@@ -45,9 +45,9 @@ final readonly class Seen implements Clue
         return log(\in_array($value, $this->neutral, true) ? self::NEUTRAL : min(1.0, (1 - $this->strength->share()) / (1 - $base)));
     }
 
-    public function text(View $view, Words $words): string
+    public function text(EvidenceContext $context, Words $words): string
     {
-        return $words->observed($this->what, $view->case->seen->choice($this->what) ?? '');
+        return $words->observed($this->what, $context->case->seen->choice($this->what) ?? '');
     }
 
     public function title(): string

@@ -11,9 +11,9 @@ use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Correction;
 use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
@@ -123,7 +123,7 @@ final class LieAndSlope
                     'Stop opening the face on hard ground.',
                     ['club_ladder', 'brush_line', 'shaft_up'],
                     'No balls thin after a touch behind',
-                    asSeen: static fn(View $view): ?string => $view->case->task->club->bounceDeg >= BounceOnGround::MUCH_DEG
+                    asSeen: static fn(EvidenceContext $context): ?string => $context->case->task->club->bounceDeg >= BounceOnGround::MUCH_DEG
                         ? 'Take a wedge with less bounce first; or less loft, which has less of it.' : null,
                 ),
                 'If it were something else, a square face and less bounce would be thin as well.',

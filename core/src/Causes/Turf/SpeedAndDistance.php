@@ -10,9 +10,9 @@ use LowPoint\Core\Causes\Clue\LessLoftWouldDo;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Cure;
 use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Causes\Strength;
-use LowPoint\Core\Causes\View;
 use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
@@ -78,9 +78,9 @@ final class SpeedAndDistance
                     'Stop adding speed at the ball.',
                     ['arm_drop', 'rope_swing', 'bracket'],
                     'Speed free, carry error under 8 %',
-                    asSeen: static function (View $view): ?string {
-                        $seen = Backswing::seen($view->case->seen->choice(Observable::BackswingLength));
-                        $asked = Backswing::askedBy($view->case->task);
+                    asSeen: static function (EvidenceContext $context): ?string {
+                        $seen = Backswing::seen($context->case->seen->choice(Observable::BackswingLength));
+                        $asked = Backswing::askedBy($context->case->task);
 
                         return $seen === null || $asked === null || $seen->value <= $asked->value ? null
                             : "Take the hit out, and stop the backswing at {$asked->place()}: one to {$seen->place()} is for a longer shot.";
@@ -140,8 +140,8 @@ final class SpeedAndDistance
                     'Stop correcting distance with the hands.',
                     ['backswing_stations', 'mystery_numbers', 'bracket'],
                     'Mean carry error under 8 %',
-                    asSeen: static function (View $view): ?string {
-                        $off = $view->pattern->middleCarryError($view->case);
+                    asSeen: static function (EvidenceContext $context): ?string {
+                        $off = $context->pattern->middleCarryError($context->case);
 
                         return $off === null ? null : ($off > 0 ? 'Balls carry too far: one station shorter.' : 'Balls carry too little: one station longer.').' The speed stays free.';
                     },

@@ -10,7 +10,7 @@ use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
 
 /** A drill made out for one student: with the distances that this student's arc asks for. */
-final readonly class DrillSheet
+final readonly class DrillHandout
 {
     /** @param list<string> $distances */
     private function __construct(

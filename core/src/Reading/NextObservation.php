@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\View;
-use LowPoint\Core\Evidence\Look;
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\ObservationCost;
 
 /**
  * The look that is expected to separate the live suppositions most for what it costs: bits of information between the look
  * and the suppositions, per look (handbook 4.1, 14.4).
  */
-final readonly class CheckNext
+final readonly class NextObservation
 {
     /** Suppositions less probable than this are out of the question, and no more than so many are weighed. Origin: chosen by us. */
     private const LIVE = 0.003;
@@ -46,26 +46,26 @@ final readonly class CheckNext
      * @param  list<array{list<int>, float}>  $suppositions  by places in the list of causes, the likeliest first
      * @param  list<WeighedCause>  $weighed  most probable first
      */
-    public static function for(array $causes, array $suppositions, array $weighed, View $view): ?self
+    public static function for(array $causes, array $suppositions, array $weighed, EvidenceContext $context): ?self
     {
         if (self::settled($weighed)) {
             return null;
         }
         $live = array_values(array_filter(\array_slice($suppositions, 0, self::MOST_LIVE), static fn(array $one): bool => $one[1] >= self::LIVE));
         // The first look of a lesson is the cheapest kind: before a ball is hit.
-        $nothingSeen = $view->case->seen->isEmpty() && $view->case->balls === [];
+        $nothingSeen = $context->case->seen->isEmpty() && $context->case->balls === [];
         $best = null;
         foreach (Observable::cases() as $observable) {
-            if (self::alreadyKnown($observable, $view) || ($nothingSeen && $observable->look() !== Look::Glance)) {
+            if (self::alreadyKnown($observable, $context) || ($nothingSeen && $observable->look() !== ObservationCost::Glance)) {
                 continue;
             }
-            $bits = self::bits($observable, self::answers($observable, $causes, $live, $view), $live);
+            $bits = self::bits($observable, self::answers($observable, $causes, $live, $context), $live);
             if ($bits >= self::WORTH_IT && ($best === null || $bits > $best[1] + 1.0e-9)) {
                 $best = [$observable, $bits];
             }
         }
 
-        return $best === null ? null : self::told($best[0], $best[1], $causes, $live, $view);
+        return $best === null ? null : self::told($best[0], $best[1], $causes, $live, $context);
     }
 
     /** @return array<string, mixed> */
@@ -87,14 +87,14 @@ final readonly class CheckNext
         return ($weighed[0]->probability ?? 0.0) > self::SETTLED_FIRST && ($weighed[1]->probability ?? 0.0) < self::SETTLED_SECOND;
     }
 
-    private static function alreadyKnown(Observable $observable, View $view): bool
+    private static function alreadyKnown(Observable $observable, EvidenceContext $context): bool
     {
-        $seen = $view->case->seen;
+        $seen = $context->case->seen;
 
         return $seen->has($observable)
             || ($observable === Observable::Attack && $seen->has(Observable::AttackDeg))
             || ($observable === Observable::AttackDeg && $seen->has(Observable::Attack))
-            || ($observable->isForSandOnly() && ! $view->case->task->inSand());
+            || ($observable->isForSandOnly() && ! $context->case->task->inSand());
     }
 
     /**
@@ -104,14 +104,14 @@ final readonly class CheckNext
      * @param  list<array{list<int>, float}>  $live
      * @return list<list<float>>|null by supposition, by answer; null when the look bears on none of them
      */
-    private static function answers(Observable $observable, array $causes, array $live, View $view): ?array
+    private static function answers(Observable $observable, array $causes, array $live, EvidenceContext $context): ?array
     {
         $answers = $observable->field()->answers;
         $usual = array_map(static fn($answer): float => $answer->usual, $answers);
         $ratios = [];
         foreach ($live as [$held]) {
             foreach ($held as $i) {
-                $ratios[$i] ??= self::ratios($observable, $causes[$i], $view);
+                $ratios[$i] ??= self::ratios($observable, $causes[$i], $context);
             }
         }
         $ratios = array_filter($ratios, static fn(?array $one): bool => $one !== null);
@@ -133,16 +133,16 @@ final readonly class CheckNext
     }
 
     /** @return list<float>|null how much more often each answer is seen with the cause; null when it does not bear on it */
-    private static function ratios(Observable $observable, Cause $cause, View $view): ?array
+    private static function ratios(Observable $observable, Cause $cause, EvidenceContext $context): ?array
     {
         $clues = array_filter($cause->clues, static fn($clue): bool => \in_array($observable, $clue->needs(), true));
         if ($clues === []) {
             return null;
         }
-        $before = array_sum(array_map(static fn($clue): float => $clue->weight($view) ?? 0.0, $clues));
+        $before = array_sum(array_map(static fn($clue): float => $clue->weight($context) ?? 0.0, $clues));
 
-        return array_map(static function ($answer) use ($clues, $view, $observable, $before): float {
-            $then = $view->with($observable, $answer->value);
+        return array_map(static function ($answer) use ($clues, $context, $observable, $before): float {
+            $then = $context->with($observable, $answer->value);
 
             return exp(array_sum(array_map(static fn($clue): float => $clue->weight($then) ?? 0.0, $clues)) - $before);
         }, $observable->field()->answers);
@@ -180,9 +180,9 @@ final readonly class CheckNext
      * @param  list<Cause>  $causes
      * @param  list<array{list<int>, float}>  $live
      */
-    private static function told(Observable $observable, float $bits, array $causes, array $live, View $view): self
+    private static function told(Observable $observable, float $bits, array $causes, array $live, EvidenceContext $context): self
     {
-        $chances = self::answers($observable, $causes, $live, $view) ?? [];
+        $chances = self::answers($observable, $causes, $live, $context) ?? [];
         $answers = [];
         foreach ($observable->field()->answers as $a => $answer) {
             [$moved, $shift] = self::moved(array_column($chances, $a), $live);

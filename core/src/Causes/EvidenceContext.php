@@ -12,7 +12,7 @@ use LowPoint\Core\Schools\Stock;
 use LowPoint\Core\Strike\Calibration;
 
 /** What a clue looks at: the case, its balls in figures, and how sound players of the school followed look. */
-final readonly class View
+final readonly class EvidenceContext
 {
     public function __construct(
         public LessonCase $case,

@@ -22,7 +22,7 @@ interface Reading {
 const LOOK_AGAIN_MS = 500;
 
 /** The coach's records: everything out as a zip, back into an empty account, and what was deleted in the last 30 days. */
-export function Keeping() {
+export function AccountData() {
     const queries = useQueryClient();
     const bin = useQuery({ queryKey: ['bin'], queryFn: () => call<Deleted[]>('GET', 'bin') });
     const again = () => Promise.all([queries.invalidateQueries({ queryKey: ['bin'] }), queries.invalidateQueries({ queryKey: ['students'] })]);

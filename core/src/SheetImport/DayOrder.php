@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Measuring;
+namespace LowPoint\Core\SheetImport;
 
 /** In which order a sheet writes its days; nobody can tell 3/4/2026 without being told. */
 enum DayOrder: string

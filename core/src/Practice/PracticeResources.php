@@ -9,7 +9,7 @@ use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\InvalidInput;
 
 /** What a student has to practise with: the grounds within reach, the things at hand, and what to take care of. */
-final readonly class Means
+final readonly class PracticeResources
 {
     public const GROUNDS = ['grass', 'sand', 'mat', 'none'];
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Measuring;
+namespace LowPoint\Core\SheetImport;
 
 use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Fault;

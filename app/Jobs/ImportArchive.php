@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Archive\ArchiveReading;
+use App\Archive\ArchiveImport;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
 /** Writes everything of an archive into an empty account, beside the web server. */
-final class ReadArchive implements ShouldQueue
+final class ImportArchive implements ShouldQueue
 {
     use Queueable;
 
@@ -18,13 +18,13 @@ final class ReadArchive implements ShouldQueue
 
     public function __construct(private readonly string $id) {}
 
-    public function handle(ArchiveReading $reading): void
+    public function handle(ArchiveImport $reading): void
     {
         $reading->read($this->id);
     }
 
     public function failed(): void
     {
-        app(ArchiveReading::class)->stop($this->id);
+        app(ArchiveImport::class)->stop($this->id);
     }
 }

@@ -13,7 +13,7 @@ use LowPoint\Core\Progress\Attention;
 use LowPoint\Core\Progress\Verdict;
 
 /** What each student asks of the coach today, worked out once a day and again after each change, so that a list of many is only read. */
-final class Roster
+final class AttentionIndex
 {
     /** Visits older than this are no longer held against anybody. */
     private const PRACTICE_DAYS = 14;

@@ -19,7 +19,7 @@ use Illuminate\Validation\Rule;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Several reports at once: made by the queue, with progress, fetched as one zip. */
-final class ReportPileController
+final class ReportBatchController
 {
     private const MOST = 100;
 
@@ -37,14 +37,14 @@ final class ReportPileController
         return new JsonResponse(self::shown($batch), 202);
     }
 
-    public function show(string $pile, #[CurrentUser] User $coach): JsonResponse
+    public function show(string $batch, #[CurrentUser] User $coach): JsonResponse
     {
-        return new JsonResponse(self::shown($this->mine($pile, $coach)));
+        return new JsonResponse(self::shown($this->mine($batch, $coach)));
     }
 
-    public function download(string $pile, #[CurrentUser] User $coach, ReportFolder $folder): BinaryFileResponse
+    public function download(string $batch, #[CurrentUser] User $coach, ReportFolder $folder): BinaryFileResponse
     {
-        $batch = $this->mine($pile, $coach);
+        $batch = $this->mine($batch, $coach);
         abort_unless($batch->finished(), 409, 'The reports are not ready yet.');
 
         abort_if($folder->isEmpty($batch->id), 410, 'These reports are gone: they are kept for a day, and no longer than the lessons. Make them anew.');
@@ -52,9 +52,9 @@ final class ReportPileController
         return response()->download($folder->zip($batch->id), 'reports.zip')->deleteFileAfterSend();
     }
 
-    private function mine(string $pile, User $coach): Batch
+    private function mine(string $batch, User $coach): Batch
     {
-        $batch = Bus::findBatch($pile);
+        $batch = Bus::findBatch($batch);
         abort_if($batch === null || $batch->name !== "reports {$coach->id}", 404);
 
         return $batch;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Evidence;
 
 /** What it costs in a lesson to see something, in looks. */
-enum Look: int
+enum ObservationCost: int
 {
     case Glance = 1;
     case Ball = 2;

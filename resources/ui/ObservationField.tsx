@@ -15,7 +15,7 @@ interface Props {
 }
 
 /** One thing to look at: quiet until it was; a press offers the usual answers, an exact figure and the way back. */
-export function Look({ what, value, units, fault, stock, onSee }: Props) {
+export function ObservationField({ what, value, units, fault, stock, onSee }: Props) {
     const [open, setOpen] = useState(false);
     const seen = value !== null && value !== undefined;
     const see = (next: number | string | null) => {

@@ -13,14 +13,14 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Measuring\SheetRow;
+use LowPoint\Core\SheetImport\SheetRow;
 use Symfony\Component\Uid\Ulid;
 
 /**
  * Stores a confirmed sheet slice by slice: for each of its days a lesson, its balls in sets of a size that can be read.
  * Balls and counters are written together, and ids follow from the import, the day and the row, so that a slice done twice is stored once.
  */
-final readonly class SheetTakingIn
+final readonly class SheetImporter
 {
     private const ROWS_AT_ONCE = 1000;
 

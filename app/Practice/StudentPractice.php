@@ -11,7 +11,7 @@ use App\Models\Student;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Distance\MysteryNumbers;
 use LowPoint\Core\Drills\Cautions;
-use LowPoint\Core\Drills\DrillSheet;
+use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Schools\School;
@@ -19,7 +19,7 @@ use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Wording\Words;
 
 /** What a student gets to see: nothing of others, nothing of the coach's own notes. The coach's screen shows the same. */
-final readonly class StudentView
+final readonly class StudentPractice
 {
     private const NUMBERS = 40;
 
@@ -80,7 +80,7 @@ final readonly class StudentView
         $task = $this->planning->task($student);
         $game = WeeklyPlan::game($task);
         if (! in_array($game->id, array_column($given, 'id'), true)) {
-            $given[] = DrillSheet::for($game, SetupCard::of(School::followedIn($task), $task), null, new Words($student->shownUnits()))->toArray();
+            $given[] = DrillHandout::for($game, SetupCard::of(School::followedIn($task), $task), null, new Words($student->shownUnits()))->toArray();
         }
         $band = MysteryNumbers::band($task->carryM);
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\SheetImport;
-use App\Sheets\SheetTakingIn;
+use App\Sheets\SheetImporter;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
 /** One slice of a sheet, then the next: none runs long, and reports and other sheets get their turn in between. */
-final class ReadSheet implements ShouldQueue
+final class ImportSheet implements ShouldQueue
 {
     use Queueable;
 
@@ -19,7 +19,7 @@ final class ReadSheet implements ShouldQueue
 
     public function __construct(private readonly string $importId) {}
 
-    public function handle(SheetTakingIn $taking): void
+    public function handle(SheetImporter $taking): void
     {
         $import = SheetImport::query()->find($this->importId);
         if ($import !== null && $taking->slice($import)) {

@@ -14,7 +14,7 @@ use LowPoint\Core\InvalidInput;
  * An archive on its way back into an account, read by the queue. How far it has come is told outside of the store: the
  * rows themselves are all written together, or none of them.
  */
-final readonly class ArchiveReading
+final readonly class ArchiveImport
 {
     private const TOLD_FOR_HOURS = 24;
 

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Tests\Measuring;
+namespace LowPoint\Core\Tests\SheetImport;
 
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Measuring\DayOrder;
-use LowPoint\Core\Measuring\SheetColumn;
-use LowPoint\Core\Measuring\SheetGuess;
-use LowPoint\Core\Measuring\SheetMapping;
-use LowPoint\Core\Measuring\SheetUnit;
+use LowPoint\Core\SheetImport\DayOrder;
+use LowPoint\Core\SheetImport\SheetColumn;
+use LowPoint\Core\SheetImport\SheetGuess;
+use LowPoint\Core\SheetImport\SheetMapping;
+use LowPoint\Core\SheetImport\SheetUnit;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

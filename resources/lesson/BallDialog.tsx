@@ -26,7 +26,7 @@ const SAND_WORDS: readonly string[] = ['sound', 'sand_direction'];
 const FIGURES = ['touch_mm', 'mark_length_mm', 'carry_m', 'start_deg', 'finish_m'] as const;
 
 /** One ball to look up and correct; what was there before is kept and shown. */
-export function BallSheet({ ball, number, path, strikes, fields, sand, units, onChange, onRemove, onClose }: Props) {
+export function BallDialog({ ball, number, path, strikes, fields, sand, units, onChange, onRemove, onClose }: Props) {
     const { seen } = ball;
     return (
         <Panel title={`Ball ${String(number)}`} open onOpenChange={(open) => { if (!open) onClose(); }} wide>
