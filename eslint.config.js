@@ -2,6 +2,24 @@ import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
+const JOB = 'is a rule of the job: the core has it, the API sends it (docs/map.md).';
+
+/** What only the core may know: its closed lists by name, and figures to judge by. */
+const rulesOfTheJob = [
+    { selector: 'Literal[value=/^(chip|pitch|bunker)$/]', message: `A shot by name ${JOB}` },
+    {
+        selector: 'Literal[value=/^(tight|fairway|light_rough|ball_down|soft_wet|sand_soft|sand_medium|sand_firm|sand_thin|sand_plugged)$/]',
+        message: `A lie by name ${JOB}`,
+    },
+    { selector: 'ArrayExpression > Literal[value=/^(count|streak|ladder|grass|mat)$/]', message: `A closed list ${JOB}` },
+    { selector: 'Literal[value=/^(clean|splash|heavy|chunk|thin|topped|hosel|left-in|picked)$/]', message: `A strike by name ${JOB}` },
+    {
+        selector: 'BinaryExpression[operator=/^[<>]=?$/] > MemberExpression[property.name=/^(probability|odds|gain|prior|rate|share|good_rate)$/]',
+        message: `A threshold ${JOB}`,
+    },
+    { selector: 'CallExpression[callee.property.name="slice"][callee.object.property.name=/^(causes|for|against|drills)$/]', message: `How many are told ${JOB}` },
+];
+
 export default tseslint.config(
     js.configs.recommended,
     ...tseslint.configs.strict,
@@ -9,4 +27,6 @@ export default tseslint.config(
         plugins: { 'react-hooks': hooks },
         rules: { ...hooks.configs.recommended.rules, '@typescript-eslint/no-explicit-any': 'error' },
     },
+    { ignores: ['**/*.gen.ts'] },
+    { files: ['resources/**/*.{ts,tsx}'], ignores: ['**/*.test.{ts,tsx}'], rules: { 'no-restricted-syntax': ['error', ...rulesOfTheJob] } },
 );

@@ -7,7 +7,7 @@ import { App } from './App';
 import { ApiError } from './api/client';
 import { keep, kept } from './api/kept';
 import { lessonKey, lessonPath } from './api/queries';
-import type { LessonPage } from './api/types';
+import type { LessonPage } from './api/types.gen';
 import { stored } from './outbox/actions';
 import { OutboxContext } from './outbox/context';
 import { Outbox } from './outbox/outbox';

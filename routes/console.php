@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use App\Archive\Bin;
+use App\Contract\OpenApi;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Schedule;
 
 // What was deleted more than 30 days ago really goes, and reports older than a day: each hour, and whenever somebody runs it.
@@ -15,6 +17,18 @@ Artisan::command('bin:empty', function (Bin $bin): void {
 // There is one worker. What it had in hand when it was killed would wait for its time to run out; the next one takes it up at once.
 Artisan::command('jobs:release', function (): void {
     $this->info(DB::table('jobs')->whereNotNull('reserved_at')->update(['reserved_at' => null]).' jobs taken up again.');
+});
+
+// The contract is made from what routes and resources say of themselves; bin/test fails while the file is stale.
+Artisan::command('contract:write {--check : only say whether the file is stale}', function (OpenApi $api): int {
+    $json = $api->toJson();
+    if ($this->option('check')) {
+        return $json === File::get(OpenApi::written()) ? 0 : (int) $this->error(OpenApi::FILE.' is stale: run php artisan contract:write && node contract/types.js') + 1;
+    }
+    File::put(OpenApi::written(), $json);
+    $this->info('Written: '.OpenApi::FILE);
+
+    return 0;
 });
 
 Schedule::command('bin:empty')->hourly()->withoutOverlapping();

@@ -9,8 +9,15 @@ use App\Models\Student;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\MethodNotAllowedHttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Tests\Support\Contract;
 
 /** Feature tests: the API over HTTP on a real MariaDB, with the demo world in it. */
 abstract class TestCase extends BaseTestCase
@@ -20,6 +27,40 @@ abstract class TestCase extends BaseTestCase
     protected bool $seed = true;
 
     protected const CHIP = ['shot' => 'chip', 'lie' => 'fairway', 'club' => ['loft_deg' => 56, 'bounce_deg' => 12], 'carry_m' => 9];
+
+    /**
+     * Sends a request; an answer of the API is held against the contract, whatever the test asks of it.
+     *
+     * @param  string  $method
+     * @param  string  $uri
+     * @param  array<string, mixed>  $parameters
+     * @param  array<string, mixed>  $cookies
+     * @param  array<string, mixed>  $files
+     * @param  array<string, mixed>  $server
+     * @param  string|null  $content
+     * @return TestResponse<Response>
+     */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
+    {
+        $response = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        self::hold($uri, $response, $method);
+
+        return $response;
+    }
+
+    /** @param TestResponse<Response>|array<string, mixed> $answer a response, or the body of one */
+    protected static function hold(string $uri, TestResponse|array $answer, string $method = 'GET'): void
+    {
+        $request = Request::create($uri, $method);
+        try {
+            $route = Route::getRoutes()->match($request);
+        } catch (NotFoundHttpException|MethodNotAllowedHttpException) {
+            return;
+        }
+        if (str_starts_with($route->uri(), 'api/')) {
+            Contract::instance()->holds($route, $request, $answer instanceof TestResponse ? $answer : TestResponse::fromBaseResponse(new JsonResponse($answer)));
+        }
+    }
 
     protected function coach(string $name = 'Maren'): User
     {

@@ -11,8 +11,6 @@ use LowPoint\Core\Wording\Words;
 /** A drill from above, to scale, as SVG: for screens, print and PDF alike. Target to the right, for a left-hander to the left. */
 final class DrillSvg
 {
-    private const INK = '#1e2320';
-
     private const MARGIN = 60.0;
 
     private const FOOT = [48.0, 130.0];
@@ -44,17 +42,18 @@ final class DrillSvg
                 $upright = abs(($shape['to_y'] ?? $shape['y']) - $shape['y']) > 200;
                 $at += $upright ? 90 : 0;
                 $below = $upright ? -($shape['y'] + ($shape['to_y'] ?? 0.0)) / 2 : -min($shape['y'], 0) + 95;
-                $out .= sprintf('<text x="%s" y="%s" font-size="%d" text-anchor="middle" fill="%s">%s</text>', $x($at), (string) $below, self::TEXT, self::INK, htmlspecialchars($shape['label'].self::distance($shape, $units)));
+                $out .= sprintf('<text x="%s" y="%s" font-size="%d" text-anchor="middle" fill="%s">%s</text>', $x($at), (string) $below, self::TEXT, Palette::colour('ink'), htmlspecialchars($shape['label'].self::distance($shape, $units)));
             }
         }
 
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%d %d %d %d" font-family="Atkinson Hyperlegible Next, sans-serif"><rect x="%1$d" y="%2$d" width="%3$d" height="%4$d" fill="#f6f1e7"/>%5$s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%d %d %d %d" font-family="Atkinson Hyperlegible Next, sans-serif"><rect x="%1$d" y="%2$d" width="%3$d" height="%4$d" fill="%6$s"/>%5$s</svg>',
             -$reach - self::MARGIN,
             -$top,
             2 * ($reach + self::MARGIN),
             $top + 140,
             $out,
+            Palette::colour('paper'),
         );
     }
 
@@ -69,28 +68,28 @@ final class DrillSvg
         $toY = $shape['to_y'] ?? $shape['y'];
         $line = static fn(string $style): string => sprintf('<line x1="%s" y1="%s" x2="%s" y2="%s" %s/>', $x($shape['x']), $y($shape['y']), $x($toX), $y($toY), $style);
         $ball = Calibration::BALL_RADIUS_MM;
-        $ink = self::INK;
+        [$ink, $press, $soil, $rust] = array_map(Palette::colour(...), ['ink', 'press', 'soil', 'rust']);
 
         return match ($shape['kind']) {
             'target_line' => sprintf('<line x1="%s" y1="0" x2="%s" y2="0" stroke="%s" stroke-width="3" stroke-dasharray="18 12"/>', $x(-$reach), $x($reach), $ink)
                 .sprintf('<text x="%s" y="-14" font-size="%d" text-anchor="middle" fill="%s">target</text>', $x($reach - 60), self::TEXT, $ink),
-            'ball' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y($shape['y'])}\" r=\"{$ball}\" fill=\"#fffdf8\" stroke=\"{$ink}\" stroke-width=\"4\"/>",
-            'second_ball' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y($shape['y'])}\" r=\"{$ball}\" fill=\"#e7dcc6\" stroke=\"{$ink}\" stroke-width=\"4\" stroke-dasharray=\"8 5\"/>",
+            'ball' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y($shape['y'])}\" r=\"{$ball}\" fill=\"{$press}\" stroke=\"{$ink}\" stroke-width=\"4\"/>",
+            'second_ball' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y($shape['y'])}\" r=\"{$ball}\" fill=\"{$soil}\" stroke=\"{$ink}\" stroke-width=\"4\" stroke-dasharray=\"8 5\"/>",
             'foot', 'foot_raised' => sprintf(
                 '<ellipse cx="%s" cy="%s" rx="%s" ry="%s" fill="%s" stroke="%s" stroke-width="4"%s/>',
                 $x($shape['x']),
                 $y($shape['y'] + self::FOOT[1]),
                 self::FOOT[0],
                 self::FOOT[1],
-                $shape['kind'] === 'foot' ? '#fffdf8' : 'none',
+                $shape['kind'] === 'foot' ? $press : 'none',
                 $ink,
                 $shape['kind'] === 'foot' ? '' : ' stroke-dasharray="14 9"',
             ),
             'line' => $line("stroke=\"{$ink}\" stroke-width=\"6\""),
-            'band' => $line('stroke="#3f5b3a" stroke-width="26"'),
-            'stick' => $line('stroke="#c99a3b" stroke-width="12"'),
-            'towel' => sprintf('<rect x="%s" y="-150" width="300" height="300" fill="#e7dcc6" stroke="%s" stroke-width="4"/>', (string) ((float) $x($shape['x']) - 150), $ink),
-            'spot', 'tee' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y($shape['y'])}\" r=\"16\" fill=\"#a8431f\"/>",
+            'band' => $line(sprintf('stroke="%s" stroke-width="26"', Palette::colour('marram'))),
+            'stick' => $line(sprintf('stroke="%s" stroke-width="12"', Palette::colour('ochre'))),
+            'towel' => sprintf('<rect x="%s" y="-150" width="300" height="300" fill="%s" stroke="%s" stroke-width="4"/>', (string) ((float) $x($shape['x']) - 150), $soil, $ink),
+            'spot', 'tee' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y($shape['y'])}\" r=\"16\" fill=\"{$rust}\"/>",
             'arc' => "<circle cx=\"0\" cy=\"0\" r=\"{$toY}\" fill=\"none\" stroke=\"{$ink}\" stroke-width=\"4\" stroke-dasharray=\"10 10\"/>",
             default => '',
         };

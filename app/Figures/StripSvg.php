@@ -12,6 +12,8 @@ final class StripSvg
 {
     private const HALF_MM = 200;
 
+    private const MARK = 7.2;
+
     /** @param array<string, mixed> $reading of the set */
     public static function of(BallSet $set, array $reading, bool $left): string
     {
@@ -22,9 +24,9 @@ final class StripSvg
         if ($window !== null) {
             $from = max(-self::HALF_MM, min($m * $window[0], $m * $window[1]));
             $to = min(self::HALF_MM, max($m * $window[0], $m * $window[1]));
-            $out .= $to > $from ? sprintf('<rect x="%s" y="-34" width="%s" height="46" fill="#cdd6c4"/>', round($from, 1), round($to - $from, 1)) : '';
+            $out .= $to > $from ? sprintf('<rect x="%s" y="-34" width="%s" height="46" fill="%s" fill-opacity="0.22"/>', round($from, 1), round($to - $from, 1), Palette::colour('marram')) : '';
         }
-        $out .= sprintf('<line x1="%d" y1="0" x2="%d" y2="0" stroke="#1e2320" stroke-width="1.4"/><line x1="0" y1="-34" x2="0" y2="12" stroke="#b5ad9c" stroke-width="1.4"/>', -self::HALF_MM, self::HALF_MM);
+        $out .= sprintf('<line x1="%d" y1="0" x2="%d" y2="0" stroke="%s" stroke-width="1.4"/><line x1="0" y1="-34" x2="0" y2="12" stroke="%s" stroke-width="1.4"/>', -self::HALF_MM, self::HALF_MM, Palette::colour('ink'), Palette::colour('line'));
         $row = 0;
         foreach ($set->balls as $ball) {
             $touch = $ball->seen['touch_mm'] ?? null;
@@ -32,26 +34,14 @@ final class StripSvg
                 continue;
             }
             $x = round($m * $touch, 1);
-            $colour = $touch < 0 ? '#a8431f' : '#2c5673';
-            $out .= "<line x1=\"{$x}\" y1=\"0\" x2=\"{$x}\" y2=\"8\" stroke=\"{$colour}\" stroke-width=\"2\"/>".self::mark($ball, $x, -8 - ($row++ % 3) * 10);
+            $colour = Palette::colour($touch < 0 ? 'rust' : 'slate');
+            $out .= "<line x1=\"{$x}\" y1=\"0\" x2=\"{$x}\" y2=\"8\" stroke=\"{$colour}\" stroke-width=\"2\"/>".StrikeShapes::svg((string) ($ball->seen['strike'] ?? ''), $x, -8 - ($row++ % 3) * 10, self::MARK);
         }
         if ($mean !== null && abs($mean) < self::HALF_MM) {
             $x = round($m * $mean, 1);
-            $out .= sprintf('<polygon points="%s,3 %s,12 %s,12" fill="#2c5673"/>', $x, $x - 5, $x + 5);
+            $out .= sprintf('<polygon points="%s,3 %s,12 %s,12" fill="%s"/>', $x, $x - 5, $x + 5, Palette::colour('slate'));
         }
 
         return sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="%d -36 %d 50">%s</svg>', -self::HALF_MM, 2 * self::HALF_MM, $out);
-    }
-
-    /** A shape for each kind of strike, as on the screens. */
-    private static function mark(Ball $ball, float $x, float $y): string
-    {
-        return match ($ball->seen['strike'] ?? '') {
-            'clean', 'splash' => "<circle cx=\"{$x}\" cy=\"{$y}\" r=\"3.6\" fill=\"#3f5b3a\"/>",
-            'heavy', 'short' => sprintf('<polygon points="%s,%s %s,%s %s,%s" fill="#1e2320"/>', $x - 3.6, $y - 3.2, $x + 3.6, $y - 3.2, $x, $y + 3.6),
-            'chunk', 'left-in' => sprintf('<rect x="%s" y="%s" width="7" height="7" fill="#1e2320"/>', $x - 3.5, $y - 3.5),
-            'thin', 'picked' => sprintf('<rect x="%s" y="%s" width="12" height="3" fill="#1e2320"/>', $x - 6, $y - 1.5),
-            default => sprintf('<polygon points="%s,%s %s,%s %s,%s" fill="none" stroke="#1e2320" stroke-width="1.2"/>', $x - 3.6, $y + 3.2, $x + 3.6, $y + 3.2, $x, $y - 3.6),
-        };
     }
 }

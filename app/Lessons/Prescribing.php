@@ -18,7 +18,6 @@ use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
-use LowPoint\Core\Reading\WeighedClue;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Wording\Words;
 
@@ -97,7 +96,7 @@ final readonly class Prescribing
     {
         foreach ($reading->causes as $weighed) {
             if ($weighed->cause->id === $causeId) {
-                return array_map(static fn(WeighedClue $clue): string => $clue->text, array_slice($weighed->for, 0, 3));
+                return $weighed->mainReasons();
             }
         }
 

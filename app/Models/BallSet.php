@@ -33,7 +33,8 @@ final class BallSet extends Model
     use HearsDevices;
     use KeepsHistory;
 
-    public const PURPOSES = ['before', 'after', 'retest'];
+    /** How sure a student can be, from 1. */
+    public const MOST_SURE = 10;
 
     protected $fillable = ['id', 'purpose', 'setup', 'motion', 'confidence'];
 

@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property int $coach_id
  * @property string $name
- * @property array<string, mixed> $mapping in the form of SheetMapping
+ * @property \stdClass $mapping in the form of SheetMapping
  */
 final class SheetPreset extends Model
 {
@@ -21,5 +21,5 @@ final class SheetPreset extends Model
 
     protected $fillable = ['coach_id', 'name', 'mapping'];
 
-    protected $casts = ['mapping' => 'array'];
+    protected $casts = ['mapping' => 'object'];
 }

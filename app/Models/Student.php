@@ -25,6 +25,7 @@ use LowPoint\Core\Wording\Units;
  * @property list<string> $limits
  * @property Units|null $units null = as the coach's
  * @property Carbon|null $deleted_at
+ * @property int|null $lessons_count where it was counted
  * @property User $coach
  * @property Plan|null $plan
  */

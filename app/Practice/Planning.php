@@ -14,7 +14,6 @@ use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Practice\Mode;
 use LowPoint\Core\Practice\PlannedItem;
 use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Practice\WeeklyPlan;
@@ -41,18 +40,15 @@ final readonly class Planning
         if ($drills === []) {
             throw InvalidInput::one('drills', [], 'a drill handed out in a lesson first');
         }
-        // Blocked first; mixed from the second week on (handbook 05).
-        $task = $this->task($student);
-        $first = WeeklyPlan::of($drills, $days, $resources, $task, Mode::Blocked);
-        $later = WeeklyPlan::of($drills, $days, $resources, $task, Mode::Random);
+        $each = WeeklyPlan::weeks($weeks, $drills, $days, $resources, $this->task($student));
 
-        return DB::transaction(function () use ($student, $days, $grounds, $equipment, $weeks, $from, $first, $later): Plan {
+        return DB::transaction(function () use ($student, $days, $grounds, $equipment, $weeks, $from, $each): Plan {
             $plan = Plan::query()->updateOrCreate(['student_id' => $student->id], [
                 'made_from' => ['days' => (object) $days, 'grounds' => $grounds, 'equipment' => $equipment, 'weeks' => $weeks],
-                'notes' => $first->notes,
+                'notes' => $each[0]->notes,
             ]);
             $kept = $plan->sessions()->where('day', '>=', $from->toDateString())->get()->all();
-            foreach (self::dated($first, $later, $weeks, $from) as $day => $items) {
+            foreach (self::dated($each, $from) as $day => $items) {
                 $this->put($plan, array_shift($kept), Carbon::parse($day), $items);
             }
             foreach ($kept as $session) {
@@ -97,12 +93,15 @@ final readonly class Planning
         return $student->lessons()->has('prescription')->with('prescription')->first()?->prescription;
     }
 
-    /** @return array<string, list<PlannedItem>> date => what is done, in the order of the days */
-    private static function dated(WeeklyPlan $first, WeeklyPlan $later, int $weeks, Carbon $from): array
+    /**
+     * @param  list<WeeklyPlan>  $each  week
+     * @return array<string, list<PlannedItem>> date => what is done, in the order of the days
+     */
+    private static function dated(array $each, Carbon $from): array
     {
         $visits = [];
-        for ($week = 0; $week < $weeks; $week++) {
-            foreach (($week === 0 ? $first : $later)->visits as $weekday => $items) {
+        foreach ($each as $week => $plan) {
+            foreach ($plan->visits as $weekday => $items) {
                 $visits[$from->copy()->addDays(($weekday - $from->isoWeekday() + 7) % 7 + 7 * $week)->toDateString()] = $items;
             }
         }

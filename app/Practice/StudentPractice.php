@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Figures\DrillSvg;
+use App\Http\Resources\DrillResultResource;
+use App\Models\BallSet;
 use App\Models\DrillResult;
 use App\Models\PlanSession;
 use App\Models\Student;
@@ -21,8 +23,6 @@ use LowPoint\Core\Wording\Words;
 /** What a student gets to see: nothing of others, nothing of the coach's own notes. The coach's screen shows the same. */
 final readonly class StudentPractice
 {
-    private const NUMBERS = 40;
-
     private const RESULTS = 60;
 
     public function __construct(private Planning $planning) {}
@@ -54,17 +54,9 @@ final readonly class StudentPractice
                 'notes' => $student->plan->notes,
                 'sessions' => $student->plan->sessions->map(static fn(PlanSession $one): array => ['id' => $one->id, 'day' => $one->day->toDateString(), 'minutes' => $one->minutes(), 'items' => $one->items])->all(),
             ],
-            'results' => $results->map(static fn(DrillResult $one): array => self::result($one))->all(),
+            'results' => $results->map(DrillResultResource::of(...))->all(),
+            'most_sure' => BallSet::MOST_SURE,
             'cautions' => Cautions::GENERAL,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    public static function result(DrillResult $one): array
-    {
-        return [
-            'id' => $one->id, 'drill' => $one->drill, 'passed' => $one->passed, 'text' => $one->text, 'by' => $one->logged_by, 'confidence' => $one->confidence,
-            'note' => $one->note, 'done_at' => $one->done_at->toIso8601String(), 'session' => $one->plan_session_id,
         ];
     }
 
@@ -78,8 +70,8 @@ final readonly class StudentPractice
     private function drills(Student $student, array $given, array $results): array
     {
         $task = $this->planning->task($student);
-        $game = WeeklyPlan::game($task);
-        if (! in_array($game->id, array_column($given, 'id'), true)) {
+        $game = WeeklyPlan::gameBeside(array_column($given, 'id'), $task);
+        if ($game !== null) {
             $given[] = DrillHandout::for($game, SetupCard::of(School::followedIn($task), $task), null, new Words($student->shownUnits()))->toArray();
         }
         $band = MysteryNumbers::band($task->carryM);
@@ -104,7 +96,7 @@ final readonly class StudentPractice
             'cautions' => array_values(array_diff($sheet['cautions'], Cautions::GENERAL)),
             'svg' => isset($sheet['picture']) ? DrillSvg::of($sheet['picture'], $student->handed === 'left', $student->shownUnits()) : null,
             'next' => ['id' => $next->value, 'text' => $mine === [] ? 'Not done yet.' : $next->text($sheet['easier'], $sheet['harder'])],
-            'numbers' => MysteryNumbers::draw($band[0], $band[1], self::NUMBERS, crc32($student->id.\count($mine))),
+            'numbers' => MysteryNumbers::draw($band[0], $band[1], MysteryNumbers::A_RUN, crc32($student->id.\count($mine))),
         ];
     }
 }

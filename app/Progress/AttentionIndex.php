@@ -15,9 +15,6 @@ use LowPoint\Core\Progress\Verdict;
 /** What each student asks of the coach today, worked out once a day and again after each change, so that a list of many is only read. */
 final class AttentionIndex
 {
-    /** Visits older than this are no longer held against anybody. */
-    private const PRACTICE_DAYS = 14;
-
     private const AT_ONCE = 500;
 
     /** What it says of these students holds no longer. */
@@ -52,7 +49,7 @@ final class AttentionIndex
         $ids = $students->pluck('id')->all();
         $lessons = DB::table('lessons')->whereNull('deleted_at')->whereIn('student_id', $ids)->groupBy('student_id')->get(['student_id', DB::raw('count(*) as n'), DB::raw('max(began_at) as last')])->keyBy('student_id');
         $plans = DB::table('plans')
-            ->leftJoin('plan_sessions', static fn($join) => $join->on('plan_sessions.plan_id', '=', 'plans.id')->whereNull('plan_sessions.deleted_at')->where('plan_sessions.day', '>=', $today->copy()->subDays(self::PRACTICE_DAYS))->where('plan_sessions.day', '<', $today))
+            ->leftJoin('plan_sessions', static fn($join) => $join->on('plan_sessions.plan_id', '=', 'plans.id')->whereNull('plan_sessions.deleted_at')->where('plan_sessions.day', '>=', $today->copy()->subDays(Attention::VISIT_DAYS))->where('plan_sessions.day', '<', $today))
             ->leftJoin('drill_results', 'drill_results.plan_session_id', '=', 'plan_sessions.id')
             ->whereIn('plans.student_id', $ids)->groupBy('plans.student_id')
             ->get(['plans.student_id', DB::raw('count(distinct plan_sessions.id) as due'), DB::raw('count(distinct drill_results.plan_session_id) as done')])->keyBy('student_id');
@@ -72,7 +69,7 @@ final class AttentionIndex
             $last = $lessons[$student->id]->last ?? null;
             $rows[] = [
                 'student_id' => $student->id, 'coach_id' => $coach->id, 'day' => $today->toDateString(), 'name' => $student->name,
-                'urgency' => -array_sum(array_map(static fn(Attention $one): int => $one->weight(), $reasons)),
+                'urgency' => -Attention::urgency($reasons),
                 'recheck_on' => $standing['recheck'] ?? null,
                 'shown' => json_encode([
                     'id' => $student->id, 'name' => $student->name, 'handed' => $student->handed, 'about' => $student->about,

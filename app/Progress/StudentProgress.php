@@ -35,6 +35,8 @@ final readonly class StudentProgress
 
     private const VISITS = 200;
 
+    private const DAY_SECONDS = 86400;
+
     public function __construct(
         private SetSummaries $summaries,
         private KnownDrills $drills,
@@ -66,6 +68,14 @@ final readonly class StudentProgress
             'results' => $results = $this->results($student),
             'drills' => $this->drills($results, $student->coach_id),
         ];
+    }
+
+    /** Balls that the next retest of the work in hand should have; null = nothing is in hand. */
+    public function retestBalls(Student $student): ?int
+    {
+        $this->summaries->refresh($student);
+
+        return $this->works(History::of($student), null)[0]['retest_balls'] ?? null;
     }
 
     /** @return list<array<string, mixed>> the figures of each set, and the set-up beside the card that was in force */
@@ -141,9 +151,7 @@ final readonly class StudentProgress
                 'task' => $since[0]->task,
                 'retest_balls' => $judgement->retestBalls(),
                 'next' => WhatNow::after($judgement->verdict, $practice, $days)->text(),
-                'recheck' => $judgement->verdict === Verdict::Fixed && $judgement->recheckDay !== null
-                    ? Carbon::createFromTimestampUTC($judgement->recheckDay * 86400)->toDateString()
-                    : $lesson->beganAt->copy()->addWeek()->toDateString(),
+                'recheck' => Carbon::createFromTimestampUTC($judgement->lookAgain(self::dayOf($lesson)) * self::DAY_SECONDS)->toDateString(),
             ];
         }
 
@@ -162,7 +170,7 @@ final readonly class StudentProgress
             foreach ($lesson->struck() as $set) {
                 ['touch' => $touch, 'window' => $window, $measure->value => $counted] = $set['summary'];
                 $sets[] = new SetSummary(
-                    intdiv($lesson->beganAt->getTimestamp(), 86400),
+                    self::dayOf($lesson),
                     $set['purpose'],
                     $task->shot->value,
                     $task->lie,
@@ -174,6 +182,12 @@ final readonly class StudentProgress
         }
 
         return $sets;
+    }
+
+    /** Days since 1970. */
+    private static function dayOf(HistoryLesson $lesson): int
+    {
+        return intdiv($lesson->beganAt->getTimestamp(), self::DAY_SECONDS);
     }
 
     /** @return array{count: int, of: int, interval: list<float>}|null */

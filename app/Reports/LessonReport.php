@@ -13,6 +13,7 @@ use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Contracts\View\Factory;
 use LowPoint\Core\Drills\Cautions;
+use LowPoint\Core\Evidence\Purpose;
 
 /** One lesson on one page: what was seen, before and after, cause, card, drills, plan, cautions. As a page to print and as PDF. */
 final readonly class LessonReport
@@ -39,7 +40,7 @@ final readonly class LessonReport
         $strips = $hit->take(self::MOST_STRIPS)->map(function (BallSet $set) use ($lesson, $left): array {
             $reading = $this->readings->of($lesson, $set);
 
-            return ['title' => ['before' => 'Before', 'after' => 'After the change', 'retest' => 'Retest'][$set->purpose], 'svg' => self::image(StripSvg::of($set, $reading, $left)), 'text' => $reading['pattern']['text'], 'good' => $reading['pattern']['good']];
+            return ['title' => Purpose::from($set->purpose)->title(), 'svg' => self::image(StripSvg::of($set, $reading, $left)), 'text' => $reading['pattern']['text'], 'good' => $reading['pattern']['good']];
         });
         $given = $lesson->prescription?->content;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests;
 
-use LowPoint\Core\CaseFile\Library;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Club\Handedness;
@@ -14,7 +13,6 @@ use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\Student;
-use LowPoint\Core\Wording\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -64,15 +62,6 @@ final class EveryCauseTest extends TestCase
             $shots = DrillLibrary::standard()->find($drill)->shots ?? [];
             self::assertNotSame([], array_intersect(array_column($cause->shots, 'value'), array_column($shots, 'value')), "{$drill} suits none of the shots of {$id}");
         }
-    }
-
-    public function test_the_library_tells_all_of_it(): void
-    {
-        $library = Library::toArray(new Words);
-
-        self::assertSame(\count(CauseLibrary::standard()->all()), \count($library['causes']));
-        self::assertSame([], array_filter($library['causes'], static fn(array $cause): bool => $cause['evidence'] === []));
-        self::assertSame([], array_filter($library['drills'], static fn(array $drill): bool => $drill['steps'] === []));
     }
 
     /** @param list<string> $faults */

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { owner } from '../outbox/owner';
 import { callOrKept } from './kept';
-import type { Catalogue, Coach, DrillHandout, LessonPage, Library, Observable, OwnWay, Practice, Progress, Shot, Student, Today } from './types';
+import type { Catalogue, Coach, DrillHandout, LessonPage, Library, Observable, OwnWay, Practice, Progress, Purpose, Shot, Student, Today } from './types.gen';
 
 export const useCoach = () =>
     useQuery({
@@ -51,6 +51,11 @@ export const useLesson = (id: string, quiet = false) =>
         refetchInterval: quiet ? OTHER_DEVICES_MS : false,
     });
 
+export const titleOf = (catalogue: Catalogue | undefined, purpose: Purpose): string => catalogue?.purposes.find((one) => one.id === purpose)?.title ?? purpose;
+
 export const shotOf = (catalogue: Catalogue, id: string): Shot | undefined => catalogue.shots.find((shot) => shot.id === id);
+
+/** What a good strike of this shot is called. */
+export const goodStrikeOf = (catalogue: Catalogue, shot: string): string => shotOf(catalogue, shot)?.strikes.find((one) => one.good)?.id ?? 'good';
 
 export const observableOf = (catalogue: Catalogue, id: string): Observable | undefined => catalogue.observables.find((one) => one.id === id);

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { Model, Units } from '../api/types';
+import type { Model, Units } from '../api/types.gen';
 import { shownFactor, shownUnit } from '../ui/units';
 import { BALL_RADIUS_MM, points, STRIP } from './scale';
 

@@ -1,5 +1,5 @@
 import { useRef, useState, type PointerEvent } from 'react';
-import type { Ball, Handed, Model, Units } from '../api/types';
+import type { Ball, Handed, Model, Units } from '../api/types.gen';
 import { place } from '../ui/units';
 import { GroundScene } from './GroundScene';
 import { mirror, STRIP, useHalfMm } from './scale';
@@ -20,6 +20,8 @@ interface Props {
     /** The low point is known, by lengths that were drawn. */
     lowPoint: boolean;
     entryMm: [number, number] | null;
+    /** Touches further out than the picture are reached by arrow keys, as far as this. */
+    farthestMm: number;
     onDraft: (draft: Draft) => void;
 }
 
@@ -30,18 +32,16 @@ const FIRST_LANE_MM = 15;
 /** A finger is not finer than this; a shorter drag is a tap. */
 const SHORTEST_DRAG_MM = 14;
 const KEY_STEP_MM = 5;
-/** Touches further out than the picture are reached by arrow keys. */
-const FARTHEST_MM = 300;
 
 /** One step of an arrow key, to the right of the picture or to its left. */
-export function stepped(draft: Draft | undefined, rightward: boolean, handed: Handed): Draft {
+export function stepped(draft: Draft | undefined, rightward: boolean, handed: Handed, farthestMm: number): Draft {
     const from = Math.round((draft?.touchMm ?? 0) / KEY_STEP_MM) * KEY_STEP_MM;
     const to = from + (rightward ? 1 : -1) * mirror(handed) * KEY_STEP_MM;
-    return { touchMm: Math.max(-FARTHEST_MM, Math.min(FARTHEST_MM, to)), lengthMm: draft?.lengthMm ?? 0 };
+    return { touchMm: Math.max(-farthestMm, Math.min(farthestMm, to)), lengthMm: draft?.lengthMm ?? 0 };
 }
 
 /** Face-on slice of ground, one scale in both directions. Tap where the club met the ground, drag for the length of the mark. */
-export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint, entryMm, onDraft }: Props) {
+export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint, entryMm, farthestMm, onDraft }: Props) {
     const svg = useRef<SVGSVGElement>(null);
     const [from, setFrom] = useState<number | null>(null);
     const m = mirror(handed);
@@ -63,8 +63,8 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
             role="slider"
             tabIndex={0}
             aria-label="First touch of the club, along the target line"
-            aria-valuemin={-FARTHEST_MM}
-            aria-valuemax={FARTHEST_MM}
+            aria-valuemin={-farthestMm}
+            aria-valuemax={farthestMm}
             aria-valuenow={draft?.touchMm ?? 0}
             aria-valuetext={draft === undefined ? 'not tapped' : draft.touchMm === null ? 'no ground contact' : place(draft.touchMm, units)}
             className="touch-none select-none"

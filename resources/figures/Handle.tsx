@@ -1,5 +1,5 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
-import type { Observable, Units } from '../api/types';
+import type { Observable, Units } from '../api/types.gen';
 import { observed } from '../ui/units';
 
 interface Props {

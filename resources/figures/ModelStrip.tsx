@@ -1,4 +1,4 @@
-import type { Handed, Model, Units } from '../api/types';
+import type { Handed, Model, Units } from '../api/types.gen';
 import { GroundScene } from './GroundScene';
 import { mirror, STRIP, useHalfMm } from './scale';
 

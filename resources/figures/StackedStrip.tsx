@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { Handed, Units } from '../api/types';
+import type { Handed, Units } from '../api/types.gen';
 import { place } from '../ui/units';
 import { mirror, useHalfMm } from './scale';
 import { StrikeShape } from './StrikeShape';
@@ -7,6 +7,8 @@ import { StrikeShape } from './StrikeShape';
 export interface Strip {
     marks: { touch: number | null; strike: string }[] | null;
     good: { count: number; of: number };
+    /** What a good strike is called. */
+    word: string;
     window: [number, number] | null;
     mean: number | null;
     text: string;
@@ -26,7 +28,7 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
     const m = mirror(handed);
     const hatch = useId();
     const half = useHalfMm();
-    const { marks, good, window, mean } = strip;
+    const { marks, good, word, window, mean } = strip;
     // The two words stand on either side of the ball, so that they never lie over one another.
     const side = mean !== null && mean > 0 ? -1 : 1;
     const without = marks?.filter((one) => one.touch === null).length ?? 0;
@@ -61,7 +63,7 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                 )}
             </svg>
             <p className="leading-tight max-sm:text-right">
-                <span className="display text-3xl">{good.count}</span> of {good.of} {marks?.some((one) => one.strike === 'splash') ? 'splash' : 'clean'}
+                <span className="display text-3xl">{good.count}</span> of {good.of} {word}
                 {without > 0 && <span className="text-sm sm:block"> {without} without a touch</span>}
             </p>
         </div>

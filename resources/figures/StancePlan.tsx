@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Handed, Observable, Observed, Reading, Units } from '../api/types';
+import type { Handed, Observable, Observed, Reading, Units } from '../api/types.gen';
 import { withUnit } from '../ui/units';
 import { Handle } from './Handle';
 import { mirror } from './scale';
@@ -29,9 +29,8 @@ const SHAFT = 70;
 const CHEST_Y = 190;
 const CHEST_PX_PER_MM = 0.55;
 
-/** What a student is drawn with where neither a look nor the card says anything. */
-const USUAL = { ball_position_pct: 50, stance_width_mm: 160, lead_weight_pct: 60, shaft_lean_deg: 0, face_open_deg: 0, stance_open_deg: 0, sternum_ahead_mm: 0 };
-type Id = keyof typeof USUAL;
+/** What is drawn; where neither a look nor the card says anything, as the catalogue takes it. */
+type Id = 'ball_position_pct' | 'stance_width_mm' | 'lead_weight_pct' | 'shaft_lean_deg' | 'face_open_deg' | 'stance_open_deg' | 'sternum_ahead_mm';
 
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 const degrees = (rad: number) => (rad * 180) / Math.PI;
@@ -47,7 +46,7 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
     };
     const stock = (id: Id) => {
         const range = card?.[id];
-        return range === undefined ? USUAL[id] : (range[0] + range[1]) / 2;
+        return range === undefined ? (looks.find((one) => one.id === id)?.usual ?? 0) : (range[0] + range[1]) / 2;
     };
     const figure = (id: Id) => seen(id) ?? stock(id);
     const half = Math.min(FARTHEST, (figure('stance_width_mm') * PX_PER_MM) / 2);

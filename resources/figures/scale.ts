@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import type { Handed } from '../api/types';
+import type { Handed } from '../api/types.gen';
 
 /** Figures are drawn in mm, target to the right; for a left-hander to the left. */
 export const mirror = (handed: Handed) => (handed === 'left' ? -1 : 1);

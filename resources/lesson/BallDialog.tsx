@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { call } from '../api/client';
-import type { Ball, BallSeen, Field, Revision, Units } from '../api/types';
+import type { Ball, BallSeen, Field, Revision, Shot, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 import { moment, numberOr, shownFactor, shownUnit } from '../ui/units';
@@ -11,7 +11,7 @@ interface Props {
     ball: Ball;
     number: number;
     path: string;
-    strikes: string[];
+    strikes: Shot['strikes'];
     fields: Record<string, Field>;
     sand: boolean;
     units: Units;
@@ -22,7 +22,6 @@ interface Props {
 
 /** What can be noted of a ball beside touch and strike. */
 const WORDS = ['mark', 'flight', 'roll', 'sound', 'sand_direction'] as const;
-const SAND_WORDS: readonly string[] = ['sound', 'sand_direction'];
 const FIGURES = ['touch_mm', 'mark_length_mm', 'carry_m', 'start_deg', 'finish_m'] as const;
 
 /** One ball to look up and correct; what was there before is kept and shown. */
@@ -32,10 +31,10 @@ export function BallDialog({ ball, number, path, strikes, fields, sand, units, o
         <Panel title={`Ball ${String(number)}`} open onOpenChange={(open) => { if (!open) onClose(); }} wide>
             <p className="mb-4">First touch: {touchText(seen, units)}.</p>
             <Choices label="Strike">
-                {strikes.map((strike) => <Button key={strike} chosen={seen.strike === strike} onClick={() => { onChange({ ...seen, strike }); }}>{strike}</Button>)}
+                {strikes.map(({ id }) => <Button key={id} chosen={seen.strike === id} onClick={() => { onChange({ ...seen, strike: id }); }}>{id}</Button>)}
             </Choices>
             <div className="flex flex-wrap gap-x-8">
-                {WORDS.filter((key) => sand || !SAND_WORDS.includes(key)).map((key) => (
+                {WORDS.filter((key) => sand || fields[key]?.sand_only !== true).map((key) => (
                     <Choices key={key} label={fields[key]?.label ?? key}>
                         {fields[key]?.answers.map((answer) => (
                             <Button key={answer.label} chosen={seen[key] === answer.value} onClick={() => { onChange({ ...seen, [key]: seen[key] === answer.value ? undefined : String(answer.value) }); }}>{answer.label}</Button>

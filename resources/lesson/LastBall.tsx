@@ -1,4 +1,4 @@
-import type { Ball, BallSeen, Field, Units } from '../api/types';
+import type { Ball, BallSeen, Field, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Figure } from './BallDialog';
 
@@ -11,8 +11,7 @@ interface Props {
 }
 
 type Word = 'flight' | 'roll' | 'sound' | 'sand_direction';
-const TURF: Word[] = ['flight', 'roll'];
-const SAND: Word[] = ['sound', 'sand_direction'];
+const WORDS: Word[] = ['flight', 'roll', 'sound', 'sand_direction'];
 /** What is as expected needs no press. */
 const EXPECTED = ['expected', 'normal'];
 
@@ -22,7 +21,7 @@ export function LastBall({ ball, fields, sand, units, onChange }: Props) {
     const set = (change: BallSeen) => { if (ball !== undefined) onChange(ball, { ...ball.seen, ...change }); };
     return (
         <div role="group" aria-label="The ball just hit" className="mt-1.5 flex min-h-12 items-center gap-3 overflow-x-auto pl-[1.5px]">
-            {(sand ? SAND : TURF).map((key) => (
+            {WORDS.filter((key) => fields[key]?.sand_only === sand).map((key) => (
                 <span key={key} role="group" aria-label={fields[key]?.label} className="flex">
                     {fields[key]?.answers.filter((answer) => !EXPECTED.includes(String(answer.value))).map((answer) => (
                         <Button

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router-dom';
-import { useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
-import type { BallSet, Lesson, Observed, Purpose, Reading } from '../api/types';
+import { goodStrikeOf, shotOf, titleOf, useCatalogue, useCoach, useStudent } from '../api/queries';
+import type { BallSet, Lesson, PastLesson, PastSet, Observed, Purpose, Reading } from '../api/types.gen';
 import { StackedStrip, type Strip } from '../figures/StackedStrip';
 import { StancePlan } from '../figures/StancePlan';
 import { TaskForm } from '../students/TaskForm';
@@ -16,7 +16,7 @@ import { MotionRows } from './MotionRows';
 import { ReadingPanel } from './ReadingPanel';
 import { Shortcuts } from './Shortcuts';
 import { useBench } from './useBench';
-import { SET_NAMES, taskLine } from './words';
+import { taskLine } from './words';
 
 type View = { set: string } | 'side-by-side';
 
@@ -42,7 +42,6 @@ export function LessonBench() {
 
     const [area, setArea] = useState<Area>('Balls');
     const earlier = useStudent(student?.id ?? '', student !== undefined);
-    const progress = useProgress(student?.id ?? '', {}, student !== undefined && lesson?.sets[0]?.purpose === 'retest');
     const { undo, redo } = bench;
     useKeys({ '?': () => { setSheet('keys'); }, z: undo, y: redo });
 
@@ -54,8 +53,8 @@ export function LessonBench() {
     const set = view !== null && view !== 'side-by-side' ? (sets.find((one) => one.id === view.set) ?? sets.at(-1)) : sets.at(-1);
     if (set === undefined) return <Page title="Lesson"><Trouble error={new Error('This lesson has no set of balls yet.')} onRetry={() => { bench.beginSet('before', undefined, []); }} /></Page>;
     const reading = bench.readings[set.id];
-    // To compare, as many balls as before: those of the first set, or those of the last lesson.
-    const wanted = (one: BallSet) => (one.purpose === 'before' ? 0 : sets[0] !== undefined && sets[0] !== one ? sets[0].balls.length : (progress.data?.works[0]?.retest_balls ?? 0));
+    const wanted = (one: BallSet) => bench.wanted[one.id] ?? 0;
+    const shot = shotOf(catalogue.data, lesson.task.shot);
     const changed = (lesson.prescription?.content.setup ?? []).flatMap((one) => one.observable ?? []);
     const begin = (purpose: Purpose) => {
         // The one begun a moment ago is still on its way to the screen.
@@ -69,7 +68,7 @@ export function LessonBench() {
         begun.current = { id: bench.beginSet(purpose, last, purpose === 'after' ? changed : []), at: Date.now() };
         setView({ set: begun.current.id });
     };
-    const looks = catalogue.data.observables.filter((one) => !one.sand_only || lesson.task.shot === 'bunker');
+    const looks = catalogue.data.observables.filter((one) => !one.sand_only || shot?.sand === true);
     const before = setupBefore(set, lesson, earlier.data?.lessons ?? []);
     const only = (...areas: Area[]) => (areas.includes(area) ? '' : 'max-lg:hidden');
     const faultOf = (key: string) => bench.refused.flatMap((entry) => (entry.action.kind === 'look' && entry.action.setId === set.id ? (entry.faults ?? []) : [])).find((fault) => fault.key === key)?.message;
@@ -85,7 +84,7 @@ export function LessonBench() {
                 <nav aria-label="Sets" className="ml-auto flex max-lg:w-full max-lg:overflow-x-auto max-lg:pl-[1.5px] max-lg:whitespace-nowrap">
                     {sets.map((one) => (
                         <Button key={one.id} chosen={view !== 'side-by-side' && one.id === set.id} onClick={() => { setView({ set: one.id }); }} className="-ml-[1.5px]">
-                            {SET_NAMES[one.purpose]} · {one.balls.length}{wanted(one) > one.balls.length && `/${String(wanted(one))}`}
+                            {titleOf(catalogue.data, one.purpose)} · {one.balls.length}{wanted(one) > one.balls.length && `/${String(wanted(one))}`}
                         </Button>
                     ))}
                     {!sets.some((one) => one.purpose === 'after') && <Button className="-ml-[1.5px]" onClick={() => { begin('after'); }}>+ After the change</Button>}
@@ -106,7 +105,7 @@ export function LessonBench() {
             <KeptBar bench={bench} />
             {view === 'side-by-side' ? (
                 <main className="mx-auto w-full max-w-5xl space-y-4 overflow-y-auto p-6">
-                    {sets.map((one) => <StackedStrip key={one.id} strip={stripOf(one, bench.readings[one.id])} title={SET_NAMES[one.purpose]} handed={student.handed} units={coach.units} />)}
+                    {sets.map((one) => <StackedStrip key={one.id} strip={stripOf(one, goodStrikeOf(catalogue.data, lesson.task.shot), bench.readings[one.id])} title={titleOf(catalogue.data, one.purpose)} handed={student.handed} units={coach.units} />)}
                 </main>
             ) : (
                 <main className="grid min-h-0 flex-1 grid-cols-1 max-lg:pb-16 lg:grid-cols-[16.5rem_1fr_22rem] 2xl:grid-cols-[24rem_1fr_30rem]">
@@ -158,15 +157,16 @@ export function LessonBench() {
                     onSubmit={(task) => { bench.saveLesson(task, lesson.closed_at); setSheet(null); }}
                 />
             </Panel>
-            <Shortcuts open={sheet === 'keys'} onOpenChange={(open) => { setSheet(open ? 'keys' : null); }} strikes={catalogue.data.shots.find((one) => one.id === lesson.task.shot)?.strikes.map((strike) => strike.id) ?? []} />
+            <Shortcuts open={sheet === 'keys'} onOpenChange={(open) => { setSheet(open ? 'keys' : null); }} strikes={shot?.strikes.map((strike) => strike.id) ?? []} />
         </div>
     );
 }
 
-function stripOf(set: BallSet, reading: Reading | undefined): Strip {
+function stripOf(set: BallSet, word: string, reading: Reading | undefined): Strip {
     return {
         marks: set.balls.map((ball) => ({ touch: ball.seen.touch_mm ?? null, strike: ball.seen.strike ?? '' })),
         good: reading?.pattern.good ?? { count: 0, of: 0 },
+        word,
         window: reading?.model?.touch_window_mm ?? null,
         mean: reading?.pattern.touch_mm.mean ?? null,
         text: reading?.pattern.text ?? `${String(set.balls.length)} balls`,
@@ -179,8 +179,8 @@ function CopySetup({ from, words, onCopy }: { from: Observed; words: string; onC
 }
 
 /** The set-up seen last: of the set before in this lesson, else of the last lesson with this shot. */
-function setupBefore(set: BallSet, lesson: Lesson, lessons: Lesson[]): { setup: Observed; words: string } | null {
-    const worth = (one: BallSet | undefined) => one !== undefined && Object.keys(one.setup).length > 0;
+function setupBefore(set: BallSet, lesson: Lesson, lessons: PastLesson[]): { setup: Observed; words: string } | null {
+    const worth = (one: PastSet | undefined) => one !== undefined && Object.keys(one.setup).length > 0;
     const here = lesson.sets[lesson.sets.findIndex((one) => one.id === set.id) - 1];
     if (here !== undefined && worth(here)) return { setup: here.setup, words: 'set before' };
     const last = lessons.filter((one) => one.id !== lesson.id && one.task.shot === lesson.task.shot && one.began_at < lesson.began_at).flatMap((one) => one.sets.slice(-1)).find(worth);

@@ -1,4 +1,4 @@
-import type { BallSet, Observable, Units } from '../api/types';
+import type { BallSet, Observable, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { ObservationField } from '../ui/ObservationField';
 

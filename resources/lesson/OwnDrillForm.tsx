@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
-import type { DrillHandout, Goal, OwnWay } from '../api/types';
+import type { DrillPreview, GoalChoice, OwnWay } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { numberOr } from '../ui/units';
 
@@ -17,21 +17,21 @@ const FIGURES = [['sets', 'sets'], ['balls', 'balls'], ['minutes', 'minutes'], [
 const MM_PER_CM = 10;
 
 /** A drill of the coach's own: text, dose, scoring, and a picture from a few parts. It is drawn as it will be handed out. */
-export function OwnDrillForm({ own: { parts, kinds, most }, onClose, onKept }: Props) {
+export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal }, onClose, onKept }: Props) {
     const [id] = useState(() => ulid().toLowerCase());
     const [name, setName] = useState('');
     const [purpose, setPurpose] = useState('');
     const [steps, setSteps] = useState('');
-    const [goal, setGoal] = useState<Partial<Goal>>({ kind: 'count', sets: 2, balls: 10, minutes: 8, need: 7, of: 10 });
+    const [goal, setGoal] = useState<GoalChoice>(firstGoal);
     const [laid, setLaid] = useState<{ kind: string; ahead: string; across: string }[]>([]);
-    const [kept, setKept] = useState<(DrillHandout & { svg: string }) | null>(null);
+    const [kept, setKept] = useState<DrillPreview | null>(null);
     const [trouble, setTrouble] = useState('');
     const cm = (typed: string) => {
         const value = numberOr(typed === '' ? '0' : typed);
         return typeof value === 'number' ? value * MM_PER_CM : value;
     };
     const keep = () => {
-        call<DrillHandout & { svg: string }>('PUT', `own/drills/${id}`, {
+        call<DrillPreview>('PUT', `own/drills/${id}`, {
             name, purpose, steps: steps.split('\n').map((step) => step.trim()).filter((step) => step !== ''), goal,
             parts: laid.map((part) => ({ kind: part.kind, ahead_mm: cm(part.ahead), across_mm: cm(part.across) })),
         })
@@ -72,7 +72,7 @@ export function OwnDrillForm({ own: { parts, kinds, most }, onClose, onKept }: P
                 </div>
             </div>
             {trouble !== '' && <p role="alert" className="font-semibold text-rust">{trouble}</p>}
-            {kept !== null && <img className="w-full max-w-sm" alt={`${kept.name}, seen from above`} src={`data:image/svg+xml;utf8,${encodeURIComponent(kept.svg)}`} />}
+            {kept !== null && <img className="w-full max-w-sm" alt={`${kept.drill.name}, seen from above`} src={`data:image/svg+xml;utf8,${encodeURIComponent(kept.svg)}`} />}
             <div className="flex gap-1.5">
                 <Button onClick={keep}>{kept === null ? 'Keep the drill' : 'Keep it anew'}</Button>
                 <Button onClick={onClose}>{kept === null ? 'Never mind' : 'Done'}</Button>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { observableOf, useDrills, useOwnWay } from '../api/queries';
-import type { BallSet, Catalogue, DrillHandout, Lesson, Observable, OwnCard, OwnWay as Own, Units } from '../api/types';
+import type { BallSet, Catalogue, DrillHandout, Lesson, Observable, OwnCard, OwnWay as Own, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { numberOr, observed, shownFactor, shownUnit } from '../ui/units';

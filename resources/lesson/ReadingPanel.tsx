@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { observableOf } from '../api/queries';
-import type { BallSet, Catalogue, Handed, Lesson, Reading, Units, WeighedCause, WeighedClue } from '../api/types';
+import type { BallSet, Catalogue, Handed, Lesson, Reading, Units, WeighedCause, WeighedClue } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 import { Skeleton } from '../ui/Page';
@@ -23,11 +23,6 @@ interface Props {
     onRetest: () => void;
 }
 
-const MOST_CAUSES = 3;
-
-/** Causes less likely than this are not worth a coach's eyes; all are in the opened list. */
-const SHOWN_FROM = 0.16;
-
 export function ReadingPanel({ bench, lesson, set, reading, catalogue, handed, units, className = '', onRetest }: Props) {
     const [opened, setOpened] = useState<string>();
     const [sheet, setSheet] = useState<'figures' | 'what-if' | 'prescribe' | null>(null);
@@ -42,7 +37,7 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, handed, u
         );
     }
     const { pattern } = reading;
-    const causes = reading.causes.filter((cause) => cause.probability >= SHOWN_FROM).slice(0, MOST_CAUSES);
+    const causes = reading.causes.filter((_, place) => place < reading.likely);
     const first = reading.causes.find((cause) => cause.id === reading.work_on_first);
     const cause = reading.causes.find((one) => one.id === opened);
     const next = reading.check_next;
@@ -69,7 +64,7 @@ export function ReadingPanel({ bench, lesson, set, reading, catalogue, handed, u
                             <span className="flex justify-between gap-2 leading-tight font-bold"><span>{one.name.split(':')[0]}</span><span className="whitespace-nowrap">{percent(one.probability)}</span></span>
                             <span className="my-1 block h-1.5 bg-soil"><span className="fill block h-full bg-ink" style={{ width: percent(one.probability).replace(' ', '') }} /></span>
                             <span className={`block text-sm leading-snug ${i === 0 ? '' : 'truncate'}`}>
-                                {one.for.slice(0, i === 0 ? 2 : 1).map((clue) => clue.text).join(' ')}
+                                {one.main_reasons.slice(0, i === 0 ? 2 : 1).join(' ')}
                                 {one.against[0] && <span> <strong>Against:</strong> {one.against[0].text}</span>}
                             </span>
                         </button>

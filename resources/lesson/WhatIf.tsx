@@ -2,14 +2,13 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Slider } from 'radix-ui';
 import { useDeferredValue, useState } from 'react';
 import { call } from '../api/client';
-import { observableOf, shotOf } from '../api/queries';
-import type { BallSet, Catalogue, Handed, Lesson, Model, Prediction, SetupTrial, Units } from '../api/types';
+import { goodStrikeOf, observableOf, shotOf } from '../api/queries';
+import type { BallSet, Catalogue, Handed, Lesson, Model, Prediction, SetupTrial, Task, Units } from '../api/types.gen';
 import { ModelStrip } from '../figures/ModelStrip';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
 import { inTen, observed, percent } from '../ui/units';
-import { CLUBS } from './words';
 
 export interface Tried {
     observable: string;
@@ -44,8 +43,9 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
         placeholderData: keepPreviousData,
         retry: false,
     });
-    const sand = lesson.task.shot === 'bunker';
-    const good = sand ? 'splash' : 'clean';
+    const shot = shotOf(catalogue, lesson.task.shot);
+    const sand = shot?.sand === true;
+    const good = goodStrikeOf(catalogue, lesson.task.shot);
     const data = trial.data;
     return (
         <Panel title="What if" open onOpenChange={onClose} wide>
@@ -72,12 +72,12 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
                         })}
                         <label className="block font-semibold">
                             Lie
-                            <select className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal" value={lie} onChange={(event) => { setLie(event.target.value); }}>
+                            <select className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal" value={lie} onChange={(event) => { setLie(event.target.value as Task['lie']); }}>
                                 {shotOf(catalogue, lesson.task.shot)?.lies.map((one) => <option key={one.id} value={one.id}>{one.label}</option>)}
                             </select>
                         </label>
                         <div role="group" aria-label="Club, loft and bounce" className="flex flex-wrap gap-1.5">
-                            {[lesson.task.club, ...CLUBS.filter((one) => one.loft_deg !== lesson.task.club.loft_deg)].map((one) => (
+                            {[lesson.task.club, ...catalogue.clubs.filter((one) => one.loft_deg !== lesson.task.club.loft_deg)].map((one) => (
                                 <Button key={one.loft_deg} chosen={club.loft_deg === one.loft_deg} onClick={() => { setClub(one); }}>{one.loft_deg}/{one.bounce_deg}</Button>
                             ))}
                         </div>

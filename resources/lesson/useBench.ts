@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { decodeTime, ulid } from 'ulid';
 import { useLesson } from '../api/queries';
-import type { Ball, BallSeen, BallSet, Lesson, Observable, Observed, Purpose, Task } from '../api/types';
+import type { Ball, BallSeen, BallSet, Lesson, Observable, Observed, Purpose, Task } from '../api/types.gen';
 import { apply, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
@@ -106,7 +106,7 @@ export function useBench(lessonId: string) {
     };
 
     return {
-        query, lesson, student: query.data?.student, readings: query.data?.readings ?? {},
+        query, lesson, student: query.data?.student, readings: query.data?.readings ?? {}, wanted: query.data?.balls_wanted ?? {},
         waiting: mine.length - refused.length, refused, trouble, deviceFull,
         canUndo: steps.done.length > 0, canRedo: steps.undone.length > 0,
         see, copySetup, sure, addBall, correctBall, removeBall, beginSet, saveLesson, undo, redo,

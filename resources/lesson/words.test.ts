@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Catalogue, Task } from '../api/types';
+import type { Catalogue, Task } from '../api/types.gen';
 import { taskLine, touchText } from './words';
 
 const catalogue = { shots: [{ id: 'chip', lies: [{ id: 'ball_down', label: 'ball down in rough' }], strikes: [] }] } as unknown as Catalogue;

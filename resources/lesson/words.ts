@@ -1,16 +1,6 @@
-import type { BallSeen, Catalogue, Purpose, Task, Units } from '../api/types';
+import type { BallSeen, Catalogue, Task, Units } from '../api/types.gen';
 import { shotOf } from '../api/queries';
 import { place, withUnit } from '../ui/units';
-
-export const SET_NAMES: Record<Purpose, string> = { before: 'Before', after: 'After the change', retest: 'Retest' };
-
-/** Quick picks; any other loft and bounce can be typed. */
-export const CLUBS = [
-    { loft_deg: 46, bounce_deg: 6 },
-    { loft_deg: 52, bounce_deg: 8 },
-    { loft_deg: 56, bounce_deg: 12 },
-    { loft_deg: 60, bounce_deg: 8 },
-];
 
 /** "chip, fairway, 56/12, carry 9 m" */
 export function taskLine(task: Task, catalogue: Catalogue | undefined, units: Units): string {

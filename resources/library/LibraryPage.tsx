@@ -1,7 +1,7 @@
 import { Tabs } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import { useLibrary } from '../api/queries';
-import type { Library, LibraryCause, LibraryDrill, LibrarySchool } from '../api/types';
+import type { Library, LibraryCause, LibraryDrill, LibrarySchool } from '../api/types.gen';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 
 /** What the engine knows, to read up on: causes, drills and schools. */

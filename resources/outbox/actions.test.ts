@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Lesson, LessonPage, Reading } from '../api/types';
+import type { BallSeen, Lesson, LessonPage, Reading } from '../api/types.gen';
 import { apply, requestOf, stored, type Action, type LessonAction } from './actions';
 
 const lesson: Lesson = {
@@ -7,7 +7,7 @@ const lesson: Lesson = {
     sets: [{ id: 'A', purpose: 'before', setup: { shaft_lean_deg: 12 }, motion: {}, confidence: null, balls: [{ id: '02', seen: { strike: 'heavy' } }] }],
 };
 const look = (setup: Record<string, number | null>): LessonAction => ({ kind: 'look', lessonId: 'L', setId: 'A', purpose: 'before', setup, motion: {} });
-const ball = (ballId: string, strike: string): LessonAction => ({ kind: 'ball', lessonId: 'L', setId: 'A', ballId, seen: { strike }, hitAt: '2026-11-24T10:05:00Z' });
+const ball = (ballId: string, strike: BallSeen['strike']): LessonAction => ({ kind: 'ball', lessonId: 'L', setId: 'A', ballId, seen: { strike }, hitAt: '2026-11-24T10:05:00Z' });
 const setA = (from: Lesson) => from.sets.find((set) => set.id === 'A');
 
 describe('a lesson with one action more', () => {
@@ -54,7 +54,7 @@ describe('a lesson with one action more', () => {
 });
 
 describe('a page with an action that was stored', () => {
-    const page: LessonPage = { lesson, student: { id: 'S', name: 'Bea', handed: 'right', about: '', limits: [], units: null, lessons_count: 1 }, readings: {} };
+    const page: LessonPage = { lesson, student: { id: 'S', name: 'Bea', handed: 'right', about: '', limits: [], units: null, lessons_count: 1 }, readings: {}, balls_wanted: {} };
     const reading = { advice: 'new' } as Reading;
 
     it('takes over the reading of that set alone', () => {

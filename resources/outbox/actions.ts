@@ -1,4 +1,4 @@
-import type { BallSeen, BallSet, DrillHandout, Goal, Lesson, LessonPage, Observed, Purpose, Reading, Run, SetupChange, Task } from '../api/types';
+import type { BallSeen, BallSet, DrillHandout, GoalChoice, Lesson, LessonPage, Observed, Purpose, PutResult, Reading, SetupChange, Task } from '../api/types.gen';
 
 // Everything a coach can do in a lesson, as data: it is kept on the device, shown at once and sent in order.
 
@@ -25,13 +25,13 @@ export type Action =
           setup: SetupChange[];
           /** Set when the coach chose other set-up figures than those proposed. */
           figures?: { observable: string; to: number }[];
-          goals: Record<string, Partial<Goal>>;
+          goals: Record<string, GoalChoice>;
           sentence: string;
           feel: string;
           drills: DrillHandout[];
       }
     /** $path is the student's on the coach's side, or that of the private link. */
-    | { kind: 'result'; lessonId: null; path: string; resultId: string; run: Run };
+    | { kind: 'result'; lessonId: null; path: string; resultId: string; run: PutResult };
 
 /** What is part of a lesson. */
 export type LessonAction = Exclude<Action, { kind: 'result' }>;
@@ -105,6 +105,7 @@ export function apply(lesson: Lesson, action: LessonAction): Lesson {
 
 export interface Told {
     set_id?: string;
+    balls_wanted?: number;
     reading?: Reading;
     readings?: Record<string, Reading>;
     prescription?: LessonPage['lesson']['prescription'];
@@ -123,5 +124,6 @@ export function stored(page: LessonPage, action: LessonAction, told: Told): Less
             ...told.readings,
             ...(told.set_id !== undefined && told.reading !== undefined ? { [told.set_id]: told.reading } : {}),
         },
+        balls_wanted: { ...page.balls_wanted, ...(told.set_id !== undefined && told.balls_wanted !== undefined ? { [told.set_id]: told.balls_wanted } : {}) },
     };
 }

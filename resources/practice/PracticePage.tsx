@@ -2,8 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router-dom';
 import { ApiError, call } from '../api/client';
-import { usePractice } from '../api/queries';
-import type { Practice, PracticeDrill, ShareLink } from '../api/types';
+import { useCatalogue, usePractice } from '../api/queries';
+import type { Practice, PracticeDrill, ShareLink } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { day } from '../ui/units';
@@ -18,6 +18,7 @@ export function PracticePage() {
     const { id = '' } = useParams();
     const path = `students/${id}`;
     const practice = usePractice(path);
+    const catalogue = useCatalogue();
     const queries = useQueryClient();
     const [running, setRunning] = useState<{ drill: PracticeDrill; session: string | null }>();
     const move = useMutation({
@@ -35,7 +36,7 @@ export function PracticePage() {
         <Page title={`${practice.data.student.name}, practice`} back={`/students/${id}`}>
             <PracticeView path={path} practice={practice.data} onRun={(drill, session) => { setRunning({ drill, session }); }} onMove={(session, to) => { move.mutate({ session, to }); }} />
             {move.isError && <p role="alert" className="mt-2 font-semibold text-rust">{move.error.message}</p>}
-            <PlanForm key={practice.data.plan === null ? 'new' : 'made'} practice={practice.data} busy={plan.isPending} problem={faultsOf(plan.error)} onMake={(body) => { if (!plan.isPending) plan.mutate(body); }} />
+            {catalogue.data && <PlanForm catalogue={catalogue.data} key={practice.data.plan === null ? 'new' : 'made'} practice={practice.data} busy={plan.isPending} problem={faultsOf(plan.error)} onMake={(body) => { if (!plan.isPending) plan.mutate(body); }} />}
             {practice.data.plan !== null && <p className="mt-4"><a className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold" href={`/api/${path}/practice.ics`} download>Calendar file (.ics)</a></p>}
             <Links path={path} />
         </Page>

@@ -1,4 +1,4 @@
-import type { DrillResult, Practice, PracticeDrill } from '../api/types';
+import type { DrillResult, Practice, PracticeDrill } from '../api/types.gen';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
 import { Button } from '../ui/Button';

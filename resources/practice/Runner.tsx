@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { ulid } from 'ulid';
-import type { Practice, PracticeDrill, Run, Units } from '../api/types';
+import type { Goal, Practice, PracticeDrill, PutResult, Units } from '../api/types.gen';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
@@ -16,7 +16,7 @@ interface Props {
 /** Counts a drill with a thumb. What it came to is worked out by the server; here it is only counted and kept. */
 export function Runner({ path, practice, drill, session, onDone }: Props) {
     const outbox = useOutboxOfApp();
-    const [attempts, setAttempts] = useState<Run['attempts']>([]);
+    const [attempts, setAttempts] = useState<PutResult['attempts']>([]);
     const [confidence, setConfidence] = useState<number | null>(null);
     const [id] = useState(() => ulid());
     const [saved, setSaved] = useState(false);
@@ -38,7 +38,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
             <div role="group" aria-label="Confidence">
                 <p className="mb-1 font-semibold">How sure do you feel, 1 to 10?</p>
                 <div className="grid grid-cols-5 gap-1.5">
-                    {Array.from({ length: 10 }, (_, i) => <Button key={i} chosen={confidence === i + 1} onClick={() => { setConfidence(confidence === i + 1 ? null : i + 1); }}>{i + 1}</Button>)}
+                    {Array.from({ length: practice.most_sure }, (_, i) => <Button key={i} chosen={confidence === i + 1} onClick={() => { setConfidence(confidence === i + 1 ? null : i + 1); }}>{i + 1}</Button>)}
                 </div>
             </div>
             <Button main className="mt-auto min-h-16 text-xl" disabled={saved || (goal.kind !== 'free' && attempts.length === 0)} onClick={save}>{goal.kind === 'free' ? 'Done' : 'Save'}</Button>
@@ -48,7 +48,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
 
 interface CounterProps {
     drill: PracticeDrill;
-    attempts: Run['attempts'];
+    attempts: PutResult['attempts'];
     units: Units;
     onAdd: (attempt: boolean | number | [number, number]) => void;
 }
@@ -64,11 +64,11 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
             return <HitOrMiss onAdd={onAdd} big={`${String(now)} in a row`} small={`${String(goal.need)} in a row to pass`} />;
         }
         case 'ladder': {
-            const { rung, inBlock, good } = ladder(attempts, goal.of ?? 1, goal.moves, goal.rungs);
+            const { rung, inBlock, good } = ladder(attempts, goal);
             return <HitOrMiss onAdd={onAdd} big={`Rung ${String(rung)} of ${String(goal.rungs)}`} small={`this block: ${String(good)} of ${String(inBlock)}; ${goal.text}`} />;
         }
         case 'error':
-            return <Distance key={attempts.length} target={drill.numbers[attempts.length % drill.numbers.length] ?? 0} n={attempts.length} of={goal.of ?? 0} units={units} onAdd={onAdd} />;
+            return <Distance key={attempts.length} target={drill.numbers[attempts.length % drill.numbers.length] ?? 0} n={attempts.length} of={goal.of ?? 0} farthest={goal.farthest_m} units={units} onAdd={onAdd} />;
         case 'timed':
             return <Clock seconds={attempts[0]} need={goal.need ?? 0} onAdd={onAdd} />;
         case 'free':
@@ -88,22 +88,23 @@ function HitOrMiss({ big, small, one, onAdd }: { big: string; small: string; one
     );
 }
 
-/** Where the blocks so far have led, by the moves that came with the drill. */
-function ladder(attempts: Run['attempts'], of: number, moves: string[], rungs: number): { rung: number; inBlock: number; good: number } {
+/** Where the blocks so far have led, looked up in the table that came with the drill. */
+function ladder(attempts: PutResult['attempts'], goal: Goal): { rung: number; inBlock: number; good: number } {
+    const of = goal.of ?? 1;
     let rung = 0;
     for (let from = 0; from + of <= attempts.length; from += of) {
         const good = attempts.slice(from, from + of).filter((one) => one === true).length;
-        rung = moves[good] === 'up' ? Math.min(rungs, rung + 1) : 0;
+        rung = goal.ladder[rung]?.[good] ?? rung;
     }
     const block = attempts.slice(attempts.length - (attempts.length % of));
     return { rung, inBlock: block.length, good: block.filter((one) => one === true).length };
 }
 
-function Distance({ target, n, of, units, onAdd }: { target: number; n: number; of: number; units: Units; onAdd: (pair: [number, number]) => void }) {
+function Distance({ target, n, of, farthest, units, onAdd }: { target: number; n: number; of: number; farthest: number; units: Units; onAdd: (pair: [number, number]) => void }) {
     const [typed, setTyped] = useState('');
     const factor = shownFactor('m', units);
     const carry = numberOr(typed);
-    const ok = typed.trim() !== '' && typeof carry === 'number' && carry >= 0 && carry * factor <= 300;
+    const ok = typed.trim() !== '' && typeof carry === 'number' && carry >= 0 && carry * factor <= farthest;
     return (
         <form
             className="text-center"
@@ -125,7 +126,7 @@ function Distance({ target, n, of, units, onAdd }: { target: number; n: number; 
 
 const TICK_MS = 100;
 
-function Clock({ seconds, need, onAdd }: { seconds: Run['attempts'][number] | undefined; need: number; onAdd: (seconds: number) => void }) {
+function Clock({ seconds, need, onAdd }: { seconds: PutResult['attempts'][number] | undefined; need: number; onAdd: (seconds: number) => void }) {
     const [began, setBegan] = useState<number | null>(null);
     const [now, setNow] = useState(0);
     useEffect(() => {

@@ -3,9 +3,10 @@ import { Popover } from 'radix-ui';
 import { useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router-dom';
 import { call } from '../api/client';
-import type { Catalogue, ProgressLesson, Student, Units } from '../api/types';
+import type { Catalogue, ProgressLesson, Student, Units } from '../api/types.gen';
+import { goodStrikeOf, titleOf } from '../api/queries';
 import { StackedStrip } from '../figures/StackedStrip';
-import { SET_NAMES, taskLine } from '../lesson/words';
+import { taskLine } from '../lesson/words';
 import { day, place } from '../ui/units';
 import { LessonHistory } from './LessonHistory';
 import { stacked, take } from './take';
@@ -29,7 +30,7 @@ function LessonInShort({ lesson, student, catalogue, units }: { lesson: Progress
     const [listed, setListed] = useState(false);
     const { given } = lesson;
     const name = `Lesson of ${day(lesson.began_at)}`;
-    const balls = lesson.sets.flatMap((set) => set.marks.map((ball, i) => ({ set: SET_NAMES[set.purpose], number: i + 1, ...ball })));
+    const balls = lesson.sets.flatMap((set) => set.marks.map((ball, i) => ({ set: titleOf(catalogue, set.purpose), number: i + 1, ...ball })));
     return (
         <section ref={section} className="border-t-[1.5px] border-ink pt-1 pb-3" aria-label={name}>
             <div className="flex flex-wrap items-center gap-x-4">
@@ -49,8 +50,8 @@ function LessonInShort({ lesson, student, catalogue, units }: { lesson: Progress
             {lesson.sets.map((set) => (
                 <StackedStrip
                     key={set.id}
-                    strip={{ marks: set.marks, good: set.good, window: set.window, mean: set.touch?.mean ?? null, text: set.text }}
-                    title={SET_NAMES[set.purpose]}
+                    strip={{ marks: set.marks, good: set.good, word: goodStrikeOf(catalogue, lesson.task.shot), window: set.window, mean: set.touch?.mean ?? null, text: set.text }}
+                    title={titleOf(catalogue, set.purpose)}
                     handed={student.handed}
                     units={units}
                     onBall={(ball) => { void navigate(`/lessons/${lesson.id}?set=${set.id}&ball=${String(ball)}`); }}

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { call } from '../api/client';
-import type { Change } from '../api/types';
+import type { Change } from '../api/types.gen';
 import { Panel } from '../ui/Panel';
 import { Skeleton, Trouble } from '../ui/Page';
 import { day, moment } from '../ui/units';

@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router-dom';
-import { observableOf } from '../api/queries';
-import type { Catalogue, CoursePoint, Estimate, Progress, Units } from '../api/types';
-import { SET_NAMES } from '../lesson/words';
+import { observableOf, titleOf } from '../api/queries';
+import type { Catalogue, CoursePoint, Estimate, Progress, Units } from '../api/types.gen';
 import { day, observed, percent, shownFactor, shownUnit } from '../ui/units';
 import { TimeChart } from './TimeChart';
 import { spanOf, type Point } from './timeline';
@@ -13,7 +12,6 @@ interface Props {
     units: Units;
 }
 
-const MOST_CONFIDENT = 10;
 
 /** Every measure of the student over one line of time, and on it what was handed out when: cause and effect can be read. */
 export function OverTime({ progress, catalogue, units }: Props) {
@@ -26,8 +24,8 @@ export function OverTime({ progress, catalogue, units }: Props) {
     if (times.length === 0) return <p>Nothing to draw yet: hit balls in a lesson.</p>;
     const span = spanOf(times);
     const flags = given.map((one) => one.at).reverse();
-    const at = (one: CoursePoint) => ({ at: one.at, label: SET_NAMES[one.purpose], to: `/lessons/${one.lesson}?set=${one.set}` });
-    const onGround = (one: CoursePoint) => ({ ...at(one), label: `${SET_NAMES[one.purpose]}${one.censored === undefined ? '' : `, ${String(one.censored)} more without ground contact`}` });
+    const at = (one: CoursePoint) => ({ at: one.at, label: titleOf(catalogue, one.purpose), to: `/lessons/${one.lesson}?set=${one.set}` });
+    const onGround = (one: CoursePoint) => ({ ...at(one), label: `${titleOf(catalogue, one.purpose)}${one.censored === undefined ? '' : `, ${String(one.censored)} more without ground contact`}` });
     const ground = shownFactor('mm', units);
     const far = shownFactor('m', units);
     const inUnit = (unit: string, signed?: [string, string]) => (value: number) => {
@@ -93,7 +91,7 @@ export function OverTime({ progress, catalogue, units }: Props) {
                 />
             )}
             <TimeChart title="Practice visits" value="visit" span={span} flags={flags} apart ends={[0, 1]} shown={(value) => (value === 1 ? 'done' : value === 0 ? 'missed' : '')} points={practice.visits.map((one) => ({ at: one.day, label: 'planned visit', value: one.done ? 1 : 0, low: null, high: null, n: null }))} />
-            <TimeChart title="Confidence, asked before retests and after drills" value="confidence, 1 to 10" span={span} flags={flags} ends={[0, MOST_CONFIDENT]} shown={(value) => String(value)} points={sure} />
+            <TimeChart title="Confidence, asked before retests and after drills" value="confidence, 1 to 10" span={span} flags={flags} ends={[0, catalogue.most.sure]} shown={(value) => String(value)} points={sure} />
         </div>
     );
 }

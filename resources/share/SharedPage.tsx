@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { useParams } from 'react-router-dom';
 import { ApiError, call } from '../api/client';
 import { usePractice } from '../api/queries';
-import type { PracticeDrill } from '../api/types';
+import type { PracticeDrill } from '../api/types.gen';
 import { PracticeView } from '../practice/PracticeView';
 import { Runner } from '../practice/Runner';
 import { Button } from '../ui/Button';

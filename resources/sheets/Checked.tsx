@@ -1,4 +1,4 @@
-import type { Catalogue, SheetCheck, Units } from '../api/types';
+import type { Catalogue, SheetCheck, Units } from '../api/types.gen';
 import { touchText } from '../lesson/words';
 import { day, observed } from '../ui/units';
 

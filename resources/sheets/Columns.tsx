@@ -1,4 +1,4 @@
-import type { Catalogue, DayOrder, SheetColumn, SheetDraft, SheetMapping } from '../api/types';
+import type { Catalogue, DayOrder, SheetColumn, SheetDraft, SheetMapping } from '../api/types.gen';
 
 interface Props {
     draft: SheetDraft;

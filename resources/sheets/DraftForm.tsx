@@ -1,9 +1,9 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { ApiError, call } from '../api/client';
-import type { Catalogue, Purpose, SheetCheck, SheetDraft, SheetMapping, SheetPlan, Student, Task, Units } from '../api/types';
-import { SET_NAMES, taskLine } from '../lesson/words';
-import { FIRST_TASK, TaskForm } from '../students/TaskForm';
+import type { Catalogue, Purpose, SheetCheck, SheetDraft, SheetMapping, SheetPlan, Student, Task, Units } from '../api/types.gen';
+import { taskLine } from '../lesson/words';
+import { TaskForm } from '../students/TaskForm';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 import { day as dayShown } from '../ui/units';
@@ -27,7 +27,7 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
     const preset = draft.presets.find((one) => fits(one.mapping));
     const [mapping, setMapping] = useState(preset?.mapping ?? draft.guess);
     const [name, setName] = useState(preset?.name ?? '');
-    const [task, setTask] = useState<Task>(student.lessons?.[0]?.task ?? FIRST_TASK);
+    const [task, setTask] = useState<Task>(student.lessons?.[0]?.task ?? catalogue.first_task);
     const [purpose, setPurpose] = useState<Purpose>('retest');
     const [day, setDay] = useState(() => new Date().toISOString().slice(0, 10));
     const [changing, setChanging] = useState(false);
@@ -62,7 +62,7 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                     Hit at: <strong>{taskLine(task, catalogue, units)}</strong> <button type="button" className="min-h-8 underline" onClick={() => { setChanging(true); }}>Change</button>
                 </p>
                 <div role="group" aria-label="When they were hit" className="flex">
-                    {(Object.keys(SET_NAMES) as Purpose[]).map((one, i) => <Button key={one} className={i > 0 ? '-ml-[1.5px]' : ''} chosen={purpose === one} onClick={() => { setPurpose(one); }}>{SET_NAMES[one]}</Button>)}
+                    {catalogue.purposes.map(({ id, title }, i) => <Button key={id} className={i > 0 ? '-ml-[1.5px]' : ''} chosen={purpose === id} onClick={() => { setPurpose(id); }}>{title}</Button>)}
                 </div>
                 <label className="block font-semibold">
                     Remember these columns as

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router-dom';
 import { ApiError, upload } from '../api/client';
 import { useCatalogue, useCoach, useStudent } from '../api/queries';
-import type { SheetDraft } from '../api/types';
+import type { SheetDraft } from '../api/types.gen';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { DraftForm } from './DraftForm';
 import { SheetsRead } from './SheetsRead';

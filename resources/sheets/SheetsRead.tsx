@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../api/client';
-import type { SheetImport } from '../api/types';
+import type { SheetImport } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { moment } from '../ui/units';
 

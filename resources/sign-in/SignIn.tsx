@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { ApiError, call, prepareSession } from '../api/client';
-import type { Coach } from '../api/types';
+import type { Coach } from '../api/types.gen';
 import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';

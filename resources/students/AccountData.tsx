@@ -1,38 +1,23 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ApiError, call, upload } from '../api/client';
+import type { ArchiveImport, BinEntry } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { day } from '../ui/units';
-
-interface Deleted {
-    kind: 'student' | 'lesson';
-    id: string;
-    name: string;
-    until: string;
-}
-
-/** An archive on its way back in. */
-interface Reading {
-    id: string;
-    state: 'reading' | 'done' | 'refused';
-    done: number;
-    total: number;
-    message: string;
-}
 
 const LOOK_AGAIN_MS = 500;
 
 /** The coach's records: everything out as a zip, back into an empty account, and what was deleted in the last 30 days. */
 export function AccountData() {
     const queries = useQueryClient();
-    const bin = useQuery({ queryKey: ['bin'], queryFn: () => call<Deleted[]>('GET', 'bin') });
+    const bin = useQuery({ queryKey: ['bin'], queryFn: () => call<BinEntry[]>('GET', 'bin') });
     const again = () => Promise.all([queries.invalidateQueries({ queryKey: ['bin'] }), queries.invalidateQueries({ queryKey: ['students'] })]);
-    const restore = useMutation({ mutationFn: (one: Deleted) => call('POST', `bin/${one.kind}s/${one.id}`), onSuccess: again });
-    const read = useMutation({ mutationFn: (file: File) => upload<Reading>('archive', 'archive', file) });
+    const restore = useMutation({ mutationFn: (one: BinEntry) => call('POST', `bin/${one.kind}s/${one.id}`), onSuccess: again });
+    const read = useMutation({ mutationFn: (file: File) => upload<ArchiveImport>('archive', 'archive', file) });
     const id = read.data?.id;
     const reading = useQuery({
         queryKey: ['archive', id],
         queryFn: async () => {
-            const now = await call<Reading>('GET', `archive/readings/${id ?? ''}`);
+            const now = await call<ArchiveImport>('GET', `archive/readings/${id ?? ''}`);
             if (now.state === 'done') await again();
             return now;
         },

@@ -5,14 +5,14 @@ import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { keep } from '../api/kept';
 import { lessonKey, lessonPath, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
-import type { LessonPage, Purpose, Task } from '../api/types';
+import type { LessonPage, Purpose, Task } from '../api/types.gen';
 import { taskLine } from '../lesson/words';
 import { requestOf, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { day } from '../ui/units';
-import { FIRST_TASK, TaskForm } from './TaskForm';
+import { TaskForm } from './TaskForm';
 
 /** So many entries of the practice log are told. */
 const LOGGED = 3;
@@ -41,7 +41,7 @@ export function BeginLesson() {
             } catch (error) {
                 if (!(error instanceof ApiError && error.passing) || student.data === undefined) throw error;
                 // No connection: the lesson begins on this device and is sent with all that follows.
-                const page: LessonPage = { lesson: { id: lesson, student_id: id, task, began_at: at, closed_at: null, sets: [], prescription: null }, student: student.data, readings: {} };
+                const page: LessonPage = { lesson: { id: lesson, student_id: id, task, began_at: at, closed_at: null, sets: [], prescription: null }, student: student.data, readings: {}, balls_wanted: {} };
                 queries.setQueryData(lessonKey(lesson), page);
                 await keep(lessonPath(lesson), page);
                 for (const action of actions) await outbox.add(action);
@@ -76,7 +76,7 @@ export function BeginLesson() {
             <TaskForm
                 catalogue={catalogue.data}
                 units={coach.units}
-                task={last?.task ?? FIRST_TASK}
+                task={last?.task ?? catalogue.data.first_task}
                 submit={begin.isPending ? 'Beginning…' : 'Begin the lesson'}
                 problem={told}
                 onSubmit={start('before')}

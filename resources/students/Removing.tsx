@@ -2,16 +2,9 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import { call } from '../api/client';
+import type { Erasure } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { moment } from '../ui/units';
-
-interface Receipt {
-    receipt: string;
-    erased_at: string;
-    lessons: number;
-    balls: number;
-    results: number;
-}
 
 /** Delete for now, or erase for good on the student's request, with a receipt to hand over. */
 export function Removing({ id, name }: { id: string; name: string }) {
@@ -20,7 +13,7 @@ export function Removing({ id, name }: { id: string; name: string }) {
     const [asked, setAsked] = useState(false);
     const again = () => queries.invalidateQueries({ queryKey: ['students', 'today'] });
     const remove = useMutation({ mutationFn: () => call('DELETE', `students/${id}`), onSuccess: async () => { await again(); await navigate('/'); } });
-    const erase = useMutation({ mutationFn: () => call<Receipt>('DELETE', `students/${id}/for-good`), onSuccess: again });
+    const erase = useMutation({ mutationFn: () => call<Erasure>('DELETE', `students/${id}/for-good`), onSuccess: again });
     const failed = remove.error ?? erase.error;
     return (
         <div className="border-t border-line pt-3">

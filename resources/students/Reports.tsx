@@ -1,25 +1,17 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { call } from '../api/client';
+import type { ReportBatch } from '../api/types.gen';
 import { Button } from '../ui/Button';
 
-interface Batch {
-    id: string;
-    total: number;
-    done: number;
-    failed: number;
-    finished: boolean;
-}
-
 const LOOK_AGAIN_MS = 500;
-const MOST_REPORTS = 100;
 
 /** All reports of a student, made by the queue while the coach goes on. */
-export function Reports({ lessons }: { lessons: string[] }) {
-    const make = useMutation({ mutationFn: () => call<Batch>('POST', 'reports', { lessons: lessons.slice(0, MOST_REPORTS), paper: 'a4' }) });
+export function Reports({ lessons, most }: { lessons: string[]; most: number }) {
+    const make = useMutation({ mutationFn: () => call<ReportBatch>('POST', 'reports', { lessons: lessons.slice(0, most), paper: 'a4' }) });
     const id = make.data?.id;
     const batch = useQuery({
         queryKey: ['reports', id],
-        queryFn: () => call<Batch>('GET', `reports/${id ?? ''}`),
+        queryFn: () => call<ReportBatch>('GET', `reports/${id ?? ''}`),
         enabled: id !== undefined,
         refetchInterval: (query) => (query.state.data?.finished === true ? false : LOOK_AGAIN_MS),
     });

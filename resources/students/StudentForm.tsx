@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { useCatalogue } from '../api/queries';
-import type { Student } from '../api/types';
+import type { Student } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 

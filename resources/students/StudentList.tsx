@@ -1,7 +1,7 @@
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router-dom';
 import { useToday } from '../api/queries';
-import type { TodayStudent } from '../api/types';
+import type { TodayStudent } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { day, weekday } from '../ui/units';

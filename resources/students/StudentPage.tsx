@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router-dom';
 import { shotOf, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
-import type { Catalogue, Progress, Work } from '../api/types';
+import type { Catalogue, Progress, Work } from '../api/types.gen';
 import { LessonByLesson } from '../progress/LessonByLesson';
 import { OverTime } from '../progress/OverTime';
 import { Button } from '../ui/Button';
@@ -41,7 +41,8 @@ export function StudentPage() {
     if (student.isError) return <Page title="Student"><Trouble error={student.error} onRetry={() => void student.refetch()} /></Page>;
     if (progress.isError && progress.data === undefined) return <Page title="Student"><Trouble error={progress.error} onRetry={() => void progress.refetch()} /></Page>;
     if (student.data === undefined || coach === undefined || catalogue === undefined || progress.data === undefined) return <Page title="Student"><Skeleton /></Page>;
-    const { lessons, works, count } = progress.data;
+    const { lessons, works, count, drills } = progress.data;
+    const latestDrills = drills.filter((_, place) => place < DRILLS);
     const work = works.find((one) => one.cause === cause) ?? works[0];
     const all = [...new Set([...lessons.map((one) => one.id), ...progress.data.course.map((one) => one.lesson).reverse()])];
     const begun = student.data.lessons_count > 0;
@@ -71,13 +72,13 @@ export function StudentPage() {
                     <div className="border-t border-line pt-3">
                         <h2 className="text-lg">Practice</h2>
                         <p>{progress.data.practice.planned === 0 ? 'No visit planned so far.' : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}</p>
-                        {progress.data.drills.slice(0, DRILLS).map((one) => <p key={one.name} className="mt-1"><strong>{one.name}:</strong> {one.last}{one.passed ? ', passed' : ''}. {one.next}</p>)}
+                        {latestDrills.map((one) => <p key={one.name} className="mt-1"><strong>{one.name}:</strong> {one.last}{one.passed ? ', passed' : ''}. {one.next}</p>)}
                     </div>
                 </section>
                 <section aria-label="Records" className="space-y-4 max-lg:order-last">
                     <div className="flex flex-wrap gap-2 border-t border-line pt-4">
                         <Link to={`/students/${id}/sheets`} className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold">Balls from a sheet</Link>
-                        {all.length > 1 && <Reports key={all.length} lessons={all} />}
+                        {all.length > 1 && <Reports key={all.length} lessons={all} most={catalogue.most.reports} />}
                     </div>
                     <Removing id={id} name={student.data.name} />
                 </section>

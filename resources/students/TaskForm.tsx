@@ -1,18 +1,17 @@
 import { useId, useState, type FormEvent, type ReactNode } from 'react';
 import { shotOf } from '../api/queries';
-import { CLUBS } from '../lesson/words';
-import type { Catalogue, Task, Units } from '../api/types';
+import type { Catalogue, Task, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
 
-/** Figures of the task that are typed; some only for some shots. */
-const FIGURES: { id: 'carry_m' | 'roll_m' | 'lip_height_m' | 'lip_distance_m' | 'slope_deg'; label: string; metres: boolean; shots?: string[] }[] = [
+/** Figures of the task that are typed; some only for some shots, as the catalogue says. */
+const FIGURES = [
     { id: 'carry_m', label: 'Carry', metres: true },
-    { id: 'roll_m', label: 'Green to roll on', metres: true, shots: ['chip', 'pitch'] },
-    { id: 'lip_height_m', label: 'Lip height', metres: true, shots: ['bunker'] },
-    { id: 'lip_distance_m', label: 'Lip away', metres: true, shots: ['bunker'] },
+    { id: 'roll_m', label: 'Green to roll on', metres: true },
+    { id: 'lip_height_m', label: 'Lip height', metres: true },
+    { id: 'lip_distance_m', label: 'Lip away', metres: true },
     { id: 'slope_deg', label: 'Slope, + uphill', metres: false },
-];
+] as const;
 
 interface Props {
     catalogue: Catalogue;
@@ -22,9 +21,6 @@ interface Props {
     problem: string;
     onSubmit: (task: Task) => void;
 }
-
-/** Where nothing was asked yet. */
-export const FIRST_TASK: Task = { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 }, carry_m: 9 };
 
 const box = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
 
@@ -51,13 +47,13 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
     return (
         <form onSubmit={onSend} className="space-y-5">
             <Choices label="Shot">
-                {catalogue.shots.map((one) => <Button key={one.id} chosen={task.shot === one.id} onClick={() => { change({ shot: one.id, lie: one.lies[1]?.id ?? '', method: null }); }}>{one.id}</Button>)}
+                {catalogue.shots.map((one) => <Button key={one.id} chosen={task.shot === one.id} onClick={() => { change({ shot: one.id, lie: one.usual_lie, method: null }); }}>{one.id}</Button>)}
             </Choices>
             <Choices label="Lie">
                 {shot?.lies.map((lie) => <Button key={lie.id} chosen={task.lie === lie.id} onClick={() => { change({ lie: lie.id }); }}>{lie.label}</Button>)}
             </Choices>
             <Choices label="Club, loft and bounce">
-                {CLUBS.map((club) => (
+                {catalogue.clubs.map((club) => (
                     <Button
                         key={club.loft_deg}
                         chosen={loft === String(club.loft_deg) && bounce === String(club.bounce_deg)}
@@ -70,7 +66,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                 <label className="flex items-center gap-2">Bounce ° <input className={`${box} w-20`} inputMode="decimal" value={bounce} onChange={(event) => { setBounce(event.target.value); }} /></label>
             </Choices>
             <div className="flex flex-wrap gap-x-10 gap-y-5">
-                {FIGURES.filter(({ shots }) => shots === undefined || shots.includes(task.shot)).map(({ id, metres, label }) => (
+                {FIGURES.filter(({ id }) => catalogue.task[id]?.sand_only !== true || shot?.sand === true).map(({ id, metres, label }) => (
                     <label key={id} className="block font-semibold">
                         {label}, {metres ? shownUnit('m', units) : '°'}
                         <input className={`${box} mt-1 block w-24 font-normal`} inputMode="decimal" value={figures[id] ?? ''} onChange={(event) => { setFigures({ ...figures, [id]: event.target.value }); }} />
@@ -78,12 +74,12 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                 ))}
                 <Choices label="Flight">
                     {catalogue.task.flight_wanted?.answers.map((answer) => (
-                        <Button key={answer.label} chosen={(task.flight_wanted ?? 'stock') === answer.value} onClick={() => { change({ flight_wanted: String(answer.value) }); }}>{answer.label}</Button>
+                        <Button key={answer.label} chosen={(task.flight_wanted ?? 'stock') === answer.value} onClick={() => { change({ flight_wanted: answer.value as Task['flight_wanted'] }); }}>{answer.label}</Button>
                     ))}
                 </Choices>
                 <label className="block font-semibold">
                     School
-                    <select className={`${box} mt-1 block font-normal`} value={task.method ?? ''} onChange={(event) => { change({ method: event.target.value === '' ? null : event.target.value }); }}>
+                    <select className={`${box} mt-1 block font-normal`} value={task.method ?? ''} onChange={(event) => { change({ method: event.target.value === '' ? null : event.target.value as Task['method'] }); }}>
                         <option value="">the usual one for the lie</option>
                         {catalogue.schools.map((school) => <option key={school.id} value={school.id}>{school.name}</option>)}
                     </select>
@@ -91,7 +87,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
             </div>
             <label className="block font-semibold">
                 What does the student believe goes wrong?
-                <input className={`${box} mt-1 block w-full font-normal`} placeholder="In the student’s words, for example: I scoop it" value={task.belief ?? ''} onChange={(event) => { change({ belief: event.target.value === '' ? null : event.target.value }); }} />
+                <input className={`${box} mt-1 block w-full font-normal`} placeholder="In the student’s words, for example: I scoop it" value={task.belief ?? ''} onChange={(event) => { change({ belief: event.target.value === '' ? null : event.target.value as Task['method'] }); }} />
             </label>
             {problem !== '' && <p role="alert" className="font-semibold whitespace-pre-line text-rust">{problem}</p>}
             <Button type="submit" main className="px-8">{submit}</Button>

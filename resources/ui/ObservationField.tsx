@@ -1,6 +1,6 @@
 import { Popover } from 'radix-ui';
 import { useId, useState } from 'react';
-import type { Observable, Units } from '../api/types';
+import type { Observable, Units } from '../api/types.gen';
 import { Button } from './Button';
 import { numberOr, observed, shownFactor, shownUnit } from './units';
 

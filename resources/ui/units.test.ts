@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { Field } from '../api/types';
+import type { Field } from '../api/types.gen';
 import { numberOr, observed, percent, place, shownFactor, withUnit } from './units';
 
-const field: Field = { kind: 'number', label: 'Feet apart', unit: 'mm', min: 0, max: 800, answers: [{ label: 'together', value: 120 }] };
+const field: Field = { kind: 'number', label: 'Feet apart', unit: 'mm', min: 0, max: 800, answers: [{ label: 'together', value: 120 }], sand_only: false };
 
 describe('figures in the units of the reader', () => {
     it('names the side in words, not by a sign', () => {

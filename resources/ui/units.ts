@@ -1,4 +1,4 @@
-import type { Field, Units } from '../api/types';
+import type { Field, Units } from '../api/types.gen';
 
 // Only how figures are shown and typed; stored and sent are always mm, m and degrees.
 

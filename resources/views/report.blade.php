@@ -10,13 +10,13 @@
 @endforeach
 @page { margin: 9mm 12mm; }
 * { box-sizing: border-box; }
-body { font-family: Atkinson, "Atkinson Hyperlegible Next Variable", "DejaVu Sans", sans-serif; font-size: 9.4pt; line-height: 1.05; color: #1e2320; margin: 0; }
+body { font-family: Atkinson, "Atkinson Hyperlegible Next Variable", "DejaVu Sans", sans-serif; font-size: 9.4pt; line-height: 1.05; color: {{ \App\Figures\Palette::colour('ink') }}; margin: 0; }
 h1, h2, .big { font-family: Literata, "Literata Variable", "DejaVu Serif"; margin: 0; line-height: 1.1; }
-h1 { font-size: 17pt; } h2 { font-size: 11pt; margin: 2.2mm 0 0.8mm; border-top: 1px solid #1e2320; padding-top: 1.2mm; }
-p, ul, ol { margin: 0 0 1mm; } ul, ol { padding-left: 4.5mm; } .soft { color: #4a4d45; } .big { font-size: 15pt; font-weight: bold; }
+h1 { font-size: 17pt; } h2 { font-size: 11pt; margin: 2.2mm 0 0.8mm; border-top: 1px solid {{ \App\Figures\Palette::colour('ink') }}; padding-top: 1.2mm; }
+p, ul, ol { margin: 0 0 1mm; } ul, ol { padding-left: 4.5mm; } .soft { color: {{ \App\Figures\Palette::colour('soft') }}; } .big { font-size: 15pt; font-weight: bold; }
 table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padding: 0 3mm 0 0; overflow-wrap: break-word; word-wrap: break-word; }
 .strip img { width: 96%; } .strip td { padding-bottom: 1.5mm; } .picture img { width: 27mm; }
-.cautions { font-size: 7.2pt; border-left: 2mm solid #c99a3b; padding-left: 2mm; }
+.cautions { font-size: 7.2pt; border-left: 2mm solid {{ \App\Figures\Palette::colour('ochre') }}; padding-left: 2mm; }
 @media screen { body { max-width: 190mm; margin: 8mm auto; font-size: 11pt; } }
 </style>
 </head>

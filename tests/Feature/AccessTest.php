@@ -86,6 +86,8 @@ final class AccessTest extends TestCase
         self::assertGreaterThan(35, \count($library->json('causes')));
         self::assertGreaterThan(25, \count($library->json('drills')));
         self::assertCount(8, $library->json('schools'));
+        self::assertSame([], array_filter($library->json('causes'), static fn(array $cause): bool => $cause['evidence'] === []));
+        self::assertSame([], array_filter($library->json('drills'), static fn(array $drill): bool => $drill['steps'] === []));
         self::assertSame('low-point-case/1', $this->getJson('/api/schema/case')->assertOk()->json('properties.format.const'));
     }
 

@@ -29,7 +29,7 @@ final class OwnWayTest extends TestCase
     {
         [$lesson, $set] = $this->beginLesson();
         $drill = self::id();
-        $this->putDrill($drill)->assertOk()->assertJsonPath('goal.text', '6 of 10');
+        $this->putDrill($drill)->assertOk()->assertJsonPath('drill.goal.text', '6 of 10');
         $offered = $this->getJson("/api/lessons/{$lesson}/sets/{$set}/drills")->assertOk()->json('drills.*.id');
         self::assertContains($drill, $offered);
         self::assertContains('brush_line', $offered);

@@ -43,6 +43,18 @@ final class UnitsTest extends TestCase
         self::assertMatchesRegularExpression('/\d in (ahead|behind)/', (string) $progress->json('works.0.touch'));
     }
 
+    public function test_no_text_of_the_library_keeps_a_metric_figure(): void
+    {
+        $told = static fn(array $library): string => json_encode($library, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+        $imperial = $told($this->getJson('/api/library')->json());
+        $this->coach()->update(['units' => Units::Metric]);
+        $this->actingAs($this->coach());
+
+        self::assertDoesNotMatchRegularExpression('/\d (cm|mm|m)\b/', $imperial);
+        self::assertMatchesRegularExpression('/\d (in|yd)\b/', $imperial);
+        self::assertMatchesRegularExpression('/\d cm\b/', $told($this->getJson('/api/library')->json()));
+    }
+
     public function test_figures_go_in_and_out_in_mm_and_m_whatever_is_read(): void
     {
         [$lesson, $set] = $this->beginLesson();

@@ -5,8 +5,24 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use LowPoint\Core\CaseFile\CaseWriter;
 
-/** Who and when; the task itself is checked by the core. */
+/**
+ * Who and when; the task itself is checked by the core.
+ *
+ * @phpstan-import-type FromDeviceShape from PutBallRequest
+ * @phpstan-import-type TaskShape from CaseWriter
+ * @phpstan-type PutLessonShape array{
+ *     student_id: string,
+ *     task: TaskShape,
+ *     began_at: string,
+ *     closed_at?: string|null,
+ *     // What this device knew of the lesson: only what it changed since is stored.
+ *     base?: array{task: TaskShape, began_at: string, closed_at: string|null}|null,
+ *     // The device that sends it, and a number that only grows there: what comes late changes nothing.
+ *     from?: FromDeviceShape,
+ * }
+ */
 final class PutLessonRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -7,7 +7,19 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 
-/** Days, minutes, grounds and equipment themselves are checked by the core. */
+/**
+ * Days, minutes, grounds and equipment themselves are checked by the core.
+ *
+ * @phpstan-type PutPlanShape array{
+ *     // Weekday, 1 = Monday => minutes.
+ *     days: array<int, int>,
+ *     grounds: list<string>,
+ *     // Null: whatever a drill asks for.
+ *     equipment?: list<string>|null,
+ *     weeks: int<1, 8>,
+ *     from: string,
+ * }
+ */
 final class PutPlanRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -4,8 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Resources\OwnDrillResource;
+use App\Models\BallSet;
 use Illuminate\Foundation\Http\FormRequest;
 
+/**
+ * @phpstan-import-type GoalChoiceShape from OwnDrillResource
+ * @phpstan-type PutResultShape array{
+ *     drill: string,
+ *     // As handed out.
+ *     goal: GoalChoiceShape,
+ *     // Hits and misses, [target, carry] pairs in m, or seconds.
+ *     attempts: list<bool|float|array{float, float}>,
+ *     done_at: string,
+ *     session?: string|null,
+ *     confidence?: int<1, 10>|null,
+ *     note?: string|null,
+ * }
+ */
 final class PutResultRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
@@ -17,7 +33,7 @@ final class PutResultRequest extends FormRequest
             'attempts' => ['present', 'array', 'max:200'],
             'done_at' => ['required', 'date', 'after_or_equal:2000-01-01', 'before:+1 day'],
             'session' => ['nullable', 'string', 'ulid'],
-            'confidence' => ['nullable', 'integer', 'between:1,10'],
+            'confidence' => ['nullable', 'integer', 'between:1,'.BallSet::MOST_SURE],
             'note' => ['nullable', 'string', 'max:500'],
         ];
     }

@@ -4,12 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Resources\CoachResource;
+use App\Http\Resources\StudentResource;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use LowPoint\Core\Club\Handedness;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Wording\Units;
 
+/**
+ * @phpstan-import-type HandedShape from StudentResource
+ * @phpstan-import-type UnitsShape from CoachResource
+ * @phpstan-type PutStudentShape array{
+ *     name: string,
+ *     handed: HandedShape,
+ *     about?: string|null,
+ *     limits: list<value-of<Limit>>,
+ *     units?: UnitsShape|null,
+ * }
+ */
 final class PutStudentRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */

@@ -6,6 +6,9 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/**
+ * @phpstan-type SignInShape array{email: string, password: string}
+ */
 final class SignInRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -6,10 +6,17 @@ namespace App\Http\Resources;
 
 use App\Models\Ball;
 use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\JsonResource;
+use LowPoint\Core\CaseFile\CaseWriter;
 
-/** @property Ball $resource */
-final class BallResource extends JsonResource
+/**
+ * One ball as it was seen.
+ *
+ * @phpstan-import-type BallSeenShape from CaseWriter
+ * @phpstan-type BallShape array{id: string, seen: BallSeenShape}
+ *
+ * @property Ball $resource
+ */
+final class BallResource extends ApiResource
 {
     /** @return array<string, mixed> */
     public function toArray(Request $request): array

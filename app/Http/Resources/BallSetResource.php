@@ -6,21 +6,32 @@ namespace App\Http\Resources;
 
 use App\Models\BallSet;
 use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\JsonResource;
+use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Evidence\Purpose;
 
-/** @property BallSet $resource */
-final class BallSetResource extends JsonResource
+/**
+ * One set of balls with what was seen of set-up and motion.
+ *
+ * @phpstan-import-type BallShape from BallResource
+ * @phpstan-import-type ObservedShape from CaseWriter
+ * @phpstan-type PurposeShape value-of<Purpose>
+ * @phpstan-type BallSetShape array{
+ *     id: string,
+ *     purpose: PurposeShape,
+ *     setup: ObservedShape,
+ *     motion: ObservedShape,
+ *     // How sure the student was before it, 1 to 10.
+ *     confidence: int|null,
+ *     balls: list<BallShape>,
+ * }
+ *
+ * @property BallSet $resource
+ */
+final class BallSetResource extends ApiResource
 {
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return [
-            'id' => $this->resource->id,
-            'purpose' => $this->resource->purpose,
-            'setup' => (object) $this->resource->setup,
-            'motion' => (object) $this->resource->motion,
-            'confidence' => $this->resource->confidence,
-            'balls' => BallResource::collection($this->whenLoaded('balls')),
-        ];
+        return PastSetResource::make($this->resource)->toArray($request) + ['balls' => BallResource::collection($this->resource->balls)];
     }
 }

@@ -6,12 +6,18 @@ namespace App\Http\Resources;
 
 use App\Models\User;
 use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\JsonResource;
 
-/** @property User $resource */
-final class CoachResource extends JsonResource
+/**
+ * The coach who is signed in.
+ *
+ * @phpstan-type UnitsShape 'metric'|'imperial'
+ * @phpstan-type CoachShape array{name: string, email: string, units: UnitsShape}
+ *
+ * @property User $resource
+ */
+final class CoachResource extends ApiResource
 {
-    /** @return array<string, mixed> */
+    /** @return CoachShape */
     public function toArray(Request $request): array
     {
         return ['name' => $this->resource->name, 'email' => $this->resource->email, 'units' => $this->resource->units->value];

@@ -6,17 +6,45 @@ namespace App\Http\Resources;
 
 use App\Models\SheetImport;
 use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\JsonResource;
 
-/** @mixin SheetImport */
-final class SheetImportResource extends JsonResource
+/**
+ * A sheet of balls and how far it was read.
+ *
+ * @phpstan-type SheetImportShape array{
+ *     id: string,
+ *     name: string,
+ *     state: 'draft'|'reading'|'summing'|'done'|'stopped'|'taken_back',
+ *     total: int,
+ *     rows_done: int,
+ *     balls: int,
+ *     left_out: int,
+ *     refused: int,
+ *     days: int,
+ *     sets_left: int|null,
+ *     at: string,
+ * }
+ *
+ * @property SheetImport $resource
+ */
+final class SheetImportResource extends ApiResource
 {
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
+        $import = $this->resource;
+
         return [
-            'id' => $this->id, 'name' => $this->name, 'state' => $this->state, 'total' => $this->total, 'rows_done' => $this->rows_done, 'balls' => $this->balls,
-            'left_out' => $this->left_out, 'refused' => $this->refused, 'days' => \count($this->per_day), 'sets_left' => $this->sets_left, 'at' => $this->created_at->toIso8601String(),
+            'id' => $import->id,
+            'name' => $import->name,
+            'state' => $import->state,
+            'total' => $import->total,
+            'rows_done' => $import->rows_done,
+            'balls' => $import->balls,
+            'left_out' => $import->left_out,
+            'refused' => $import->refused,
+            'days' => \count($import->per_day),
+            'sets_left' => $import->sets_left,
+            'at' => $import->created_at->toIso8601String(),
         ];
     }
 }

@@ -6,10 +6,29 @@ namespace App\Http\Resources;
 
 use App\Models\Student;
 use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\JsonResource;
+use LowPoint\Core\Evidence\Limit;
 
-/** @property Student $resource */
-final class StudentResource extends JsonResource
+/**
+ * A student; the latest lessons only where one is asked for.
+ *
+ * @phpstan-import-type PastLessonShape from PastLessonResource
+ * @phpstan-import-type UnitsShape from CoachResource
+ * @phpstan-type HandedShape 'right'|'left'
+ * @phpstan-type StudentShape array{
+ *     id: string,
+ *     name: string,
+ *     handed: HandedShape,
+ *     about: string,
+ *     limits: list<value-of<Limit>>,
+ *     units: UnitsShape|null,
+ *     lessons_count: int,
+ *     // The latest first.
+ *     lessons?: list<PastLessonShape>,
+ * }
+ *
+ * @property Student $resource
+ */
+final class StudentResource extends ApiResource
 {
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
@@ -21,8 +40,8 @@ final class StudentResource extends JsonResource
             'about' => $this->resource->about,
             'limits' => $this->resource->limits,
             'units' => $this->resource->units?->value,
-            'lessons_count' => $this->whenCounted('lessons'),
-            'lessons' => LessonResource::collection($this->whenLoaded('lessons')),
+            'lessons_count' => $this->resource->lessons_count,
+            'lessons' => PastLessonResource::collection($this->whenLoaded('lessons')),
         ];
     }
 }

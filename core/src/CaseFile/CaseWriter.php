@@ -4,14 +4,61 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\CaseFile;
 
+use LowPoint\Core\Club\Handedness;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Flight;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Evidence\Mark;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Strike\Lie;
 
-/** Writes the open case format; what it writes, CaseReader reads back as an equal case. */
+/**
+ * Writes the open case format; what it writes, CaseReader reads back as an equal case.
+ *
+ * @phpstan-type ObservedShape array<string, float|int|string|null>
+ * @phpstan-type TaskShape array{
+ *     shot: value-of<Shot>,
+ *     lie: value-of<Lie>,
+ *     slope_deg?: float|null,
+ *     side_slope_deg?: float|null,
+ *     club: array{name?: string|null, loft_deg: float, bounce_deg: float, lie_deg?: float|null},
+ *     carry_m?: float|null,
+ *     roll_m?: float|null,
+ *     lip_height_m?: float|null,
+ *     lip_distance_m?: float|null,
+ *     flight_wanted?: value-of<Flight>|null,
+ *     method?: value-of<School>|null,
+ *     belief?: string|null,
+ * }
+ * @phpstan-type BallSeenShape array{
+ *     strike?: value-of<Strike>,
+ *     // Null: it did not touch the ground.
+ *     touch_mm?: float|null,
+ *     mark?: value-of<Mark>,
+ *     mark_length_mm?: float,
+ *     flight?: string,
+ *     start_deg?: float,
+ *     carry_m?: float,
+ *     finish_m?: float,
+ *     roll?: string,
+ *     sound?: string,
+ *     sand_direction?: string,
+ *     note?: string,
+ * }
+ * @phpstan-type CaseFileShape array{
+ *     format: string,
+ *     student: array{handed: value-of<Handedness>, limits: list<value-of<Limit>>},
+ *     task: TaskShape,
+ *     setup: ObservedShape,
+ *     motion: ObservedShape,
+ *     balls: list<BallSeenShape>,
+ * }
+ */
 final class CaseWriter
 {
     /** @return array<string, mixed> */

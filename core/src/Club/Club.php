@@ -17,6 +17,9 @@ final readonly class Club
 
     public const STANDARD_LIE_DEG = 64.0;
 
+    /** Loft and bounce. Origin: what most bags hold, handbook 06. */
+    private const USUAL = [[46.0, 6.0], [52.0, 8.0], [56.0, 12.0], [60.0, 8.0]];
+
     /** @throws InvalidInput outside the ranges above */
     public function __construct(
         public float $loftDeg,
@@ -27,6 +30,12 @@ final readonly class Club
         InvalidInput::unlessBetween('club.loft_deg', $loftDeg, ...[...self::LOFT_DEG, 'degrees']);
         InvalidInput::unlessBetween('club.bounce_deg', $bounceDeg, ...[...self::BOUNCE_DEG, 'degrees']);
         InvalidInput::unlessBetween('club.lie_deg', $lieDeg, ...[...self::LIE_DEG, 'degrees']);
+    }
+
+    /** @return list<self> the clubs most players have for these shots */
+    public static function usual(): array
+    {
+        return array_map(static fn(array $one): self => new self(...$one), self::USUAL);
     }
 
     /** The way a coach says it: "56/12". */

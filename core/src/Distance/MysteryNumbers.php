@@ -13,6 +13,9 @@ final class MysteryNumbers
 
     private const MOST = 60;
 
+    /** Enough for one run of the drill, with some to spare. */
+    public const A_RUN = 40;
+
     /** Around the carry that was worked on, as shares of it; where none was, from here to there, m. Origin: chosen by us. */
     private const AROUND = [0.6, 1.4];
 

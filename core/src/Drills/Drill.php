@@ -11,7 +11,22 @@ use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
 
-/** One practice drill as taught. What depends on the student is filled in by its sheet. */
+/**
+ * One practice drill as taught. What depends on the student is filled in by its sheet.
+ *
+ * @phpstan-type DoseShape array{sets: int, balls: int, minutes: int}
+ * @phpstan-type PassShape array{kind: value-of<Scoring>, need: int|null, of: int|null, text: string}
+ * @phpstan-type DrawnShape array{
+ *     kind: string,
+ *     // Mm from the ball, toward the target.
+ *     x: float,
+ *     // Mm from the target line, toward the player.
+ *     y: float,
+ *     to_x?: float,
+ *     to_y?: float,
+ *     label?: string,
+ * }
+ */
 final readonly class Drill
 {
     /** Up to here a drill is short. Origin: chosen by us. */

@@ -9,7 +9,32 @@ use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
 
-/** A drill made out for one student: with the distances that this student's arc asks for. */
+/**
+ * A drill made out for one student: with the distances that this student's arc asks for.
+ *
+ * @phpstan-import-type GoalShape from Goal
+ * @phpstan-import-type DoseShape from Drill
+ * @phpstan-import-type PassShape from Drill
+ * @phpstan-import-type DrawnShape from Drill
+ * @phpstan-type DrillHandoutShape array{
+ *     id: string,
+ *     name: string,
+ *     purpose: string,
+ *     equipment: list<string>,
+ *     grounds: list<string>,
+ *     steps: list<string>,
+ *     trade: array{better: string, worse: string},
+ *     distances: list<string>,
+ *     picture: list<DrawnShape>,
+ *     dose: DoseShape,
+ *     pass: PassShape,
+ *     goal: GoalShape,
+ *     easier: string,
+ *     harder: string,
+ *     feel: string,
+ *     cautions: list<string>,
+ * }
+ */
 final readonly class DrillHandout
 {
     /** @param list<string> $distances */
@@ -31,7 +56,7 @@ final readonly class DrillHandout
         );
     }
 
-    /** @return array<string, mixed> */
+    /** @return DrillHandoutShape */
     public function toArray(): array
     {
         return $this->words->allTold([

@@ -18,10 +18,6 @@ final readonly class DrillPicture
     /** Toes from the target line with a wedge, mm. Origin: chosen by us. */
     private const TOES_MM = 430.0;
 
-    private const USUAL_STANCE_MM = 160.0;
-
-    private const USUAL_BALL_PCT = 50.0;
-
     private const NO_BALL = ['brush_line', 'rope_swing', 'sole_thump', 'sand_over_shoulder', 'ball_hold_turn'];
 
     /** Ball past the line of the drill, mm. Origin: handbook 05. */
@@ -47,9 +43,10 @@ final readonly class DrillPicture
     /** @return list<array{kind: string, x: float, y: float, to_x?: float, to_y?: float, label?: string}> */
     private static function feet(SetupCard $card, bool $trailHeelUp): array
     {
-        $width = $card->range(Observable::StanceWidth)?->middle() ?? self::USUAL_STANCE_MM;
-        $ball = $card->range(Observable::BallPosition)?->middle() ?? self::USUAL_BALL_PCT;
-        $open = deg2rad($card->range(Observable::StanceOpen)?->middle() ?? 0.0);
+        $taken = static fn(Observable $what): float => $card->range($what)?->middle() ?? $what->usual() ?? 0.0;
+        $width = $taken(Observable::StanceWidth);
+        $ball = $taken(Observable::BallPosition);
+        $open = deg2rad($taken(Observable::StanceOpen));
         $trail = -$ball / 100 * $width;
 
         return [

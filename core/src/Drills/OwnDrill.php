@@ -20,6 +20,9 @@ final class OwnDrill
 
     public const MOST_STEPS = 8;
 
+    /** Where a new drill starts. Origin: chosen by us, as most drills of the library are. */
+    public const FIRST_GOAL = ['kind' => 'count', 'need' => 7, 'of' => 10, 'sets' => 2, 'balls' => 10, 'minutes' => 8];
+
     /** How far from the ball a part may lie: toward the target, and from the target line toward the player, mm. */
     public const AHEAD_MM = [-1500.0, 4000.0];
 

@@ -7,6 +7,12 @@ namespace LowPoint\Core\Evidence;
 /** One ball as seen. Ground distances in mm, course distances in m. Null = not looked at, but see $noContact. */
 final readonly class Ball
 {
+    /** No ball of this game carries further, m. */
+    public const FARTHEST_M = 300.0;
+
+    /** Said of balls in sand only. */
+    public const SAND_ONLY = ['sound', 'sand_direction'];
+
     /** @param bool $noContact the club was seen not to touch the ground */
     public function __construct(
         public ?Strike $strike = null,
@@ -46,8 +52,8 @@ final readonly class Ball
             'mark_length_mm' => Field::number('Length of the mark', 'mm', 0, 600),
             'flight' => Field::choice('Flight', ['low' => 'low', 'expected' => 'expected', 'high' => 'high']),
             'start_deg' => Field::number('Start', 'degrees', -45, 45),
-            'carry_m' => Field::number('Carry', 'm', 0, 300),
-            'finish_m' => Field::number('Left to the hole', 'm', 0, 300),
+            'carry_m' => Field::number('Carry', 'm', 0, self::FARTHEST_M),
+            'finish_m' => Field::number('Left to the hole', 'm', 0, self::FARTHEST_M),
             'roll' => Field::choice('Roll', ['checks' => 'checks', 'normal' => 'normal', 'runs' => 'runs']),
             'sound' => Field::choice('Sound', ['click' => 'click', 'thud' => 'thud', 'scrape' => 'scrape']),
             'sand_direction' => Field::choice('Sand flew', ['left' => 'left', 'target' => 'at the target', 'right' => 'right']),

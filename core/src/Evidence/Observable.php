@@ -42,6 +42,18 @@ enum Observable: string
     case FaceThrough = 'face_through';
     case Finish = 'finish';
 
+    /** Taken where it was not looked at and no card asks anything else, in its unit; null = nothing is taken. Origin: handbook 02. */
+    public function usual(): ?float
+    {
+        return match ($this) {
+            self::BallPosition => 50.0,
+            self::StanceWidth => 130.0,
+            self::LeadWeight => 60.0,
+            self::SternumAhead, self::ShaftLean, self::FaceOpen, self::StanceOpen => 0.0,
+            default => null,
+        };
+    }
+
     public function group(): Group
     {
         return match ($this) {

@@ -15,6 +15,12 @@ final readonly class Task
     /** Origin: handbook 4.2. */
     private const GENTLE_SLOPE_DEG = 4.0;
 
+    /** A plain chip. Origin: chosen by us. */
+    private const FIRST_CARRY_M = 9.0;
+
+    /** Asked of shots from sand only. */
+    public const SAND_ONLY = ['lip_height_m', 'lip_distance_m'];
+
     /** @throws InvalidInput when the lie does not belong to the shot */
     public function __construct(
         public Shot $shot,
@@ -33,6 +39,12 @@ final readonly class Task
         if (! \in_array($lie, $shot->lies(), true)) {
             throw InvalidInput::one('task.lie', $lie->value, "for a {$shot->value}: ".implode(', ', array_map(static fn(Lie $one): string => $one->value, $shot->lies())));
         }
+    }
+
+    /** Where a lesson starts when nothing was asked yet. */
+    public static function first(): self
+    {
+        return new self(Shot::Chip, Shot::Chip->usualLie(), Club::usual()[2], carryM: self::FIRST_CARRY_M);
     }
 
     public function inSand(): bool

@@ -6,9 +6,28 @@ namespace LowPoint\Core\Practice;
 
 use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\Scoring;
+use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\InvalidInput;
 
-/** Dose and pass mark of a drill as handed out: the drill's own, or what the coach made of them. */
+/**
+ * Dose and pass mark of a drill as handed out: the drill's own, or what the coach made of them.
+ *
+ * @phpstan-type GoalShape array{
+ *     kind: value-of<Scoring>,
+ *     need: int|null,
+ *     of: int|null,
+ *     sets: int,
+ *     balls: int,
+ *     minutes: int,
+ *     text: string,
+ *     // Ladders: the last rung.
+ *     rungs: int,
+ *     // Ladders: from each rung, the rung to which a full block with so many hits leads.
+ *     ladder: list<list<int>>,
+ *     // Errors: no ball carries further, m.
+ *     farthest_m: float,
+ * }
+ */
 final readonly class Goal
 {
     public const KEYS = ['kind', 'need', 'of', 'sets', 'balls', 'minutes'];
@@ -87,20 +106,35 @@ final readonly class Goal
         };
     }
 
-    /** @return array<string, mixed> */
+    /** @return GoalShape */
     public function toArray(): array
     {
-        return ['kind' => $this->kind->value, 'need' => $this->need, 'of' => $this->of, 'sets' => $this->sets, 'balls' => $this->balls, 'minutes' => $this->minutes, 'text' => $this->text(), 'rungs' => Score::RUNGS, 'moves' => $this->moves()];
+        return [
+            'kind' => $this->kind->value,
+            'need' => $this->need,
+            'of' => $this->of,
+            'sets' => $this->sets,
+            'balls' => $this->balls,
+            'minutes' => $this->minutes,
+            'text' => $this->text(),
+            'rungs' => Score::RUNGS,
+            'ladder' => $this->ladder(),
+            'farthest_m' => Ball::FARTHEST_M,
+        ];
     }
 
     /**
-     * Ladders only: where a full block with so many hits leads.
+     * Ladders only: from each rung, the rung to which a full block with so many hits leads: enough lead one up, fewer back to
+     * the first (rung 0).
      *
-     * @return list<'up'|'first'>
+     * @return list<list<int>> [rung][hits]
      */
-    public function moves(): array
+    public function ladder(): array
     {
-        return $this->kind !== Scoring::Ladder ? [] : array_map(fn(int $hits): string => $hits >= $this->need ? 'up' : 'first', range(0, $this->of ?? 1));
+        return $this->kind !== Scoring::Ladder ? [] : array_map(
+            fn(int $rung): array => array_map(fn(int $hits): int => $hits >= $this->need ? min(Score::RUNGS, $rung + 1) : 0, range(0, $this->of ?? 1)),
+            range(0, Score::RUNGS),
+        );
     }
 
     /** @param array{int, int} $range */

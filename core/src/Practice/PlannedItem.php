@@ -6,7 +6,11 @@ namespace LowPoint\Core\Practice;
 
 use LowPoint\Core\Drills\Drill;
 
-/** One drill of a visit with the minutes it gets. */
+/**
+ * One drill of a visit with the minutes it gets.
+ *
+ * @phpstan-type PlannedItemShape array{drill: string, name: string, minutes: int, mode: value-of<Mode>, mode_text: string}
+ */
 final readonly class PlannedItem
 {
     public function __construct(
@@ -15,7 +19,7 @@ final readonly class PlannedItem
         public Mode $mode,
     ) {}
 
-    /** @return array{drill: string, name: string, minutes: int, mode: string, mode_text: string} */
+    /** @return PlannedItemShape */
     public function toArray(): array
     {
         return ['drill' => $this->drill->id, 'name' => $this->drill->name, 'minutes' => $this->minutes, 'mode' => $this->mode->value, 'mode_text' => $this->mode->label()];

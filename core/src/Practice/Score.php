@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Practice;
 
 use LowPoint\Core\Drills\Scoring;
+use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\InvalidInput;
 
 /** What a run of a drill came to, by the drill's way of scoring. */
@@ -86,12 +87,13 @@ final readonly class Score
     {
         $rung = 0;
         $of = max(1, $goal->of ?? 1);
+        $ladder = $goal->ladder();
         foreach (array_chunk($hits, $of) as $block) {
             $good = \count(array_filter($block));
             if (\count($block) < $of) {
                 return [$rung, $good, \count($block)];
             }
-            $rung = $goal->moves()[$good] === 'up' ? min(self::RUNGS, $rung + 1) : 0;
+            $rung = $ladder[$rung][$good];
         }
 
         return [$rung, 0, 0];
@@ -140,8 +142,8 @@ final readonly class Score
         $errors = [];
         foreach ($attempts as $i => $attempt) {
             $pair = \is_array($attempt) ? array_values($attempt) : [];
-            if (\count($pair) !== 2 || ! is_numeric($pair[0]) || ! is_numeric($pair[1]) || $pair[0] < 1 || $pair[0] > 300 || $pair[1] < 0 || $pair[1] > 300) {
-                throw InvalidInput::one("attempts[{$i}]", $attempt, 'target (1 to 300 m) and carry (0 to 300 m)');
+            if (\count($pair) !== 2 || ! is_numeric($pair[0]) || ! is_numeric($pair[1]) || $pair[0] < 1 || $pair[0] > Ball::FARTHEST_M || $pair[1] < 0 || $pair[1] > Ball::FARTHEST_M) {
+                throw InvalidInput::one("attempts[{$i}]", $attempt, 'target (1 to '.Ball::FARTHEST_M.' m) and carry (0 to '.Ball::FARTHEST_M.' m)');
             }
             $errors[] = $pair[1] / $pair[0] - 1;
         }

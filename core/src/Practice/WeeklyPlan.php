@@ -18,6 +18,9 @@ final readonly class WeeklyPlan
 {
     public const MINUTES = [5, 180];
 
+    /** Offered before the student has said what he has: three short visits. Origin: handbook 05, short and often. */
+    public const USUAL = ['days' => [2 => 20, 4 => 20, 6 => 30], 'minutes' => 20, 'grounds' => ['grass', 'sand'], 'weeks' => 2];
+
     /** From this carry on there is no saving with chip and putt: numbers are what is played, m. Origin: chosen by us. */
     private const LONG_PITCH_M = 30.0;
 
@@ -92,6 +95,35 @@ final readonly class WeeklyPlan
         }
 
         return new self($visits, $notes);
+    }
+
+    /**
+     * One plan a week: blocked in the first, mixed from the second on.
+     *
+     * @param  list<Drill>  $drills  those handed out
+     * @param  array<int, int>  $minutes  ISO weekday => minutes
+     * @return list<self> one a week
+     *
+     * @throws InvalidInput as of()
+     */
+    public static function weeks(int $weeks, array $drills, array $minutes, PracticeResources $resources, Task $task): array
+    {
+        return array_map(
+            static fn(int $week): self => self::of($drills, $minutes, $resources, $task, $week === 1 ? Mode::Blocked : Mode::Random),
+            range(1, max(1, $weeks)),
+        );
+    }
+
+    /**
+     * The game at the end, where it is none of those handed out.
+     *
+     * @param  list<string>  $given  ids of the drills handed out
+     */
+    public static function gameBeside(array $given, Task $task): ?Drill
+    {
+        $game = self::game($task);
+
+        return \in_array($game->id, $given, true) ? null : $game;
     }
 
     /** What each plan ends on: chip and putt near the green, numbers from further away. */

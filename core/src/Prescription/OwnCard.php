@@ -10,7 +10,17 @@ use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
 
-/** What a coach hands out in his own way for one shot: any set-up figures, a feel, drills; kept to be offered again. */
+/**
+ * What a coach hands out in his own way for one shot: any set-up figures, a feel, drills; kept to be offered again.
+ *
+ * @phpstan-type PutOwnCardShape array{
+ *     name: string,
+ *     shot: value-of<Shot>,
+ *     figures: list<array{observable: string, to: float}>,
+ *     feel: string,
+ *     drills: list<string>,
+ * }
+ */
 final readonly class OwnCard
 {
     public const MOST_FIGURES = 6;
@@ -84,7 +94,7 @@ final readonly class OwnCard
         return array_values($figures);
     }
 
-    /** @return array<string, mixed> */
+    /** @return PutOwnCardShape */
     public function toArray(): array
     {
         return ['name' => $this->name, 'shot' => $this->shot->value, 'figures' => $this->figures, 'feel' => $this->feel, 'drills' => $this->drills];

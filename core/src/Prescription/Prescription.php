@@ -19,6 +19,19 @@ use LowPoint\Core\Wording\Words;
 
 /**
  * One idea: the set-up figures that it needs, one feel, at most two drills, and the measure that must move (handbook 05).
+ *
+ * @phpstan-import-type SetupChangeShape from SetupChange
+ * @phpstan-import-type DrillHandoutShape from DrillHandout
+ * @phpstan-type ProposalShape array{
+ *     setup: list<SetupChangeShape>,
+ *     feel: string|null,
+ *     feels: array{outside: string, inside: string, sound: string}|null,
+ *     drills: list<DrillHandoutShape>,
+ *     other_drills: list<DrillHandoutShape>,
+ *     left_out: list<array{id: string, name: string, why: string}>,
+ *     stop: string|null,
+ *     measure: string|null,
+ * }
  */
 final readonly class Prescription
 {
@@ -131,7 +144,7 @@ final readonly class Prescription
         return array_values($chosen);
     }
 
-    /** @return array<string, mixed> */
+    /** @return ProposalShape */
     public function toArray(): array
     {
         $sheet = static fn(DrillHandout $sheet): array => $sheet->toArray();

@@ -13,7 +13,16 @@ use LowPoint\Core\Schools\Range;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Wording\Words;
 
-/** A figure to change in the set-up, in the unit of its observable; without one, in words only. */
+/**
+ * A figure to change in the set-up, in the unit of its observable; without one, in words only.
+ *
+ * @phpstan-type SetupChangeShape array{
+ *     observable: value-of<Observable>|null,
+ *     from: float|null,
+ *     to: float|null,
+ *     text: string,
+ * }
+ */
 final readonly class SetupChange
 {
     private function __construct(
@@ -73,7 +82,7 @@ final readonly class SetupChange
         return new self($what, $from, $to, "{$what->field()->label} {$words->value($what, $to)}".self::now($what, $from, $words));
     }
 
-    /** @return array{observable: string|null, from: float|null, to: float|null, text: string} */
+    /** @return SetupChangeShape */
     public function toArray(): array
     {
         return ['observable' => $this->what?->value, 'from' => $this->from, 'to' => $this->to, 'text' => $this->text];

@@ -13,6 +13,9 @@ enum Attention: string
     case NoPlan = 'no_plan';
     case LinkNotOpened = 'link_not_opened';
 
+    /** Visits older than this are no longer held against anybody, days. Origin: chosen by us. */
+    public const VISIT_DAYS = 14;
+
     /**
      * @param  Verdict|null  $verdict  on the cause under work; null = nothing handed out
      * @param  bool  $recheckDue  the day to look again has come
@@ -40,6 +43,16 @@ enum Attention: string
             self::NoPlan => 'no plan',
             self::LinkNotOpened => 'link not opened',
         };
+    }
+
+    /**
+     * How soon a student needs the coach: the higher, the sooner.
+     *
+     * @param  list<self>  $reasons
+     */
+    public static function urgency(array $reasons): int
+    {
+        return array_sum(array_map(static fn(self $one): int => $one->weight(), $reasons));
     }
 
     /** The higher, the sooner. */

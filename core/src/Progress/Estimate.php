@@ -6,7 +6,19 @@ namespace LowPoint\Core\Progress;
 
 use LowPoint\Core\Evidence\Spread;
 
-/** Mean and scatter of n figures, in their own unit, with 90 % intervals: Student's t for the mean, chi-square for the scatter. */
+/**
+ * Mean and scatter of n figures, in their own unit, with 90 % intervals: Student's t for the mean, chi-square for the scatter.
+ *
+ * @phpstan-type EstimateShape array{
+ *     n: int,
+ *     mean: float,
+ *     sd: float|null,
+ *     // 90 %.
+ *     mean_interval: array{float, float}|null,
+ *     // 90 %.
+ *     sd_interval: array{float, float}|null,
+ * }
+ */
 final readonly class Estimate
 {
     /** @param float|null $sd null with one figure */
@@ -51,7 +63,7 @@ final readonly class Estimate
         return [sqrt($squares / Distributions::chiSquareQuantile(1 - $tail, $this->n - 1)), sqrt($squares / Distributions::chiSquareQuantile($tail, $this->n - 1))];
     }
 
-    /** @return array{n: int, mean: float, sd: float|null, mean_interval: array{float, float}|null, sd_interval: array{float, float}|null} */
+    /** @return EstimateShape */
     public function toArray(int $decimals = 1): array
     {
         return [

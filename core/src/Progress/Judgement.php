@@ -41,6 +41,9 @@ final readonly class Judgement
 
     private const MOST_MORE_BALLS = 200;
 
+    /** What is not fixed yet is looked at after so many days. Origin: handbook 07. */
+    private const UNFIXED_RECHECK_DAYS = 7;
+
     /** Weeks after which a fixed one is looked at again. Origin: handbook 07. */
     private const RECHECK_WEEKS = ['turf' => [2, 4, 8], 'sand' => [2, 4, 4]];
 
@@ -135,6 +138,16 @@ final readonly class Judgement
     }
 
     /** How many balls the next retest asks for: as many as at first, but enough to count. */
+    /**
+     * The day on which to look again.
+     *
+     * @param  int  $lastDay  of the last lesson, in days as everywhere here
+     */
+    public function lookAgain(int $lastDay): int
+    {
+        return $this->verdict === Verdict::Fixed && $this->recheckDay !== null ? $this->recheckDay : $lastDay + self::UNFIXED_RECHECK_DAYS;
+    }
+
     public function retestBalls(): int
     {
         return max(self::ENOUGH_BALLS, $this->baseline->tally->of ?? 0);

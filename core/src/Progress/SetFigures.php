@@ -9,7 +9,28 @@ use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Schools\Range;
 
-/** The measures of handbook 07 for one set of balls, each with its n and its 90 % interval: what a history is made of. */
+/**
+ * The measures of handbook 07 for one set of balls, each with its n and its 90 % interval: what a history is made of.
+ *
+ * @phpstan-import-type EstimateShape from Estimate
+ * @phpstan-type GoodRateShape array{count: int, of: int, interval: array{float, float}|null}
+ * @phpstan-type SetFiguresShape array{
+ *     text: string,
+ *     good: GoodRateShape,
+ *     // Near the carry and on the line as well.
+ *     as_asked: array{count: int, of: int},
+ *     // Balls without ground contact: they have no touch.
+ *     censored: int,
+ *     touch: EstimateShape|null,
+ *     // Only where drawn lengths tell it.
+ *     low_point: EstimateShape|null,
+ *     // Metres, + = long, good strikes only.
+ *     carry_error: EstimateShape|null,
+ *     // Of good first touches, mm.
+ *     window: array{float, float}|null,
+ *     card: array<string, array{float, float}>,
+ * }
+ */
 final class SetFigures
 {
     private const CARRY_DECIMALS = 2;
@@ -17,7 +38,7 @@ final class SetFigures
     /**
      * First touch in mm, the low point where drawn lengths tell it, carry error in m (+ = long, good strikes only), the set-up card in the observables' units.
      *
-     * @return array<string, mixed>
+     * @return SetFiguresShape
      */
     public static function of(Reading $reading, LessonCase $case): array
     {

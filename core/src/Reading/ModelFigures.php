@@ -11,7 +11,31 @@ use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Strike\WhatIf;
 use LowPoint\Core\Strike\Window;
 
-/** What the strike model shows of one swing of the student: club, arc, windows, and where the misses come from. */
+/**
+ * What the strike model shows of one swing of the student: club, arc, windows, and where the misses come from.
+ *
+ * @phpstan-type ModelShape array{
+ *     delivered: array{loft_deg: float, bounce_deg: float, azimuth_deg: float},
+ *     lean_deg: float,
+ *     open_deg: float,
+ *     // Share of each strike.
+ *     rates: array<string, float>,
+ *     good_rate: float,
+ *     // Of low points.
+ *     window_mm: array{float, float}|null,
+ *     // Of first touches.
+ *     touch_window_mm: array{float, float}|null,
+ *     // Null where the model does not explain the balls.
+ *     what_if: array{aim: float, scatter: float, window: float, main_reason: string|null, aim_first: bool}|null,
+ *     low_point_mm: array{mean: float, sd: float},
+ *     depth_mm: array{mean: float, sd: float},
+ *     fit: array{edge_mm: float, drag_factor: float, fits: bool},
+ *     // Of the sole, x and height in mm.
+ *     arc: list<array{float, float}>,
+ *     assumed: list<string>,
+ *     note: string,
+ * }
+ */
 final readonly class ModelFigures
 {
     /** The arc is drawn over this range, in these steps, mm. */
@@ -51,7 +75,7 @@ final readonly class ModelFigures
         return new self($swing, $rates, $whatIf->now ?? $fit->now(), $window, $model->touchWindow($swing), $whatIf, $fit);
     }
 
-    /** @return array<string, mixed> */
+    /** @return ModelShape */
     public function toArray(): array
     {
         $delivered = $this->swing->delivered();

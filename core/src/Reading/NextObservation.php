@@ -12,6 +12,17 @@ use LowPoint\Core\Evidence\ObservationCost;
 /**
  * The look that is expected to separate the live suppositions most for what it costs: bits of information between the look
  * and the suppositions, per look (handbook 4.1, 14.4).
+ *
+ * @phpstan-type NextObservationShape array{
+ *     observable: value-of<Observable>,
+ *     label: string,
+ *     why: string,
+ *     // In glances.
+ *     cost: int,
+ *     // What is expected to be learnt, bits a glance.
+ *     bits_per_look: float,
+ *     answers: list<array{label: string, value: float|string, then: string}>,
+ * }
  */
 final readonly class NextObservation
 {
@@ -68,7 +79,7 @@ final readonly class NextObservation
         return $best === null ? null : self::told($best[0], $best[1], $causes, $live, $context);
     }
 
-    /** @return array<string, mixed> */
+    /** @return NextObservationShape */
     public function toArray(): array
     {
         return [

@@ -6,7 +6,19 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Wording\Words;
 
-/** Good strikes now and after the first cure, as shares, from the one fit of the student (handbook 14.3). */
+/**
+ * Good strikes now and after the first cure, as shares, from the one fit of the student (handbook 14.3).
+ *
+ * @phpstan-type PredictionShape array{
+ *     // Good strikes now and after the first cure, as shares.
+ *     now: float,
+ *     after: float|null,
+ *     low: float|null,
+ *     high: float|null,
+ *     fits: bool,
+ *     text: string,
+ * }
+ */
 final readonly class Prediction
 {
     /** A touch that moves by less is not told, mm. Origin: chosen by us. */
@@ -66,7 +78,7 @@ final readonly class Prediction
         return "Put right, {$this->touch}about {$tens($this->after)} in 10 good".($this->binding ? " instead of {$tens($this->now)}" : '').", {$between}.";
     }
 
-    /** @return array<string, mixed> */
+    /** @return PredictionShape */
     public function toArray(): array
     {
         return [

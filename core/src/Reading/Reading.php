@@ -7,12 +7,62 @@ namespace LowPoint\Core\Reading;
 use LowPoint\Core\Evidence\DerivedBall;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Pattern;
+use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Schools\SetupCard;
 
-/** What the engine says about one set of balls. toArray() is the form bound for the command line, the API and the file. */
+/**
+ * What the engine says about one set of balls. toArray() is the form bound for the command line, the API and the file.
+ *
+ * @phpstan-import-type WeighedCauseShape from WeighedCause
+ * @phpstan-import-type NextObservationShape from NextObservation
+ * @phpstan-import-type WarningShape from Warning
+ * @phpstan-import-type SchoolChoiceShape from SchoolChoice
+ * @phpstan-import-type ProposalShape from Prescription
+ * @phpstan-import-type PredictionShape from Prediction
+ * @phpstan-import-type ModelShape from ModelFigures
+ * @phpstan-type ReadingShape array{
+ *     pattern: array{
+ *         text: string,
+ *         low_point_text: string,
+ *         main_strike: value-of<Strike>|null,
+ *         n: int,
+ *         measured: int,
+ *         assumed: int,
+ *         censored: int,
+ *         good: array{count: int, of: int},
+ *         // Error: sd of the mean. Known: enough lengths were drawn to tell it.
+ *         low_point_mm: array{mean: float|null, sd: float|null, error: float|null, known: bool},
+ *         touch_mm: array{mean: float|null, sd: float|null},
+ *     },
+ *     balls: list<array{source: value-of<LowPointSource>, low_point_mm: float|null, depth_mm: float|null}>,
+ *     radius_mm: float,
+ *     // The likeliest first.
+ *     causes: list<WeighedCauseShape>,
+ *     // So many of them are worth telling.
+ *     likely: int,
+ *     work_on_first: string|null,
+ *     advice: string,
+ *     check_next: NextObservationShape|null,
+ *     warnings: list<WarningShape>,
+ *     tell_apart: list<string>,
+ *     school: SchoolChoiceShape,
+ *     // The range of each figure of the set-up card.
+ *     card: array<string, array{float, float}>,
+ *     // What no figure of the card says.
+ *     card_notes: list<string>,
+ *     prescription: ProposalShape,
+ *     prediction: PredictionShape|null,
+ *     model: ModelShape|null,
+ * }
+ */
 final readonly class Reading
 {
+    /** Of causes below this nothing is said at first sight. Origin: chosen by us, about one in six. */
+    private const TOLD_FROM = 0.16;
+
+    private const MOST_TOLD = 3;
+
     /**
      * @param  list<string>  $differentialHints  look-alikes that one more question decides
      * @param  list<WeighedCause>  $causes  most probable first
@@ -36,7 +86,15 @@ final readonly class Reading
         public ?float $lowPointErrorMm,
     ) {}
 
-    /** @return array<string, mixed> */
+    /** How many of the causes are likely enough to be told first. */
+    private function likely(): int
+    {
+        $likely = array_filter($this->causes, static fn(WeighedCause $cause): bool => $cause->probability >= self::TOLD_FROM);
+
+        return min(self::MOST_TOLD, \count($likely));
+    }
+
+    /** @return ReadingShape */
     public function toArray(): array
     {
         $rounded = static fn(?float $mm): ?float => $mm === null ? null : round($mm, 1);
@@ -64,6 +122,7 @@ final readonly class Reading
             ], $this->pattern->derived),
             'radius_mm' => $this->pattern->radiusMm,
             'causes' => array_map(static fn(WeighedCause $cause): array => $cause->toArray(), $this->causes),
+            'likely' => $this->likely(),
             'work_on_first' => $this->workOnFirst?->cause->id,
             'advice' => $this->advice,
             'check_next' => $this->nextObservation?->toArray(),

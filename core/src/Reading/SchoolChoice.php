@@ -11,7 +11,28 @@ use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Wording\Words;
 
-/** Which school the reading follows, and whether the evidence speaks for another. The coach is never overruled. */
+/**
+ * Which school the reading follows, and whether the evidence speaks for another. The coach is never overruled.
+ *
+ * @phpstan-type SchoolChoiceShape array{
+ *     id: value-of<School>,
+ *     name: string,
+ *     idea: string,
+ *     why: string,
+ *     // Where the club should enter the sand.
+ *     entry_mm: array{float, float}|null,
+ *     // Another school that fits better what was seen.
+ *     offer: array{
+ *         id: value-of<School>,
+ *         name: string,
+ *         idea: string,
+ *         why: string,
+ *         card: array<string, array{float, float}>,
+ *         rate_chosen: float|null,
+ *         rate_offered: float|null,
+ *     }|null,
+ * }
+ */
 final readonly class SchoolChoice
 {
     /** @param array{id: School, why: string, card: array<string, array{float, float}>, rate_chosen: float|null, rate_offered: float|null}|null $offer */
@@ -46,7 +67,7 @@ final readonly class SchoolChoice
         return new Warning(WarningId::SchoolConflict, $this->offer['why'].$rates.' The choice is yours.');
     }
 
-    /** @return array<string, mixed> */
+    /** @return SchoolChoiceShape */
     public function toArray(): array
     {
         return [

@@ -15,14 +15,16 @@ use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\SetupMoves;
 use LowPoint\Core\Strike\StrikeModel;
 
-/** "What if": the student's swing as it is and with another set-up, club or lie, side by side in the model. */
+/**
+ * "What if": the student's swing as it is and with another set-up, club or lie, side by side in the model.
+ *
+ * @phpstan-import-type ModelShape from ModelFigures
+ * @phpstan-type SetupTrialShape array{now: ModelShape, then: ModelShape, start: array<string, float>}
+ */
 final readonly class SetupTrial
 {
     /** What can be tried: the set-up figures that move an input of the model. */
     public const FIGURES = [Observable::ShaftLean, Observable::FaceOpen, Observable::BallPosition, Observable::LeadWeight];
-
-    /** Stance taken when its width was not looked at, mm. Origin: middle of the stock widths for a chip. */
-    private const USUAL_STANCE_MM = 130.0;
 
     /** @param array<value-of<Observable>, float> $start where each figure starts: as seen, else the middle of the card */
     private function __construct(
@@ -48,14 +50,14 @@ final readonly class SetupTrial
         $start = [
             Observable::ShaftLean->value => $fit->swing->leanDeg,
             Observable::FaceOpen->value => $fit->swing->openDeg,
-            Observable::BallPosition->value => $case->seen->number(Observable::BallPosition) ?? $card->range(Observable::BallPosition)?->middle() ?? 50.0,
-            Observable::LeadWeight->value => $case->seen->number(Observable::LeadWeight) ?? $card->range(Observable::LeadWeight)?->middle() ?? 60.0,
+            Observable::BallPosition->value => $case->seen->number(Observable::BallPosition) ?? self::usual(Observable::BallPosition, $card),
+            Observable::LeadWeight->value => $case->seen->number(Observable::LeadWeight) ?? self::usual(Observable::LeadWeight, $card),
         ];
         $to = static fn(Observable $what): float => $setup->number($what) ?? $start[$what->value] ?? 0.0;
         $by = static fn(Observable $what): float => $to($what) - ($start[$what->value] ?? 0.0);
 
         $moves = new SetupMoves($model->calibration);
-        $swing = $moves->ballBy($fit->swing, $by(Observable::BallPosition), $case->seen->number(Observable::StanceWidth) ?? self::USUAL_STANCE_MM);
+        $swing = $moves->ballBy($fit->swing, $by(Observable::BallPosition), $case->seen->number(Observable::StanceWidth) ?? self::usual(Observable::StanceWidth, $card));
         $swing = $moves->weightBy($swing, $by(Observable::LeadWeight));
         $swing = $moves->openTo($swing, $to(Observable::FaceOpen));
         $swing = $moves->leanTo($swing, $to(Observable::ShaftLean))->with($task->club, $task->lie);
@@ -63,7 +65,12 @@ final readonly class SetupTrial
         return new self(ModelFigures::of($fit, $card, $model), ModelFigures::forSwing($swing, $fit, $card, $model), $start);
     }
 
-    /** @return array{now: array<string, mixed>, then: array<string, mixed>, start: array<string, float>} */
+    private static function usual(Observable $what, SetupCard $card): float
+    {
+        return $card->range($what)?->middle() ?? $what->usual() ?? 0.0;
+    }
+
+    /** @return SetupTrialShape */
     public function toArray(): array
     {
         return [

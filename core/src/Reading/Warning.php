@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+/**
+ * @phpstan-type WarningShape array{id: value-of<WarningId>, text: string}
+ */
 final readonly class Warning
 {
     public function __construct(
@@ -11,7 +14,7 @@ final readonly class Warning
         public string $text,
     ) {}
 
-    /** @return array{id: string, text: string} */
+    /** @return WarningShape */
     public function toArray(): array
     {
         return ['id' => $this->id->value, 'text' => $this->text];

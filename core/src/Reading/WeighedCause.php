@@ -5,10 +5,33 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Effort;
 
-/** A cause with its probability, its evidence and what curing it would gain. */
+/**
+ * A cause with its probability, its evidence and what curing it would gain.
+ *
+ * @phpstan-import-type WeighedClueShape from WeighedClue
+ * @phpstan-type WeighedCauseShape array{
+ *     id: string,
+ *     name: string,
+ *     probability: float,
+ *     for: list<WeighedClueShape>,
+ *     against: list<WeighedClueShape>,
+ *     // The heaviest things that speak for it.
+ *     main_reasons: list<string>,
+ *     // Good strikes won by its cure, as a share.
+ *     gain: float|null,
+ *     gain_text: string|null,
+ *     effort: value-of<Effort>,
+ *     if_wrong: string,
+ *     prior: float,
+ * }
+ */
 final readonly class WeighedCause
 {
+    /** So many reasons are told where there is no room for all. Origin: chosen by us. */
+    private const MAIN_REASONS = 3;
+
     /**
      * @param  float  $prior  probability before anything was seen, 0..1
      * @param  float  $probability  0..1
@@ -27,12 +50,18 @@ final readonly class WeighedCause
         public ?string $gainText = null,
     ) {}
 
+    /** @return list<string> the heaviest things that speak for it, in words */
+    public function mainReasons(): array
+    {
+        return array_map(static fn(WeighedClue $clue): string => $clue->text, \array_slice($this->for, 0, self::MAIN_REASONS));
+    }
+
     public function withGain(?float $gain, string $text): self
     {
         return new self($this->cause, $this->prior, $this->probability, $this->for, $this->against, $gain, $text);
     }
 
-    /** @return array<string, mixed> */
+    /** @return WeighedCauseShape */
     public function toArray(): array
     {
         return [
@@ -41,6 +70,7 @@ final readonly class WeighedCause
             'probability' => round($this->probability, 4),
             'for' => array_map(static fn(WeighedClue $clue): array => $clue->toArray(), $this->for),
             'against' => array_map(static fn(WeighedClue $clue): array => $clue->toArray(), $this->against),
+            'main_reasons' => $this->mainReasons(),
             'gain' => $this->gain === null ? null : round($this->gain, 4),
             'gain_text' => $this->gainText,
             'effort' => $this->cause->cure->effort->value,

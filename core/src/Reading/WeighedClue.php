@@ -4,7 +4,19 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
-/** One piece of evidence as it bears on a cause: what was seen, how strongly it weighs (log-odds) and by which rule. */
+/**
+ * One piece of evidence as it bears on a cause: what was seen, how strongly it weighs (log-odds) and by which rule.
+ *
+ * @phpstan-type WeighedClueShape array{
+ *     // What was seen, in words.
+ *     text: string,
+ *     // How much likelier it makes the cause; below 1 it speaks against it.
+ *     odds: float,
+ *     // "speaks strongly for it"
+ *     says: string,
+ *     how: string,
+ * }
+ */
 final readonly class WeighedClue
 {
     /** Odds beyond a million are not told apart, as a log. */
@@ -30,7 +42,7 @@ final readonly class WeighedClue
         return $how.($this->weight > 0 ? ' for it' : ' against it');
     }
 
-    /** @return array{text: string, odds: float, says: string, how: string} */
+    /** @return WeighedClueShape */
     public function toArray(): array
     {
         return ['text' => $this->text, 'odds' => round(exp(max(-self::MOST_LOG, min(self::MOST_LOG, $this->weight))), 2), 'says' => $this->says(), 'how' => $this->how];

@@ -69,10 +69,10 @@ enum School: string
         }
 
         return match ($this) {
-            self::NeutralShaft, self::HandleAhead, self::CentreAhead => $shot !== Shot::Bunker,
+            self::NeutralShaft, self::HandleAhead, self::CentreAhead => ! $shot->inSand(),
             self::TurnThrough => $shot === Shot::Pitch,
-            self::LieFirst => $shot !== Shot::Bunker && \in_array($lie, [Lie::LightRough, Lie::BallDown], true),
-            self::OpenAcross, self::SquareSplash => $shot === Shot::Bunker,
+            self::LieFirst => ! $shot->inSand() && \in_array($lie, [Lie::LightRough, Lie::BallDown], true),
+            self::OpenAcross, self::SquareSplash => $shot->inSand(),
             // A shut edge digs in where the sand is deep.
             self::ShutEdge => $lie === Lie::SandFirm,
         };
@@ -89,7 +89,7 @@ enum School: string
     {
         return match (true) {
             $lie === Lie::SandThin, $lie === Lie::SandPlugged => self::ShutEdge,
-            $shot === Shot::Bunker => self::OpenAcross,
+            $shot->inSand() => self::OpenAcross,
             $lie === Lie::BallDown => self::LieFirst,
             default => self::NeutralShaft,
         };

@@ -11,7 +11,27 @@ use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
 
-/** Which columns of a sheet hold what, and how a row of it becomes a ball. */
+/**
+ * Which columns of a sheet hold what, and how a row of it becomes a ball.
+ *
+ * @phpstan-type SheetColumnShape array{
+ *     header: string,
+ *     // What it holds of a ball.
+ *     key: string,
+ *     unit: string|null,
+ *     // The other sign than ours.
+ *     flipped: bool,
+ *     // Words of the sheet => ours.
+ *     words: array<string, string>,
+ * }
+ * @phpstan-type DayOrderShape value-of<DayOrder>
+ * @phpstan-type SheetMappingShape array{
+ *     columns: list<SheetColumnShape>,
+ *     time: array{header: string, order: DayOrderShape}|null,
+ *     // Rows with other words in this column are left out.
+ *     only: array{header: string, is: string}|null,
+ * }
+ */
 final readonly class SheetMapping
 {
     private const KEYS = ['columns', 'time', 'only'];

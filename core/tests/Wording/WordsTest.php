@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Wording;
 
-use LowPoint\Core\CaseFile\Library;
 use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Tally;
@@ -24,15 +23,6 @@ final class WordsTest extends TestCase
         self::assertSame($metric, (new Words)->told($metric));
         self::assertSame($imperial, (new Words(Units::Imperial))->told($metric));
         self::assertSame(['a' => $imperial, 'n' => 3, 'b' => [$imperial]], (new Words(Units::Imperial))->allTold(['a' => $metric, 'n' => 3, 'b' => [$metric]]));
-    }
-
-    public function test_the_whole_library_can_be_read_in_yards_and_inches(): void
-    {
-        $texts = json_encode(Library::toArray(new Words(Units::Imperial)), JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
-
-        self::assertDoesNotMatchRegularExpression('/\d (cm|mm|m)\b/', $texts);
-        self::assertMatchesRegularExpression('/\d (in|yd)\b/', $texts);
-        self::assertMatchesRegularExpression('/\d cm\b/', json_encode(Library::toArray(new Words), JSON_THROW_ON_ERROR));
     }
 
     #[TestWith([-41.0, '4.1 cm behind', '1.6 in behind'])]

@@ -6,6 +6,8 @@ namespace App\Http\Controllers\Api;
 
 use App\Archive\AccountArchive;
 use App\Archive\ArchiveImport;
+use App\Contract\Endpoint;
+use App\Http\Resources\ArchiveImportResource;
 use App\Jobs\ImportArchive;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -19,6 +21,8 @@ final class ArchiveController
 {
     private const MOST_KB = 200 * 1024;
 
+    /** Everything of the coach in open formats, as a zip. */
+    #[Endpoint(type: 'application/zip')]
     public function show(#[CurrentUser] User $coach, AccountArchive $archive): BinaryFileResponse
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'archive');
@@ -27,6 +31,8 @@ final class ArchiveController
         return response()->download($path, 'low-point-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 
+    /** Reads an archive back into an empty account, beside the web server. */
+    #[Endpoint(ArchiveImportResource::class, status: 202, file: 'archive')]
     public function store(Request $request, #[CurrentUser] User $coach, ArchiveImport $reading): JsonResponse
     {
         $request->validate(['archive' => ['required', 'file', 'max:'.self::MOST_KB]]);
@@ -35,14 +41,20 @@ final class ArchiveController
         $id = $reading->begin($coach, $file->getPathname());
         ImportArchive::dispatch($id);
 
-        return new JsonResponse(['id' => $id, ...ArchiveImport::told($id)], 202);
+        return self::shown($id)->response()->setStatusCode(202);
     }
 
-    public function reading(string $id, #[CurrentUser] User $coach): JsonResponse
+    /** How far it has come. */
+    #[Endpoint(ArchiveImportResource::class)]
+    public function reading(string $id, #[CurrentUser] User $coach): ArchiveImportResource
     {
-        $told = ArchiveImport::told($id);
-        abort_if(($told['coach'] ?? null) !== $coach->id, 404);
+        abort_if((ArchiveImport::told($id)['coach'] ?? null) !== $coach->id, 404);
 
-        return new JsonResponse(['id' => $id, ...$told]);
+        return self::shown($id);
+    }
+
+    private static function shown(string $id): ArchiveImportResource
+    {
+        return new ArchiveImportResource(['id' => $id, ...array_diff_key(ArchiveImport::told($id), ['coach' => 0])]);
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
 use App\Http\Requests\PutBallRequest;
+use App\Http\Resources\SetReadingResource;
 use App\Lessons\SetReading;
 use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Lesson;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +24,8 @@ final class BallController
     private const ATTEMPTS = 4;
 
     /** Stores the ball with this id: the same one twice is stored once, a changed one is a correction, a removed one comes back. */
-    public function put(PutBallRequest $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): JsonResponse
+    #[Endpoint(SetReadingResource::class)]
+    public function put(PutBallRequest $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): SetReadingResource
     {
         Gate::authorize('view', $lesson);
         $task = CaseReader::task($lesson->task);
@@ -41,11 +43,12 @@ final class BallController
             }
         }, self::ATTEMPTS);
 
-        return new JsonResponse(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set->load('balls'))]);
+        return new SetReadingResource(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set->load('balls'))]);
     }
 
     /** Takes the ball out of the set; it is kept and can be put back. */
-    public function destroy(Request $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): JsonResponse
+    #[Endpoint(SetReadingResource::class, takes: 'DeleteBallShape')]
+    public function destroy(Request $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): SetReadingResource
     {
         Gate::authorize('view', $lesson);
         DB::transaction(function () use ($request, $set, $ballId): void {
@@ -63,7 +66,7 @@ final class BallController
             }
         }, self::ATTEMPTS);
 
-        return new JsonResponse(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set->load('balls'))]);
+        return new SetReadingResource(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set->load('balls'))]);
     }
 
     /** Removed balls included. A ball of another set is refused: ids made on a device cannot reach into it. */

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
 use App\Http\Requests\PutBallSetRequest;
+use App\Http\Resources\SetReadingResource;
+use App\Lessons\BallsWanted;
 use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
@@ -23,7 +25,8 @@ final class BallSetController
      * Merges what was seen into the set with this id, making it when new: a key with null takes the observation back,
      * an absent key leaves it, so that two devices on one lesson do not wipe out each other's entries.
      */
-    public function put(PutBallSetRequest $request, Lesson $lesson, string $setId, SetReading $reading): JsonResponse
+    #[Endpoint(SetReadingResource::class)]
+    public function put(PutBallSetRequest $request, Lesson $lesson, string $setId, SetReading $reading, BallsWanted $wanted): SetReadingResource
     {
         Gate::authorize('view', $lesson);
         // Read, merged and stored under a lock: two devices at once keep what either saw.
@@ -48,7 +51,7 @@ final class BallSetController
             return $set;
         }, self::ATTEMPTS);
 
-        return new JsonResponse(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set)]);
+        return new SetReadingResource(['set_id' => $set->id, 'balls_wanted' => $wanted->of($lesson, $set), 'reading' => $reading->of($lesson, $set)]);
     }
 
     /**

@@ -5,22 +5,30 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Archive\Bin;
+use App\Contract\Endpoint;
+use App\Http\Resources\BinEntryResource;
+use App\Http\Resources\ErasureResource;
 use App\Jobs\KeepStanding;
 use App\Models\Lesson;
 use App\Models\Student;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\Gate;
 
 /** Delete, bring back, erase for good. */
 final class BinController
 {
-    public function index(#[CurrentUser] User $coach, Bin $bin): JsonResponse
+    /** What was deleted in the last 30 days and can come back. */
+    #[Endpoint(BinEntryResource::class, list: true)]
+    public function index(#[CurrentUser] User $coach, Bin $bin): AnonymousResourceCollection
     {
-        return new JsonResponse($bin->of($coach));
+        return BinEntryResource::collection($bin->of($coach));
     }
 
+    /** Deletes a student; for 30 days it can be brought back. */
+    #[Endpoint(status: 204)]
     public function deleteStudent(Student $student): JsonResponse
     {
         Gate::authorize('view', $student);
@@ -29,6 +37,8 @@ final class BinController
         return new JsonResponse(null, 204);
     }
 
+    /** Deletes a lesson; for 30 days it can be brought back. */
+    #[Endpoint(status: 204)]
     public function deleteLesson(Lesson $lesson): JsonResponse
     {
         Gate::authorize('view', $lesson);
@@ -38,6 +48,8 @@ final class BinController
         return new JsonResponse(null, 204);
     }
 
+    /** Brings a deleted student back. */
+    #[Endpoint(status: 204)]
     public function restoreStudent(string $studentId): JsonResponse
     {
         $student = Student::onlyTrashed()->findOrFail($studentId);
@@ -47,6 +59,8 @@ final class BinController
         return new JsonResponse(null, 204);
     }
 
+    /** Brings a deleted lesson back. */
+    #[Endpoint(status: 204)]
     public function restoreLesson(string $lessonId): JsonResponse
     {
         $lesson = Lesson::onlyTrashed()->findOrFail($lessonId);
@@ -58,11 +72,12 @@ final class BinController
     }
 
     /** On a student's written request: at once, for good, with a receipt. */
-    public function erase(string $studentId, Bin $bin): JsonResponse
+    #[Endpoint(ErasureResource::class)]
+    public function erase(string $studentId, Bin $bin): ErasureResource
     {
         $student = Student::withTrashed()->findOrFail($studentId);
         Gate::authorize('view', $student);
 
-        return new JsonResponse($bin->erase($student));
+        return new ErasureResource($bin->erase($student));
     }
 }

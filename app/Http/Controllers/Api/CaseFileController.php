@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
+use App\Http\Resources\CaseFileResource;
 use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
@@ -14,6 +16,7 @@ use LowPoint\Core\CaseFile\CaseWriter;
 /** One set of balls as an open case file. */
 final class CaseFileController
 {
+    #[Endpoint(CaseFileResource::class)]
     public function __invoke(Lesson $lesson, BallSet $set, SetReading $cases): Response
     {
         Gate::authorize('view', $lesson);

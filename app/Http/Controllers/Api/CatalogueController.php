@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use Illuminate\Http\JsonResponse;
-use LowPoint\Core\CaseFile\Catalogue;
+use App\Contract\Endpoint;
+use App\Http\Resources\CatalogueResource;
 
 /** Every closed list, label and range a screen needs, from the core, so that none is written twice. */
 final class CatalogueController
 {
-    public function __invoke(): JsonResponse
+    #[Endpoint(CatalogueResource::class)]
+    public function __invoke(): CatalogueResource
     {
-        return new JsonResponse(Catalogue::toArray());
+        return new CatalogueResource(null);
     }
 }

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
 use App\Http\Requests\PutLessonRequest;
+use App\Http\Resources\LessonPageResource;
 use App\Http\Resources\LessonResource;
+use App\Http\Resources\StoredLessonResource;
 use App\Http\Resources\StudentResource;
 use App\Jobs\KeepStanding;
+use App\Lessons\BallsWanted;
 use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use App\Models\Student;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -25,26 +28,29 @@ final class LessonController
     private const ATTEMPTS = 4;
 
     /** The lesson with all its sets, each with its reading. */
-    public function show(Lesson $lesson, SetReading $reading): JsonResponse
+    #[Endpoint(LessonPageResource::class)]
+    public function show(Lesson $lesson, SetReading $reading, BallsWanted $wanted): LessonPageResource
     {
         Gate::authorize('view', $lesson);
         $lesson->load('student', 'sets.balls', 'prescription');
 
-        return new JsonResponse([
+        return new LessonPageResource([
             'lesson' => new LessonResource($lesson),
             'student' => new StudentResource($lesson->student->loadCount('lessons')),
             'readings' => (object) $lesson->sets->mapWithKeys(static fn(BallSet $set): array => [$set->id => $reading->of($lesson, $set)])->all(),
+            'balls_wanted' => (object) $lesson->sets->mapWithKeys(static fn(BallSet $set): array => [$set->id => $wanted->of($lesson, $set)])->all(),
         ]);
     }
 
     /** Begins, changes or closes the lesson with this id. */
-    public function put(PutLessonRequest $request, string $lessonId, SetReading $reading): JsonResponse
+    #[Endpoint(StoredLessonResource::class)]
+    public function put(PutLessonRequest $request, string $lessonId, SetReading $reading): StoredLessonResource
     {
         $student = Student::query()->findOrFail($request->string('student_id')->value());
         Gate::authorize('view', $student);
         $wanted = CaseWriter::task(CaseReader::task($request->input('task')));
 
-        return DB::transaction(function () use ($request, $lessonId, $student, $wanted, $reading): JsonResponse {
+        return DB::transaction(function () use ($request, $lessonId, $student, $wanted, $reading): StoredLessonResource {
             $lesson = Lesson::withTrashed()->lockForUpdate()->find($lessonId) ?? new Lesson(['id' => $lessonId, 'student_id' => $student->id]);
             abort_if($lesson->student_id !== $student->id, 403);
             abort_if($lesson->trashed(), 410, 'This lesson was deleted, perhaps on another device. It can be put back from the bin for 30 days; then what waits here can be sent.');
@@ -61,7 +67,7 @@ final class LessonController
                 KeepStanding::dispatch($student->id)->afterCommit();
             }
 
-            return new JsonResponse(['readings' => (object) $readings, 'lesson' => new LessonResource($lesson->load('prescription')), 'conflicts' => $conflicts]);
+            return new StoredLessonResource(['readings' => (object) $readings, 'lesson' => new LessonResource($lesson->load('prescription')), 'conflicts' => $conflicts]);
         }, self::ATTEMPTS);
     }
 

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
+use App\Http\Resources\LibraryResource;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\JsonResponse;
-use LowPoint\Core\CaseFile\Library;
 use LowPoint\Core\Wording\Words;
 
 /** Causes, drills and schools, to read up on, in the coach's units. */
 final class LibraryController
 {
-    public function __invoke(#[CurrentUser] User $coach): JsonResponse
+    #[Endpoint(LibraryResource::class)]
+    public function __invoke(#[CurrentUser] User $coach): LibraryResource
     {
-        return new JsonResponse(Library::toArray(new Words($coach->units)));
+        return new LibraryResource(new Words($coach->units));
     }
 }

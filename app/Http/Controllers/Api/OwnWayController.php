@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
 use App\Figures\DrillSvg;
+use App\Http\Resources\DrillPreviewResource;
+use App\Http\Resources\OwnCardResource;
+use App\Http\Resources\OwnDrillResource;
+use App\Http\Resources\OwnWayResource;
 use App\Models\OwnCard;
 use App\Models\OwnDrill;
 use App\Models\User;
@@ -30,19 +35,27 @@ use LowPoint\Core\Wording\Words;
 /** A coach's own drills, and his own cards of figures, feel and drills. */
 final readonly class OwnWayController
 {
-    public function index(#[CurrentUser] User $coach): JsonResponse
+    /** What the coach keeps of his own. */
+    #[Endpoint(OwnWayResource::class)]
+    public function index(#[CurrentUser] User $coach): OwnWayResource
     {
-        return new JsonResponse([
-            'cards' => array_map(self::card(...), OwnCard::query()->where('coach_id', $coach->id)->latest('updated_at')->get()->all()),
-            'drills' => array_map(static fn(OwnDrill $one): array => ['id' => $one->id] + $one->content, OwnDrill::query()->where('coach_id', $coach->id)->oldest('name')->get()->all()),
+        return new OwnWayResource([
+            'cards' => OwnCardResource::collection(OwnCard::query()->where('coach_id', $coach->id)->latest('updated_at')->get()),
+            'drills' => OwnDrillResource::collection(OwnDrill::query()->where('coach_id', $coach->id)->oldest('name')->get()),
             'parts' => Drill::PARTS,
             'kinds' => array_column(Scoring::cases(), 'value'),
+            'first_goal' => Drill::FIRST_GOAL,
             'most' => ['parts' => Drill::MOST_PARTS, 'figures' => Card::MOST_FIGURES, 'drills' => Prescription::MOST_DRILLS],
         ]);
     }
 
-    /** @throws InvalidInput naming key, value and range */
-    public function putCard(Request $request, string $cardId, KnownDrills $drills, #[CurrentUser] User $coach): JsonResponse
+    /**
+     * Keeps a card of the coach's own.
+     *
+     * @throws InvalidInput naming key, value and range
+     */
+    #[Endpoint(OwnCardResource::class, takes: 'PutOwnCardShape')]
+    public function putCard(Request $request, string $cardId, KnownDrills $drills, #[CurrentUser] User $coach): OwnCardResource
     {
         $card = Card::of($request->all());
         foreach ($card->drills as $i => $id) {
@@ -54,9 +67,11 @@ final readonly class OwnWayController
         abort_if($kept->coach_id !== $coach->id, Response::HTTP_FORBIDDEN);
         $kept->fill(['shot' => $card->shot->value, 'content' => $card->toArray()])->save();
 
-        return new JsonResponse(self::card($kept));
+        return new OwnCardResource($kept);
     }
 
+    /** Takes a card away; what was handed out from it stays. */
+    #[Endpoint(status: 204)]
     public function deleteCard(OwnCard $card, #[CurrentUser] User $coach): JsonResponse
     {
         abort_if($card->coach_id !== $coach->id, Response::HTTP_FORBIDDEN);
@@ -70,7 +85,8 @@ final readonly class OwnWayController
      *
      * @throws InvalidInput naming key, value and range
      */
-    public function putDrill(Request $request, string $drillId, #[CurrentUser] User $coach): JsonResponse
+    #[Endpoint(DrillPreviewResource::class, takes: 'PutOwnDrillShape')]
+    public function putDrill(Request $request, string $drillId, #[CurrentUser] User $coach): DrillPreviewResource
     {
         $drill = Drill::of($drillId, $request->all());
         $kept = OwnDrill::withTrashed()->find($drillId) ?? new OwnDrill(['id' => $drillId, 'coach_id' => $coach->id]);
@@ -80,20 +96,16 @@ final readonly class OwnWayController
         $task = new Task(Shot::Chip, Lie::Fairway, new Club(56, 10));
         $sheet = DrillHandout::for($drill, SetupCard::of(School::followedIn($task), $task), null, new Words($coach->units));
 
-        return new JsonResponse($sheet->toArray() + ['svg' => DrillSvg::of($sheet->picture->shapes, false, $coach->units)]);
+        return new DrillPreviewResource(['drill' => $sheet->toArray(), 'svg' => DrillSvg::of($sheet->picture->shapes, false, $coach->units)]);
     }
 
+    /** Takes a drill away; where it was handed out it stays. */
+    #[Endpoint(status: 204)]
     public function deleteDrill(OwnDrill $drill, #[CurrentUser] User $coach): JsonResponse
     {
         abort_if($drill->coach_id !== $coach->id, Response::HTTP_FORBIDDEN);
         $drill->delete();
 
         return new JsonResponse(null, Response::HTTP_NO_CONTENT);
-    }
-
-    /** @return array<string, mixed> */
-    private static function card(OwnCard $card): array
-    {
-        return ['id' => $card->id] + $card->content;
     }
 }

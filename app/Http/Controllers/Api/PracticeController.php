@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
+use App\Http\Requests\MoveSessionRequest;
 use App\Http\Requests\PutPlanRequest;
 use App\Http\Requests\PutResultRequest;
+use App\Http\Resources\DrillResultResource;
+use App\Http\Resources\MovedSessionResource;
+use App\Http\Resources\PracticeResource;
 use App\Models\PlanSession;
 use App\Models\Student;
 use App\Practice\Calendar;
 use App\Practice\Planning;
 use App\Practice\Results;
 use App\Practice\StudentPractice;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
@@ -21,14 +24,18 @@ use Illuminate\Support\Facades\Gate;
 /** Plan, drills and results of a student, on the coach's side. */
 final class PracticeController
 {
-    public function show(Student $student, StudentPractice $practice): JsonResponse
+    /** What was handed out, the plan, and what was logged. */
+    #[Endpoint(PracticeResource::class)]
+    public function show(Student $student, StudentPractice $practice): PracticeResource
     {
         Gate::authorize('view', $student);
 
-        return new JsonResponse($practice->of($student));
+        return new PracticeResource($practice->of($student));
     }
 
-    public function putPlan(PutPlanRequest $request, Student $student, Planning $planning, StudentPractice $practice): JsonResponse
+    /** Makes a plan of practice from what was handed out; it replaces the one before. */
+    #[Endpoint(PracticeResource::class)]
+    public function putPlan(PutPlanRequest $request, Student $student, Planning $planning, StudentPractice $practice): PracticeResource
     {
         Gate::authorize('view', $student);
         /** @var list<string> $grounds */
@@ -37,19 +44,22 @@ final class PracticeController
         $equipment = $request->input('equipment');
         $planning->make($student, $request->days(), $grounds, $equipment, $request->integer('weeks'), $request->from());
 
-        return new JsonResponse($practice->of($student->refresh()));
+        return new PracticeResource($practice->of($student->refresh()));
     }
 
-    public function moveSession(Request $request, Student $student, PlanSession $session, Planning $planning): JsonResponse
+    /** Moves a visit to another day. */
+    #[Endpoint(MovedSessionResource::class)]
+    public function moveSession(MoveSessionRequest $request, Student $student, PlanSession $session, Planning $planning): MovedSessionResource
     {
         Gate::authorize('view', $student);
         abort_if($session->plan->student_id !== $student->id, 404);
-        $request->validate(['day' => ['required', 'date_format:Y-m-d']]);
         $planning->move($session, Carbon::parse($request->string('day')->value()));
 
-        return new JsonResponse(['id' => $session->id, 'day' => $session->day->toDateString()]);
+        return new MovedSessionResource(['id' => $session->id, 'day' => $session->day->toDateString()]);
     }
 
+    /** The plan as a calendar file. */
+    #[Endpoint(type: 'text/calendar')]
     public function calendar(Student $student): Response
     {
         Gate::authorize('view', $student);
@@ -57,11 +67,13 @@ final class PracticeController
         return self::file($student);
     }
 
-    public function putResult(PutResultRequest $request, Student $student, string $resultId, Results $results): JsonResponse
+    /** Logs one run of a drill. */
+    #[Endpoint(DrillResultResource::class)]
+    public function putResult(PutResultRequest $request, Student $student, string $resultId, Results $results): DrillResultResource
     {
         Gate::authorize('view', $student);
 
-        return new JsonResponse(StudentPractice::result($results->put($student, $resultId, $request->run(), 'coach')));
+        return new DrillResultResource($results->put($student, $resultId, $request->run(), 'coach'));
     }
 
     public static function file(Student $student): Response

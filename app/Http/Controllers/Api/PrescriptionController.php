@@ -4,35 +4,41 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
 use App\Http\Requests\PutPrescriptionRequest;
+use App\Http\Resources\DrillsResource;
+use App\Http\Resources\PrescriptionResource;
+use App\Http\Resources\ProposalResource;
 use App\Jobs\KeepStanding;
 use App\Lessons\Prescribing;
 use App\Models\BallSet;
 use App\Models\Lesson;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\Drills\DrillHandout;
 
 final class PrescriptionController
 {
     /** What the core would prescribe for this cause, made out for this set. Nothing is stored. */
-    public function propose(Lesson $lesson, BallSet $set, string $cause, Prescribing $prescribing): JsonResponse
+    #[Endpoint(ProposalResource::class)]
+    public function propose(Lesson $lesson, BallSet $set, string $cause, Prescribing $prescribing): ProposalResource
     {
         Gate::authorize('view', $lesson);
 
-        return new JsonResponse($prescribing->propose($lesson, $set, $cause)->toArray());
+        return new ProposalResource($prescribing->propose($lesson, $set, $cause)->toArray());
     }
 
     /** Every drill there is for this shot and student, made out for this set, for a coach who goes his own way. */
-    public function drills(Lesson $lesson, BallSet $set, Prescribing $prescribing): JsonResponse
+    #[Endpoint(DrillsResource::class)]
+    public function drills(Lesson $lesson, BallSet $set, Prescribing $prescribing): DrillsResource
     {
         Gate::authorize('view', $lesson);
 
-        return new JsonResponse(['drills' => array_values(array_map(static fn(DrillHandout $sheet): array => $sheet->toArray(), $prescribing->sheets($lesson, $set)))]);
+        return new DrillsResource(['drills' => array_values(array_map(static fn(DrillHandout $sheet): array => $sheet->toArray(), $prescribing->sheets($lesson, $set)))]);
     }
 
     /** Hands out a prescription: the cause, one feel and at most two drills. It replaces an earlier one of this lesson. */
-    public function put(PutPrescriptionRequest $request, Lesson $lesson, Prescribing $prescribing): JsonResponse
+    #[Endpoint(PrescriptionResource::class)]
+    public function put(PutPrescriptionRequest $request, Lesson $lesson, Prescribing $prescribing): PrescriptionResource
     {
         Gate::authorize('view', $lesson);
         $set = $lesson->sets()->findOrFail($request->string('set_id')->value());
@@ -45,6 +51,6 @@ final class PrescriptionController
         $given = $prescribing->give($lesson, $set, $request->string('cause')->value(), $request->string('feel')->value(), $drills, $figures, $goals, $request->string('sentence')->value());
         KeepStanding::dispatch($lesson->student_id);
 
-        return new JsonResponse(['prescription' => ['cause' => $given->cause, 'school' => $given->school, 'content' => $given->content]]);
+        return new PrescriptionResource($given);
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
+use App\Http\Resources\ProgressResource;
 use App\Models\Student;
 use App\Progress\StudentProgress;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
@@ -18,13 +19,14 @@ final class ProgressController
     private const MOST_DRAWN = 600;
 
     /** All of it, or the lessons of one shot and one lie. */
-    public function __invoke(Request $request, Student $student, StudentProgress $progress): JsonResponse
+    #[Endpoint(ProgressResource::class, query: ['shot' => 'Only lessons of this shot.', 'lie' => 'Only lessons from this lie.', 'drawn' => 'How many lessons to tell in full.'])]
+    public function __invoke(Request $request, Student $student, StudentProgress $progress): ProgressResource
     {
         Gate::authorize('view', $student);
         /** @var array{shot?: string|null, lie?: string|null} $only */
         $only = $request->validate(['shot' => ['nullable', Rule::enum(Shot::class)], 'lie' => ['nullable', Rule::enum(Lie::class)]]);
         $request->validate(['drawn' => ['nullable', 'integer', 'min:1']]);
 
-        return new JsonResponse($progress->of($student, $only, min(self::MOST_DRAWN, $request->integer('drawn', StudentProgress::DRAWN))));
+        return new ProgressResource($progress->of($student, $only, min(self::MOST_DRAWN, $request->integer('drawn', StudentProgress::DRAWN))));
     }
 }

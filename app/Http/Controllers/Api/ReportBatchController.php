@@ -4,28 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
+use App\Http\Requests\MakeReportsRequest;
+use App\Http\Resources\ReportBatchResource;
 use App\Jobs\MakeReport;
 use App\Models\Lesson;
 use App\Models\User;
-use App\Reports\LessonReport;
 use App\Reports\ReportFolder;
 use Illuminate\Bus\Batch;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Rule;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Several reports at once: made by the queue, with progress, fetched as one zip. */
 final class ReportBatchController
 {
-    private const MOST = 100;
-
-    public function store(Request $request, #[CurrentUser] User $coach): JsonResponse
+    /** Makes the reports of many lessons, beside the web server. */
+    #[Endpoint(ReportBatchResource::class, status: 202)]
+    public function store(MakeReportsRequest $request, #[CurrentUser] User $coach): JsonResponse
     {
-        $request->validate(['lessons' => ['required', 'array', 'max:'.self::MOST], 'lessons.*' => ['string', 'ulid', 'distinct'], 'paper' => ['required', Rule::in(LessonReport::PAPERS)]]);
         /** @var list<string> $ids */
         $ids = $request->array('lessons');
         foreach ($ids as $id) {
@@ -34,14 +33,18 @@ final class ReportBatchController
         $paper = $request->string('paper')->value();
         $batch = Bus::batch(array_map(static fn(string $id): MakeReport => new MakeReport($id, $paper), $ids))->name("reports {$coach->id}")->allowFailures()->dispatch();
 
-        return new JsonResponse(self::shown($batch), 202);
+        return (new ReportBatchResource($batch))->response()->setStatusCode(202);
     }
 
-    public function show(string $batch, #[CurrentUser] User $coach): JsonResponse
+    /** How far they have come. */
+    #[Endpoint(ReportBatchResource::class)]
+    public function show(string $batch, #[CurrentUser] User $coach): ReportBatchResource
     {
-        return new JsonResponse(self::shown($this->mine($batch, $coach)));
+        return new ReportBatchResource($this->mine($batch, $coach));
     }
 
+    /** The reports as a zip. */
+    #[Endpoint(type: 'application/zip')]
     public function download(string $batch, #[CurrentUser] User $coach, ReportFolder $folder): BinaryFileResponse
     {
         $batch = $this->mine($batch, $coach);
@@ -58,11 +61,5 @@ final class ReportBatchController
         abort_if($batch === null || $batch->name !== "reports {$coach->id}", 404);
 
         return $batch;
-    }
-
-    /** @return array<string, mixed> */
-    private static function shown(Batch $batch): array
-    {
-        return ['id' => $batch->id, 'total' => $batch->totalJobs, 'done' => $batch->processedJobs(), 'failed' => $batch->failedJobs, 'finished' => $batch->finished()];
     }
 }

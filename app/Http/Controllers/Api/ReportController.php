@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
 use App\Models\Lesson;
 use App\Reports\LessonReport;
 use Illuminate\Http\Request;
@@ -14,6 +15,7 @@ use Illuminate\Validation\Rule;
 /** A lesson on one page: as PDF, or with ?as=print as the page the PDF is made of. */
 final class ReportController
 {
+    #[Endpoint(type: 'application/pdf', query: ['paper' => 'a4 or letter.', 'as' => 'pdf, or print for the page itself.'])]
     public function __invoke(Request $request, Lesson $lesson, LessonReport $report): Response
     {
         Gate::authorize('view', $lesson);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\CoachResource;
 use App\Models\User;
@@ -22,6 +23,8 @@ final class SessionController
 
     private const FAILURES_FROM_A_PLACE = 30;
 
+    /** Signs a coach in. */
+    #[Endpoint(CoachResource::class)]
     public function store(SignInRequest $request): CoachResource|JsonResponse
     {
         // Only pages of this origin get a session.
@@ -45,6 +48,8 @@ final class SessionController
         return $this->show($request);
     }
 
+    /** The coach who is signed in. */
+    #[Endpoint(CoachResource::class)]
     public function show(Request $request): CoachResource
     {
         /** @var User $coach */
@@ -53,6 +58,8 @@ final class SessionController
         return new CoachResource($coach);
     }
 
+    /** Signs out; the session is gone. */
+    #[Endpoint(status: 204)]
     public function destroy(Request $request): JsonResponse
     {
         self::guard()->logout();

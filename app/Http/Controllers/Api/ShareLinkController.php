@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
+use App\Http\Requests\MakeLinkRequest;
+use App\Http\Resources\ShareLinkResource;
 use App\Models\ShareLink;
 use App\Models\Student;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 
@@ -16,39 +19,35 @@ final class ShareLinkController
 {
     private const TOKEN_LENGTH = 43;
 
-    public function index(Student $student): JsonResponse
+    /** All links of a student. */
+    #[Endpoint(ShareLinkResource::class, list: true)]
+    public function index(Student $student): AnonymousResourceCollection
     {
         Gate::authorize('view', $student);
 
-        return new JsonResponse($student->links()->get()->map(self::shown(...)));
+        return ShareLinkResource::collection($student->links()->get());
     }
 
-    public function store(Request $request, Student $student): JsonResponse
+    /** Makes a link; its path is told now and never again. */
+    #[Endpoint(ShareLinkResource::class, status: 201)]
+    public function store(MakeLinkRequest $request, Student $student): JsonResponse
     {
         Gate::authorize('view', $student);
-        $request->validate(['days' => ['required', 'integer', 'between:1,365']]);
         // 43 letters and digits: more than 2^250 of them. Told now and never again.
         $token = Str::random(self::TOKEN_LENGTH);
         $link = $student->links()->create(['token_hash' => ShareLink::hash($token), 'expires_at' => now()->addDays($request->integer('days'))]);
 
-        return new JsonResponse(['path' => "/p/{$token}"] + self::shown($link), 201);
+        return (new ShareLinkResource($link, "/p/{$token}"))->response()->setStatusCode(201);
     }
 
-    public function destroy(Student $student, ShareLink $link): JsonResponse
+    /** Revokes a link. */
+    #[Endpoint(ShareLinkResource::class)]
+    public function destroy(Student $student, ShareLink $link): ShareLinkResource
     {
         Gate::authorize('view', $student);
         abort_if($link->student_id !== $student->id, 404);
         $link->update(['revoked_at' => $link->revoked_at ?? now()]);
 
-        return new JsonResponse(self::shown($link));
-    }
-
-    /** @return array<string, mixed> */
-    private static function shown(ShareLink $link): array
-    {
-        return [
-            'id' => $link->id, 'open' => $link->isOpen(), 'made_at' => $link->created_at->toIso8601String(), 'expires_at' => $link->expires_at->toIso8601String(),
-            'revoked_at' => $link->revoked_at?->toIso8601String(), 'opened_at' => $link->opened_at?->toIso8601String(),
-        ];
+        return new ShareLinkResource($link);
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
 use App\Http\Requests\SheetPlanRequest;
+use App\Http\Resources\SheetCheckResource;
+use App\Http\Resources\SheetDraftResource;
 use App\Http\Resources\SheetImportResource;
 use App\Jobs\ImportSheet;
 use App\Jobs\KeepStanding;
@@ -18,6 +21,7 @@ use App\Sheets\SheetFile;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -40,14 +44,19 @@ final class SheetController
 
     private const CONFIRMED = 'This sheet was confirmed before.';
 
-    public function index(Student $student): JsonResponse
+    /** Sheets read for a student so far. */
+    #[Endpoint(SheetImportResource::class, list: true)]
+    public function index(Student $student): AnonymousResourceCollection
     {
         Gate::authorize('view', $student);
 
-        return new JsonResponse(SheetImportResource::collection(SheetImport::query()->where('student_id', $student->id)->where('state', '!=', SheetImport::DRAFT)->latest('id')->limit(self::SHOWN)->get()));
+        return SheetImportResource::collection(
+            SheetImport::query()->where('student_id', $student->id)->where('state', '!=', SheetImport::DRAFT)->latest('id')->limit(self::SHOWN)->get(),
+        );
     }
 
     /** Looks at the file; nothing of it goes into a lesson yet. */
+    #[Endpoint(SheetDraftResource::class, status: 201, file: 'sheet')]
     public function store(Request $request, Student $student, #[CurrentUser] User $coach): JsonResponse
     {
         Gate::authorize('view', $student);
@@ -67,31 +76,37 @@ final class SheetController
         File::ensureDirectoryExists(\dirname($import->path()));
         File::move($upload->getPathname(), $import->path());
 
-        return new JsonResponse([
+        return (new SheetDraftResource([
             'import' => new SheetImportResource($import),
             'columns' => array_map(static fn(array $column): array => $column + ['foreign' => array_map(static fn(Field $field): array => SheetColumn::foreign($field, $column['words'] ?? []), Ball::fields())], $survey['columns']),
             'units' => array_map(static fn(Field $field): array => array_column(SheetUnit::for($field), 'value'), Ball::fields()),
             'guess' => SheetGuess::of(array_column($survey['columns'], 'samples', 'header')),
             'presets' => $presets->map(static fn(SheetPreset $one): array => ['id' => $one->id, 'name' => $one->name, 'mapping' => $one->mapping]),
             'read_before' => $before?->created_at->toIso8601String(),
-        ], 201);
+        ]))->response()->setStatusCode(201);
     }
 
-    public function show(SheetImport $import): JsonResponse
+    /** How far a sheet was read. */
+    #[Endpoint(SheetImportResource::class)]
+    public function show(SheetImport $import): SheetImportResource
     {
         Gate::authorize('view', $import);
 
-        return new JsonResponse(new SheetImportResource($import));
+        return new SheetImportResource($import);
     }
 
-    public function check(SheetPlanRequest $request, SheetImport $import, SheetCheck $check): JsonResponse
+    /** What the sheet would come to; nothing is stored. */
+    #[Endpoint(SheetCheckResource::class)]
+    public function check(SheetPlanRequest $request, SheetImport $import, SheetCheck $check): SheetCheckResource
     {
         Gate::authorize('view', $import);
         abort_if($import->state !== SheetImport::DRAFT, 409, self::CONFIRMED);
 
-        return new JsonResponse($check->of($request->plan($import)));
+        return new SheetCheckResource($check->of($request->plan($import)));
     }
 
+    /** Reads the sheet into lessons, beside the web server. */
+    #[Endpoint(SheetImportResource::class, status: 202)]
     public function confirm(SheetPlanRequest $request, SheetImport $import, #[CurrentUser] User $coach): JsonResponse
     {
         Gate::authorize('view', $import);
@@ -108,10 +123,11 @@ final class SheetController
         });
         ImportSheet::dispatch($import->id);
 
-        return new JsonResponse(new SheetImportResource($import->refresh()), 202);
+        return (new SheetImportResource($import->refresh()))->response()->setStatusCode(202);
     }
 
     /** After a stop: from the row that comes next. */
+    #[Endpoint(SheetImportResource::class, status: 202)]
     public function goOn(SheetImport $import): JsonResponse
     {
         Gate::authorize('view', $import);
@@ -120,10 +136,11 @@ final class SheetController
             ImportSheet::dispatch($import->id);
         }
 
-        return new JsonResponse(new SheetImportResource($import->refresh()), 202);
+        return (new SheetImportResource($import->refresh()))->response()->setStatusCode(202);
     }
 
     /** A draft goes; of a sheet that was read, the lessons go where deleted lessons go, and can come back from there. */
+    #[Endpoint(status: 204)]
     public function destroy(SheetImport $import): JsonResponse
     {
         Gate::authorize('view', $import);
@@ -138,6 +155,8 @@ final class SheetController
         return new JsonResponse(null, 204);
     }
 
+    /** Forgets what a sheet's columns hold. */
+    #[Endpoint(status: 204)]
     public function forgetPreset(SheetPreset $preset, #[CurrentUser] User $coach): JsonResponse
     {
         abort_if($preset->coach_id !== $coach->id, 403);

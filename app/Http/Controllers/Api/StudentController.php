@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
 use App\Http\Requests\PutStudentRequest;
 use App\Http\Resources\StudentResource;
 use App\Models\Student;
@@ -16,13 +17,17 @@ final class StudentController
 {
     private const LATEST = 5;
 
+    /** All students of the coach, by name. */
+    #[Endpoint(StudentResource::class, list: true)]
     public function index(#[CurrentUser] User $coach): AnonymousResourceCollection
     {
         return StudentResource::collection(
-            $coach->students()->withCount('lessons')->with('lessons', static fn($lessons) => $lessons->limit(1)->with('prescription'))->orderBy('name')->get(),
+            $coach->students()->withCount('lessons')->orderBy('name')->get(),
         );
     }
 
+    /** A student with the latest lessons. */
+    #[Endpoint(StudentResource::class)]
     public function show(Student $student): StudentResource
     {
         Gate::authorize('view', $student);
@@ -32,6 +37,7 @@ final class StudentController
     }
 
     /** Adds or changes the student with this id, made by the device. */
+    #[Endpoint(StudentResource::class)]
     public function put(PutStudentRequest $request, string $studentId, #[CurrentUser] User $coach): StudentResource
     {
         $student = Student::query()->find($studentId) ?? (new Student)->forceFill(['id' => $studentId, 'coach_id' => $coach->id]);

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Contract\Endpoint;
 use App\Http\Requests\TrySetupRequest;
+use App\Http\Resources\SetupTrialResource;
 use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\TrialRequest;
 use LowPoint\Core\Reading\ReadingEngine;
@@ -16,12 +17,13 @@ use LowPoint\Core\Reading\ReadingEngine;
 /** "What if": another set-up, club or lie in the model. Nothing is stored. */
 final class TrialController
 {
-    public function __invoke(TrySetupRequest $request, Lesson $lesson, BallSet $set, SetReading $cases, ReadingEngine $engine): JsonResponse
+    #[Endpoint(SetupTrialResource::class)]
+    public function __invoke(TrySetupRequest $request, Lesson $lesson, BallSet $set, SetReading $cases, ReadingEngine $engine): SetupTrialResource
     {
         Gate::authorize('view', $lesson);
         $case = $cases->case($lesson, $set);
         $trial = TrialRequest::of($case, $request->array('setup'), $request->array('task'));
 
-        return new JsonResponse($engine->tryOut($case, $trial->setup, $trial->task)->toArray());
+        return new SetupTrialResource($engine->tryOut($case, $trial->setup, $trial->task)->toArray());
     }
 }

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\CaseFile;
+namespace App\Http\Resources;
 
+use Illuminate\Http\Request;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Causes\MechanismInWords;
@@ -18,12 +19,65 @@ use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Words;
 
-/** Everything the engine knows, to read up on: causes, drills and schools with their cards and cautions. */
-final class Library
+/**
+ * Everything the engine knows, to read up on: causes, drills and schools with their cards and cautions.
+ *
+ * @phpstan-import-type DoseShape from Drill
+ * @phpstan-import-type PassShape from Drill
+ * @phpstan-type LibraryCauseShape array{
+ *     id: string,
+ *     name: string,
+ *     shots: list<value-of<Shot>>,
+ *     // In words; null: every lie of its shots.
+ *     lies: list<string>|null,
+ *     evidence: list<string>,
+ *     if_wrong: string,
+ *     setup: string,
+ *     stop: string,
+ *     feels: array{outside: string, inside: string, sound: string},
+ *     measure: string,
+ *     drills: list<string>,
+ * }
+ * @phpstan-type LibraryDrillShape array{
+ *     id: string,
+ *     name: string,
+ *     purpose: string,
+ *     shots: list<value-of<Shot>>,
+ *     equipment: list<string>,
+ *     grounds: list<string>,
+ *     steps: list<string>,
+ *     dose: DoseShape,
+ *     pass: PassShape,
+ *     easier: string,
+ *     harder: string,
+ *     feel: string,
+ *     cautions: list<string>,
+ *     // Limit of the body => why the drill is left out.
+ *     not_with: array<string, string>,
+ *     serves: list<string>,
+ * }
+ * @phpstan-type LibrarySchoolShape array{
+ *     id: value-of<School>,
+ *     name: string,
+ *     idea: string,
+ *     cards: list<array{shot: value-of<Shot>, lies: list<string>, figures: list<string>}>,
+ * }
+ * @phpstan-type LibraryShape array{
+ *     causes: list<LibraryCauseShape>,
+ *     drills: list<LibraryDrillShape>,
+ *     schools: list<LibrarySchoolShape>,
+ *     cautions: list<string>,
+ * }
+ *
+ * @property Words $resource the coach's units
+ */
+final class LibraryResource extends ApiResource
 {
     /** @return array<string, mixed> */
-    public static function toArray(Words $words): array
+    public function toArray(Request $request): array
     {
+        $words = $this->resource;
+
         return [
             'causes' => array_map(static fn(Cause $cause): array => $words->allTold(self::cause($cause, $words)), CauseLibrary::standard()->all()),
             'drills' => array_map(static fn(Drill $drill): array => $words->allTold(self::drill($drill)), DrillLibrary::standard()->all()),
@@ -72,7 +126,7 @@ final class Library
             'harder' => $drill->harder,
             'feel' => $drill->feel,
             'cautions' => $drill->cautions,
-            'not_with' => $drill->notWith,
+            'not_with' => (object) $drill->notWith,
             'serves' => array_values(array_map(static fn(Cause $cause): string => $cause->name, $serves)),
         ];
     }

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Contract\Endpoint;
+use App\Http\Resources\PingResource;
+
+final class PingController
+{
+    /** The cheapest answer there is: says that the server is up, and what others are measured against. */
+    #[Endpoint(PingResource::class)]
+    public function __invoke(): PingResource
+    {
+        return new PingResource(['up' => true]);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/**
+ * The day a visit is moved to.
+ *
+ * @phpstan-type MoveSessionShape array{day: string}
+ */
+final class MoveSessionRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['day' => ['required', 'date_format:Y-m-d']];
+    }
+}

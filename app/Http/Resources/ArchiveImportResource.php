@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/**
+ * An archive on its way back in.
+ *
+ * @phpstan-type ArchiveImportShape array{
+ *     id: string,
+ *     state: 'reading'|'done'|'refused',
+ *     done: int,
+ *     // Rows.
+ *     total: int,
+ *     message: string,
+ * }
+ */
+final class ArchiveImportResource extends ApiResource {}

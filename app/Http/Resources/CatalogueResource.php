@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Http\Requests\MakeReportsRequest;
+use App\Http\Requests\PutPrescriptionRequest;
+use App\Models\BallSet;
+use Illuminate\Http\Request;
+use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\Drills\Scoring;
+use LowPoint\Core\Evidence\Answer;
+use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Purpose;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Strike;
+use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Practice\PracticeResources;
+use LowPoint\Core\Practice\WeeklyPlan;
+use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Schools\School;
+use LowPoint\Core\Strike\Lie;
+
+/**
+ * The closed lists of the case file with their labels and ranges, from the core, so that none is written twice.
+ *
+ * @phpstan-import-type TaskShape from CaseWriter
+ * @phpstan-type AnswerShape array{label: string, value: float|string}
+ * @phpstan-type NamedShape array{id: string, name: string}
+ * @phpstan-type FieldShape array{
+ *     kind: 'number'|'choice'|'text',
+ *     label: string,
+ *     unit: string,
+ *     min: float,
+ *     max: float,
+ *     // The usual ones, to press.
+ *     answers: list<AnswerShape>,
+ *     // Of shots from sand only.
+ *     sand_only: bool,
+ * }
+ * @phpstan-type ObservableShape array{
+ *     id: value-of<Observable>,
+ *     group: 'setup'|'motion',
+ *     sand_only: bool,
+ *     // Taken where nothing was looked at.
+ *     usual: float|null,
+ *     kind: 'number'|'choice'|'text',
+ *     label: string,
+ *     unit: string,
+ *     min: float,
+ *     max: float,
+ *     answers: list<AnswerShape>,
+ * }
+ * @phpstan-type ShotShape array{
+ *     id: value-of<Shot>,
+ *     sand: bool,
+ *     usual_lie: value-of<Lie>,
+ *     lies: list<array{id: value-of<Lie>, label: string}>,
+ *     strikes: list<array{id: value-of<Strike>, good: bool}>,
+ * }
+ * @phpstan-type CatalogueShape array{
+ *     shots: list<ShotShape>,
+ *     observables: list<ObservableShape>,
+ *     task: array<string, FieldShape>,
+ *     club: array<string, FieldShape>,
+ *     ball: array<string, FieldShape>,
+ *     schools: list<array{id: value-of<School>, name: string, idea: string}>,
+ *     limits: list<array{id: value-of<Limit>, name: string}>,
+ *     causes: list<NamedShape>,
+ *     purposes: list<array{id: value-of<Purpose>, title: string}>,
+ *     // Ways of scoring a drill.
+ *     scoring: list<value-of<Scoring>>,
+ *     // To practise on.
+ *     grounds: list<string>,
+ *     // Days by weekday (1 = Monday) in minutes; minutes of one day more.
+ *     usual_plan: array{days: array<int, int>, minutes: int, grounds: list<string>, weeks: int},
+ *     // Quick picks; any other loft and bounce can be typed.
+ *     clubs: list<array{loft_deg: float, bounce_deg: float}>,
+ *     // Where nothing was asked yet.
+ *     first_task: TaskShape,
+ *     most: array{drills: int, sure: int, text: int, reports: int},
+ * }
+ */
+final class CatalogueResource extends ApiResource
+{
+    /** @return CatalogueShape */
+    public function toArray(Request $request): array
+    {
+        return [
+            'shots' => array_map(static fn(Shot $shot): array => [
+                'id' => $shot->value,
+                'sand' => $shot->inSand(),
+                'usual_lie' => $shot->usualLie()->value,
+                'lies' => array_map(static fn(Lie $lie): array => ['id' => $lie->value, 'label' => $lie->label()], $shot->lies()),
+                'strikes' => array_map(static fn(Strike $strike): array => ['id' => $strike->value, 'good' => $strike->isGood()], $shot->strikes()),
+            ], Shot::cases()),
+            'observables' => array_map(static fn(Observable $one): array => [
+                'id' => $one->value, 'group' => $one->group()->value, ...self::field($one->field(), $one->isForSandOnly()), 'usual' => $one->usual(),
+            ], Observable::cases()),
+            'task' => self::fields(Task::fields(), Task::SAND_ONLY),
+            'club' => self::fields(Task::clubFields(), []),
+            'ball' => self::fields(Ball::fields(), Ball::SAND_ONLY),
+            'schools' => array_map(static fn(School $school): array => ['id' => $school->value, 'name' => $school->label(), 'idea' => $school->idea()], School::cases()),
+            'limits' => array_map(static fn(Limit $limit): array => ['id' => $limit->value, 'name' => $limit->label()], Limit::cases()),
+            'causes' => array_map(static fn(Cause $cause): array => ['id' => $cause->id, 'name' => $cause->name], CauseLibrary::standard()->all()),
+            'purposes' => array_map(static fn(Purpose $one): array => ['id' => $one->value, 'title' => $one->title()], Purpose::cases()),
+            'scoring' => array_column(Scoring::cases(), 'value'),
+            'grounds' => PracticeResources::GROUNDS,
+            'usual_plan' => WeeklyPlan::USUAL,
+            'clubs' => array_map(static fn(Club $club): array => ['loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg], Club::usual()),
+            'first_task' => CaseWriter::task(Task::first()),
+            'most' => ['drills' => Prescription::MOST_DRILLS, 'sure' => BallSet::MOST_SURE, 'text' => PutPrescriptionRequest::LONGEST_TEXT, 'reports' => MakeReportsRequest::MOST],
+        ];
+    }
+
+    /**
+     * @param  array<string, Field>  $fields
+     * @param  list<string>  $sandOnly
+     * @return array<string, FieldShape>
+     */
+    private static function fields(array $fields, array $sandOnly): array
+    {
+        $shown = [];
+        foreach ($fields as $key => $field) {
+            $shown[$key] = self::field($field, \in_array($key, $sandOnly, true));
+        }
+
+        return $shown;
+    }
+
+    /** @return FieldShape */
+    private static function field(Field $field, bool $sandOnly): array
+    {
+        return [
+            'kind' => $field->kind,
+            'label' => $field->label,
+            'unit' => $field->unit,
+            'min' => $field->min,
+            'max' => $field->max,
+            'answers' => array_map(static fn(Answer $answer): array => ['label' => $answer->label, 'value' => $answer->value], $field->answers),
+            'sand_only' => $sandOnly,
+        ];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/**
+ * A receipt: all records of a student were erased.
+ *
+ * @phpstan-type ErasureShape array{
+ *     receipt: string,
+ *     erased_at: string,
+ *     lessons: int,
+ *     balls: int,
+ *     results: int,
+ *     reports: int,
+ * }
+ */
+final class ErasureResource extends ApiResource {}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/**
+ * A visit on its new day.
+ *
+ * @phpstan-type MovedSessionShape array{id: string, day: string}
+ */
+final class MovedSessionResource extends ApiResource {}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Lesson;
+use Illuminate\Http\Request;
+use LowPoint\Core\CaseFile\CaseWriter;
+
+/**
+ * An earlier lesson, without its balls.
+ *
+ * @phpstan-import-type GivenPrescriptionShape from PrescriptionResource
+ * @phpstan-import-type PastSetShape from PastSetResource
+ * @phpstan-import-type TaskShape from CaseWriter
+ * @phpstan-type PastLessonShape array{
+ *     id: string,
+ *     student_id: string,
+ *     task: TaskShape,
+ *     began_at: string,
+ *     closed_at: string|null,
+ *     sets: list<PastSetShape>,
+ *     prescription: GivenPrescriptionShape|null,
+ * }
+ *
+ * @property Lesson $resource
+ */
+final class PastLessonResource extends ApiResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->resource->id,
+            'student_id' => $this->resource->student_id,
+            'task' => $this->resource->task,
+            'began_at' => $this->resource->began_at->toIso8601String(),
+            'closed_at' => $this->resource->closed_at?->toIso8601String(),
+            'sets' => PastSetResource::collection($this->resource->sets),
+            'prescription' => PrescriptionResource::given($this->resource->prescription),
+        ];
+    }
+}

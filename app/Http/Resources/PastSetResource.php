@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\BallSet;
+use Illuminate\Http\Request;
+use LowPoint\Core\CaseFile\CaseWriter;
+
+/**
+ * A set of an earlier lesson, without its balls.
+ *
+ * @phpstan-import-type ObservedShape from CaseWriter
+ * @phpstan-import-type PurposeShape from BallSetResource
+ * @phpstan-type PastSetShape array{
+ *     id: string,
+ *     purpose: PurposeShape,
+ *     setup: ObservedShape,
+ *     motion: ObservedShape,
+ *     confidence: int|null,
+ * }
+ *
+ * @property BallSet $resource
+ */
+final class PastSetResource extends ApiResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->resource->id,
+            'purpose' => $this->resource->purpose,
+            'setup' => (object) $this->resource->setup,
+            'motion' => (object) $this->resource->motion,
+            'confidence' => $this->resource->confidence,
+        ];
+    }
+}

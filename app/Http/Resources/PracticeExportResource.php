@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/**
+ * Everything a student's page knows of the student, with every attempt.
+ *
+ * @phpstan-import-type HandedShape from StudentResource
+ * @phpstan-import-type PlanSessionShape from PracticeResource
+ * @phpstan-import-type PracticeDrillShape from PracticeResource
+ * @phpstan-import-type UnitsShape from CoachResource
+ * @phpstan-type PracticeExportShape array{
+ *     student: array{name: string, handed: HandedShape, units: UnitsShape, guardian: bool},
+ *     fault: array{
+ *         title: string,
+ *         seen: string|null,
+ *         stop: string|null,
+ *         measure: string|null,
+ *         if_wrong: string|null,
+ *     }|null,
+ *     setup: list<string>,
+ *     card: list<string>,
+ *     feel: string|null,
+ *     sentence: string,
+ *     drills: list<PracticeDrillShape>,
+ *     plan: array{
+ *         made_from: array{days: array<int, int>, grounds: list<string>, equipment: list<string>|null, weeks: int},
+ *         notes: list<string>,
+ *         sessions: list<PlanSessionShape>,
+ *     }|null,
+ *     results: list<array{
+ *         id: string,
+ *         drill: string,
+ *         passed: bool,
+ *         text: string,
+ *         by: 'coach'|'student',
+ *         confidence: int|null,
+ *         note: string,
+ *         done_at: string,
+ *         session: string|null,
+ *         attempts: list<mixed>,
+ *         goal: mixed,
+ *     }>,
+ *     most_sure: int,
+ *     cautions: list<string>,
+ * }
+ */
+final class PracticeExportResource extends ApiResource {}

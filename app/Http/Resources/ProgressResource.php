@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Progress\Estimate;
+use LowPoint\Core\Progress\SetFigures;
+use LowPoint\Core\Progress\Verdict;
+use LowPoint\Core\Strike\Lie;
+
+/**
+ * Is it fixed, and what now?
+ *
+ * @phpstan-import-type EstimateShape from Estimate
+ * @phpstan-import-type GoodRateShape from SetFigures
+ * @phpstan-import-type ObservedShape from CaseWriter
+ * @phpstan-import-type PurposeShape from BallSetResource
+ * @phpstan-import-type TaskShape from CaseWriter
+ * @phpstan-type TallyShape array{count: int, of: int, interval: array{float, float}}
+ * @phpstan-type WorkShape array{
+ *     cause: string,
+ *     name: string,
+ *     since: string,
+ *     verdict: value-of<Verdict>,
+ *     verdict_text: string,
+ *     text: string,
+ *     // How the first touch changed, in words.
+ *     touch: string|null,
+ *     probability: float|null,
+ *     more_balls: int|null,
+ *     not_comparable: list<string>,
+ *     // What the balls counted below did.
+ *     counted: string,
+ *     before: TallyShape|null,
+ *     now: TallyShape|null,
+ *     // What the retest asks: the same as when the cause was found.
+ *     task: TaskShape,
+ *     // How many balls the next retest should have.
+ *     retest_balls: int,
+ *     next: string,
+ *     // A day.
+ *     recheck: string,
+ * }
+ * @phpstan-type GivenShape array{
+ *     id: string,
+ *     cause: string,
+ *     setup: list<string>,
+ *     feel: string,
+ *     drills: list<string>,
+ * }
+ * @phpstan-type DrawnSetShape array{
+ *     id: string,
+ *     purpose: PurposeShape,
+ *     text: string,
+ *     good: GoodRateShape,
+ *     as_asked: array{count: int, of: int},
+ *     censored: int,
+ *     touch: EstimateShape|null,
+ *     low_point: EstimateShape|null,
+ *     carry_error: EstimateShape|null,
+ *     window: array{float, float}|null,
+ *     card: array<string, array{float, float}>,
+ *     // Its balls, to draw them.
+ *     marks: list<array{touch: float|null, strike: string}>,
+ * }
+ * @phpstan-type ProgressLessonShape array{
+ *     id: string,
+ *     began_at: string,
+ *     open: bool,
+ *     task: TaskShape,
+ *     given: GivenShape|null,
+ *     sets: list<DrawnSetShape>,
+ * }
+ * @phpstan-type CoursePointShape array{
+ *     lesson: string,
+ *     set: string,
+ *     at: string,
+ *     purpose: PurposeShape,
+ *     setup: ObservedShape,
+ *     card: array<string, array{float, float}>,
+ *     confidence?: int,
+ *     good: GoodRateShape,
+ *     // Balls without ground contact: they have no touch.
+ *     censored?: int,
+ *     touch?: EstimateShape,
+ *     // Only where drawn lengths tell it.
+ *     low_point?: EstimateShape,
+ *     carry_error?: EstimateShape,
+ * }
+ * @phpstan-type DrillCourseShape array{
+ *     drill: string,
+ *     name: string,
+ *     at: string,
+ *     passed: bool,
+ *     text: string,
+ *     confidence: int|null,
+ *     figure: float,
+ *     figure_name: string,
+ *     is_share: bool,
+ *     // What passes.
+ *     mark: float|null,
+ * }
+ * @phpstan-type ProgressShape array{
+ *     works: list<WorkShape>,
+ *     last_time: list<string>,
+ *     practice: array{planned: int, done: int, share: float|null, visits: list<array{day: string, done: bool}>},
+ *     // What there is to choose from, the most frequent first.
+ *     kinds: list<array{shot: value-of<Shot>, lie: value-of<Lie>, lessons: int}>,
+ *     // Lessons of the choice; the latest of them stand in full under lessons.
+ *     count: int,
+ *     lessons: list<ProgressLessonShape>,
+ *     // What each set came to, oldest first; what was not seen is absent.
+ *     course: list<CoursePointShape>,
+ *     given: list<array{lesson: string, at: string, cause: string, drills: list<string>}>,
+ *     results: list<DrillCourseShape>,
+ *     // What comes next with each drill, the one done last first.
+ *     drills: list<array{name: string, last: string, passed: bool, next: string}>,
+ * }
+ */
+final class ProgressResource extends ApiResource {}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Illuminate\Bus\Batch;
+use Illuminate\Http\Request;
+
+/**
+ * Several reports on their way.
+ *
+ * @phpstan-type ReportBatchShape array{id: string, total: int, done: int, failed: int, finished: bool}
+ *
+ * @property Batch $resource
+ */
+final class ReportBatchResource extends ApiResource
+{
+    /** @return ReportBatchShape */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->resource->id,
+            'total' => $this->resource->totalJobs,
+            'done' => $this->resource->processedJobs(),
+            'failed' => $this->resource->failedJobs,
+            'finished' => $this->resource->finished(),
+        ];
+    }
+}

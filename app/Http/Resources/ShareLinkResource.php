@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\ShareLink;
+use Illuminate\Http\Request;
+
+/**
+ * A private link; its path is told once, when it is made.
+ *
+ * @phpstan-type ShareLinkShape array{
+ *     id: int,
+ *     open: bool,
+ *     made_at: string,
+ *     expires_at: string,
+ *     revoked_at: string|null,
+ *     opened_at: string|null,
+ *     path?: string,
+ * }
+ *
+ * @property ShareLink $resource
+ */
+final class ShareLinkResource extends ApiResource
+{
+    public function __construct(ShareLink $link, private readonly ?string $path = null)
+    {
+        parent::__construct($link);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $link = $this->resource;
+
+        return [
+            ...$this->path === null ? [] : ['path' => $this->path],
+            'id' => $link->id,
+            'open' => $link->isOpen(),
+            'made_at' => $link->created_at->toIso8601String(),
+            'expires_at' => $link->expires_at->toIso8601String(),
+            'revoked_at' => $link->revoked_at?->toIso8601String(),
+            'opened_at' => $link->opened_at?->toIso8601String(),
+        ];
+    }
+}

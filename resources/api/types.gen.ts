@@ -1,0 +1,1446 @@
+// Made from contract/openapi.json by contract/types.js; do not edit.
+
+export type paths = Record<string, never>;
+export type webhooks = Record<string, never>;
+export interface components {
+    schemas: {
+        Answer: {
+            label: string;
+            value: number | string;
+        };
+        ArchiveImport: {
+            id: string;
+            /** @enum {string} */
+            state: "reading" | "done" | "refused";
+            done: number;
+            /** @description Rows. */
+            total: number;
+            message: string;
+        };
+        BallSeen: {
+            /** @enum {string} */
+            strike?: "clean" | "heavy" | "chunk" | "thin" | "topped" | "skip" | "hosel" | "splash" | "short" | "left-in" | "picked";
+            /** @description Null: it did not touch the ground. */
+            touch_mm?: number | null;
+            /** @enum {string} */
+            mark?: "none" | "brush" | "shallow" | "deep";
+            mark_length_mm?: number;
+            flight?: string;
+            start_deg?: number;
+            carry_m?: number;
+            finish_m?: number;
+            roll?: string;
+            sound?: string;
+            sand_direction?: string;
+            note?: string;
+        };
+        BallSet: {
+            id: string;
+            purpose: components["schemas"]["Purpose"];
+            setup: components["schemas"]["Observed"];
+            motion: components["schemas"]["Observed"];
+            /** @description How sure the student was before it, 1 to 10. */
+            confidence: number | null;
+            balls: components["schemas"]["Ball"][];
+        };
+        Ball: {
+            id: string;
+            seen: components["schemas"]["BallSeen"];
+        };
+        BinEntry: {
+            /** @enum {string} */
+            kind: "student" | "lesson";
+            id: string;
+            name: string;
+            deleted_at: string;
+            until: string;
+        };
+        CaseFile: {
+            format: string;
+            student: {
+                /** @enum {string} */
+                handed: "right" | "left";
+                limits: ("back" | "shoulder" | "elbow" | "wrist" | "hip" | "knee" | "balance" | "eyesight" | "under_14")[];
+            };
+            task: components["schemas"]["Task"];
+            setup: components["schemas"]["Observed"];
+            motion: components["schemas"]["Observed"];
+            balls: components["schemas"]["BallSeen"][];
+        };
+        Catalogue: {
+            shots: components["schemas"]["Shot"][];
+            observables: components["schemas"]["Observable"][];
+            task: {
+                [key: string]: components["schemas"]["Field"];
+            };
+            club: {
+                [key: string]: components["schemas"]["Field"];
+            };
+            ball: {
+                [key: string]: components["schemas"]["Field"];
+            };
+            schools: {
+                /** @enum {string} */
+                id: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
+                name: string;
+                idea: string;
+            }[];
+            limits: {
+                /** @enum {string} */
+                id: "back" | "shoulder" | "elbow" | "wrist" | "hip" | "knee" | "balance" | "eyesight" | "under_14";
+                name: string;
+            }[];
+            causes: components["schemas"]["Named"][];
+            purposes: {
+                /** @enum {string} */
+                id: "before" | "after" | "retest";
+                title: string;
+            }[];
+            /** @description Ways of scoring a drill. */
+            scoring: ("count" | "streak" | "ladder" | "error" | "timed" | "free")[];
+            /** @description To practise on. */
+            grounds: string[];
+            /** @description Days by weekday (1 = Monday) in minutes; minutes of one day more. */
+            usual_plan: {
+                days: {
+                    [key: string]: number;
+                };
+                minutes: number;
+                grounds: string[];
+                weeks: number;
+            };
+            /** @description Quick picks; any other loft and bounce can be typed. */
+            clubs: {
+                loft_deg: number;
+                bounce_deg: number;
+            }[];
+            /** @description Where nothing was asked yet. */
+            first_task: components["schemas"]["Task"];
+            most: {
+                drills: number;
+                sure: number;
+                text: number;
+                reports: number;
+            };
+        };
+        Change: {
+            at: string;
+            by: string | null;
+            what: string;
+            text: string;
+        };
+        Coach: {
+            name: string;
+            email: string;
+            units: components["schemas"]["Units"];
+        };
+        CoursePoint: {
+            lesson: string;
+            set: string;
+            at: string;
+            purpose: components["schemas"]["Purpose"];
+            setup: components["schemas"]["Observed"];
+            card: {
+                [key: string]: [
+                    number,
+                    number
+                ];
+            };
+            confidence?: number;
+            good: components["schemas"]["GoodRate"];
+            /** @description Balls without ground contact: they have no touch. */
+            censored?: number;
+            touch?: components["schemas"]["Estimate"];
+            /** @description Only where drawn lengths tell it. */
+            low_point?: components["schemas"]["Estimate"];
+            carry_error?: components["schemas"]["Estimate"];
+        };
+        /** @enum {string} */
+        DayOrder: "ymd" | "dmy" | "mdy";
+        DeleteBall: {
+            from?: components["schemas"]["FromDevice"];
+        };
+        Dose: {
+            sets: number;
+            balls: number;
+            minutes: number;
+        };
+        DrawnSet: {
+            id: string;
+            purpose: components["schemas"]["Purpose"];
+            text: string;
+            good: components["schemas"]["GoodRate"];
+            as_asked: {
+                count: number;
+                of: number;
+            };
+            censored: number;
+            touch: components["schemas"]["Estimate"] | null;
+            low_point: components["schemas"]["Estimate"] | null;
+            carry_error: components["schemas"]["Estimate"] | null;
+            window: [
+                number,
+                number
+            ] | null;
+            card: {
+                [key: string]: [
+                    number,
+                    number
+                ];
+            };
+            /** @description Its balls, to draw them. */
+            marks: {
+                touch: number | null;
+                strike: string;
+            }[];
+        };
+        Drawn: {
+            kind: string;
+            /** @description Mm from the ball, toward the target. */
+            x: number;
+            /** @description Mm from the target line, toward the player. */
+            y: number;
+            to_x?: number;
+            to_y?: number;
+            label?: string;
+        };
+        DrillCourse: {
+            drill: string;
+            name: string;
+            at: string;
+            passed: boolean;
+            text: string;
+            confidence: number | null;
+            figure: number;
+            figure_name: string;
+            is_share: boolean;
+            /** @description What passes. */
+            mark: number | null;
+        };
+        DrillHandout: {
+            id: string;
+            name: string;
+            purpose: string;
+            equipment: string[];
+            grounds: string[];
+            steps: string[];
+            trade: {
+                better: string;
+                worse: string;
+            };
+            distances: string[];
+            picture: components["schemas"]["Drawn"][];
+            dose: components["schemas"]["Dose"];
+            pass: components["schemas"]["Pass"];
+            goal: components["schemas"]["Goal"];
+            easier: string;
+            harder: string;
+            feel: string;
+            cautions: string[];
+        };
+        DrillPart: {
+            kind: string;
+            /** @description Mm from the ball, toward the target. */
+            ahead_mm: number;
+            /** @description Mm from the target line, toward the player. */
+            across_mm?: number;
+        };
+        DrillPreview: {
+            drill: components["schemas"]["DrillHandout"];
+            svg: string;
+        };
+        DrillResult: {
+            id: string;
+            drill: string;
+            passed: boolean;
+            text: string;
+            /** @enum {string} */
+            by: "coach" | "student";
+            confidence: number | null;
+            note: string;
+            done_at: string;
+            session: string | null;
+        };
+        Drills: {
+            drills: components["schemas"]["DrillHandout"][];
+        };
+        ErasedResults: {
+            erased: number;
+            message: string;
+        };
+        Erasure: {
+            receipt: string;
+            erased_at: string;
+            lessons: number;
+            balls: number;
+            results: number;
+            reports: number;
+        };
+        Error: {
+            message: string;
+            faults?: {
+                key: string;
+                /** @description What was sent. */
+                value: string;
+                allowed: string;
+                message: string;
+            }[];
+        };
+        Estimate: {
+            n: number;
+            mean: number;
+            sd: number | null;
+            /** @description 90 %. */
+            mean_interval: [
+                number,
+                number
+            ] | null;
+            /** @description 90 %. */
+            sd_interval: [
+                number,
+                number
+            ] | null;
+        };
+        Field: {
+            /** @enum {string} */
+            kind: "number" | "choice" | "text";
+            label: string;
+            unit: string;
+            min: number;
+            max: number;
+            /** @description The usual ones, to press. */
+            answers: components["schemas"]["Answer"][];
+            /** @description Of shots from sand only. */
+            sand_only: boolean;
+        };
+        FromDevice: {
+            device: string;
+            number: number;
+            coach?: string;
+        };
+        GivenPrescription: {
+            cause: string;
+            school: string;
+            content: {
+                cause_name: string;
+                setup: components["schemas"]["SetupChange"][];
+                /** @description The set-up card in words. */
+                card?: string[];
+                seen?: string;
+                /** @description The heaviest things that spoke for it. */
+                evidence?: string[];
+                /** @description Of the coach, for the student. */
+                sentence?: string;
+                feel: string;
+                drills: components["schemas"]["DrillHandout"][];
+                stop: string | null;
+                measure: string | null;
+            };
+        };
+        Given: {
+            id: string;
+            cause: string;
+            setup: string[];
+            feel: string;
+            drills: string[];
+        };
+        GoalChoice: {
+            /** @enum {string} */
+            kind?: "count" | "streak" | "ladder" | "error" | "timed" | "free";
+            need?: number | null;
+            of?: number | null;
+            sets?: number;
+            balls?: number;
+            minutes?: number;
+        };
+        Goal: {
+            /** @enum {string} */
+            kind: "count" | "streak" | "ladder" | "error" | "timed" | "free";
+            need: number | null;
+            of: number | null;
+            sets: number;
+            balls: number;
+            minutes: number;
+            text: string;
+            /** @description Ladders: the last rung. */
+            rungs: number;
+            /** @description Ladders: from each rung, the rung to which a full block with so many hits leads. */
+            ladder: number[][];
+            /** @description Errors: no ball carries further, m. */
+            farthest_m: number;
+        };
+        GoodRate: {
+            count: number;
+            of: number;
+            interval: [
+                number,
+                number
+            ] | null;
+        };
+        /** @enum {string} */
+        Handed: "right" | "left";
+        LessonPage: {
+            lesson: components["schemas"]["Lesson"];
+            student: components["schemas"]["Student"];
+            readings: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description How many balls each set needs to be compared; 0: as many as the coach likes. */
+            balls_wanted: {
+                [key: string]: number;
+            };
+        };
+        Lesson: {
+            id: string;
+            student_id: string;
+            task: components["schemas"]["Task"];
+            began_at: string;
+            closed_at: string | null;
+            sets: components["schemas"]["BallSet"][];
+            prescription: components["schemas"]["GivenPrescription"] | null;
+        };
+        LibraryCause: {
+            id: string;
+            name: string;
+            shots: ("chip" | "pitch" | "bunker")[];
+            /** @description In words; null: every lie of its shots. */
+            lies: string[] | null;
+            evidence: string[];
+            if_wrong: string;
+            setup: string;
+            stop: string;
+            feels: {
+                outside: string;
+                inside: string;
+                sound: string;
+            };
+            measure: string;
+            drills: string[];
+        };
+        LibraryDrill: {
+            id: string;
+            name: string;
+            purpose: string;
+            shots: ("chip" | "pitch" | "bunker")[];
+            equipment: string[];
+            grounds: string[];
+            steps: string[];
+            dose: components["schemas"]["Dose"];
+            pass: components["schemas"]["Pass"];
+            easier: string;
+            harder: string;
+            feel: string;
+            cautions: string[];
+            /** @description Limit of the body => why the drill is left out. */
+            not_with: {
+                [key: string]: string;
+            };
+            serves: string[];
+        };
+        LibrarySchool: {
+            /** @enum {string} */
+            id: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
+            name: string;
+            idea: string;
+            cards: {
+                /** @enum {string} */
+                shot: "chip" | "pitch" | "bunker";
+                lies: string[];
+                figures: string[];
+            }[];
+        };
+        Library: {
+            causes: components["schemas"]["LibraryCause"][];
+            drills: components["schemas"]["LibraryDrill"][];
+            schools: components["schemas"]["LibrarySchool"][];
+            cautions: string[];
+        };
+        MakeLink: {
+            days: number;
+        };
+        MakeReports: {
+            lessons: string[];
+            /** @enum {string} */
+            paper: "a4" | "letter";
+        };
+        Model: {
+            delivered: {
+                loft_deg: number;
+                bounce_deg: number;
+                azimuth_deg: number;
+            };
+            lean_deg: number;
+            open_deg: number;
+            /** @description Share of each strike. */
+            rates: {
+                [key: string]: number;
+            };
+            good_rate: number;
+            /** @description Of low points. */
+            window_mm: [
+                number,
+                number
+            ] | null;
+            /** @description Of first touches. */
+            touch_window_mm: [
+                number,
+                number
+            ] | null;
+            /** @description Null where the model does not explain the balls. */
+            what_if: {
+                aim: number;
+                scatter: number;
+                window: number;
+                main_reason: string | null;
+                aim_first: boolean;
+            } | null;
+            low_point_mm: {
+                mean: number;
+                sd: number;
+            };
+            depth_mm: {
+                mean: number;
+                sd: number;
+            };
+            fit: {
+                edge_mm: number;
+                drag_factor: number;
+                fits: boolean;
+            };
+            /** @description Of the sole, x and height in mm. */
+            arc: [
+                number,
+                number
+            ][];
+            assumed: string[];
+            note: string;
+        };
+        MoveSession: {
+            day: string;
+        };
+        MovedSession: {
+            id: string;
+            day: string;
+        };
+        Named: {
+            id: string;
+            name: string;
+        };
+        NextObservation: {
+            /** @enum {string} */
+            observable: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish";
+            label: string;
+            why: string;
+            /** @description In glances. */
+            cost: number;
+            /** @description What is expected to be learnt, bits a glance. */
+            bits_per_look: number;
+            answers: {
+                label: string;
+                value: number | string;
+                then: string;
+            }[];
+        };
+        Observable: {
+            /** @enum {string} */
+            id: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish";
+            /** @enum {string} */
+            group: "setup" | "motion";
+            sand_only: boolean;
+            /** @description Taken where nothing was looked at. */
+            usual: number | null;
+            /** @enum {string} */
+            kind: "number" | "choice" | "text";
+            label: string;
+            unit: string;
+            min: number;
+            max: number;
+            answers: components["schemas"]["Answer"][];
+        };
+        Observed: {
+            [key: string]: number | string | null;
+        };
+        OwnCard: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            shot: "chip" | "pitch" | "bunker";
+            figures: {
+                observable: string;
+                to: number;
+            }[];
+            feel: string;
+            drills: string[];
+        };
+        OwnDrill: {
+            id: string;
+            name: string;
+            purpose: string;
+            steps: string[];
+            goal: components["schemas"]["GoalChoice"];
+            parts: components["schemas"]["DrillPart"][];
+        };
+        OwnWay: {
+            cards: components["schemas"]["OwnCard"][];
+            drills: components["schemas"]["OwnDrill"][];
+            /** @description Kind of part => what it is called. */
+            parts: {
+                [key: string]: string;
+            };
+            /** @description Ways of scoring a drill. */
+            kinds: ("count" | "streak" | "ladder" | "error" | "timed" | "free")[];
+            /** @description Where a new drill starts. */
+            first_goal: components["schemas"]["GoalChoice"];
+            most: {
+                parts: number;
+                figures: number;
+                drills: number;
+            };
+        };
+        Pass: {
+            /** @enum {string} */
+            kind: "count" | "streak" | "ladder" | "error" | "timed" | "free";
+            need: number | null;
+            of: number | null;
+            text: string;
+        };
+        PastLesson: {
+            id: string;
+            student_id: string;
+            task: components["schemas"]["Task"];
+            began_at: string;
+            closed_at: string | null;
+            sets: components["schemas"]["PastSet"][];
+            prescription: components["schemas"]["GivenPrescription"] | null;
+        };
+        PastSet: {
+            id: string;
+            purpose: components["schemas"]["Purpose"];
+            setup: components["schemas"]["Observed"];
+            motion: components["schemas"]["Observed"];
+            confidence: number | null;
+        };
+        Ping: {
+            /** @constant */
+            up: true;
+        };
+        PlanSession: {
+            id: string;
+            day: string;
+            minutes: number;
+            items: components["schemas"]["PlannedItem"][];
+        };
+        PlannedItem: {
+            drill: string;
+            name: string;
+            minutes: number;
+            /** @enum {string} */
+            mode: "blocked" | "random" | "transfer";
+            mode_text: string;
+        };
+        PracticeDrill: {
+            id: string;
+            name: string;
+            purpose: string;
+            equipment: string[];
+            grounds: string[];
+            steps: string[];
+            trade: {
+                better: string;
+                worse: string;
+            };
+            distances: string[];
+            picture?: components["schemas"]["Drawn"][];
+            dose: components["schemas"]["Dose"];
+            pass: components["schemas"]["Pass"];
+            goal: components["schemas"]["Goal"];
+            easier: string;
+            harder: string;
+            feel: string;
+            cautions: string[];
+            svg: string | null;
+            next: {
+                id: string;
+                text: string;
+            };
+            /** @description Random target numbers, m. */
+            numbers: number[];
+        };
+        PracticeExport: {
+            student: {
+                name: string;
+                handed: components["schemas"]["Handed"];
+                units: components["schemas"]["Units"];
+                guardian: boolean;
+            };
+            fault: {
+                title: string;
+                seen: string | null;
+                stop: string | null;
+                measure: string | null;
+                if_wrong: string | null;
+            } | null;
+            setup: string[];
+            card: string[];
+            feel: string | null;
+            sentence: string;
+            drills: components["schemas"]["PracticeDrill"][];
+            plan: {
+                made_from: {
+                    days: {
+                        [key: string]: number;
+                    };
+                    grounds: string[];
+                    equipment: string[] | null;
+                    weeks: number;
+                };
+                notes: string[];
+                sessions: components["schemas"]["PlanSession"][];
+            } | null;
+            results: {
+                id: string;
+                drill: string;
+                passed: boolean;
+                text: string;
+                /** @enum {string} */
+                by: "coach" | "student";
+                confidence: number | null;
+                note: string;
+                done_at: string;
+                session: string | null;
+                attempts: unknown[];
+                /** @description Anything. */
+                goal: unknown;
+            }[];
+            most_sure: number;
+            cautions: string[];
+        };
+        Practice: {
+            student: {
+                name: string;
+                handed: components["schemas"]["Handed"];
+                units: components["schemas"]["Units"];
+                guardian: boolean;
+            };
+            fault: {
+                title: string;
+                seen: string | null;
+                stop: string | null;
+                measure: string | null;
+                if_wrong: string | null;
+            } | null;
+            setup: string[];
+            card: string[];
+            feel: string | null;
+            sentence: string;
+            drills: components["schemas"]["PracticeDrill"][];
+            plan: {
+                /** @description Weekday, 1 = Monday => minutes. */
+                made_from: {
+                    days: {
+                        [key: string]: number;
+                    };
+                    grounds: string[];
+                    equipment: string[] | null;
+                    weeks: number;
+                };
+                notes: string[];
+                sessions: components["schemas"]["PlanSession"][];
+            } | null;
+            results: components["schemas"]["DrillResult"][];
+            /** @description How sure a student can be, from 1. */
+            most_sure: number;
+            cautions: string[];
+        };
+        Prediction: {
+            /** @description Good strikes now and after the first cure, as shares. */
+            now: number;
+            after: number | null;
+            low: number | null;
+            high: number | null;
+            fits: boolean;
+            text: string;
+        };
+        Prescription: {
+            prescription: components["schemas"]["GivenPrescription"];
+        };
+        ProgressLesson: {
+            id: string;
+            began_at: string;
+            open: boolean;
+            task: components["schemas"]["Task"];
+            given: components["schemas"]["Given"] | null;
+            sets: components["schemas"]["DrawnSet"][];
+        };
+        Progress: {
+            works: components["schemas"]["Work"][];
+            last_time: string[];
+            practice: {
+                planned: number;
+                done: number;
+                share: number | null;
+                visits: {
+                    day: string;
+                    done: boolean;
+                }[];
+            };
+            /** @description What there is to choose from, the most frequent first. */
+            kinds: {
+                /** @enum {string} */
+                shot: "chip" | "pitch" | "bunker";
+                /** @enum {string} */
+                lie: "tight" | "fairway" | "light_rough" | "ball_down" | "soft_wet" | "sand_soft" | "sand_medium" | "sand_firm" | "sand_thin" | "sand_plugged";
+                lessons: number;
+            }[];
+            /** @description Lessons of the choice; the latest of them stand in full under lessons. */
+            count: number;
+            lessons: components["schemas"]["ProgressLesson"][];
+            /** @description What each set came to, oldest first; what was not seen is absent. */
+            course: components["schemas"]["CoursePoint"][];
+            given: {
+                lesson: string;
+                at: string;
+                cause: string;
+                drills: string[];
+            }[];
+            results: components["schemas"]["DrillCourse"][];
+            /** @description What comes next with each drill, the one done last first. */
+            drills: {
+                name: string;
+                last: string;
+                passed: boolean;
+                next: string;
+            }[];
+        };
+        Proposal: {
+            setup: components["schemas"]["SetupChange"][];
+            feel: string | null;
+            feels: {
+                outside: string;
+                inside: string;
+                sound: string;
+            } | null;
+            drills: components["schemas"]["DrillHandout"][];
+            other_drills: components["schemas"]["DrillHandout"][];
+            left_out: {
+                id: string;
+                name: string;
+                why: string;
+            }[];
+            stop: string | null;
+            measure: string | null;
+        };
+        /** @enum {string} */
+        Purpose: "before" | "after" | "retest";
+        PutBallSet: {
+            purpose: components["schemas"]["Purpose"];
+            /** @description Null takes a look back; an absent key leaves it. */
+            setup: components["schemas"]["Observed"];
+            motion: components["schemas"]["Observed"];
+            confidence?: number | null;
+            /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
+            from?: components["schemas"]["FromDevice"];
+        };
+        PutBall: {
+            seen: components["schemas"]["BallSeen"];
+            hit_at: string;
+            /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
+            from?: components["schemas"]["FromDevice"];
+        };
+        PutLesson: {
+            student_id: string;
+            task: components["schemas"]["Task"];
+            began_at: string;
+            closed_at?: string | null;
+            /** @description What this device knew of the lesson: only what it changed since is stored. */
+            base?: {
+                task: components["schemas"]["Task"];
+                began_at: string;
+                closed_at: string | null;
+            } | null;
+            /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
+            from?: components["schemas"]["FromDevice"];
+        };
+        PutOwnCard: {
+            name: string;
+            /** @enum {string} */
+            shot: "chip" | "pitch" | "bunker";
+            figures: {
+                observable: string;
+                to: number;
+            }[];
+            feel: string;
+            drills: string[];
+        };
+        PutOwnDrill: {
+            name: string;
+            purpose: string;
+            steps: string[];
+            goal: components["schemas"]["GoalChoice"];
+            parts?: components["schemas"]["DrillPart"][];
+        };
+        PutPlan: {
+            /** @description Weekday, 1 = Monday => minutes. */
+            days: {
+                [key: string]: number;
+            };
+            grounds: string[];
+            /** @description Null: whatever a drill asks for. */
+            equipment?: string[] | null;
+            weeks: number;
+            from: string;
+        };
+        PutPrescription: {
+            set_id: string;
+            cause: string;
+            /** @description Other figures than those proposed. */
+            figures?: {
+                observable: string;
+                to: number;
+            }[] | null;
+            feel: string;
+            sentence?: string | null;
+            /** @description Drill => what the coach made of dose and pass mark. */
+            goals?: {
+                [key: string]: components["schemas"]["GoalChoice"];
+            } | null;
+            drills: string[];
+            /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
+            from?: components["schemas"]["FromDevice"];
+        };
+        PutResult: {
+            drill: string;
+            /** @description As handed out. */
+            goal: components["schemas"]["GoalChoice"];
+            /** @description Hits and misses, [target, carry] pairs in m, or seconds. */
+            attempts: (boolean | number | [
+                number,
+                number
+            ])[];
+            done_at: string;
+            session?: string | null;
+            confidence?: number | null;
+            note?: string | null;
+        };
+        PutStudent: {
+            name: string;
+            handed: components["schemas"]["Handed"];
+            about?: string | null;
+            limits: ("back" | "shoulder" | "elbow" | "wrist" | "hip" | "knee" | "balance" | "eyesight" | "under_14")[];
+            units?: components["schemas"]["Units"] | null;
+        };
+        Reading: {
+            pattern: {
+                text: string;
+                low_point_text: string;
+                main_strike: ("clean" | "heavy" | "chunk" | "thin" | "topped" | "skip" | "hosel" | "splash" | "short" | "left-in" | "picked") | null;
+                n: number;
+                measured: number;
+                assumed: number;
+                censored: number;
+                good: {
+                    count: number;
+                    of: number;
+                };
+                /** @description Error: sd of the mean. Known: enough lengths were drawn to tell it. */
+                low_point_mm: {
+                    mean: number | null;
+                    sd: number | null;
+                    error: number | null;
+                    known: boolean;
+                };
+                touch_mm: {
+                    mean: number | null;
+                    sd: number | null;
+                };
+            };
+            balls: {
+                /** @enum {string} */
+                source: "measured" | "assumed" | "censored" | "not_seen";
+                low_point_mm: number | null;
+                depth_mm: number | null;
+            }[];
+            radius_mm: number;
+            /** @description The likeliest first. */
+            causes: components["schemas"]["WeighedCause"][];
+            /** @description So many of them are worth telling. */
+            likely: number;
+            work_on_first: string | null;
+            advice: string;
+            check_next: components["schemas"]["NextObservation"] | null;
+            warnings: components["schemas"]["Warning"][];
+            tell_apart: string[];
+            school: components["schemas"]["SchoolChoice"];
+            /** @description The range of each figure of the set-up card. */
+            card: {
+                [key: string]: [
+                    number,
+                    number
+                ];
+            };
+            /** @description What no figure of the card says. */
+            card_notes: string[];
+            prescription: components["schemas"]["Proposal"];
+            prediction: components["schemas"]["Prediction"] | null;
+            model: components["schemas"]["Model"] | null;
+        };
+        ReportBatch: {
+            id: string;
+            total: number;
+            done: number;
+            failed: number;
+            finished: boolean;
+        };
+        Revision: {
+            at: string;
+            by: string | null;
+            before: {
+                seen?: components["schemas"]["BallSeen"];
+                hit_at?: string;
+                deleted_at?: string | null;
+            };
+        };
+        SchoolChoice: {
+            /** @enum {string} */
+            id: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
+            name: string;
+            idea: string;
+            why: string;
+            /** @description Where the club should enter the sand. */
+            entry_mm: [
+                number,
+                number
+            ] | null;
+            /** @description Another school that fits better what was seen. */
+            offer: {
+                /** @enum {string} */
+                id: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
+                name: string;
+                idea: string;
+                why: string;
+                card: {
+                    [key: string]: [
+                        number,
+                        number
+                    ];
+                };
+                rate_chosen: number | null;
+                rate_offered: number | null;
+            } | null;
+        };
+        SetFigures: {
+            text: string;
+            good: components["schemas"]["GoodRate"];
+            /** @description Near the carry and on the line as well. */
+            as_asked: {
+                count: number;
+                of: number;
+            };
+            /** @description Balls without ground contact: they have no touch. */
+            censored: number;
+            touch: components["schemas"]["Estimate"] | null;
+            /** @description Only where drawn lengths tell it. */
+            low_point: components["schemas"]["Estimate"] | null;
+            /** @description Metres, + = long, good strikes only. */
+            carry_error: components["schemas"]["Estimate"] | null;
+            /** @description Of good first touches, mm. */
+            window: [
+                number,
+                number
+            ] | null;
+            card: {
+                [key: string]: [
+                    number,
+                    number
+                ];
+            };
+        };
+        SetReading: {
+            set_id: string;
+            /** @description Told when a set begins: how many balls it needs to be compared; 0: as many as the coach likes. */
+            balls_wanted?: number;
+            reading: components["schemas"]["Reading"];
+        };
+        SetupChange: {
+            observable: ("ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish") | null;
+            from: number | null;
+            to: number | null;
+            text: string;
+        };
+        SetupTrial: {
+            now: components["schemas"]["Model"];
+            then: components["schemas"]["Model"];
+            start: {
+                [key: string]: number;
+            };
+        };
+        ShareLink: {
+            id: number;
+            open: boolean;
+            made_at: string;
+            expires_at: string;
+            revoked_at: string | null;
+            opened_at: string | null;
+            path?: string;
+        };
+        SheetCheck: {
+            balls: number;
+            left_out: number;
+            refused: number;
+            days: number;
+            first: string | null;
+            last: string | null;
+            /** @description What is wrong, each once, with the first rows that have it. */
+            faults: {
+                message: string;
+                rows: number[];
+                count: number;
+            }[];
+            shown: {
+                row: number;
+                at: string;
+                seen: components["schemas"]["BallSeen"];
+            }[];
+        };
+        SheetColumn: {
+            header: string;
+            /** @description What it holds of a ball. */
+            key: string;
+            unit: string | null;
+            /** @description The other sign than ours. */
+            flipped: boolean;
+            /** @description Words of the sheet => ours. */
+            words: {
+                [key: string]: string;
+            };
+        };
+        SheetDraft: {
+            import: components["schemas"]["SheetImport"];
+            columns: {
+                header: string;
+                samples: string[];
+                /** @description All that differ; null: too many. */
+                words: string[] | null;
+                /** @description By key of a ball: words that are not ours, should the column hold it; the coach says what they mean. */
+                foreign: {
+                    [key: string]: string[];
+                };
+            }[];
+            /** @description Units that each key of a ball may be given in. */
+            units: {
+                [key: string]: string[];
+            };
+            guess: components["schemas"]["SheetMapping"];
+            presets: {
+                id: string;
+                name: string;
+                mapping: components["schemas"]["SheetMapping"];
+            }[];
+            /** @description When the same sheet was read before. */
+            read_before: string | null;
+        };
+        SheetImport: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            state: "draft" | "reading" | "summing" | "done" | "stopped" | "taken_back";
+            total: number;
+            rows_done: number;
+            balls: number;
+            left_out: number;
+            refused: number;
+            days: number;
+            sets_left: number | null;
+            at: string;
+        };
+        SheetMapping: {
+            columns: components["schemas"]["SheetColumn"][];
+            time: {
+                header: string;
+                order: components["schemas"]["DayOrder"];
+            } | null;
+            /** @description Rows with other words in this column are left out. */
+            only: {
+                header: string;
+                is: string;
+            } | null;
+        };
+        SheetPlan: {
+            mapping: components["schemas"]["SheetMapping"];
+            task: components["schemas"]["Task"];
+            purpose: components["schemas"]["Purpose"];
+            /** @description For sheets without days. */
+            day?: string | null;
+            /** @description Keep the mapping under this name. */
+            remember?: string | null;
+        };
+        Shot: {
+            /** @enum {string} */
+            id: "chip" | "pitch" | "bunker";
+            sand: boolean;
+            /** @enum {string} */
+            usual_lie: "tight" | "fairway" | "light_rough" | "ball_down" | "soft_wet" | "sand_soft" | "sand_medium" | "sand_firm" | "sand_thin" | "sand_plugged";
+            lies: {
+                /** @enum {string} */
+                id: "tight" | "fairway" | "light_rough" | "ball_down" | "soft_wet" | "sand_soft" | "sand_medium" | "sand_firm" | "sand_thin" | "sand_plugged";
+                label: string;
+            }[];
+            strikes: {
+                /** @enum {string} */
+                id: "clean" | "heavy" | "chunk" | "thin" | "topped" | "skip" | "hosel" | "splash" | "short" | "left-in" | "picked";
+                good: boolean;
+            }[];
+        };
+        SignIn: {
+            email: string;
+            password: string;
+        };
+        StoredLesson: {
+            lesson: components["schemas"]["Lesson"];
+            readings: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description The later one holds; the other stands in the history. */
+            conflicts: {
+                key: string;
+                /** @description Anything. */
+                theirs: unknown;
+                /** @description Anything. */
+                yours: unknown;
+            }[];
+        };
+        Student: {
+            id: string;
+            name: string;
+            handed: components["schemas"]["Handed"];
+            about: string;
+            limits: ("back" | "shoulder" | "elbow" | "wrist" | "hip" | "knee" | "balance" | "eyesight" | "under_14")[];
+            units: components["schemas"]["Units"] | null;
+            lessons_count: number;
+            /** @description The latest first. */
+            lessons?: components["schemas"]["PastLesson"][];
+        };
+        Tally: {
+            count: number;
+            of: number;
+            interval: [
+                number,
+                number
+            ];
+        };
+        Task: {
+            /** @enum {string} */
+            shot: "chip" | "pitch" | "bunker";
+            /** @enum {string} */
+            lie: "tight" | "fairway" | "light_rough" | "ball_down" | "soft_wet" | "sand_soft" | "sand_medium" | "sand_firm" | "sand_thin" | "sand_plugged";
+            slope_deg?: number | null;
+            side_slope_deg?: number | null;
+            club: {
+                name?: string | null;
+                loft_deg: number;
+                bounce_deg: number;
+                lie_deg?: number | null;
+            };
+            carry_m?: number | null;
+            roll_m?: number | null;
+            lip_height_m?: number | null;
+            lip_distance_m?: number | null;
+            flight_wanted?: ("low" | "stock" | "high") | null;
+            method?: ("neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge") | null;
+            belief?: string | null;
+        };
+        Today: {
+            total: number;
+            /** @description The most urgent first. */
+            students: components["schemas"]["TodayStudent"][];
+            rechecks: components["schemas"]["TodayStudent"][];
+        };
+        TodayStudent: {
+            id: string;
+            name: string;
+            handed: components["schemas"]["Handed"];
+            about: string;
+            lessons: number;
+            last: string | null;
+            cause: string | null;
+            verdict: string | null;
+            /** @description A day. */
+            recheck: string | null;
+            reasons: string[];
+        };
+        TrySetup: {
+            setup?: components["schemas"]["Observed"];
+            /** @description Anything. */
+            task?: unknown;
+        };
+        /** @enum {string} */
+        Units: "metric" | "imperial";
+        Warning: {
+            /** @enum {string} */
+            id: "thin_on_the_way_down" | "bounced_thin" | "digging_not_aim" | "scatter_not_aim" | "slowing_spiral" | "sand_steep" | "sand_shallow" | "thin_sand_skip" | "belief_contradicted" | "too_few_balls" | "school_conflict" | "inconsistent";
+            text: string;
+        };
+        WeighedCause: {
+            id: string;
+            name: string;
+            probability: number;
+            for: components["schemas"]["WeighedClue"][];
+            against: components["schemas"]["WeighedClue"][];
+            /** @description The heaviest things that speak for it. */
+            main_reasons: string[];
+            /** @description Good strikes won by its cure, as a share. */
+            gain: number | null;
+            gain_text: string | null;
+            /** @enum {number} */
+            effort: 1 | 2 | 3;
+            if_wrong: string;
+            prior: number;
+        };
+        WeighedClue: {
+            /** @description What was seen, in words. */
+            text: string;
+            /** @description How much likelier it makes the cause; below 1 it speaks against it. */
+            odds: number;
+            /** @description "speaks strongly for it" */
+            says: string;
+            how: string;
+        };
+        Work: {
+            cause: string;
+            name: string;
+            since: string;
+            /** @enum {string} */
+            verdict: "fixed" | "improving" | "slipping" | "no_change" | "too_early";
+            verdict_text: string;
+            text: string;
+            /** @description How the first touch changed, in words. */
+            touch: string | null;
+            probability: number | null;
+            more_balls: number | null;
+            not_comparable: string[];
+            /** @description What the balls counted below did. */
+            counted: string;
+            before: components["schemas"]["Tally"] | null;
+            now: components["schemas"]["Tally"] | null;
+            /** @description What the retest asks: the same as when the cause was found. */
+            task: components["schemas"]["Task"];
+            /** @description How many balls the next retest should have. */
+            retest_balls: number;
+            next: string;
+            /** @description A day. */
+            recheck: string;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
+}
+export type Answer = components['schemas']['Answer'];
+export type ArchiveImport = components['schemas']['ArchiveImport'];
+export type BallSeen = components['schemas']['BallSeen'];
+export type BallSet = components['schemas']['BallSet'];
+export type Ball = components['schemas']['Ball'];
+export type BinEntry = components['schemas']['BinEntry'];
+export type CaseFile = components['schemas']['CaseFile'];
+export type Catalogue = components['schemas']['Catalogue'];
+export type Change = components['schemas']['Change'];
+export type Coach = components['schemas']['Coach'];
+export type CoursePoint = components['schemas']['CoursePoint'];
+export type DayOrder = components['schemas']['DayOrder'];
+export type DeleteBall = components['schemas']['DeleteBall'];
+export type Dose = components['schemas']['Dose'];
+export type DrawnSet = components['schemas']['DrawnSet'];
+export type Drawn = components['schemas']['Drawn'];
+export type DrillCourse = components['schemas']['DrillCourse'];
+export type DrillHandout = components['schemas']['DrillHandout'];
+export type DrillPart = components['schemas']['DrillPart'];
+export type DrillPreview = components['schemas']['DrillPreview'];
+export type DrillResult = components['schemas']['DrillResult'];
+export type Drills = components['schemas']['Drills'];
+export type ErasedResults = components['schemas']['ErasedResults'];
+export type Erasure = components['schemas']['Erasure'];
+export type Error = components['schemas']['Error'];
+export type Estimate = components['schemas']['Estimate'];
+export type Field = components['schemas']['Field'];
+export type FromDevice = components['schemas']['FromDevice'];
+export type GivenPrescription = components['schemas']['GivenPrescription'];
+export type Given = components['schemas']['Given'];
+export type GoalChoice = components['schemas']['GoalChoice'];
+export type Goal = components['schemas']['Goal'];
+export type GoodRate = components['schemas']['GoodRate'];
+export type Handed = components['schemas']['Handed'];
+export type LessonPage = components['schemas']['LessonPage'];
+export type Lesson = components['schemas']['Lesson'];
+export type LibraryCause = components['schemas']['LibraryCause'];
+export type LibraryDrill = components['schemas']['LibraryDrill'];
+export type LibrarySchool = components['schemas']['LibrarySchool'];
+export type Library = components['schemas']['Library'];
+export type MakeLink = components['schemas']['MakeLink'];
+export type MakeReports = components['schemas']['MakeReports'];
+export type Model = components['schemas']['Model'];
+export type MoveSession = components['schemas']['MoveSession'];
+export type MovedSession = components['schemas']['MovedSession'];
+export type Named = components['schemas']['Named'];
+export type NextObservation = components['schemas']['NextObservation'];
+export type Observable = components['schemas']['Observable'];
+export type Observed = components['schemas']['Observed'];
+export type OwnCard = components['schemas']['OwnCard'];
+export type OwnDrill = components['schemas']['OwnDrill'];
+export type OwnWay = components['schemas']['OwnWay'];
+export type Pass = components['schemas']['Pass'];
+export type PastLesson = components['schemas']['PastLesson'];
+export type PastSet = components['schemas']['PastSet'];
+export type Ping = components['schemas']['Ping'];
+export type PlanSession = components['schemas']['PlanSession'];
+export type PlannedItem = components['schemas']['PlannedItem'];
+export type PracticeDrill = components['schemas']['PracticeDrill'];
+export type PracticeExport = components['schemas']['PracticeExport'];
+export type Practice = components['schemas']['Practice'];
+export type Prediction = components['schemas']['Prediction'];
+export type Prescription = components['schemas']['Prescription'];
+export type ProgressLesson = components['schemas']['ProgressLesson'];
+export type Progress = components['schemas']['Progress'];
+export type Proposal = components['schemas']['Proposal'];
+export type Purpose = components['schemas']['Purpose'];
+export type PutBallSet = components['schemas']['PutBallSet'];
+export type PutBall = components['schemas']['PutBall'];
+export type PutLesson = components['schemas']['PutLesson'];
+export type PutOwnCard = components['schemas']['PutOwnCard'];
+export type PutOwnDrill = components['schemas']['PutOwnDrill'];
+export type PutPlan = components['schemas']['PutPlan'];
+export type PutPrescription = components['schemas']['PutPrescription'];
+export type PutResult = components['schemas']['PutResult'];
+export type PutStudent = components['schemas']['PutStudent'];
+export type Reading = components['schemas']['Reading'];
+export type ReportBatch = components['schemas']['ReportBatch'];
+export type Revision = components['schemas']['Revision'];
+export type SchoolChoice = components['schemas']['SchoolChoice'];
+export type SetFigures = components['schemas']['SetFigures'];
+export type SetReading = components['schemas']['SetReading'];
+export type SetupChange = components['schemas']['SetupChange'];
+export type SetupTrial = components['schemas']['SetupTrial'];
+export type ShareLink = components['schemas']['ShareLink'];
+export type SheetCheck = components['schemas']['SheetCheck'];
+export type SheetColumn = components['schemas']['SheetColumn'];
+export type SheetDraft = components['schemas']['SheetDraft'];
+export type SheetImport = components['schemas']['SheetImport'];
+export type SheetMapping = components['schemas']['SheetMapping'];
+export type SheetPlan = components['schemas']['SheetPlan'];
+export type Shot = components['schemas']['Shot'];
+export type SignIn = components['schemas']['SignIn'];
+export type StoredLesson = components['schemas']['StoredLesson'];
+export type Student = components['schemas']['Student'];
+export type Tally = components['schemas']['Tally'];
+export type Task = components['schemas']['Task'];
+export type Today = components['schemas']['Today'];
+export type TodayStudent = components['schemas']['TodayStudent'];
+export type TrySetup = components['schemas']['TrySetup'];
+export type Units = components['schemas']['Units'];
+export type Warning = components['schemas']['Warning'];
+export type WeighedCause = components['schemas']['WeighedCause'];
+export type WeighedClue = components['schemas']['WeighedClue'];
+export type Work = components['schemas']['Work'];
+export type $defs = Record<string, never>;
+export type operations = Record<string, never>;

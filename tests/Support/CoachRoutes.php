@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Models\OwnCard;
+use App\Models\OwnDrill;
+use App\Models\SheetImport;
+use App\Models\SheetPreset;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+
+/** Every route of a coach with an address of one of Maren's students, and a body that the right coach may send there. */
+trait CoachRoutes
+{
+    /** @return list<array{string, string, Route}> method, address with the ids of one of Maren's students in it, route */
+    private function coachRoutes(): array
+    {
+        $ids = $this->ids();
+        $found = [];
+        foreach (Routes::getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'api/') && \in_array('auth:sanctum', $route->gatherMiddleware(), true) && $route->uri() !== 'api/sign-out') {
+                $address = '/'.preg_replace_callback('/{(\w+)}/', static fn(array $part): string => (string) ($ids[$part[1]] ?? self::fail("no id for {$part[1]}")), $route->uri());
+                $found[] = [$route->methods()[0], $address, $route];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, string|int> */
+    private function ids(): array
+    {
+        $bea = $this->student('Bea');
+        $lesson = $bea->lessons()->has('prescription')->firstOrFail();
+        $set = $lesson->sets()->firstOrFail();
+        $import = SheetImport::query()->firstOrCreate(['student_id' => $bea->id], ['name' => 'a.csv', 'hash' => str_repeat('0', 64), 'total' => 2, 'state' => SheetImport::DONE]);
+        $preset = SheetPreset::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['name' => 'Range', 'mapping' => []]);
+        $drill = OwnDrill::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['name' => 'Gate', 'content' => ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []]]);
+        $card = OwnCard::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['shot' => 'chip', 'content' => ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => []]]);
+        $link = $bea->links()->first() ?? $bea->links()->create(['token_hash' => str_repeat('0', 64), 'expires_at' => now()->addDay()]);
+
+        return [
+            'student' => $bea->id, 'studentId' => $bea->id, 'lesson' => $lesson->id, 'lessonId' => $lesson->id, 'set' => $set->id, 'setId' => $set->id,
+            'ballId' => $set->balls()->firstOrFail()->id, 'link' => $link->id, 'session' => $bea->plan?->sessions()->firstOrFail()->id ?? '', 'resultId' => $bea->results()->firstOrFail()->id,
+            'batch' => 'f3b1c0de-0000-4000-8000-000000000000', 'import' => $import->id, 'preset' => $preset->id, 'drill' => $drill->id, 'drillId' => $drill->id, 'card' => $card->id, 'cardId' => $card->id, 'cause' => 'scoop', 'id' => self::id(),
+        ];
+    }
+
+    /** @return array<string, mixed> what the address would take from the right coach */
+    private function body(Route $route): array
+    {
+        $bea = $this->student('Bea')->id;
+
+        return match (true) {
+            str_ends_with($route->uri(), 'sheets') => ['sheet' => UploadedFile::fake()->createWithContent('a.csv', "Hit\nclean\n")],
+            str_contains($route->uri(), 'sheets/') => ['mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']]], 'task' => self::CHIP, 'purpose' => 'retest', 'day' => '2026-11-20'],
+            str_ends_with($route->uri(), 'plan') => ['days' => [2 => 20], 'grounds' => ['grass'], 'weeks' => 2, 'from' => '2026-11-25'],
+            str_ends_with($route->uri(), 'sessions/{session}') => ['day' => '2026-12-01'],
+            str_ends_with($route->uri(), 'results/{resultId}') => ['drill' => 'brush_line', 'goal' => [], 'attempts' => [true], 'done_at' => '2026-11-25T10:00:00Z'],
+            str_ends_with($route->uri(), 'links') => ['days' => 7],
+            str_ends_with($route->uri(), 'prescription') => ['set_id' => $bea, 'cause' => 'scoop', 'feel' => 'x', 'drills' => [], 'goals' => [], 'sentence' => ''],
+            str_contains($route->uri(), 'balls/') => ['seen' => ['strike' => 'heavy'], 'hit_at' => '2026-11-25T10:00:00Z'],
+            str_contains($route->uri(), 'own/cards') => ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => []],
+            str_contains($route->uri(), 'own/drills') => ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []],
+            str_ends_with($route->uri(), 'try') => ['setup' => ['shaft_lean_deg' => 2], 'task' => []],
+            str_contains($route->uri(), 'sets/') => ['purpose' => 'before', 'setup' => ['shaft_lean_deg' => 1], 'motion' => []],
+            str_contains($route->uri(), 'lessons/') => ['student_id' => $bea, 'task' => self::CHIP, 'began_at' => '2026-11-25T10:00:00Z', 'closed_at' => null],
+            default => ['name' => 'Mine', 'handed' => 'left', 'about' => '', 'limits' => []],
+        };
+    }
+}
