@@ -8,16 +8,21 @@ const JOB = 'is a rule of the job: the core has it, the API sends it (docs/map.m
 const rulesOfTheJob = [
     { selector: 'Literal[value=/^(chip|pitch|bunker)$/]', message: `A shot by name ${JOB}` },
     {
-        selector: 'Literal[value=/^(tight|fairway|light_rough|ball_down|soft_wet|sand_soft|sand_medium|sand_firm|sand_thin|sand_plugged)$/]',
+        selector:
+            'Literal[value=/^(tight|fairway|light_rough|ball_down|soft_wet|sand_soft|sand_medium|sand_firm|sand_thin|sand_plugged)$/]',
         message: `A lie by name ${JOB}`,
     },
     { selector: 'ArrayExpression > Literal[value=/^(count|streak|ladder|grass|mat)$/]', message: `A closed list ${JOB}` },
     { selector: 'Literal[value=/^(clean|splash|heavy|chunk|thin|topped|hosel|left-in|picked)$/]', message: `A strike by name ${JOB}` },
     {
-        selector: 'BinaryExpression[operator=/^[<>]=?$/] > MemberExpression[property.name=/^(probability|odds|gain|prior|rate|share|good_rate)$/]',
+        selector:
+            'BinaryExpression[operator=/^[<>]=?$/] > MemberExpression[property.name=/^(probability|odds|gain|prior|rate|share|good_rate)$/]',
         message: `A threshold ${JOB}`,
     },
-    { selector: 'CallExpression[callee.property.name="slice"][callee.object.property.name=/^(causes|for|against|drills)$/]', message: `How many are told ${JOB}` },
+    {
+        selector: 'CallExpression[callee.property.name="slice"][callee.object.property.name=/^(causes|for|against|drills)$/]',
+        message: `How many are told ${JOB}`,
+    },
 ];
 
 export default tseslint.config(

@@ -6,7 +6,7 @@ import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
     plugins: [
-        laravel({ input: 'resources/main.tsx', refresh: false }),
+        laravel({ input: ['resources/main.tsx', 'resources/css/app.css'], refresh: false }),
         react(),
         tailwindcss(),
         // After one visit the app itself opens with no network; what was entered and read lies in IndexedDB (outbox/device).
@@ -33,7 +33,7 @@ export default defineConfig({
                 modifyURLPrefix: { 'assets/': '/build/assets/' },
                 additionalManifestEntries: [{ url: '/', revision: String(Date.now()) }],
                 navigateFallback: '/',
-                navigateFallbackDenylist: [/^\/(api|sanctum|build|up)(\/|$)/],
+                navigateFallbackDenylist: [/^\/(api|docs|sanctum|build|up)(\/|$)/],
                 cleanupOutdatedCaches: true,
                 skipWaiting: true,
                 clientsClaim: true,

@@ -19,7 +19,13 @@ const LibraryPage = lazy(() => import('./library/LibraryPage').then((module) => 
 /** A student's private page asks for no account; everything else is the coach's. */
 export function App() {
     return (
-        <Suspense fallback={<main className="p-6"><Skeleton /></main>}>
+        <Suspense
+            fallback={
+                <main className="p-6">
+                    <Skeleton />
+                </main>
+            }
+        >
             <Routes>
                 <Route path="/p/:token" element={<SharedPage />} />
                 <Route path="*" element={<OfCoach />} />
@@ -32,11 +38,29 @@ function OfCoach() {
     const coach = useCoach();
     const outbox = useOutbox(useOutboxOfApp());
     const waiting = outbox.entries.length;
-    if (coach.isPending) return <main className="p-6"><Skeleton /></main>;
+    if (coach.isPending)
+        return (
+            <main className="p-6">
+                <Skeleton />
+            </main>
+        );
     if (coach.error instanceof ApiError && coach.error.status === 401) {
-        return <SignIn notice={waiting === 0 ? undefined : `You are signed out. ${String(waiting)} entries are kept on this device and will be sent when you sign in.`} />;
+        return (
+            <SignIn
+                notice={
+                    waiting === 0
+                        ? undefined
+                        : `You are signed out. ${String(waiting)} entries are kept on this device and will be sent when you sign in.`
+                }
+            />
+        );
     }
-    if (coach.isError && coach.data === undefined) return <main className="p-6"><Trouble error={coach.error} onRetry={() => void coach.refetch()} /></main>;
+    if (coach.isError && coach.data === undefined)
+        return (
+            <main className="p-6">
+                <Trouble error={coach.error} onRetry={() => void coach.refetch()} />
+            </main>
+        );
     return (
         <Routes>
             <Route path="/" element={<StudentList />} />
@@ -46,7 +70,14 @@ function OfCoach() {
             <Route path="/students/:id/sheets" element={<SheetPage />} />
             <Route path="/lessons/:id" element={<BenchOfLesson />} />
             <Route path="/library" element={<LibraryPage />} />
-            <Route path="*" element={<Page title="Nothing here"><p>There is no such page. The mark at the top leads to your students.</p></Page>} />
+            <Route
+                path="*"
+                element={
+                    <Page title="Nothing here">
+                        <p>There is no such page. The mark at the top leads to your students.</p>
+                    </Page>
+                }
+            />
         </Routes>
     );
 }

@@ -19,12 +19,18 @@ const queries = new QueryClient({
         queries: {
             // Without a network the device answers.
             networkMode: 'always',
-            retry: (failures, error) => failures < 3 && (!(error instanceof ApiError) || error.passing) && !(error instanceof ApiError && error.status === 401),
+            retry: (failures, error) =>
+                failures < 3 && (!(error instanceof ApiError) || error.passing) && !(error instanceof ApiError && error.status === 401),
         },
     },
 });
 
-const shown = (value: unknown) => (value === null || value === undefined ? 'nothing' : typeof value === 'string' || typeof value === 'number' ? String(value) : JSON.stringify(value));
+const shown = (value: unknown) =>
+    value === null || value === undefined
+        ? 'nothing'
+        : typeof value === 'string' || typeof value === 'number'
+          ? String(value)
+          : JSON.stringify(value);
 
 const outbox: Outbox = new Outbox(async (action, told) => {
     if (action.kind === 'result') {
@@ -32,7 +38,9 @@ const outbox: Outbox = new Outbox(async (action, told) => {
         return;
     }
     for (const { key, theirs, yours } of told.conflicts ?? []) {
-        outbox.tell(`Another device changed ${key.replaceAll('_', ' ')} to ${shown(theirs)} meanwhile. Yours, ${shown(yours)}, holds now; the other one is in the history of the lesson.`);
+        outbox.tell(
+            `Another device changed ${key.replaceAll('_', ' ')} to ${shown(theirs)} meanwhile. Yours, ${shown(yours)}, holds now; the other one is in the history of the lesson.`,
+        );
     }
     const key = lessonKey(action.lessonId);
     // An answer that was asked for before this entry was stored would take it off the screen again.
@@ -55,7 +63,11 @@ window.addEventListener('vite:preloadError', (event) => {
     sessionStorage.setItem(RELOADED, 'yes');
     window.location.reload();
 });
-window.addEventListener('load', () => { window.setTimeout(() => { sessionStorage.removeItem(RELOADED); }, 10_000); });
+window.addEventListener('load', () => {
+    window.setTimeout(() => {
+        sessionStorage.removeItem(RELOADED);
+    }, 10_000);
+});
 
 if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
 
@@ -66,7 +78,9 @@ if (root !== null) {
             <QueryClientProvider client={queries}>
                 <OutboxContext value={outbox}>
                     <BrowserRouter>
-                        <Boundary><App /></Boundary>
+                        <Boundary>
+                            <App />
+                        </Boundary>
                     </BrowserRouter>
                 </OutboxContext>
             </QueryClientProvider>

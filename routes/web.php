@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Contract\ApiReference;
+use App\Contract\OpenApi;
 use App\Http\Middleware\PrivatePage;
+use Illuminate\Contracts\View\View;
 use App\Models\ShareLink;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
@@ -14,6 +17,10 @@ Route::get('/p/{token}/{any?}', static fn(string $token): Response => response()
 
 // Where the worker that keeps the page for offline looks for it.
 Route::get('/manifest.webmanifest', static fn(): BinaryFileResponse => response()->file(public_path('build/manifest.webmanifest'), ['Content-Type' => 'application/manifest+json']));
+
+// The contract, to read and to take away.
+Route::get('/docs/api', static fn(): View => view('api', ['api' => ApiReference::read()]));
+Route::get('/docs/openapi.json', static fn(): BinaryFileResponse => response()->file(OpenApi::written(), ['Content-Type' => 'application/json']));
 
 // One page; what it shows is decided in the browser. Addresses under /api are left to routes/api.php, and whoever looks for
 // what is not there is told so.

@@ -16,7 +16,10 @@ const answers = (...given: (Response | Error)[]) => {
 };
 const json = (status: number, body: unknown) => new Response(JSON.stringify(body), { status });
 const failed = async (asked: Promise<unknown>): Promise<ApiError> => {
-    const error = await asked.then(() => null, (one: unknown) => one);
+    const error = await asked.then(
+        () => null,
+        (one: unknown) => one,
+    );
     if (!(error instanceof ApiError)) throw new Error(`No ApiError: ${String(error)}`);
     return error;
 };

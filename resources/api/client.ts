@@ -49,14 +49,25 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
     const data: unknown = await response.json().catch(() => null);
     if (response.ok) return data as T;
     const told = data as { message?: string; faults?: Fault[] } | null;
-    throw new ApiError(response.status, told?.message ?? `The server answered with an error (${String(response.status)}). Nothing is lost.`, told?.faults);
+    throw new ApiError(
+        response.status,
+        told?.message ?? `The server answered with an error (${String(response.status)}). Nothing is lost.`,
+        told?.faults,
+    );
 }
 
 /** Sends a file. @throws ApiError for any answer but success */
 export async function upload<T>(path: string, field: string, file: File): Promise<T> {
     const form = new FormData();
     form.append(field, file);
-    const response = await fetch(`/api/${path}`, { method: 'POST', credentials: 'same-origin', headers: { Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() }, body: form }).catch(() => { throw new ApiError(0, NO_ANSWER); });
+    const response = await fetch(`/api/${path}`, {
+        method: 'POST',
+        credentials: 'same-origin',
+        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() },
+        body: form,
+    }).catch(() => {
+        throw new ApiError(0, NO_ANSWER);
+    });
     const data: unknown = await response.json().catch(() => null);
     if (response.ok) return data as T;
     const told = data as { message?: string; faults?: Fault[] } | null;

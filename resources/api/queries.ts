@@ -1,7 +1,21 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { owner } from '../outbox/owner';
 import { callOrKept } from './kept';
-import type { Catalogue, Coach, DrillHandout, LessonPage, Library, Observable, OwnWay, Practice, Progress, Purpose, Shot, Student, Today } from './types.gen';
+import type {
+    Catalogue,
+    Coach,
+    DrillHandout,
+    LessonPage,
+    Library,
+    Observable,
+    OwnWay,
+    Practice,
+    Progress,
+    Purpose,
+    Shot,
+    Student,
+    Today,
+} from './types.gen';
 
 export const useCoach = () =>
     useQuery({
@@ -14,26 +28,46 @@ export const useCoach = () =>
         retry: false,
     });
 
-export const useCatalogue = () => useQuery({ queryKey: ['catalogue'], queryFn: () => callOrKept<Catalogue>('catalogue'), staleTime: Infinity });
+export const useCatalogue = () =>
+    useQuery({ queryKey: ['catalogue'], queryFn: () => callOrKept<Catalogue>('catalogue'), staleTime: Infinity });
 
 export const useLibrary = () => useQuery({ queryKey: ['library'], queryFn: () => callOrKept<Library>('library'), staleTime: Infinity });
 
-export const useToday = (sought: string) => useQuery({ queryKey: ['students', 'today', sought], queryFn: () => callOrKept<Today>(`today?q=${encodeURIComponent(sought)}`), placeholderData: keepPreviousData });
+export const useToday = (sought: string) =>
+    useQuery({
+        queryKey: ['students', 'today', sought],
+        queryFn: () => callOrKept<Today>(`today?q=${encodeURIComponent(sought)}`),
+        placeholderData: keepPreviousData,
+    });
 
-export const useStudent = (id: string, enabled = true) => useQuery({ queryKey: ['students', id], queryFn: () => callOrKept<Student>(`students/${id}`), enabled });
+export const useStudent = (id: string, enabled = true) =>
+    useQuery({ queryKey: ['students', id], queryFn: () => callOrKept<Student>(`students/${id}`), enabled });
 
 /** @param only the shot and lie to look at, and how many lessons to draw; all of them where nothing is chosen */
 export const useProgress = (id: string, only: Record<string, string> = {}, enabled = true) =>
-    useQuery({ queryKey: ['students', id, 'progress', only], queryFn: () => callOrKept<Progress>(`students/${id}/progress?${new URLSearchParams(Object.entries(only).filter(([, value]) => value !== '')).toString()}`), placeholderData: keepPreviousData, enabled });
+    useQuery({
+        queryKey: ['students', id, 'progress', only],
+        queryFn: () =>
+            callOrKept<Progress>(
+                `students/${id}/progress?${new URLSearchParams(Object.entries(only).filter(([, value]) => value !== '')).toString()}`,
+            ),
+        placeholderData: keepPreviousData,
+        enabled,
+    });
 
 /** @param path the student's on the coach's side, or that of a private link */
-export const usePractice = (path: string) => useQuery({ queryKey: ['practice', path], queryFn: () => callOrKept<Practice>(path.startsWith('shared/') ? path : `${path}/practice`) });
+export const usePractice = (path: string) =>
+    useQuery({ queryKey: ['practice', path], queryFn: () => callOrKept<Practice>(path.startsWith('shared/') ? path : `${path}/practice`) });
 
 /** What the coach keeps of his own: cards and drills. */
 export const useOwnWay = () => useQuery({ queryKey: ['own'], queryFn: () => callOrKept<OwnWay>('own') });
 
 /** Every drill for this shot and student. */
-export const useDrills = (lessonId: string, setId: string) => useQuery({ queryKey: ['drills', setId], queryFn: () => callOrKept<{ drills: DrillHandout[] }>(`lessons/${lessonId}/sets/${setId}/drills`) });
+export const useDrills = (lessonId: string, setId: string) =>
+    useQuery({
+        queryKey: ['drills', setId],
+        queryFn: () => callOrKept<{ drills: DrillHandout[] }>(`lessons/${lessonId}/sets/${setId}/drills`),
+    });
 
 export const lessonPath = (id: string) => `lessons/${id}`;
 
@@ -51,11 +85,14 @@ export const useLesson = (id: string, quiet = false) =>
         refetchInterval: quiet ? OTHER_DEVICES_MS : false,
     });
 
-export const titleOf = (catalogue: Catalogue | undefined, purpose: Purpose): string => catalogue?.purposes.find((one) => one.id === purpose)?.title ?? purpose;
+export const titleOf = (catalogue: Catalogue | undefined, purpose: Purpose): string =>
+    catalogue?.purposes.find((one) => one.id === purpose)?.title ?? purpose;
 
 export const shotOf = (catalogue: Catalogue, id: string): Shot | undefined => catalogue.shots.find((shot) => shot.id === id);
 
 /** What a good strike of this shot is called. */
-export const goodStrikeOf = (catalogue: Catalogue, shot: string): string => shotOf(catalogue, shot)?.strikes.find((one) => one.good)?.id ?? 'good';
+export const goodStrikeOf = (catalogue: Catalogue, shot: string): string =>
+    shotOf(catalogue, shot)?.strikes.find((one) => one.good)?.id ?? 'good';
 
-export const observableOf = (catalogue: Catalogue, id: string): Observable | undefined => catalogue.observables.find((one) => one.id === id);
+export const observableOf = (catalogue: Catalogue, id: string): Observable | undefined =>
+    catalogue.observables.find((one) => one.id === id);

@@ -46,7 +46,11 @@ export function GroundScene({ m, halfMm, units, sand, model, window, lowPoint, e
             <circle cx={0} cy={-BALL_RADIUS_MM + (sand ? 3 : 0)} r={BALL_RADIUS_MM} className="fill-press stroke-ink" strokeWidth={1.2} />
             {model && (
                 <>
-                    <polyline points={points(model.arc.map(([x, z]) => [m * x, -z]))} className="fill-none stroke-slate" strokeWidth={1.4} />
+                    <polyline
+                        points={points(model.arc.map(([x, z]) => [m * x, -z]))}
+                        className="fill-none stroke-slate"
+                        strokeWidth={1.4}
+                    />
                     <ClubHead model={model} m={m} />
                     {lowPoint && <path d={`M${m * model.low_point_mm.mean} 2l-5 9h10z`} className="fill-slate" />}
                 </>
@@ -62,14 +66,36 @@ function Grass({ halfMm }: { halfMm: number }) {
     return <path d={blades.join('')} className="stroke-line" strokeWidth={0.8} />;
 }
 
-function WindowBand({ window: [from, to], name, m, halfMm, fill }: { window: [number, number]; name: string; m: number; halfMm: number; fill: string }) {
+function WindowBand({
+    window: [from, to],
+    name,
+    m,
+    halfMm,
+    fill,
+}: {
+    window: [number, number];
+    name: string;
+    m: number;
+    halfMm: number;
+    fill: string;
+}) {
     const { soilMm } = STRIP;
     const left = Math.min(m * from, m * to);
     return (
         <g>
             <rect x={left} y={-44} width={to - from} height={soilMm + 44} fill={fill} opacity={0.35} />
-            <path d={`M${m * from} -44V${soilMm}M${m * to} -44V${soilMm}`} className="stroke-marram" strokeWidth={1} strokeDasharray="2 3" />
-            <text x={Math.max(-halfMm + 30, Math.min(halfMm - 30, (m * (from + to)) / 2))} y={-49} textAnchor="middle" className="fill-marram text-[9px] font-semibold">
+            <path
+                d={`M${m * from} -44V${soilMm}M${m * to} -44V${soilMm}`}
+                className="stroke-marram"
+                strokeWidth={1}
+                strokeDasharray="2 3"
+            />
+            <text
+                x={Math.max(-halfMm + 30, Math.min(halfMm - 30, (m * (from + to)) / 2))}
+                y={-49}
+                textAnchor="middle"
+                className="fill-marram text-[9px] font-semibold"
+            >
                 {name}
             </text>
         </g>
@@ -81,7 +107,9 @@ function Entry({ entry: [from, to], m }: { entry: [number, number]; m: number })
     return (
         <g>
             <path d={`M${m * from} 1V8H${m * to}V1`} className="fill-none stroke-ink" strokeWidth={1.2} />
-            <text x={(m * (from + to)) / 2} y={-4} textAnchor="middle" className="fill-ink text-[8.5px]">enter here</text>
+            <text x={(m * (from + to)) / 2} y={-4} textAnchor="middle" className="fill-ink text-[8.5px]">
+                enter here
+            </text>
         </g>
     );
 }
@@ -120,11 +148,19 @@ function Ruler({ m, halfMm, units }: { m: number; halfMm: number; units: Units }
             {ticks.map((at) => (
                 <path key={at} d={`M${m * at * factor} ${soilMm}v${at % label === 0 ? -6 : -3}`} className="stroke-ink" strokeWidth={0.8} />
             ))}
-            {ticks.filter((at) => at % label === 0 && Math.abs(at * factor) < halfMm - 50).map((at) => (
-                <text key={at} x={m * at * factor} y={soilMm + 11} textAnchor="middle" className="fill-ink text-[9px]">{at === 0 ? 'ball' : Math.abs(at)}</text>
-            ))}
-            <text x={-m * (halfMm - 3)} y={soilMm + 11} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[9px]">{shownUnit('mm', units)} behind</text>
-            <text x={m * (halfMm - 3)} y={soilMm + 11} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[9px]">ahead, target</text>
+            {ticks
+                .filter((at) => at % label === 0 && Math.abs(at * factor) < halfMm - 50)
+                .map((at) => (
+                    <text key={at} x={m * at * factor} y={soilMm + 11} textAnchor="middle" className="fill-ink text-[9px]">
+                        {at === 0 ? 'ball' : Math.abs(at)}
+                    </text>
+                ))}
+            <text x={-m * (halfMm - 3)} y={soilMm + 11} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[9px]">
+                {shownUnit('mm', units)} behind
+            </text>
+            <text x={m * (halfMm - 3)} y={soilMm + 11} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[9px]">
+                ahead, target
+            </text>
         </g>
     );
 }

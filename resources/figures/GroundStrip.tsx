@@ -54,7 +54,9 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
     const touched = (mm: number): Draft => {
         if (from === null) return { touchMm: Math.round(mm), lengthMm: 0 };
         const length = Math.abs(mm - from);
-        return length < SHORTEST_DRAG_MM ? { touchMm: Math.round(from), lengthMm: 0 } : { touchMm: Math.round(Math.min(from, mm)), lengthMm: Math.round(length) };
+        return length < SHORTEST_DRAG_MM
+            ? { touchMm: Math.round(from), lengthMm: 0 }
+            : { touchMm: Math.round(Math.min(from, mm)), lengthMm: Math.round(length) };
     };
     const shown = balls.slice(-LANES);
     const last = balls.at(-1);
@@ -82,19 +84,43 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
                     setFrom(mm);
                     onDraft({ touchMm: Math.round(mm), lengthMm: 0 });
                 }}
-                onPointerMove={(event) => { if (from !== null) onDraft(touched(at(event))); }}
-                onPointerUp={() => { setFrom(null); }}
-                onPointerCancel={() => { setFrom(null); }}
+                onPointerMove={(event) => {
+                    if (from !== null) onDraft(touched(at(event)));
+                }}
+                onPointerUp={() => {
+                    setFrom(null);
+                }}
+                onPointerCancel={() => {
+                    setFrom(null);
+                }}
             >
-                <GroundScene m={m} halfMm={halfMm} units={units} sand={sand} model={model} window={model?.touch_window_mm ? { mm: model.touch_window_mm, of: 'good first touches' } : null} lowPoint={lowPoint} entryMm={sand ? entryMm : null} />
+                <GroundScene
+                    m={m}
+                    halfMm={halfMm}
+                    units={units}
+                    sand={sand}
+                    model={model}
+                    window={model?.touch_window_mm ? { mm: model.touch_window_mm, of: 'good first touches' } : null}
+                    lowPoint={lowPoint}
+                    entryMm={sand ? entryMm : null}
+                />
                 {sand && last && <Splash ball={last} m={m} />}
                 {shown.map((ball, lane) => (
-                    <BallLane key={ball.id} ball={ball} number={balls.length - shown.length + lane + 1} y={FIRST_LANE_MM + lane * LANE_MM} m={m} halfMm={halfMm} />
+                    <BallLane
+                        key={ball.id}
+                        ball={ball}
+                        number={balls.length - shown.length + lane + 1}
+                        y={FIRST_LANE_MM + lane * LANE_MM}
+                        m={m}
+                        halfMm={halfMm}
+                    />
                 ))}
                 {draft?.touchMm !== undefined && draft.touchMm !== null && (
                     <g className="stroke-ink" strokeWidth={2}>
                         <path d={`M${m * draft.touchMm} -14V${soilMm}`} strokeDasharray="4 3" />
-                        {draft.lengthMm > 0 && <path d={`M${m * draft.touchMm} -3H${m * (draft.touchMm + draft.lengthMm)}`} strokeWidth={6} />}
+                        {draft.lengthMm > 0 && (
+                            <path d={`M${m * draft.touchMm} -3H${m * (draft.touchMm + draft.lengthMm)}`} strokeWidth={6} />
+                        )}
                         <text x={m * draft.touchMm} y={-20} textAnchor="middle" className="fill-ink stroke-none text-[11px] font-bold">
                             {place(draft.touchMm, units)}
                         </text>
@@ -126,7 +152,9 @@ function BallLane({ ball, number, y, m, halfMm }: { ball: Ball; number: number; 
     if (touch === null || touch === undefined) {
         return (
             <g>
-                <text x={m * -halfMm + m * 12} y={y + 3.5} textAnchor="middle" className="fill-ink text-[9px]">{number}</text>
+                <text x={m * -halfMm + m * 12} y={y + 3.5} textAnchor="middle" className="fill-ink text-[9px]">
+                    {number}
+                </text>
                 <text x={m * -halfMm + m * 24} y={y + 3.5} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[9px]">
                     {touch === null ? 'no ground contact' : 'touch not looked at'}
                 </text>
@@ -138,7 +166,9 @@ function BallLane({ ball, number, y, m, halfMm }: { ball: Ball; number: number; 
     const colour = touch < 0 ? 'stroke-rust' : 'stroke-slate';
     return (
         <g>
-            <text x={m * (touch - 9)} y={y + 3.5} textAnchor="middle" className="fill-ink text-[9px]">{number}</text>
+            <text x={m * (touch - 9)} y={y + 3.5} textAnchor="middle" className="fill-ink text-[9px]">
+                {number}
+            </text>
             <path d={`M${m * touch} ${y}H${m * end}`} className={colour} strokeWidth={3} />
             <path d={`M${m * touch} ${y - 3.5}V${y + 3.5}`} className={colour} strokeWidth={2} />
             {strike !== undefined && <StrikeShape strike={strike} x={m * (end + 12)} y={y} size={7} />}

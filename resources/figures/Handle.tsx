@@ -65,16 +65,30 @@ export function Handle({ what, value, ghost, units, step, grows, at, fromPoint, 
                 event.currentTarget.setPointerCapture(event.pointerId);
                 move(event);
             }}
-            onPointerMove={(event) => { if (dragged !== null) move(event); }}
+            onPointerMove={(event) => {
+                if (dragged !== null) move(event);
+            }}
             onPointerUp={() => {
                 if (dragged !== null) onSee(dragged);
                 setDragged(null);
                 onDraft(null);
             }}
-            onPointerCancel={() => { setDragged(null); onDraft(null); }}
+            onPointerCancel={() => {
+                setDragged(null);
+                onDraft(null);
+            }}
         >
             <circle cx={x} cy={y} r={TARGET} className="fill-transparent" />
-            {children ?? <circle cx={x} cy={y} r={6.5} className={value === null && dragged === null ? 'fill-paper stroke-soft' : 'fill-ink stroke-ink'} strokeWidth={1.5} strokeDasharray={value === null && dragged === null ? '2 2' : undefined} />}
+            {children ?? (
+                <circle
+                    cx={x}
+                    cy={y}
+                    r={6.5}
+                    className={value === null && dragged === null ? 'fill-paper stroke-soft' : 'fill-ink stroke-ink'}
+                    strokeWidth={1.5}
+                    strokeDasharray={value === null && dragged === null ? '2 2' : undefined}
+                />
+            )}
         </g>
     );
 }

@@ -20,11 +20,27 @@ export function ModelStrip({ title, model, handed, units, sand }: Props) {
     const halfMm = useHalfMm();
     const { mean, sd } = model.low_point_mm;
     return (
-        <svg viewBox={`${-halfMm} ${-skyMm} ${2 * halfMm} ${skyMm + soilMm + rulerMm}`} className="block w-full" role="img" aria-label={`${title}: window ${model.window_mm === null ? 'none' : model.window_mm.map(Math.round).join(' to ')} mm, low point ${String(Math.round(mean))} mm`}>
-            <GroundScene m={m} halfMm={halfMm} units={units} sand={sand} model={model} window={model.window_mm && { mm: model.window_mm, of: 'good low points' }} lowPoint entryMm={null} />
+        <svg
+            viewBox={`${-halfMm} ${-skyMm} ${2 * halfMm} ${skyMm + soilMm + rulerMm}`}
+            className="block w-full"
+            role="img"
+            aria-label={`${title}: window ${model.window_mm === null ? 'none' : model.window_mm.map(Math.round).join(' to ')} mm, low point ${String(Math.round(mean))} mm`}
+        >
+            <GroundScene
+                m={m}
+                halfMm={halfMm}
+                units={units}
+                sand={sand}
+                model={model}
+                window={model.window_mm && { mm: model.window_mm, of: 'good low points' }}
+                lowPoint
+                entryMm={null}
+            />
             <path d={`M${m * (mean - sd)} ${SHOWN_SOIL_MM}H${m * (mean + sd)}`} className="stroke-slate" strokeWidth={4} />
             <path d={`M${m * (mean - 2 * sd)} ${SHOWN_SOIL_MM}H${m * (mean + 2 * sd)}`} className="stroke-slate" strokeWidth={1.4} />
-            <text x={m * mean} y={SHOWN_SOIL_MM + 14} textAnchor="middle" className="fill-slate text-[9px] font-semibold">two of three low points</text>
+            <text x={m * mean} y={SHOWN_SOIL_MM + 14} textAnchor="middle" className="fill-slate text-[9px] font-semibold">
+                two of three low points
+            </text>
         </svg>
     );
 }

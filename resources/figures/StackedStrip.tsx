@@ -35,31 +35,75 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
     return (
         <div className="grid grid-cols-[1fr_auto] items-center gap-x-3 sm:grid-cols-[7rem_1fr_9rem]">
             <h3 className="font-text text-base">{title}</h3>
-            <svg viewBox={`${-half} -34 ${2 * half} 58`} className="block w-full max-sm:order-last max-sm:col-span-2" role={onBall === undefined ? 'img' : 'group'} aria-label={`${title}: ${strip.text}`}>
-                <pattern id={hatch} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V5" className="stroke-marram" strokeWidth={1.6} strokeOpacity={0.4} /></pattern>
-                {window && <rect x={Math.min(m * window[0], m * window[1])} y={-32} width={window[1] - window[0]} height={44} fill={`url(#${hatch})`} className="stroke-marram" strokeWidth={0.6} strokeDasharray="2 2" />}
+            <svg
+                viewBox={`${-half} -34 ${2 * half} 58`}
+                className="block w-full max-sm:order-last max-sm:col-span-2"
+                role={onBall === undefined ? 'img' : 'group'}
+                aria-label={`${title}: ${strip.text}`}
+            >
+                <pattern id={hatch} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+                    <path d="M0 0V5" className="stroke-marram" strokeWidth={1.6} strokeOpacity={0.4} />
+                </pattern>
+                {window && (
+                    <rect
+                        x={Math.min(m * window[0], m * window[1])}
+                        y={-32}
+                        width={window[1] - window[0]}
+                        height={44}
+                        fill={`url(#${hatch})`}
+                        className="stroke-marram"
+                        strokeWidth={0.6}
+                        strokeDasharray="2 2"
+                    />
+                )}
                 <path d={`M${-half} 0H${half}`} className="stroke-ink" strokeWidth={1.2} />
                 <path d="M0 -33V12" className="stroke-line" strokeWidth={1.5} />
                 {marks?.map((ball, i) => {
                     if (ball.touch === null) return null;
                     const shape = (
                         <>
-                            <path d={`M${m * ball.touch} 0v8`} className={ball.touch < 0 ? 'stroke-rust' : 'stroke-slate'} strokeWidth={2} />
+                            <path
+                                d={`M${m * ball.touch} 0v8`}
+                                className={ball.touch < 0 ? 'stroke-rust' : 'stroke-slate'}
+                                strokeWidth={2}
+                            />
                             <StrikeShape strike={ball.strike} x={m * ball.touch} y={-8 - (i % 3) * 10} size={7} />
                         </>
                     );
                     if (onBall === undefined) return <g key={i}>{shape}</g>;
                     return (
-                        <g key={i} role="link" aria-label={`Ball ${String(i + 1)}: ${ball.strike}, ${place(ball.touch, units)}`} className="cursor-pointer" onClick={() => { onBall(i + 1); }}>
+                        <g
+                            key={i}
+                            role="link"
+                            aria-label={`Ball ${String(i + 1)}: ${ball.strike}, ${place(ball.touch, units)}`}
+                            className="cursor-pointer"
+                            onClick={() => {
+                                onBall(i + 1);
+                            }}
+                        >
                             <rect x={m * ball.touch - 6} y={-34} width={12} height={46} className="fill-transparent" />
                             {shape}
                         </g>
                     );
                 })}
                 {mean !== null && <path d={`M${m * mean} 3l-4.5 8h9z`} className="fill-slate" />}
-                <text x={m * side * 4} y={21} textAnchor={m * side > 0 ? 'start' : 'end'} className="fill-ink text-[8.5px] max-sm:text-[11.5px]">ball</text>
+                <text
+                    x={m * side * 4}
+                    y={21}
+                    textAnchor={m * side > 0 ? 'start' : 'end'}
+                    className="fill-ink text-[8.5px] max-sm:text-[11.5px]"
+                >
+                    ball
+                </text>
                 {mean !== null && (
-                    <text x={m * -side * Math.max(8, Math.abs(mean) - 8)} y={21} textAnchor={m * side > 0 ? 'end' : 'start'} className="fill-ink text-[8.5px] max-sm:text-[11.5px]">touch {place(mean, units)}</text>
+                    <text
+                        x={m * -side * Math.max(8, Math.abs(mean) - 8)}
+                        y={21}
+                        textAnchor={m * side > 0 ? 'end' : 'start'}
+                        className="fill-ink text-[8.5px] max-sm:text-[11.5px]"
+                    >
+                        touch {place(mean, units)}
+                    </text>
                 )}
             </svg>
             <p className="leading-tight max-sm:text-right">

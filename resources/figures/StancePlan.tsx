@@ -30,7 +30,14 @@ const CHEST_Y = 190;
 const CHEST_PX_PER_MM = 0.55;
 
 /** What is drawn; where neither a look nor the card says anything, as the catalogue takes it. */
-type Id = 'ball_position_pct' | 'stance_width_mm' | 'lead_weight_pct' | 'shaft_lean_deg' | 'face_open_deg' | 'stance_open_deg' | 'sternum_ahead_mm';
+type Id =
+    | 'ball_position_pct'
+    | 'stance_width_mm'
+    | 'lead_weight_pct'
+    | 'shaft_lean_deg'
+    | 'face_open_deg'
+    | 'stance_open_deg'
+    | 'sternum_ahead_mm';
 
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 const degrees = (rad: number) => (rad * 180) / Math.PI;
@@ -58,12 +65,14 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
     const lean = seen('shaft_lean_deg');
     const weight = seen('lead_weight_pct');
     const [shaftX, shaftY] = tip(figure('shaft_lean_deg'));
-    const faceTip = (open: number) => [ball + m * Math.cos(radians(open)) * FACE_LINE, LINE_Y + Math.sin(radians(open)) * FACE_LINE] as const;
+    const faceTip = (open: number) =>
+        [ball + m * Math.cos(radians(open)) * FACE_LINE, LINE_Y + Math.sin(radians(open)) * FACE_LINE] as const;
     const [faceX, faceY] = faceTip(figure('face_open_deg'));
     // The face itself is a bar square to where it looks, behind the ball.
     const [normalX, normalY] = [m * Math.cos(radians(figure('face_open_deg'))), Math.sin(radians(figure('face_open_deg')))];
     const [barX, barY] = [ball - 12 * normalX, LINE_Y - 12 * normalY];
-    const stanceTip = (open: number) => [m * TOE_LINE * Math.cos(radians(open * OPEN_DRAWN)), TOES_Y - TOE_LINE * Math.sin(radians(open * OPEN_DRAWN))] as const;
+    const stanceTip = (open: number) =>
+        [m * TOE_LINE * Math.cos(radians(open * OPEN_DRAWN)), TOES_Y - TOE_LINE * Math.sin(radians(open * OPEN_DRAWN))] as const;
     const [stanceX, stanceY] = stanceTip(figure('stance_open_deg'));
     const toTarget = m > 0 ? 'ArrowRight' : 'ArrowLeft';
     const faint = (id: Id) => (seen(id) === null ? 'stroke-line' : 'stroke-ink');
@@ -79,53 +88,148 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
                 value={typeof value === 'number' ? value : null}
                 ghost={stock(id)}
                 units={units}
-                onDraft={(next) => { setDraft(next === null ? null : { id, value: next }); }}
-                onSee={(next) => { onSee(what, next); }}
+                onDraft={(next) => {
+                    setDraft(next === null ? null : { id, value: next });
+                }}
+                onSee={(next) => {
+                    onSee(what, next);
+                }}
             />
         );
     };
 
     return (
         <svg viewBox="-132 -16 264 336" className="mx-auto block w-full max-w-xs" role="group" aria-label="Set-up from above and face-on">
-            <path d={`M${-m * TOE_LINE} ${2 * TOES_Y - stanceY}L${stanceX} ${stanceY}`} className={faint('stance_open_deg')} strokeWidth={1.2} strokeDasharray="5 4" />
+            <path
+                d={`M${-m * TOE_LINE} ${2 * TOES_Y - stanceY}L${stanceX} ${stanceY}`}
+                className={faint('stance_open_deg')}
+                strokeWidth={1.2}
+                strokeDasharray="5 4"
+            />
             {[-1, 1].map((side) => {
                 const [x, y] = foot(side);
-                return <ellipse key={side} cx={x} cy={y - 10} rx={11} ry={23} transform={`rotate(${String(m * side * 8)} ${String(x)} ${String(y)})`} className={`fill-press ${faint('stance_width_mm')}`} strokeWidth={1.5} />;
+                return (
+                    <ellipse
+                        key={side}
+                        cx={x}
+                        cy={y - 10}
+                        rx={11}
+                        ry={23}
+                        transform={`rotate(${String(m * side * 8)} ${String(x)} ${String(y)})`}
+                        className={`fill-press ${faint('stance_width_mm')}`}
+                        strokeWidth={1.5}
+                    />
+                );
             })}
             <path d={`M-130 ${LINE_Y}H130`} className="stroke-ink" strokeWidth={1} strokeDasharray="6 4" />
             <path d={`M${m * 122} ${LINE_Y - 5}l${m * 8} 5l${-m * 8} 5`} className="fill-none stroke-ink" strokeWidth={1.2} />
             <CardRange range={card?.ball_position_pct} at={ballX} y={LINE_Y - 14} />
             <path d={`M${ball} ${LINE_Y}L${faceX} ${faceY}`} className={faint('face_open_deg')} strokeWidth={1.5} />
-            <path d={`M${barX - 12 * -normalY} ${barY - 12 * normalX}L${barX + 12 * -normalY} ${barY + 12 * normalX}`} className={faint('face_open_deg')} strokeWidth={3} />
-            <text x={ball} y={LINE_Y + 27} textAnchor="middle" className="fill-ink text-[14px] font-bold">{seen('ball_position_pct') === null ? '' : `${String(Math.round(figure('ball_position_pct')))} %`}</text>
-            {handle('stance_open_deg', { step: 1, grows: 'ArrowUp', at: stanceTip, fromPoint: (x, y) => degrees(Math.atan2(TOES_Y - y, Math.max(10, m * x))) / OPEN_DRAWN })}
-            {handle('stance_width_mm', { step: 10, grows: toTarget, at: (mm) => [m * Math.min(FARTHEST, (mm * PX_PER_MM) / 2), foot(1)[1] - 10], fromPoint: (x) => (Math.abs(x) * 2) / PX_PER_MM })}
-            {handle('face_open_deg', { step: 1, grows: 'ArrowUp', at: faceTip, fromPoint: (x, y) => degrees(Math.atan2(y - LINE_Y, Math.max(6, m * (x - ball)))) })}
+            <path
+                d={`M${barX - 12 * -normalY} ${barY - 12 * normalX}L${barX + 12 * -normalY} ${barY + 12 * normalX}`}
+                className={faint('face_open_deg')}
+                strokeWidth={3}
+            />
+            <text x={ball} y={LINE_Y + 27} textAnchor="middle" className="fill-ink text-[14px] font-bold">
+                {seen('ball_position_pct') === null ? '' : `${String(Math.round(figure('ball_position_pct')))} %`}
+            </text>
+            {handle('stance_open_deg', {
+                step: 1,
+                grows: 'ArrowUp',
+                at: stanceTip,
+                fromPoint: (x, y) => degrees(Math.atan2(TOES_Y - y, Math.max(10, m * x))) / OPEN_DRAWN,
+            })}
+            {handle('stance_width_mm', {
+                step: 10,
+                grows: toTarget,
+                at: (mm) => [m * Math.min(FARTHEST, (mm * PX_PER_MM) / 2), foot(1)[1] - 10],
+                fromPoint: (x) => (Math.abs(x) * 2) / PX_PER_MM,
+            })}
+            {handle('face_open_deg', {
+                step: 1,
+                grows: 'ArrowUp',
+                at: faceTip,
+                fromPoint: (x, y) => degrees(Math.atan2(y - LINE_Y, Math.max(6, m * (x - ball)))),
+            })}
             {handle('ball_position_pct', {
-                step: 1, grows: toTarget, at: (pct) => [ballX(pct), LINE_Y], fromPoint: (x) => ((m * x + half) / (2 * half)) * 100,
-                children: <circle cx={ball} cy={LINE_Y} r={9} className={`fill-press ${faint('ball_position_pct')}`} strokeWidth={1.8} strokeDasharray={seen('ball_position_pct') === null ? '3 2' : undefined} />,
+                step: 1,
+                grows: toTarget,
+                at: (pct) => [ballX(pct), LINE_Y],
+                fromPoint: (x) => ((m * x + half) / (2 * half)) * 100,
+                children: (
+                    <circle
+                        cx={ball}
+                        cy={LINE_Y}
+                        r={9}
+                        className={`fill-press ${faint('ball_position_pct')}`}
+                        strokeWidth={1.8}
+                        strokeDasharray={seen('ball_position_pct') === null ? '3 2' : undefined}
+                    />
+                ),
             })}
             <path d={`M-100 ${WEIGHT_Y}H100`} className={faint('lead_weight_pct')} strokeWidth={1.5} />
             <path d={`M0 ${WEIGHT_Y - 5}v10`} className={faint('lead_weight_pct')} strokeWidth={1} />
             <CardRange range={card?.lead_weight_pct} at={(pct) => m * (2 * pct - 100)} y={WEIGHT_Y} />
-            {handle('lead_weight_pct', { step: 1, grows: toTarget, at: (pct) => [m * (2 * pct - 100), WEIGHT_Y], fromPoint: (x) => (m * x + 100) / 2 })}
-            <text x={-m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[13px]">{weight === null ? 'weight not looked at' : `${String(Math.round(100 - weight))} % trail`}</text>
-            {weight !== null && <text x={m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[13px] font-bold">{Math.round(weight)} % lead</text>}
+            {handle('lead_weight_pct', {
+                step: 1,
+                grows: toTarget,
+                at: (pct) => [m * (2 * pct - 100), WEIGHT_Y],
+                fromPoint: (x) => (m * x + 100) / 2,
+            })}
+            <text x={-m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[13px]">
+                {weight === null ? 'weight not looked at' : `${String(Math.round(100 - weight))} % trail`}
+            </text>
+            {weight !== null && (
+                <text x={m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[13px] font-bold">
+                    {Math.round(weight)} % lead
+                </text>
+            )}
             <path d={`M-110 ${GROUND_Y}H110`} className="stroke-ink" strokeWidth={1.5} />
             <circle cx={0} cy={GROUND_Y - 5} r={5} className="fill-press stroke-ink" strokeWidth={1.2} />
-            {card?.shaft_lean_deg && <path d={`M0 ${GROUND_Y}L${tip((card.shaft_lean_deg[0] + card.shaft_lean_deg[1]) / 2).join(' ')}`} className="stroke-marram" strokeWidth={2} strokeDasharray="4 4" />}
+            {card?.shaft_lean_deg && (
+                <path
+                    d={`M0 ${GROUND_Y}L${tip((card.shaft_lean_deg[0] + card.shaft_lean_deg[1]) / 2).join(' ')}`}
+                    className="stroke-marram"
+                    strokeWidth={2}
+                    strokeDasharray="4 4"
+                />
+            )}
             <path d={`M0 ${GROUND_Y}L${shaftX} ${shaftY}`} className={faint('shaft_lean_deg')} strokeWidth={lean === null ? 2 : 5} />
-            {handle('shaft_lean_deg', { step: 1, grows: toTarget, at: tip, fromPoint: (x, y) => degrees(Math.atan2(m * x, Math.max(8, GROUND_Y - y))) })}
-            <path d={`M${m * figure('sternum_ahead_mm') * CHEST_PX_PER_MM} ${CHEST_Y + 6}V${GROUND_Y}`} className={faint('sternum_ahead_mm')} strokeWidth={1} strokeDasharray="2 4" />
-            {handle('sternum_ahead_mm', {
-                step: 5, grows: toTarget, at: (mm) => [m * mm * CHEST_PX_PER_MM, CHEST_Y], fromPoint: (x) => (m * x) / CHEST_PX_PER_MM,
-                children: <path d={`M${m * figure('sternum_ahead_mm') * CHEST_PX_PER_MM - 16} ${CHEST_Y - 6}h32l-16 13z`} className={seen('sternum_ahead_mm') === null ? 'fill-paper stroke-soft' : 'fill-ink stroke-ink'} strokeWidth={1.5} strokeDasharray={seen('sternum_ahead_mm') === null ? '3 2' : undefined} />,
+            {handle('shaft_lean_deg', {
+                step: 1,
+                grows: toTarget,
+                at: tip,
+                fromPoint: (x, y) => degrees(Math.atan2(m * x, Math.max(8, GROUND_Y - y))),
             })}
-            <text x={m * 130} y={GROUND_Y - 44} textAnchor={m > 0 ? 'end' : 'start'} className="display fill-ink text-[24px]">{lean === null ? '' : withUnit(Math.abs(lean), 'degrees', units)}</text>
+            <path
+                d={`M${m * figure('sternum_ahead_mm') * CHEST_PX_PER_MM} ${CHEST_Y + 6}V${GROUND_Y}`}
+                className={faint('sternum_ahead_mm')}
+                strokeWidth={1}
+                strokeDasharray="2 4"
+            />
+            {handle('sternum_ahead_mm', {
+                step: 5,
+                grows: toTarget,
+                at: (mm) => [m * mm * CHEST_PX_PER_MM, CHEST_Y],
+                fromPoint: (x) => (m * x) / CHEST_PX_PER_MM,
+                children: (
+                    <path
+                        d={`M${m * figure('sternum_ahead_mm') * CHEST_PX_PER_MM - 16} ${CHEST_Y - 6}h32l-16 13z`}
+                        className={seen('sternum_ahead_mm') === null ? 'fill-paper stroke-soft' : 'fill-ink stroke-ink'}
+                        strokeWidth={1.5}
+                        strokeDasharray={seen('sternum_ahead_mm') === null ? '3 2' : undefined}
+                    />
+                ),
+            })}
+            <text x={m * 130} y={GROUND_Y - 44} textAnchor={m > 0 ? 'end' : 'start'} className="display fill-ink text-[24px]">
+                {lean === null ? '' : withUnit(Math.abs(lean), 'degrees', units)}
+            </text>
             <text x={m * 130} y={GROUND_Y - 26} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[13px]">
                 {lean === null ? 'shaft not' : lean > 0.5 ? 'toward' : lean < -0.5 ? 'away from' : 'shaft'}
             </text>
-            <text x={m * 130} y={GROUND_Y - 11} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[13px]">{lean === null ? 'looked at' : Math.abs(lean) > 0.5 ? 'the target' : 'upright'}</text>
+            <text x={m * 130} y={GROUND_Y - 11} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[13px]">
+                {lean === null ? 'looked at' : Math.abs(lean) > 0.5 ? 'the target' : 'upright'}
+            </text>
         </svg>
     );
 }

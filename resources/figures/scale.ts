@@ -19,7 +19,9 @@ export function useHalfMm(): number {
         (changed) => {
             const query = window.matchMedia(NARROW);
             query.addEventListener('change', changed);
-            return () => { query.removeEventListener('change', changed); };
+            return () => {
+                query.removeEventListener('change', changed);
+            };
         },
         () => window.matchMedia(NARROW).matches,
     );

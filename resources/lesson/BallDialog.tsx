@@ -28,25 +28,77 @@ const FIGURES = ['touch_mm', 'mark_length_mm', 'carry_m', 'start_deg', 'finish_m
 export function BallDialog({ ball, number, path, strikes, fields, sand, units, onChange, onRemove, onClose }: Props) {
     const { seen } = ball;
     return (
-        <Panel title={`Ball ${String(number)}`} open onOpenChange={(open) => { if (!open) onClose(); }} wide>
+        <Panel
+            title={`Ball ${String(number)}`}
+            open
+            onOpenChange={(open) => {
+                if (!open) onClose();
+            }}
+            wide
+        >
             <p className="mb-4">First touch: {touchText(seen, units)}.</p>
             <Choices label="Strike">
-                {strikes.map(({ id }) => <Button key={id} chosen={seen.strike === id} onClick={() => { onChange({ ...seen, strike: id }); }}>{id}</Button>)}
+                {strikes.map(({ id }) => (
+                    <Button
+                        key={id}
+                        chosen={seen.strike === id}
+                        onClick={() => {
+                            onChange({ ...seen, strike: id });
+                        }}
+                    >
+                        {id}
+                    </Button>
+                ))}
             </Choices>
             <div className="flex flex-wrap gap-x-8">
                 {WORDS.filter((key) => sand || fields[key]?.sand_only !== true).map((key) => (
                     <Choices key={key} label={fields[key]?.label ?? key}>
                         {fields[key]?.answers.map((answer) => (
-                            <Button key={answer.label} chosen={seen[key] === answer.value} onClick={() => { onChange({ ...seen, [key]: seen[key] === answer.value ? undefined : String(answer.value) }); }}>{answer.label}</Button>
+                            <Button
+                                key={answer.label}
+                                chosen={seen[key] === answer.value}
+                                onClick={() => {
+                                    onChange({ ...seen, [key]: seen[key] === answer.value ? undefined : String(answer.value) });
+                                }}
+                            >
+                                {answer.label}
+                            </Button>
                         ))}
                     </Choices>
                 ))}
             </div>
             <div className="mb-4 flex flex-wrap gap-4">
-                {FIGURES.map((key) => fields[key] && <Figure key={`${key}${String(seen[key])}`} field={fields[key]} value={seen[key] ?? undefined} units={units} onSet={(value) => { onChange({ ...seen, [key]: value }); }} />)}
-                <Button className="self-end" chosen={seen.touch_mm === null} onClick={() => { onChange({ ...seen, touch_mm: seen.touch_mm === null ? undefined : null }); }}>no ground contact</Button>
+                {FIGURES.map(
+                    (key) =>
+                        fields[key] && (
+                            <Figure
+                                key={`${key}${String(seen[key])}`}
+                                field={fields[key]}
+                                value={seen[key] ?? undefined}
+                                units={units}
+                                onSet={(value) => {
+                                    onChange({ ...seen, [key]: value });
+                                }}
+                            />
+                        ),
+                )}
+                <Button
+                    className="self-end"
+                    chosen={seen.touch_mm === null}
+                    onClick={() => {
+                        onChange({ ...seen, touch_mm: seen.touch_mm === null ? undefined : null });
+                    }}
+                >
+                    no ground contact
+                </Button>
             </div>
-            <Note value={seen.note ?? ''} longest={fields.note?.max ?? 500} onSet={(note) => { onChange({ ...seen, note: note === '' ? undefined : note }); }} />
+            <Note
+                value={seen.note ?? ''}
+                longest={fields.note?.max ?? 500}
+                onSet={(note) => {
+                    onChange({ ...seen, note: note === '' ? undefined : note });
+                }}
+            />
             <Earlier path={`${path}/balls/${ball.id}/history`} stamp={JSON.stringify(seen)} units={units} />
             <Button onClick={onRemove}>Take this ball out</Button>
         </Panel>
@@ -96,8 +148,21 @@ function Note({ value, longest, onSet }: { value: string; longest: number; onSet
     const [typed, setTyped] = useState(value);
     return (
         <div className="mb-4">
-            <label htmlFor={id} className="mb-1 block font-semibold">Note</label>
-            <input id={id} className="min-h-12 w-full border-[1.5px] border-ink bg-press px-3" maxLength={longest} value={typed} onChange={(event) => { setTyped(event.target.value); }} onBlur={() => { if (typed !== value) onSet(typed); }} />
+            <label htmlFor={id} className="mb-1 block font-semibold">
+                Note
+            </label>
+            <input
+                id={id}
+                className="min-h-12 w-full border-[1.5px] border-ink bg-press px-3"
+                maxLength={longest}
+                value={typed}
+                onChange={(event) => {
+                    setTyped(event.target.value);
+                }}
+                onBlur={() => {
+                    if (typed !== value) onSet(typed);
+                }}
+            />
         </div>
     );
 }
@@ -112,7 +177,10 @@ function Earlier({ path, stamp, units }: { path: string; stamp: string; units: U
             <p className="font-semibold">Before it was changed</p>
             <ul>
                 {changes.map((one) => (
-                    <li key={one.at}>{one.before.seen?.strike ?? 'no strike'}, {touchText(one.before.seen ?? {}, units)}; changed {moment(one.at)}{one.by === null ? '' : ` by ${one.by}`}</li>
+                    <li key={one.at}>
+                        {one.before.seen?.strike ?? 'no strike'}, {touchText(one.before.seen ?? {}, units)}; changed {moment(one.at)}
+                        {one.by === null ? '' : ` by ${one.by}`}
+                    </li>
                 ))}
             </ul>
         </div>

@@ -1,7 +1,13 @@
 import type { Catalogue, Goal, GoalChoice } from '../api/types.gen';
 import { numberOr } from '../ui/units';
 
-const DOSE = [['sets', 'sets'], ['balls', 'balls'], ['minutes', 'minutes'], ['need', 'pass at'], ['of', 'of']] as const;
+const DOSE = [
+    ['sets', 'sets'],
+    ['balls', 'balls'],
+    ['minutes', 'minutes'],
+    ['need', 'pass at'],
+    ['of', 'of'],
+] as const;
 
 interface Props {
     kinds: Catalogue['scoring'];
@@ -18,14 +24,31 @@ export function GoalFields({ kinds, goal, over, onChange }: Props) {
             <div className="flex flex-wrap items-end gap-2 py-1">
                 <label className="text-sm">
                     scored by
-                    <select className="block min-h-12 border-[1.5px] border-ink bg-press px-2 text-base" value={over.kind ?? goal.kind} onChange={(event) => { onChange({ ...over, kind: kinds.find((kind) => kind === event.target.value) ?? goal.kind }); }}>
-                        {kinds.map((kind) => <option key={kind} value={kind}>{kind}</option>)}
+                    <select
+                        className="block min-h-12 border-[1.5px] border-ink bg-press px-2 text-base"
+                        value={over.kind ?? goal.kind}
+                        onChange={(event) => {
+                            onChange({ ...over, kind: kinds.find((kind) => kind === event.target.value) ?? goal.kind });
+                        }}
+                    >
+                        {kinds.map((kind) => (
+                            <option key={kind} value={kind}>
+                                {kind}
+                            </option>
+                        ))}
                     </select>
                 </label>
                 {DOSE.map(([key, label]) => (
                     <label key={key} className="text-sm">
                         {label}
-                        <input inputMode="numeric" className="block min-h-12 w-20 border-[1.5px] border-ink bg-press px-2 text-base" defaultValue={over[key] ?? goal[key] ?? ''} onChange={(event) => { onChange({ ...over, [key]: event.target.value.trim() === '' ? undefined : numberOr(event.target.value) }); }} />
+                        <input
+                            inputMode="numeric"
+                            className="block min-h-12 w-20 border-[1.5px] border-ink bg-press px-2 text-base"
+                            defaultValue={over[key] ?? goal[key] ?? ''}
+                            onChange={(event) => {
+                                onChange({ ...over, [key]: event.target.value.trim() === '' ? undefined : numberOr(event.target.value) });
+                            }}
+                        />
                     </label>
                 ))}
             </div>

@@ -18,27 +18,50 @@ const EXPECTED = ['expected', 'normal'];
 /** More about the ball just hit, for who has a hand free: it never stands in the way of the next one. */
 export function LastBall({ ball, fields, sand, units, onChange }: Props) {
     const seen = ball?.seen ?? {};
-    const set = (change: BallSeen) => { if (ball !== undefined) onChange(ball, { ...ball.seen, ...change }); };
+    const set = (change: BallSeen) => {
+        if (ball !== undefined) onChange(ball, { ...ball.seen, ...change });
+    };
     return (
         <div role="group" aria-label="The ball just hit" className="mt-1.5 flex min-h-12 items-center gap-3 overflow-x-auto pl-[1.5px]">
             {WORDS.filter((key) => fields[key]?.sand_only === sand).map((key) => (
                 <span key={key} role="group" aria-label={fields[key]?.label} className="flex">
-                    {fields[key]?.answers.filter((answer) => !EXPECTED.includes(String(answer.value))).map((answer) => (
-                        <Button
-                            key={answer.label}
-                            disabled={ball === undefined}
-                            chosen={seen[key] === answer.value}
-                            className="-ml-[1.5px] px-2 text-sm whitespace-nowrap"
-                            onClick={() => { set({ [key]: seen[key] === answer.value ? undefined : String(answer.value) }); }}
-                        >
-                            {key === 'flight' ? `flew ${answer.label}` : key === 'sand_direction' ? `sand ${answer.label}` : answer.label}
-                        </Button>
-                    ))}
+                    {fields[key]?.answers
+                        .filter((answer) => !EXPECTED.includes(String(answer.value)))
+                        .map((answer) => (
+                            <Button
+                                key={answer.label}
+                                disabled={ball === undefined}
+                                chosen={seen[key] === answer.value}
+                                className="-ml-[1.5px] px-2 text-sm whitespace-nowrap"
+                                onClick={() => {
+                                    set({ [key]: seen[key] === answer.value ? undefined : String(answer.value) });
+                                }}
+                            >
+                                {key === 'flight'
+                                    ? `flew ${answer.label}`
+                                    : key === 'sand_direction'
+                                      ? `sand ${answer.label}`
+                                      : answer.label}
+                            </Button>
+                        ))}
                 </span>
             ))}
-            {(['carry_m', 'start_deg'] as const).map((key) => fields[key] && ball && (
-                <Figure key={`${ball.id}${key}${String(seen[key])}`} field={fields[key]} value={seen[key]} units={units} inline onSet={(value) => { set({ [key]: value }); }} />
-            ))}
+            {(['carry_m', 'start_deg'] as const).map(
+                (key) =>
+                    fields[key] &&
+                    ball && (
+                        <Figure
+                            key={`${ball.id}${key}${String(seen[key])}`}
+                            field={fields[key]}
+                            value={seen[key]}
+                            units={units}
+                            inline
+                            onSet={(value) => {
+                                set({ [key]: value });
+                            }}
+                        />
+                    ),
+            )}
         </div>
     );
 }

@@ -23,15 +23,37 @@ export function MotionRows({ looks, set, units, faultOf, onSee }: Props) {
                         <span className="w-[4.5rem] shrink-0 text-sm leading-tight">{one.label}</span>
                         {one.answers.map((answer) => {
                             const chosen = set.motion[one.id] === answer.value;
-                            return <Button key={answer.label} chosen={chosen} className="-ml-[1.5px] flex-1 px-1 text-sm leading-tight" onClick={() => { onSee(one, chosen ? null : answer.value); }}>{answer.label}</Button>;
+                            return (
+                                <Button
+                                    key={answer.label}
+                                    chosen={chosen}
+                                    className="-ml-[1.5px] flex-1 px-1 text-sm leading-tight"
+                                    onClick={() => {
+                                        onSee(one, chosen ? null : answer.value);
+                                    }}
+                                >
+                                    {answer.label}
+                                </Button>
+                            );
                         })}
                     </div>
                 ))}
             </div>
             <div className="mt-1.5 grid grid-cols-2 gap-1.5 sm:grid-cols-4 xl:grid-cols-5">
-                {looks.filter((one) => !OPEN.includes(one.id)).map((one) => (
-                    <ObservationField key={one.id} what={one} value={set.motion[one.id]} units={units} fault={faultOf(`motion.${one.id}`)} onSee={(value) => { onSee(one, value); }} />
-                ))}
+                {looks
+                    .filter((one) => !OPEN.includes(one.id))
+                    .map((one) => (
+                        <ObservationField
+                            key={one.id}
+                            what={one}
+                            value={set.motion[one.id]}
+                            units={units}
+                            fault={faultOf(`motion.${one.id}`)}
+                            onSee={(value) => {
+                                onSee(one, value);
+                            }}
+                        />
+                    ))}
             </div>
         </div>
     );

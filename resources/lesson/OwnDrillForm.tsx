@@ -13,7 +13,13 @@ interface Props {
 
 const FIELD = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal';
 const SMALL = 'mt-1 block min-h-12 w-20 border-[1.5px] border-ink bg-press px-2 font-normal';
-const FIGURES = [['sets', 'sets'], ['balls', 'balls'], ['minutes', 'minutes'], ['need', 'pass at'], ['of', 'of']] as const;
+const FIGURES = [
+    ['sets', 'sets'],
+    ['balls', 'balls'],
+    ['minutes', 'minutes'],
+    ['need', 'pass at'],
+    ['of', 'of'],
+] as const;
 const MM_PER_CM = 10;
 
 /** A drill of the coach's own: text, dose, scoring, and a picture from a few parts. It is drawn as it will be handed out. */
@@ -32,28 +38,89 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
     };
     const keep = () => {
         call<DrillPreview>('PUT', `own/drills/${id}`, {
-            name, purpose, steps: steps.split('\n').map((step) => step.trim()).filter((step) => step !== ''), goal,
+            name,
+            purpose,
+            steps: steps
+                .split('\n')
+                .map((step) => step.trim())
+                .filter((step) => step !== ''),
+            goal,
             parts: laid.map((part) => ({ kind: part.kind, ahead_mm: cm(part.ahead), across_mm: cm(part.across) })),
         })
-            .then((drill) => { setKept(drill); setTrouble(''); return onKept(id); })
-            .catch((error: unknown) => { setTrouble(error instanceof ApiError ? error.message : String(error)); });
+            .then((drill) => {
+                setKept(drill);
+                setTrouble('');
+                return onKept(id);
+            })
+            .catch((error: unknown) => {
+                setTrouble(error instanceof ApiError ? error.message : String(error));
+            });
     };
     return (
         <section aria-label="A drill of your own" className="mt-3 space-y-3 border-l-[6px] border-ochre pl-3">
             <div className="grid gap-3 sm:grid-cols-2">
-                <label className="font-semibold">Name<input className={FIELD} maxLength={60} value={name} onChange={(event) => { setName(event.target.value); }} /></label>
-                <label className="font-semibold">What it is for<input className={FIELD} maxLength={200} value={purpose} onChange={(event) => { setPurpose(event.target.value); }} /></label>
+                <label className="font-semibold">
+                    Name
+                    <input
+                        className={FIELD}
+                        maxLength={60}
+                        value={name}
+                        onChange={(event) => {
+                            setName(event.target.value);
+                        }}
+                    />
+                </label>
+                <label className="font-semibold">
+                    What it is for
+                    <input
+                        className={FIELD}
+                        maxLength={200}
+                        value={purpose}
+                        onChange={(event) => {
+                            setPurpose(event.target.value);
+                        }}
+                    />
+                </label>
             </div>
-            <label className="block font-semibold">Steps, one a line<textarea className={`${FIELD} min-h-24 py-2`} value={steps} onChange={(event) => { setSteps(event.target.value); }} /></label>
+            <label className="block font-semibold">
+                Steps, one a line
+                <textarea
+                    className={`${FIELD} min-h-24 py-2`}
+                    value={steps}
+                    onChange={(event) => {
+                        setSteps(event.target.value);
+                    }}
+                />
+            </label>
             <div className="flex flex-wrap items-end gap-2">
                 <label className="text-sm">
                     scored by
-                    <select className={`${SMALL} w-28`} value={goal.kind} onChange={(event) => { setGoal({ ...goal, kind: kinds.find((kind) => kind === event.target.value) ?? 'count' }); }}>
-                        {kinds.map((kind) => <option key={kind} value={kind}>{kind}</option>)}
+                    <select
+                        className={`${SMALL} w-28`}
+                        value={goal.kind}
+                        onChange={(event) => {
+                            setGoal({ ...goal, kind: kinds.find((kind) => kind === event.target.value) ?? 'count' });
+                        }}
+                    >
+                        {kinds.map((kind) => (
+                            <option key={kind} value={kind}>
+                                {kind}
+                            </option>
+                        ))}
                     </select>
                 </label>
                 {FIGURES.map(([key, label]) => (
-                    <label key={key} className="text-sm">{label}<input inputMode="numeric" className={SMALL} value={goal[key] ?? ''} onChange={(event) => { setGoal({ ...goal, [key]: event.target.value.trim() === '' ? undefined : numberOr(event.target.value) }); }} /></label>
+                    <label key={key} className="text-sm">
+                        {label}
+                        <input
+                            inputMode="numeric"
+                            className={SMALL}
+                            value={goal[key] ?? ''}
+                            onChange={(event) => {
+                                setGoal({ ...goal, [key]: event.target.value.trim() === '' ? undefined : numberOr(event.target.value) });
+                            }}
+                        />
+                    </label>
                 ))}
             </div>
             <div>
@@ -62,17 +129,54 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
                     <div key={place} className="mt-1 flex flex-wrap items-end gap-2 text-sm">
                         <span className="min-w-28 pb-3">{parts[part.kind]}</span>
                         {(['ahead', 'across'] as const).map((side) => (
-                            <label key={side}>{side === 'ahead' ? 'ahead, − behind' : 'toward the player'}<input inputMode="decimal" className={SMALL} value={part[side]} onChange={(event) => { setLaid(laid.map((one, at) => (at === place ? { ...one, [side]: event.target.value } : one))); }} /></label>
+                            <label key={side}>
+                                {side === 'ahead' ? 'ahead, − behind' : 'toward the player'}
+                                <input
+                                    inputMode="decimal"
+                                    className={SMALL}
+                                    value={part[side]}
+                                    onChange={(event) => {
+                                        setLaid(laid.map((one, at) => (at === place ? { ...one, [side]: event.target.value } : one)));
+                                    }}
+                                />
+                            </label>
                         ))}
-                        <Button aria-label={`Take away the ${parts[part.kind] ?? 'part'}`} onClick={() => { setLaid(laid.filter((_, at) => at !== place)); }}>×</Button>
+                        <Button
+                            aria-label={`Take away the ${parts[part.kind] ?? 'part'}`}
+                            onClick={() => {
+                                setLaid(laid.filter((_, at) => at !== place));
+                            }}
+                        >
+                            ×
+                        </Button>
                     </div>
                 ))}
                 <div className="mt-1 flex flex-wrap gap-1.5">
-                    {Object.entries(parts).map(([kind, label]) => <Button key={kind} disabled={laid.length >= most.parts} onClick={() => { setLaid([...laid, { kind, ahead: '', across: '' }]); }}>+ {label}</Button>)}
+                    {Object.entries(parts).map(([kind, label]) => (
+                        <Button
+                            key={kind}
+                            disabled={laid.length >= most.parts}
+                            onClick={() => {
+                                setLaid([...laid, { kind, ahead: '', across: '' }]);
+                            }}
+                        >
+                            + {label}
+                        </Button>
+                    ))}
                 </div>
             </div>
-            {trouble !== '' && <p role="alert" className="font-semibold text-rust">{trouble}</p>}
-            {kept !== null && <img className="w-full max-w-sm" alt={`${kept.drill.name}, seen from above`} src={`data:image/svg+xml;utf8,${encodeURIComponent(kept.svg)}`} />}
+            {trouble !== '' && (
+                <p role="alert" className="font-semibold text-rust">
+                    {trouble}
+                </p>
+            )}
+            {kept !== null && (
+                <img
+                    className="w-full max-w-sm"
+                    alt={`${kept.drill.name}, seen from above`}
+                    src={`data:image/svg+xml;utf8,${encodeURIComponent(kept.svg)}`}
+                />
+            )}
             <div className="flex gap-1.5">
                 <Button onClick={keep}>{kept === null ? 'Keep the drill' : 'Keep it anew'}</Button>
                 <Button onClick={onClose}>{kept === null ? 'Never mind' : 'Done'}</Button>

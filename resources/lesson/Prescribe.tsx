@@ -38,22 +38,64 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
         <Panel title="Prescription" open onOpenChange={onClose} wide>
             <label className="mb-4 block font-semibold">
                 Work on
-                <select className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal" value={causeId} onChange={(event) => { setCauseId(event.target.value); }}>
-                    {reading.causes.map((one) => <option key={one.id} value={one.id}>{one.name} ({Math.round(one.probability * 100)} %)</option>)}
+                <select
+                    className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal"
+                    value={causeId}
+                    onChange={(event) => {
+                        setCauseId(event.target.value);
+                    }}
+                >
+                    {reading.causes.map((one) => (
+                        <option key={one.id} value={one.id}>
+                            {one.name} ({Math.round(one.probability * 100)} %)
+                        </option>
+                    ))}
                 </select>
             </label>
-            {cause !== undefined && cause.main_reasons.length > 0 && <p className="mb-4"><strong>Because:</strong> {cause.main_reasons.join(' ')}{cause.against[0] !== undefined && <> <strong>Against it:</strong> {cause.against[0].text}</>}</p>}
+            {cause !== undefined && cause.main_reasons.length > 0 && (
+                <p className="mb-4">
+                    <strong>Because:</strong> {cause.main_reasons.join(' ')}
+                    {cause.against[0] !== undefined && (
+                        <>
+                            {' '}
+                            <strong>Against it:</strong> {cause.against[0].text}
+                        </>
+                    )}
+                </p>
+            )}
             <SchoolsSideBySide reading={reading} catalogue={catalogue} units={units} />
             <div role="group" aria-label="How it is put together" className="mb-4 flex gap-1.5">
-                <Button chosen={!ownWay} onClick={() => { setOwnWay(false); }}>As proposed</Button>
-                <Button chosen={ownWay} onClick={() => { setOwnWay(true); }}>Your own way</Button>
+                <Button
+                    chosen={!ownWay}
+                    onClick={() => {
+                        setOwnWay(false);
+                    }}
+                >
+                    As proposed
+                </Button>
+                <Button
+                    chosen={ownWay}
+                    onClick={() => {
+                        setOwnWay(true);
+                    }}
+                >
+                    Your own way
+                </Button>
             </div>
             {ownWay && cause && (
                 <OwnWay
                     {...{ lesson, set, catalogue, units }}
                     onGive={({ figures, feel, drills }) => {
                         bench.send({
-                            kind: 'prescribe', lessonId: lesson.id, setId: set.id, cause, school: reading.school.id, feel, drills, goals: {}, sentence: '',
+                            kind: 'prescribe',
+                            lessonId: lesson.id,
+                            setId: set.id,
+                            cause,
+                            school: reading.school.id,
+                            feel,
+                            drills,
+                            goals: {},
+                            sentence: '',
                             setup: figures.map(changeTo),
                             figures: figures.map(({ observable, to }) => ({ observable, to })),
                         });
@@ -72,7 +114,16 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                     onGive={({ feel, drills, change, goals, sentence }) => {
                         const setup = change === undefined ? proposed.data.setup : [changeTo(change)];
                         bench.send({
-                            kind: 'prescribe', lessonId: lesson.id, setId: set.id, cause, school: reading.school.id, setup, feel, drills, goals, sentence,
+                            kind: 'prescribe',
+                            lessonId: lesson.id,
+                            setId: set.id,
+                            cause,
+                            school: reading.school.id,
+                            setup,
+                            feel,
+                            drills,
+                            goals,
+                            sentence,
                             ...(change === undefined ? {} : { figures: [{ observable: change.observable, to: change.to }] }),
                         });
                         onClose();

@@ -29,7 +29,12 @@ interface Props {
 }
 
 /** Only a part of what a figure may be is worth trying. */
-const REACH: Record<string, [number, number]> = { shaft_lean_deg: [-8, 20], face_open_deg: [-12, 45], ball_position_pct: [0, 110], lead_weight_pct: [30, 90] };
+const REACH: Record<string, [number, number]> = {
+    shaft_lean_deg: [-8, 20],
+    face_open_deg: [-12, 45],
+    ball_position_pct: [0, 110],
+    lead_weight_pct: [30, 90],
+};
 
 /** Move one thing and see at once what the model makes of it, beside what is. */
 export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onClose, onTry }: Props) {
@@ -50,7 +55,9 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
     return (
         <Panel title="What if" open onOpenChange={onClose} wide>
             {trial.isError && <Trouble error={trial.error} onRetry={() => void trial.refetch()} />}
-            {data === undefined ? !trial.isError && <Skeleton /> : (
+            {data === undefined ? (
+                !trial.isError && <Skeleton />
+            ) : (
                 <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[19rem_1fr]">
                     <div className="space-y-4">
                         {Object.entries(REACH).map(([id, reach]) => {
@@ -61,32 +68,89 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
                             const moved = setup[id] !== undefined && Math.round(setup[id]) !== Math.round(start);
                             return (
                                 <div key={id} data-try={id}>
-                                    <p className="flex min-h-8 items-baseline justify-between leading-tight"><span className="font-semibold">{what.label}</span> <span><strong>{observed(what, value, units)}</strong>{moved && `, is ${observed(what, start, units)}`}</span></p>
-                                    <Slider.Root className="relative flex h-12 touch-none items-center" min={reach[0]} max={reach[1]} step={1} value={[value]} onValueChange={([next]) => { if (next !== undefined) setSetup({ ...setup, [id]: next }); }}>
-                                        <Slider.Track className="relative h-1.5 grow bg-soil"><Slider.Range className="absolute h-full bg-ink" /></Slider.Track>
-                                        <Slider.Thumb aria-label={what.label} aria-valuetext={observed(what, value, units)} className="block h-8 w-5 border-[1.5px] border-ink bg-press" />
+                                    <p className="flex min-h-8 items-baseline justify-between leading-tight">
+                                        <span className="font-semibold">{what.label}</span>{' '}
+                                        <span>
+                                            <strong>{observed(what, value, units)}</strong>
+                                            {moved && `, is ${observed(what, start, units)}`}
+                                        </span>
+                                    </p>
+                                    <Slider.Root
+                                        className="relative flex h-12 touch-none items-center"
+                                        min={reach[0]}
+                                        max={reach[1]}
+                                        step={1}
+                                        value={[value]}
+                                        onValueChange={([next]) => {
+                                            if (next !== undefined) setSetup({ ...setup, [id]: next });
+                                        }}
+                                    >
+                                        <Slider.Track className="relative h-1.5 grow bg-soil">
+                                            <Slider.Range className="absolute h-full bg-ink" />
+                                        </Slider.Track>
+                                        <Slider.Thumb
+                                            aria-label={what.label}
+                                            aria-valuetext={observed(what, value, units)}
+                                            className="block h-8 w-5 border-[1.5px] border-ink bg-press"
+                                        />
                                     </Slider.Root>
-                                    {moved && <Button className="w-full" onClick={() => { onTry({ observable: id, to: setup[id] ?? start, text: `${what.label} ${observed(what, value, units)}` }); }}>Try this: {what.label.toLowerCase()} {observed(what, value, units)}</Button>}
+                                    {moved && (
+                                        <Button
+                                            className="w-full"
+                                            onClick={() => {
+                                                onTry({
+                                                    observable: id,
+                                                    to: setup[id] ?? start,
+                                                    text: `${what.label} ${observed(what, value, units)}`,
+                                                });
+                                            }}
+                                        >
+                                            Try this: {what.label.toLowerCase()} {observed(what, value, units)}
+                                        </Button>
+                                    )}
                                 </div>
                             );
                         })}
                         <label className="block font-semibold">
                             Lie
-                            <select className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal" value={lie} onChange={(event) => { setLie(event.target.value as Task['lie']); }}>
-                                {shotOf(catalogue, lesson.task.shot)?.lies.map((one) => <option key={one.id} value={one.id}>{one.label}</option>)}
+                            <select
+                                className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal"
+                                value={lie}
+                                onChange={(event) => {
+                                    setLie(event.target.value as Task['lie']);
+                                }}
+                            >
+                                {shotOf(catalogue, lesson.task.shot)?.lies.map((one) => (
+                                    <option key={one.id} value={one.id}>
+                                        {one.label}
+                                    </option>
+                                ))}
                             </select>
                         </label>
                         <div role="group" aria-label="Club, loft and bounce" className="flex flex-wrap gap-1.5">
-                            {[lesson.task.club, ...catalogue.clubs.filter((one) => one.loft_deg !== lesson.task.club.loft_deg)].map((one) => (
-                                <Button key={one.loft_deg} chosen={club.loft_deg === one.loft_deg} onClick={() => { setClub(one); }}>{one.loft_deg}/{one.bounce_deg}</Button>
-                            ))}
+                            {[lesson.task.club, ...catalogue.clubs.filter((one) => one.loft_deg !== lesson.task.club.loft_deg)].map(
+                                (one) => (
+                                    <Button
+                                        key={one.loft_deg}
+                                        chosen={club.loft_deg === one.loft_deg}
+                                        onClick={() => {
+                                            setClub(one);
+                                        }}
+                                    >
+                                        {one.loft_deg}/{one.bounce_deg}
+                                    </Button>
+                                ),
+                            )}
                         </div>
                     </div>
                     <div>
                         <Side title="As it is" model={data.now} handed={handed} units={units} sand={sand} good={good} />
                         <Side title="What if" model={data.then} handed={handed} units={units} sand={sand} good={good} />
                         <Reasons model={data.now} />
-                        <p className="mt-2 text-sm">{data.now.note} Here one figure moves and the swing stays: less lean alone also takes the low point back.{prediction !== null && prediction.after !== null && ` The whole fault: ${prediction.text}`}</p>
+                        <p className="mt-2 text-sm">
+                            {data.now.note} Here one figure moves and the swing stays: less lean alone also takes the low point back.
+                            {prediction !== null && prediction.after !== null && ` The whole fault: ${prediction.text}`}
+                        </p>
                     </div>
                 </div>
             )}
@@ -94,25 +158,55 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
     );
 }
 
-function Side({ title, model, handed, units, sand, good }: { title: string; model: Model; handed: Handed; units: Units; sand: boolean; good: string }) {
+function Side({
+    title,
+    model,
+    handed,
+    units,
+    sand,
+    good,
+}: {
+    title: string;
+    model: Model;
+    handed: Handed;
+    units: Units;
+    sand: boolean;
+    good: string;
+}) {
     return (
-        <section aria-label={title} data-testid={title === 'What if' ? 'tried' : 'as-is'} className="grid grid-cols-[1fr_8.5rem] items-center gap-4 border-t border-line py-1 first:border-t-0">
+        <section
+            aria-label={title}
+            data-testid={title === 'What if' ? 'tried' : 'as-is'}
+            className="grid grid-cols-[1fr_8.5rem] items-center gap-4 border-t border-line py-1 first:border-t-0"
+        >
             <ModelStrip title={title} model={model} handed={handed} units={units} sand={sand} />
             <p className="leading-tight">
                 <span className="block font-semibold">{title}</span>
-                {model.what_if !== null && <><span className={`display text-4xl ${title === 'What if' ? 'text-marram' : ''}`}>{inTen(model.good_rate)}</span> {good}</>}
-                <span className="block text-sm">loft {model.delivered.loft_deg}°, bounce {model.delivered.bounce_deg}° as delivered</span>
+                {model.what_if !== null && (
+                    <>
+                        <span className={`display text-4xl ${title === 'What if' ? 'text-marram' : ''}`}>{inTen(model.good_rate)}</span>{' '}
+                        {good}
+                    </>
+                )}
+                <span className="block text-sm">
+                    loft {model.delivered.loft_deg}°, bounce {model.delivered.bounce_deg}° as delivered
+                </span>
             </p>
         </section>
     );
 }
 
-const REASONS = [['aim', 'low point in the middle of the window'], ['scatter', 'half the scatter'], ['window', 'shaft and face of the card']] as const;
+const REASONS = [
+    ['aim', 'low point in the middle of the window'],
+    ['scatter', 'half the scatter'],
+    ['window', 'shaft and face of the card'],
+] as const;
 
 /** Why the misses happen: what each of the three kinds of cure would make of the rate. */
 export function Reasons({ model }: { model: Model }) {
     const { what_if: whatIf, good_rate: now } = model;
-    if (whatIf === null) return <p className="mt-2 font-semibold">The model does not explain these balls, so it is not asked what would change them.</p>;
+    if (whatIf === null)
+        return <p className="mt-2 font-semibold">The model does not explain these balls, so it is not asked what would change them.</p>;
     return (
         <div className="mt-2">
             <ul className="space-y-1">
@@ -120,14 +214,20 @@ export function Reasons({ model }: { model: Model }) {
                     <li key={id} className="grid grid-cols-[3.6rem_1fr_3.6rem] items-center gap-2 text-sm leading-tight">
                         <span className={whatIf.main_reason === id ? 'font-bold' : ''}>{id}</span>
                         <span className="relative block h-4 bg-soil" title={words}>
-                            <span className="absolute inset-y-0 left-0 bg-marram/60" style={{ width: percent(whatIf[id]).replace(' ', '') }} />
+                            <span
+                                className="absolute inset-y-0 left-0 bg-marram/60"
+                                style={{ width: percent(whatIf[id]).replace(' ', '') }}
+                            />
                             <span className="absolute inset-y-0 w-[3px] bg-ink" style={{ left: percent(now).replace(' ', '') }} />
                         </span>
                         <span className="text-right font-semibold">{inTen(whatIf[id])}</span>
                     </li>
                 ))}
             </ul>
-            <p className="mt-1 text-sm">The line is today, {inTen(now)}. Aim: {REASONS[0][1]}; scatter: {REASONS[1][1]}; window: {REASONS[2][1]}.{whatIf.aim_first && ' The average lies outside the window: aim first.'}</p>
+            <p className="mt-1 text-sm">
+                The line is today, {inTen(now)}. Aim: {REASONS[0][1]}; scatter: {REASONS[1][1]}; window: {REASONS[2][1]}.
+                {whatIf.aim_first && ' The average lies outside the window: aim first.'}
+            </p>
         </div>
     );
 }

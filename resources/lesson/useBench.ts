@@ -45,7 +45,10 @@ export function useBench(lessonId: string) {
         const key = `${what.group}.${what.id}`;
         for (const entry of refused) if (entry.faults?.some((fault) => fault.key === key)) void outbox.drop(entry.id);
         const look = (seen: number | string | null): Action => ({
-            kind: 'look', lessonId, setId: set.id, purpose: set.purpose,
+            kind: 'look',
+            lessonId,
+            setId: set.id,
+            purpose: set.purpose,
             setup: what.group === 'setup' ? { [what.id]: seen } : {},
             motion: what.group === 'motion' ? { [what.id]: seen } : {},
         });
@@ -59,7 +62,15 @@ export function useBench(lessonId: string) {
     };
 
     const sure = (set: BallSet, confidence: number | null) => {
-        const look = (value: number | null): Action => ({ kind: 'look', lessonId, setId: set.id, purpose: set.purpose, setup: {}, motion: {}, confidence: value });
+        const look = (value: number | null): Action => ({
+            kind: 'look',
+            lessonId,
+            setId: set.id,
+            purpose: set.purpose,
+            setup: {},
+            motion: {},
+            confidence: value,
+        });
         act(look(confidence), look(set.confidence));
     };
 
@@ -71,11 +82,22 @@ export function useBench(lessonId: string) {
         );
     };
 
-    const again = (set: BallSet, ball: Ball): Action => ({ kind: 'ball', lessonId, setId: set.id, ballId: ball.id, seen: ball.seen, hitAt: new Date().toISOString() });
+    const again = (set: BallSet, ball: Ball): Action => ({
+        kind: 'ball',
+        lessonId,
+        setId: set.id,
+        ballId: ball.id,
+        seen: ball.seen,
+        hitAt: new Date().toISOString(),
+    });
 
-    const correctBall = (set: BallSet, ball: Ball, seen: BallSeen) => { act(again(set, { ...ball, seen }), again(set, ball)); };
+    const correctBall = (set: BallSet, ball: Ball, seen: BallSeen) => {
+        act(again(set, { ...ball, seen }), again(set, ball));
+    };
 
-    const removeBall = (set: BallSet, ball: Ball) => { act({ kind: 'remove-ball', lessonId, setId: set.id, ballId: ball.id }, again(set, ball)); };
+    const removeBall = (set: BallSet, ball: Ball) => {
+        act({ kind: 'remove-ball', lessonId, setId: set.id, ballId: ball.id }, again(set, ball));
+    };
 
     /** The next set starts from the set-up of the last one; what is being changed has to be looked at anew. */
     const beginSet = (purpose: Purpose, from: BallSet | undefined, changed: string[]): string => {
@@ -88,7 +110,15 @@ export function useBench(lessonId: string) {
     const saveLesson = (task: Task, closedAt: string | null) => {
         if (lesson === undefined) return;
         for (const entry of refused) if (entry.action.kind === 'lesson') void outbox.drop(entry.id);
-        void outbox.add({ kind: 'lesson', lessonId, studentId: lesson.student_id, task, beganAt: lesson.began_at, closedAt, base: { task: lesson.task, began_at: lesson.began_at, closed_at: lesson.closed_at } });
+        void outbox.add({
+            kind: 'lesson',
+            lessonId,
+            studentId: lesson.student_id,
+            task,
+            beganAt: lesson.began_at,
+            closedAt,
+            base: { task: lesson.task, began_at: lesson.began_at, closed_at: lesson.closed_at },
+        });
     };
 
     const undo = () => {
@@ -106,13 +136,32 @@ export function useBench(lessonId: string) {
     };
 
     return {
-        query, lesson, student: query.data?.student, readings: query.data?.readings ?? {}, wanted: query.data?.balls_wanted ?? {},
-        waiting: mine.length - refused.length, refused, trouble, deviceFull,
-        canUndo: steps.done.length > 0, canRedo: steps.undone.length > 0,
-        see, copySetup, sure, addBall, correctBall, removeBall, beginSet, saveLesson, undo, redo,
+        query,
+        lesson,
+        student: query.data?.student,
+        readings: query.data?.readings ?? {},
+        wanted: query.data?.balls_wanted ?? {},
+        waiting: mine.length - refused.length,
+        refused,
+        trouble,
+        deviceFull,
+        canUndo: steps.done.length > 0,
+        canRedo: steps.undone.length > 0,
+        see,
+        copySetup,
+        sure,
+        addBall,
+        correctBall,
+        removeBall,
+        beginSet,
+        saveLesson,
+        undo,
+        redo,
         send: (action: Action) => void outbox.add(action),
         notices,
-        understood: () => { outbox.understood(); },
+        understood: () => {
+            outbox.understood();
+        },
         drop: (id: number) => void outbox.drop(id),
         again: (id: number) => void outbox.again(id),
     };

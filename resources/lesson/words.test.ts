@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import type { Catalogue, Task } from '../api/types.gen';
 import { taskLine, touchText } from './words';
 
-const catalogue = { shots: [{ id: 'chip', lies: [{ id: 'ball_down', label: 'ball down in rough' }], strikes: [] }] } as unknown as Catalogue;
+const catalogue = {
+    shots: [{ id: 'chip', lies: [{ id: 'ball_down', label: 'ball down in rough' }], strikes: [] }],
+} as unknown as Catalogue;
 const task: Task = { shot: 'chip', lie: 'ball_down', club: { loft_deg: 56, bounce_deg: 12 }, carry_m: 9.144 };
 
 describe('a task in one line', () => {

@@ -16,7 +16,8 @@ export function LibraryPage() {
     );
 }
 
-const tab = 'min-h-12 border-[1.5px] border-ink bg-press px-5 font-semibold -ml-[1.5px] data-[state=active]:bg-ink data-[state=active]:text-paper';
+const tab =
+    'min-h-12 border-[1.5px] border-ink bg-press px-5 font-semibold -ml-[1.5px] data-[state=active]:bg-ink data-[state=active]:text-paper';
 
 function Shelves({ library }: { library: Library }) {
     const [sought, setSought] = useState('');
@@ -25,26 +26,53 @@ function Shelves({ library }: { library: Library }) {
         <Tabs.Root defaultValue="causes">
             <div className="mb-6 flex flex-wrap items-center gap-6">
                 <Tabs.List aria-label="Shelves" className="flex pl-[1.5px]">
-                    <Tabs.Trigger className={tab} value="causes">Causes · {library.causes.length}</Tabs.Trigger>
-                    <Tabs.Trigger className={tab} value="drills">Drills · {library.drills.length}</Tabs.Trigger>
-                    <Tabs.Trigger className={tab} value="schools">Schools · {library.schools.length}</Tabs.Trigger>
+                    <Tabs.Trigger className={tab} value="causes">
+                        Causes · {library.causes.length}
+                    </Tabs.Trigger>
+                    <Tabs.Trigger className={tab} value="drills">
+                        Drills · {library.drills.length}
+                    </Tabs.Trigger>
+                    <Tabs.Trigger className={tab} value="schools">
+                        Schools · {library.schools.length}
+                    </Tabs.Trigger>
                 </Tabs.List>
                 <label className="flex items-center gap-2 font-semibold">
                     Find
-                    <input type="search" className="min-h-12 w-64 border-[1.5px] border-ink bg-press px-3 font-normal" value={sought} onChange={(event) => { setSought(event.target.value); }} />
+                    <input
+                        type="search"
+                        className="min-h-12 w-64 border-[1.5px] border-ink bg-press px-3 font-normal"
+                        value={sought}
+                        onChange={(event) => {
+                            setSought(event.target.value);
+                        }}
+                    />
                 </label>
             </div>
             <Tabs.Content value="causes">
-                {library.causes.filter((one) => fits(`${one.name} ${one.evidence.join(' ')} ${one.shots.join(' ')}`)).map((one) => <Cause key={one.id} cause={one} drills={library.drills} />)}
+                {library.causes
+                    .filter((one) => fits(`${one.name} ${one.evidence.join(' ')} ${one.shots.join(' ')}`))
+                    .map((one) => (
+                        <Cause key={one.id} cause={one} drills={library.drills} />
+                    ))}
             </Tabs.Content>
             <Tabs.Content value="drills">
                 <aside className="mb-4 border-l-[6px] border-ochre bg-ochre-wash p-3">
-                    {library.cautions.map((caution) => <p key={caution}>{caution}</p>)}
+                    {library.cautions.map((caution) => (
+                        <p key={caution}>{caution}</p>
+                    ))}
                 </aside>
-                {library.drills.filter((one) => fits(`${one.name} ${one.purpose} ${one.serves.join(' ')} ${one.shots.join(' ')}`)).map((one) => <Drill key={one.id} drill={one} />)}
+                {library.drills
+                    .filter((one) => fits(`${one.name} ${one.purpose} ${one.serves.join(' ')} ${one.shots.join(' ')}`))
+                    .map((one) => (
+                        <Drill key={one.id} drill={one} />
+                    ))}
             </Tabs.Content>
             <Tabs.Content value="schools">
-                {library.schools.filter((one) => fits(`${one.name} ${one.idea}`)).map((one) => <School key={one.id} school={one} />)}
+                {library.schools
+                    .filter((one) => fits(`${one.name} ${one.idea}`))
+                    .map((one) => (
+                        <School key={one.id} school={one} />
+                    ))}
             </Tabs.Content>
         </Tabs.Root>
     );
@@ -80,7 +108,9 @@ function Cause({ cause, drills }: { cause: LibraryCause; drills: LibraryDrill[] 
             <List title="What speaks for it, or against" items={cause.evidence} />
             <p className="mt-3">{cause.if_wrong}</p>
             <List title="Feels" items={Object.values(cause.feels)} />
-            <p className="mt-3">{cause.stop} What must move: {cause.measure}.</p>
+            <p className="mt-3">
+                {cause.stop} What must move: {cause.measure}.
+            </p>
             <List title="Drills" items={cause.drills.map((id) => drills.find((drill) => drill.id === id)?.name ?? id)} />
         </Entry>
     );
@@ -90,8 +120,12 @@ function Drill({ drill }: { drill: LibraryDrill }) {
     return (
         <Entry title={drill.name} tag={drill.shots.join(', ')} lead={drill.purpose}>
             <List title="Steps" items={drill.steps} ordered />
-            <p className="mt-3">{drill.dose.sets} × {drill.dose.balls}, {drill.dose.minutes} minutes. Passed: {drill.pass.text}</p>
-            <p>Easier: {drill.easier} Harder: {drill.harder} Feel: {drill.feel}</p>
+            <p className="mt-3">
+                {drill.dose.sets} × {drill.dose.balls}, {drill.dose.minutes} minutes. Passed: {drill.pass.text}
+            </p>
+            <p>
+                Easier: {drill.easier} Harder: {drill.harder} Feel: {drill.feel}
+            </p>
             <List title="Needs" items={[...drill.equipment, `ground: ${drill.grounds.join(' or ')}`]} />
             <List title="Cautions" items={drill.cautions} />
             <List title="Left out" items={Object.values(drill.not_with)} />
@@ -103,7 +137,9 @@ function Drill({ drill }: { drill: LibraryDrill }) {
 function School({ school }: { school: LibrarySchool }) {
     return (
         <Entry title={school.name} tag={school.cards.map((card) => card.shot).join(', ')} lead={school.idea}>
-            {school.cards.map((card) => <List key={card.shot} title={`Card for a ${card.shot}: ${card.lies.join(', ')}`} items={card.figures} />)}
+            {school.cards.map((card) => (
+                <List key={card.shot} title={`Card for a ${card.shot}: ${card.lies.join(', ')}`} items={card.figures} />
+            ))}
         </Entry>
     );
 }

@@ -3,11 +3,39 @@ import type { BallSeen, Lesson, LessonPage, Reading } from '../api/types.gen';
 import { apply, requestOf, stored, type Action, type LessonAction } from './actions';
 
 const lesson: Lesson = {
-    id: 'L', student_id: 'S', task: { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 } }, began_at: '2026-11-24T10:00:00Z', closed_at: null, prescription: null,
-    sets: [{ id: 'A', purpose: 'before', setup: { shaft_lean_deg: 12 }, motion: {}, confidence: null, balls: [{ id: '02', seen: { strike: 'heavy' } }] }],
+    id: 'L',
+    student_id: 'S',
+    task: { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 } },
+    began_at: '2026-11-24T10:00:00Z',
+    closed_at: null,
+    prescription: null,
+    sets: [
+        {
+            id: 'A',
+            purpose: 'before',
+            setup: { shaft_lean_deg: 12 },
+            motion: {},
+            confidence: null,
+            balls: [{ id: '02', seen: { strike: 'heavy' } }],
+        },
+    ],
 };
-const look = (setup: Record<string, number | null>): LessonAction => ({ kind: 'look', lessonId: 'L', setId: 'A', purpose: 'before', setup, motion: {} });
-const ball = (ballId: string, strike: BallSeen['strike']): LessonAction => ({ kind: 'ball', lessonId: 'L', setId: 'A', ballId, seen: { strike }, hitAt: '2026-11-24T10:05:00Z' });
+const look = (setup: Record<string, number | null>): LessonAction => ({
+    kind: 'look',
+    lessonId: 'L',
+    setId: 'A',
+    purpose: 'before',
+    setup,
+    motion: {},
+});
+const ball = (ballId: string, strike: BallSeen['strike']): LessonAction => ({
+    kind: 'ball',
+    lessonId: 'L',
+    setId: 'A',
+    ballId,
+    seen: { strike },
+    hitAt: '2026-11-24T10:05:00Z',
+});
 const setA = (from: Lesson) => from.sets.find((set) => set.id === 'A');
 
 describe('a lesson with one action more', () => {
@@ -18,7 +46,11 @@ describe('a lesson with one action more', () => {
 
     it('holds a ball once however often it comes, in the order of the ids', () => {
         const after = [ball('03', 'thin'), ball('01', 'clean'), ball('03', 'clean')].reduce(apply, lesson);
-        expect(setA(after)?.balls).toEqual([{ id: '01', seen: { strike: 'clean' } }, { id: '02', seen: { strike: 'heavy' } }, { id: '03', seen: { strike: 'clean' } }]);
+        expect(setA(after)?.balls).toEqual([
+            { id: '01', seen: { strike: 'clean' } },
+            { id: '02', seen: { strike: 'heavy' } },
+            { id: '03', seen: { strike: 'clean' } },
+        ]);
     });
 
     it('takes a ball out and can do so twice', () => {
@@ -27,12 +59,34 @@ describe('a lesson with one action more', () => {
     });
 
     it('begins a set with the first look into it', () => {
-        const after = apply(lesson, { kind: 'look', lessonId: 'L', setId: 'B', purpose: 'after', setup: { face_open_deg: 5 }, motion: { release: 'matched' } });
-        expect(after.sets[1]).toEqual({ id: 'B', purpose: 'after', setup: { face_open_deg: 5 }, motion: { release: 'matched' }, confidence: null, balls: [] });
+        const after = apply(lesson, {
+            kind: 'look',
+            lessonId: 'L',
+            setId: 'B',
+            purpose: 'after',
+            setup: { face_open_deg: 5 },
+            motion: { release: 'matched' },
+        });
+        expect(after.sets[1]).toEqual({
+            id: 'B',
+            purpose: 'after',
+            setup: { face_open_deg: 5 },
+            motion: { release: 'matched' },
+            confidence: null,
+            balls: [],
+        });
     });
 
     it('keeps how sure the student was until it is asked again or taken back', () => {
-        const sure = (confidence: number | null): LessonAction => ({ kind: 'look', lessonId: 'L', setId: 'A', purpose: 'before', setup: {}, motion: {}, confidence });
+        const sure = (confidence: number | null): LessonAction => ({
+            kind: 'look',
+            lessonId: 'L',
+            setId: 'A',
+            purpose: 'before',
+            setup: {},
+            motion: {},
+            confidence,
+        });
         const asked = apply(lesson, sure(8));
         expect(setA(apply(asked, look({ shaft_lean_deg: 3 })))?.confidence).toBe(8);
         expect(setA(apply(asked, sure(null)))?.confidence).toBeNull();
@@ -54,7 +108,12 @@ describe('a lesson with one action more', () => {
 });
 
 describe('a page with an action that was stored', () => {
-    const page: LessonPage = { lesson, student: { id: 'S', name: 'Bea', handed: 'right', about: '', limits: [], units: null, lessons_count: 1 }, readings: {}, balls_wanted: {} };
+    const page: LessonPage = {
+        lesson,
+        student: { id: 'S', name: 'Bea', handed: 'right', about: '', limits: [], units: null, lessons_count: 1 },
+        readings: {},
+        balls_wanted: {},
+    };
     const reading = { advice: 'new' } as Reading;
 
     it('takes over the reading of that set alone', () => {
@@ -65,21 +124,56 @@ describe('a page with an action that was stored', () => {
     });
 
     it('takes the prescription as the server worded it', () => {
-        const given = { cause: 'scoop', school: 'neutral_shaft', content: { cause_name: 'Scooping', setup: [], feel: 'Quiet.', drills: [], stop: null, measure: null } };
-        const action: LessonAction = { kind: 'prescribe', lessonId: 'L', setId: 'A', cause: { id: 'scoop', name: '?' }, school: '?', setup: [], goals: {}, sentence: '', feel: '?', drills: [] };
+        const given = {
+            cause: 'scoop',
+            school: 'neutral_shaft',
+            content: { cause_name: 'Scooping', setup: [], feel: 'Quiet.', drills: [], stop: null, measure: null },
+        };
+        const action: LessonAction = {
+            kind: 'prescribe',
+            lessonId: 'L',
+            setId: 'A',
+            cause: { id: 'scoop', name: '?' },
+            school: '?',
+            setup: [],
+            goals: {},
+            sentence: '',
+            feel: '?',
+            drills: [],
+        };
         expect(stored(page, action, { prescription: given }).lesson.prescription).toEqual(given);
     });
 });
 
 describe('the request of an action', () => {
     it('is one that can be sent twice: the ids are in its address', () => {
-        const actions: Action[] = [ball('03', 'thin'), look({ shaft_lean_deg: 3 }), { kind: 'remove-ball', lessonId: 'L', setId: 'A', ballId: '02' }];
-        expect(actions.map(requestOf).map(({ method, path }) => `${method} ${path}`)).toEqual(['PUT lessons/L/sets/A/balls/03', 'PUT lessons/L/sets/A', 'DELETE lessons/L/sets/A/balls/02']);
+        const actions: Action[] = [
+            ball('03', 'thin'),
+            look({ shaft_lean_deg: 3 }),
+            { kind: 'remove-ball', lessonId: 'L', setId: 'A', ballId: '02' },
+        ];
+        expect(actions.map(requestOf).map(({ method, path }) => `${method} ${path}`)).toEqual([
+            'PUT lessons/L/sets/A/balls/03',
+            'PUT lessons/L/sets/A',
+            'DELETE lessons/L/sets/A/balls/02',
+        ]);
     });
 
     it('sends a result to where it was counted, on either side', () => {
         const goal = { kind: 'count' as const, need: 7, of: 10, sets: 1, balls: 10, minutes: 5, text: '', rungs: 4, moves: [] };
-        const run = { drill: 'lead_leg', goal, attempts: [true], done_at: '2026-11-24T10:00:00Z', session: null, confidence: null, note: '' };
-        expect(requestOf({ kind: 'result', lessonId: null, path: 'shared/token', resultId: 'R', run })).toEqual({ method: 'PUT', path: 'shared/token/results/R', body: run });
+        const run = {
+            drill: 'lead_leg',
+            goal,
+            attempts: [true],
+            done_at: '2026-11-24T10:00:00Z',
+            session: null,
+            confidence: null,
+            note: '',
+        };
+        expect(requestOf({ kind: 'result', lessonId: null, path: 'shared/token', resultId: 'R', run })).toEqual({
+            method: 'PUT',
+            path: 'shared/token/results/R',
+            body: run,
+        });
     });
 });

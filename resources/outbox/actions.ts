@@ -1,4 +1,17 @@
-import type { BallSeen, BallSet, DrillHandout, GoalChoice, Lesson, LessonPage, Observed, Purpose, PutResult, Reading, SetupChange, Task } from '../api/types.gen';
+import type {
+    BallSeen,
+    BallSet,
+    DrillHandout,
+    GoalChoice,
+    Lesson,
+    LessonPage,
+    Observed,
+    Purpose,
+    PutResult,
+    Reading,
+    SetupChange,
+    Task,
+} from '../api/types.gen';
 
 // Everything a coach can do in a lesson, as data: it is kept on the device, shown at once and sent in order.
 
@@ -48,18 +61,44 @@ export function requestOf(action: Action): Request {
         case 'result':
             return { method: 'PUT', path: `${action.path}/results/${action.resultId}`, body: action.run };
         case 'lesson':
-            return { method: 'PUT', path: lesson, body: { student_id: action.studentId, task: action.task, began_at: action.beganAt, closed_at: action.closedAt, ...(action.base === undefined ? {} : { base: action.base }) } };
+            return {
+                method: 'PUT',
+                path: lesson,
+                body: {
+                    student_id: action.studentId,
+                    task: action.task,
+                    began_at: action.beganAt,
+                    closed_at: action.closedAt,
+                    ...(action.base === undefined ? {} : { base: action.base }),
+                },
+            };
         case 'look':
-            return { method: 'PUT', path: `${lesson}/sets/${action.setId}`, body: { purpose: action.purpose, setup: action.setup, motion: action.motion, confidence: action.confidence } };
+            return {
+                method: 'PUT',
+                path: `${lesson}/sets/${action.setId}`,
+                body: { purpose: action.purpose, setup: action.setup, motion: action.motion, confidence: action.confidence },
+            };
         case 'ball':
-            return { method: 'PUT', path: `${lesson}/sets/${action.setId}/balls/${action.ballId}`, body: { seen: action.seen, hit_at: action.hitAt } };
+            return {
+                method: 'PUT',
+                path: `${lesson}/sets/${action.setId}/balls/${action.ballId}`,
+                body: { seen: action.seen, hit_at: action.hitAt },
+            };
         case 'remove-ball':
             return { method: 'DELETE', path: `${lesson}/sets/${action.setId}/balls/${action.ballId}` };
         case 'prescribe':
             return {
                 method: 'PUT',
                 path: `${lesson}/prescription`,
-                body: { set_id: action.setId, cause: action.cause.id, figures: action.figures ?? null, goals: action.goals, sentence: action.sentence, feel: action.feel, drills: action.drills.map((drill) => drill.id) },
+                body: {
+                    set_id: action.setId,
+                    cause: action.cause.id,
+                    figures: action.figures ?? null,
+                    goals: action.goals,
+                    sentence: action.sentence,
+                    feel: action.feel,
+                    drills: action.drills.map((drill) => drill.id),
+                },
             };
     }
 }
@@ -81,8 +120,15 @@ export function apply(lesson: Lesson, action: LessonAction): Lesson {
             return { ...lesson, task: action.task, began_at: action.beganAt, closed_at: action.closedAt };
         case 'look': {
             const known = lesson.sets.some((set) => set.id === action.setId);
-            const sets = known ? lesson.sets : [...lesson.sets, { id: action.setId, purpose: action.purpose, setup: {}, motion: {}, confidence: null, balls: [] }];
-            return changeSet({ ...lesson, sets }, action.setId, (set) => ({ ...set, setup: merged(set.setup, action.setup), motion: merged(set.motion, action.motion), confidence: action.confidence === undefined ? set.confidence : action.confidence }));
+            const sets = known
+                ? lesson.sets
+                : [...lesson.sets, { id: action.setId, purpose: action.purpose, setup: {}, motion: {}, confidence: null, balls: [] }];
+            return changeSet({ ...lesson, sets }, action.setId, (set) => ({
+                ...set,
+                setup: merged(set.setup, action.setup),
+                motion: merged(set.motion, action.motion),
+                confidence: action.confidence === undefined ? set.confidence : action.confidence,
+            }));
         }
         case 'ball':
             return changeSet(lesson, action.setId, (set) => ({
@@ -97,7 +143,14 @@ export function apply(lesson: Lesson, action: LessonAction): Lesson {
                 prescription: {
                     cause: action.cause.id,
                     school: action.school,
-                    content: { cause_name: action.cause.name, setup: action.setup, feel: action.feel, drills: action.drills, stop: null, measure: null },
+                    content: {
+                        cause_name: action.cause.name,
+                        setup: action.setup,
+                        feel: action.feel,
+                        drills: action.drills,
+                        stop: null,
+                        measure: null,
+                    },
                 },
             };
     }
@@ -124,6 +177,9 @@ export function stored(page: LessonPage, action: LessonAction, told: Told): Less
             ...told.readings,
             ...(told.set_id !== undefined && told.reading !== undefined ? { [told.set_id]: told.reading } : {}),
         },
-        balls_wanted: { ...page.balls_wanted, ...(told.set_id !== undefined && told.balls_wanted !== undefined ? { [told.set_id]: told.balls_wanted } : {}) },
+        balls_wanted: {
+            ...page.balls_wanted,
+            ...(told.set_id !== undefined && told.balls_wanted !== undefined ? { [told.set_id]: told.balls_wanted } : {}),
+        },
     };
 }

@@ -9,7 +9,14 @@ import { nextStamp, owner } from './owner';
 vi.stubGlobal('window', { setTimeout, clearTimeout, addEventListener: () => undefined });
 vi.stubGlobal('document', { cookie: '' });
 
-const ball = (ballId: string): Action => ({ kind: 'ball', lessonId: 'L', setId: 'A', ballId, seen: { strike: 'thin' }, hitAt: '2026-11-24T10:05:00Z' });
+const ball = (ballId: string): Action => ({
+    kind: 'ball',
+    lessonId: 'L',
+    setId: 'A',
+    ballId,
+    seen: { strike: 'thin' },
+    hitAt: '2026-11-24T10:05:00Z',
+});
 const answer = (status: number, body: unknown = {}) => new Response(JSON.stringify(body), { status });
 const sentTo = (fetched: ReturnType<typeof vi.fn>) => fetched.mock.calls.map(([address]) => String(address).split('/').at(-1));
 
@@ -20,10 +27,17 @@ function server(...answers: (() => Response)[]) {
     return fetched;
 }
 
-const noAnswer = () => { throw new TypeError('Failed to fetch'); };
+const noAnswer = () => {
+    throw new TypeError('Failed to fetch');
+};
 
 async function quiet(outbox: Outbox, done: () => boolean): Promise<void> {
-    await vi.waitFor(() => { expect(done(), JSON.stringify(outbox.current())).toBe(true); }, { timeout: 20_000, interval: 10 });
+    await vi.waitFor(
+        () => {
+            expect(done(), JSON.stringify(outbox.current())).toBe(true);
+        },
+        { timeout: 20_000, interval: 10 },
+    );
 }
 
 describe('the outbox', () => {
@@ -39,7 +53,9 @@ describe('the outbox', () => {
         });
     });
 
-    afterEach(() => { vi.restoreAllMocks(); });
+    afterEach(() => {
+        vi.restoreAllMocks();
+    });
 
     it('sends in the order of entry and forgets what is stored', async () => {
         const fetched = server();
@@ -74,7 +90,12 @@ describe('the outbox', () => {
     });
 
     it('lays a refused entry aside with the reason and goes on with the next', async () => {
-        server(() => answer(422, { message: 'ball.touch_mm: 5000 is not allowed', faults: [{ key: 'ball.touch_mm', message: 'ball.touch_mm: 5000 is not allowed' }] }));
+        server(() =>
+            answer(422, {
+                message: 'ball.touch_mm: 5000 is not allowed',
+                faults: [{ key: 'ball.touch_mm', message: 'ball.touch_mm: 5000 is not allowed' }],
+            }),
+        );
         await outbox.open();
         await outbox.add(ball('1'));
         await outbox.add(ball('2'));
@@ -104,7 +125,9 @@ describe('the outbox', () => {
         server();
         let kept = false;
         const careful = new Outbox(async () => {
-            await new Promise((resolve) => { setTimeout(resolve, 50); });
+            await new Promise((resolve) => {
+                setTimeout(resolve, 50);
+            });
             expect(await device.entries.count()).toBe(1);
             kept = true;
         });
@@ -149,7 +172,9 @@ describe('the outbox', () => {
         owner.is('maren@saltgrass.example');
         await quiet(outbox, () => outbox.current().entries.length === 0 && fetched.mock.calls.length === 2);
         expect(sentTo(fetched)).toEqual(['2', '1']);
-        expect(JSON.parse(String((fetched.mock.calls[1] as unknown as [string, RequestInit])[1].body))).toMatchObject({ from: { coach: 'maren@saltgrass.example' } });
+        expect(JSON.parse(String((fetched.mock.calls[1] as unknown as [string, RequestInit])[1].body))).toMatchObject({
+            from: { coach: 'maren@saltgrass.example' },
+        });
     });
 
     it('sets aside an entry at which the server fails again and again, sends the others, and tries it once more when asked', async () => {

@@ -40,7 +40,9 @@ export class Outbox {
 
     async open(): Promise<void> {
         try {
-            this.all = (await device.entries.orderBy('id').toArray()).map((entry) => (entry.owner === undefined && !behindALink(entry.action) ? { ...entry, owner: owner.current } : entry));
+            this.all = (await device.entries.orderBy('id').toArray()).map((entry) =>
+                entry.owner === undefined && !behindALink(entry.action) ? { ...entry, owner: owner.current } : entry,
+            );
             this.show();
         } catch {
             this.change({ deviceFull: true });
@@ -126,7 +128,16 @@ export class Outbox {
     private async sendOne(entry: Entry): Promise<void> {
         const request = requestOf(entry.action);
         try {
-            const told = await call<Told>(request.method, request.path, entry.action.kind === 'result' ? request.body : { ...(request.body as object | undefined), from: { ...entry.from, ...(entry.owner == null ? {} : { coach: entry.owner }) } });
+            const told = await call<Told>(
+                request.method,
+                request.path,
+                entry.action.kind === 'result'
+                    ? request.body
+                    : {
+                          ...(request.body as object | undefined),
+                          from: { ...entry.from, ...(entry.owner == null ? {} : { coach: entry.owner }) },
+                      },
+            );
             await this.onStored(entry.action, told);
             await this.drop(entry.id);
         } catch (error) {
@@ -155,7 +166,9 @@ export class Outbox {
 
     private change(part: Partial<Snapshot>): void {
         this.snapshot = { ...this.snapshot, ...part };
-        this.listeners.forEach((listener) => { listener(); });
+        this.listeners.forEach((listener) => {
+            listener();
+        });
     }
 }
 

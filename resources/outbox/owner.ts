@@ -31,7 +31,9 @@ export const owner = {
         if (coach === current) return;
         current = coach;
         write(OWNER, coach);
-        listeners.forEach((listener) => { listener(); });
+        listeners.forEach((listener) => {
+            listener();
+        });
     },
     changes(listener: () => void): void {
         listeners.add(listener);

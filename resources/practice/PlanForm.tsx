@@ -18,9 +18,13 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
     const usual = catalogue.usual_plan;
     const made = practice.plan?.made_from;
     const needed = [...new Set(practice.drills.flatMap((drill) => drill.equipment))];
-    const [minutes, setMinutes] = useState<Record<number, string>>(() => Object.fromEntries(Object.entries(made?.days ?? usual.days).map(([day, one]) => [day, String(one)])));
+    const [minutes, setMinutes] = useState<Record<number, string>>(() =>
+        Object.fromEntries(Object.entries(made?.days ?? usual.days).map(([day, one]) => [day, String(one)])),
+    );
     const [grounds, setGrounds] = useState(made?.grounds ?? usual.grounds);
-    const [missing, setMissing] = useState<string[]>(made?.equipment == null ? [] : needed.filter((one) => made.equipment?.includes(one) === false));
+    const [missing, setMissing] = useState<string[]>(
+        made?.equipment == null ? [] : needed.filter((one) => made.equipment?.includes(one) === false),
+    );
     const [weeks, setWeeks] = useState(made?.weeks ?? usual.weeks);
     const toggle = (list: string[], one: string) => (list.includes(one) ? list.filter((other) => other !== one) : [...list, one]);
     if (practice.drills.length === 0) return null;
@@ -46,17 +50,89 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
                     const on = minutes[day] !== undefined;
                     return (
                         <div key={name} className="w-20">
-                            <Button className="w-full" chosen={on} onClick={() => { setMinutes(on ? Object.fromEntries(Object.entries(minutes).filter(([one]) => one !== String(day))) : { ...minutes, [day]: String(usual.minutes) }); }}>{name}</Button>
-                            {on && <label className="mt-1 block text-sm">minutes <input aria-label={`Minutes on ${name}`} inputMode="numeric" className="min-h-12 w-full border-[1.5px] border-ink bg-press px-2 text-base" value={minutes[day]} onChange={(event) => { setMinutes({ ...minutes, [day]: event.target.value }); }} /></label>}
+                            <Button
+                                className="w-full"
+                                chosen={on}
+                                onClick={() => {
+                                    setMinutes(
+                                        on
+                                            ? Object.fromEntries(Object.entries(minutes).filter(([one]) => one !== String(day)))
+                                            : { ...minutes, [day]: String(usual.minutes) },
+                                    );
+                                }}
+                            >
+                                {name}
+                            </Button>
+                            {on && (
+                                <label className="mt-1 block text-sm">
+                                    minutes{' '}
+                                    <input
+                                        aria-label={`Minutes on ${name}`}
+                                        inputMode="numeric"
+                                        className="min-h-12 w-full border-[1.5px] border-ink bg-press px-2 text-base"
+                                        value={minutes[day]}
+                                        onChange={(event) => {
+                                            setMinutes({ ...minutes, [day]: event.target.value });
+                                        }}
+                                    />
+                                </label>
+                            )}
                         </div>
                     );
                 })}
             </div>
-            <div role="group" aria-label="Grounds" className="flex flex-wrap items-center gap-1.5"><span className="mr-2 font-semibold">Grounds</span>{catalogue.grounds.map((one) => <Button key={one} chosen={grounds.includes(one)} onClick={() => { setGrounds(toggle(grounds, one)); }}>{one === 'none' ? 'indoors' : one}</Button>)}</div>
-            {needed.length > 0 && <div role="group" aria-label="Equipment" className="flex flex-wrap items-center gap-1.5"><span className="mr-2 font-semibold">At hand</span>{needed.map((one) => <Button key={one} chosen={!missing.includes(one)} onClick={() => { setMissing(toggle(missing, one)); }}>{one}</Button>)}</div>}
-            <div role="group" aria-label="Weeks" className="flex flex-wrap items-center gap-1.5"><span className="mr-2 font-semibold">Weeks</span>{[1, 2, 3, 4].map((one) => <Button key={one} chosen={weeks === one} onClick={() => { setWeeks(one); }}>{one}</Button>)}</div>
-            {problem !== '' && <p role="alert" className="font-semibold whitespace-pre-line text-rust">{problem}</p>}
-            <Button type="submit" main className="px-8" disabled={busy}>{busy ? 'Making…' : practice.plan === null ? 'Make the plan' : 'Make it anew'}</Button>
+            <div role="group" aria-label="Grounds" className="flex flex-wrap items-center gap-1.5">
+                <span className="mr-2 font-semibold">Grounds</span>
+                {catalogue.grounds.map((one) => (
+                    <Button
+                        key={one}
+                        chosen={grounds.includes(one)}
+                        onClick={() => {
+                            setGrounds(toggle(grounds, one));
+                        }}
+                    >
+                        {one === 'none' ? 'indoors' : one}
+                    </Button>
+                ))}
+            </div>
+            {needed.length > 0 && (
+                <div role="group" aria-label="Equipment" className="flex flex-wrap items-center gap-1.5">
+                    <span className="mr-2 font-semibold">At hand</span>
+                    {needed.map((one) => (
+                        <Button
+                            key={one}
+                            chosen={!missing.includes(one)}
+                            onClick={() => {
+                                setMissing(toggle(missing, one));
+                            }}
+                        >
+                            {one}
+                        </Button>
+                    ))}
+                </div>
+            )}
+            <div role="group" aria-label="Weeks" className="flex flex-wrap items-center gap-1.5">
+                <span className="mr-2 font-semibold">Weeks</span>
+                {[1, 2, 3, 4].map((one) => (
+                    <Button
+                        key={one}
+                        chosen={weeks === one}
+                        onClick={() => {
+                            setWeeks(one);
+                        }}
+                    >
+                        {one}
+                    </Button>
+                ))}
+            </div>
+            {problem !== '' && (
+                <p role="alert" className="font-semibold whitespace-pre-line text-rust">
+                    {problem}
+                </p>
+            )}
+            <Button type="submit" main className="px-8" disabled={busy}>
+                {busy ? 'Making…' : practice.plan === null ? 'Make the plan' : 'Make it anew'}
+            </Button>
         </form>
     );
 }

@@ -11,7 +11,8 @@ import { PlanForm } from './PlanForm';
 import { PracticeView } from './PracticeView';
 import { Runner } from './Runner';
 
-const faultsOf = (error: Error | null) => (error instanceof ApiError && error.faults.length > 0 ? error.faults.map((fault) => fault.message).join('\n') : (error?.message ?? ''));
+const faultsOf = (error: Error | null) =>
+    error instanceof ApiError && error.faults.length > 0 ? error.faults.map((fault) => fault.message).join('\n') : (error?.message ?? '');
 
 /** What a student has to practise, on the coach's side: plan, links, drills to run together, the log. */
 export function PracticePage() {
@@ -27,17 +28,74 @@ export function PracticePage() {
     });
     const plan = useMutation({
         mutationFn: (body: unknown) => call<Practice>('PUT', `${path}/plan`, body),
-        onSuccess: (data) => { queries.setQueryData(['practice', path], data); },
+        onSuccess: (data) => {
+            queries.setQueryData(['practice', path], data);
+        },
     });
-    if (practice.isError && practice.data === undefined) return <Page title="Practice"><Trouble error={practice.error} onRetry={() => void practice.refetch()} /></Page>;
-    if (practice.data === undefined) return <Page title="Practice"><Skeleton /></Page>;
-    if (running !== undefined) return <Runner path={path} practice={practice.data} drill={running.drill} session={running.session} onDone={() => { setRunning(undefined); }} />;
+    if (practice.isError && practice.data === undefined)
+        return (
+            <Page title="Practice">
+                <Trouble error={practice.error} onRetry={() => void practice.refetch()} />
+            </Page>
+        );
+    if (practice.data === undefined)
+        return (
+            <Page title="Practice">
+                <Skeleton />
+            </Page>
+        );
+    if (running !== undefined)
+        return (
+            <Runner
+                path={path}
+                practice={practice.data}
+                drill={running.drill}
+                session={running.session}
+                onDone={() => {
+                    setRunning(undefined);
+                }}
+            />
+        );
     return (
         <Page title={`${practice.data.student.name}, practice`} back={`/students/${id}`}>
-            <PracticeView path={path} practice={practice.data} onRun={(drill, session) => { setRunning({ drill, session }); }} onMove={(session, to) => { move.mutate({ session, to }); }} />
-            {move.isError && <p role="alert" className="mt-2 font-semibold text-rust">{move.error.message}</p>}
-            {catalogue.data && <PlanForm catalogue={catalogue.data} key={practice.data.plan === null ? 'new' : 'made'} practice={practice.data} busy={plan.isPending} problem={faultsOf(plan.error)} onMake={(body) => { if (!plan.isPending) plan.mutate(body); }} />}
-            {practice.data.plan !== null && <p className="mt-4"><a className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold" href={`/api/${path}/practice.ics`} download>Calendar file (.ics)</a></p>}
+            <PracticeView
+                path={path}
+                practice={practice.data}
+                onRun={(drill, session) => {
+                    setRunning({ drill, session });
+                }}
+                onMove={(session, to) => {
+                    move.mutate({ session, to });
+                }}
+            />
+            {move.isError && (
+                <p role="alert" className="mt-2 font-semibold text-rust">
+                    {move.error.message}
+                </p>
+            )}
+            {catalogue.data && (
+                <PlanForm
+                    catalogue={catalogue.data}
+                    key={practice.data.plan === null ? 'new' : 'made'}
+                    practice={practice.data}
+                    busy={plan.isPending}
+                    problem={faultsOf(plan.error)}
+                    onMake={(body) => {
+                        if (!plan.isPending) plan.mutate(body);
+                    }}
+                />
+            )}
+            {practice.data.plan !== null && (
+                <p className="mt-4">
+                    <a
+                        className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold"
+                        href={`/api/${path}/practice.ics`}
+                        download
+                    >
+                        Calendar file (.ics)
+                    </a>
+                </p>
+            )}
             <Links path={path} />
         </Page>
     );
@@ -55,22 +113,63 @@ function Links({ path }: { path: string }) {
     return (
         <section aria-label="Private link" className="mt-8">
             <h2 className="mb-2 text-2xl">Private link for the student</h2>
-            <p>Whoever has the link sees this one student’s page: fault, card, drills, plan and log. No account; nothing of your own notes.</p>
+            <p>
+                Whoever has the link sees this one student’s page: fault, card, drills, plan and log. No account; nothing of your own notes.
+            </p>
             <div className="mt-2 flex flex-wrap items-center gap-2">
-                {[14, 60, 180].map((one) => <Button key={one} chosen={days === one} onClick={() => { setDays(one); }}>{one} days</Button>)}
-                <Button main disabled={make.isPending} onClick={() => { make.mutate(); }}>Make a link</Button>
+                {[14, 60, 180].map((one) => (
+                    <Button
+                        key={one}
+                        chosen={days === one}
+                        onClick={() => {
+                            setDays(one);
+                        }}
+                    >
+                        {one} days
+                    </Button>
+                ))}
+                <Button
+                    main
+                    disabled={make.isPending}
+                    onClick={() => {
+                        make.mutate();
+                    }}
+                >
+                    Make a link
+                </Button>
             </div>
-            {make.isError && <p role="alert" className="font-semibold text-rust">{make.error.message}</p>}
+            {make.isError && (
+                <p role="alert" className="font-semibold text-rust">
+                    {make.error.message}
+                </p>
+            )}
             {address !== undefined && (
                 <p className="mt-2 border-l-[6px] border-marram pl-3 break-all">
-                    Told once, so copy it now: <a className="font-semibold underline" data-testid="private-link" href={address}>{address}</a>
+                    Told once, so copy it now:{' '}
+                    <a className="font-semibold underline" data-testid="private-link" href={address}>
+                        {address}
+                    </a>
                 </p>
             )}
             <ul className="mt-2">
                 {links.data?.map((link) => (
                     <li key={link.id} className="flex min-h-12 flex-wrap items-center gap-x-4 border-b border-line">
-                        <span>made {day(link.made_at)}, {link.revoked_at !== null ? 'revoked' : link.open ? `open until ${day(link.expires_at)}` : 'expired'}, {link.opened_at === null ? 'not opened yet' : `last opened ${day(link.opened_at)}`}</span>
-                        {link.open && <Button className="ml-auto" disabled={revoke.isPending} onClick={() => { revoke.mutate(link.id); }}>Revoke</Button>}
+                        <span>
+                            made {day(link.made_at)},{' '}
+                            {link.revoked_at !== null ? 'revoked' : link.open ? `open until ${day(link.expires_at)}` : 'expired'},{' '}
+                            {link.opened_at === null ? 'not opened yet' : `last opened ${day(link.opened_at)}`}
+                        </span>
+                        {link.open && (
+                            <Button
+                                className="ml-auto"
+                                disabled={revoke.isPending}
+                                onClick={() => {
+                                    revoke.mutate(link.id);
+                                }}
+                            >
+                                Revoke
+                            </Button>
+                        )}
                     </li>
                 ))}
             </ul>

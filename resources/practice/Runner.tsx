@@ -22,26 +22,66 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
     const [saved, setSaved] = useState(false);
     useAwake();
     const { goal } = drill;
-    const add = (attempt: boolean | number | [number, number]) => { setAttempts([...attempts, attempt]); };
+    const add = (attempt: boolean | number | [number, number]) => {
+        setAttempts([...attempts, attempt]);
+    };
     const save = () => {
         if (saved) return;
         setSaved(true);
-        void outbox.add({ kind: 'result', lessonId: null, path, resultId: id, run: { drill: drill.id, goal, attempts, done_at: new Date().toISOString(), session, confidence, note: '' } });
+        void outbox.add({
+            kind: 'result',
+            lessonId: null,
+            path,
+            resultId: id,
+            run: { drill: drill.id, goal, attempts, done_at: new Date().toISOString(), session, confidence, note: '' },
+        });
         onDone();
     };
     return (
         <section aria-label={drill.name} className="mx-auto flex min-h-[80vh] max-w-lg flex-col gap-4 p-4">
-            <div className="flex items-baseline justify-between gap-4"><h2 className="text-2xl">{drill.name}</h2><button type="button" className="min-h-12 px-2 underline" onClick={onDone}>Leave</button></div>
-            <p>{drill.pass.text} <strong>Passed: {goal.text}.</strong></p>
+            <div className="flex items-baseline justify-between gap-4">
+                <h2 className="text-2xl">{drill.name}</h2>
+                <button type="button" className="min-h-12 px-2 underline" onClick={onDone}>
+                    Leave
+                </button>
+            </div>
+            <p>
+                {drill.pass.text} <strong>Passed: {goal.text}.</strong>
+            </p>
             <Counter drill={drill} attempts={attempts} units={practice.student.units} onAdd={add} />
-            <Button className="min-h-14" disabled={attempts.length === 0} onClick={() => { setAttempts(attempts.slice(0, -1)); }}>Undo the last</Button>
+            <Button
+                className="min-h-14"
+                disabled={attempts.length === 0}
+                onClick={() => {
+                    setAttempts(attempts.slice(0, -1));
+                }}
+            >
+                Undo the last
+            </Button>
             <div role="group" aria-label="Confidence">
                 <p className="mb-1 font-semibold">How sure do you feel, 1 to 10?</p>
                 <div className="grid grid-cols-5 gap-1.5">
-                    {Array.from({ length: practice.most_sure }, (_, i) => <Button key={i} chosen={confidence === i + 1} onClick={() => { setConfidence(confidence === i + 1 ? null : i + 1); }}>{i + 1}</Button>)}
+                    {Array.from({ length: practice.most_sure }, (_, i) => (
+                        <Button
+                            key={i}
+                            chosen={confidence === i + 1}
+                            onClick={() => {
+                                setConfidence(confidence === i + 1 ? null : i + 1);
+                            }}
+                        >
+                            {i + 1}
+                        </Button>
+                    ))}
                 </div>
             </div>
-            <Button main className="mt-auto min-h-16 text-xl" disabled={saved || (goal.kind !== 'free' && attempts.length === 0)} onClick={save}>{goal.kind === 'free' ? 'Done' : 'Save'}</Button>
+            <Button
+                main
+                className="mt-auto min-h-16 text-xl"
+                disabled={saved || (goal.kind !== 'free' && attempts.length === 0)}
+                onClick={save}
+            >
+                {goal.kind === 'free' ? 'Done' : 'Save'}
+            </Button>
         </section>
     );
 }
@@ -58,31 +98,84 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
     const hits = attempts.filter((one) => one === true).length;
     switch (goal.kind) {
         case 'count':
-            return <HitOrMiss onAdd={onAdd} big={`${String(hits)} of ${String(attempts.length)}`} small={`${String(goal.need)} of ${String(goal.of)} to pass`} />;
+            return (
+                <HitOrMiss
+                    onAdd={onAdd}
+                    big={`${String(hits)} of ${String(attempts.length)}`}
+                    small={`${String(goal.need)} of ${String(goal.of)} to pass`}
+                />
+            );
         case 'streak': {
             const now = attempts.length - 1 - attempts.lastIndexOf(false);
             return <HitOrMiss onAdd={onAdd} big={`${String(now)} in a row`} small={`${String(goal.need)} in a row to pass`} />;
         }
         case 'ladder': {
             const { rung, inBlock, good } = ladder(attempts, goal);
-            return <HitOrMiss onAdd={onAdd} big={`Rung ${String(rung)} of ${String(goal.rungs)}`} small={`this block: ${String(good)} of ${String(inBlock)}; ${goal.text}`} />;
+            return (
+                <HitOrMiss
+                    onAdd={onAdd}
+                    big={`Rung ${String(rung)} of ${String(goal.rungs)}`}
+                    small={`this block: ${String(good)} of ${String(inBlock)}; ${goal.text}`}
+                />
+            );
         }
         case 'error':
-            return <Distance key={attempts.length} target={drill.numbers[attempts.length % drill.numbers.length] ?? 0} n={attempts.length} of={goal.of ?? 0} farthest={goal.farthest_m} units={units} onAdd={onAdd} />;
+            return (
+                <Distance
+                    key={attempts.length}
+                    target={drill.numbers[attempts.length % drill.numbers.length] ?? 0}
+                    n={attempts.length}
+                    of={goal.of ?? 0}
+                    farthest={goal.farthest_m}
+                    units={units}
+                    onAdd={onAdd}
+                />
+            );
         case 'timed':
             return <Clock seconds={attempts[0]} need={goal.need ?? 0} onAdd={onAdd} />;
         case 'free':
-            return <HitOrMiss onAdd={() => { onAdd(true); }} big={String(attempts.length)} small={`${String(goal.sets)} × ${String(goal.balls)}`} one="One more" />;
+            return (
+                <HitOrMiss
+                    onAdd={() => {
+                        onAdd(true);
+                    }}
+                    big={String(attempts.length)}
+                    small={`${String(goal.sets)} × ${String(goal.balls)}`}
+                    one="One more"
+                />
+            );
     }
 }
 
 function HitOrMiss({ big, small, one, onAdd }: { big: string; small: string; one?: string; onAdd: (hit: boolean) => void }) {
     return (
         <>
-            <p aria-live="polite" className="text-center"><span data-testid="count" className="display block text-6xl">{big}</span>{small}</p>
+            <p aria-live="polite" className="text-center">
+                <span data-testid="count" className="display block text-6xl">
+                    {big}
+                </span>
+                {small}
+            </p>
             <div className="grid grid-cols-2 gap-3">
-                {one === undefined && <Button className="min-h-32 text-2xl" onClick={() => { onAdd(false); }}>Miss</Button>}
-                <Button main className={`min-h-32 text-2xl ${one === undefined ? '' : 'col-span-2'}`} onClick={() => { onAdd(true); }}>{one ?? 'Hit'}</Button>
+                {one === undefined && (
+                    <Button
+                        className="min-h-32 text-2xl"
+                        onClick={() => {
+                            onAdd(false);
+                        }}
+                    >
+                        Miss
+                    </Button>
+                )}
+                <Button
+                    main
+                    className={`min-h-32 text-2xl ${one === undefined ? '' : 'col-span-2'}`}
+                    onClick={() => {
+                        onAdd(true);
+                    }}
+                >
+                    {one ?? 'Hit'}
+                </Button>
             </div>
         </>
     );
@@ -100,7 +193,21 @@ function ladder(attempts: PutResult['attempts'], goal: Goal): { rung: number; in
     return { rung, inBlock: block.length, good: block.filter((one) => one === true).length };
 }
 
-function Distance({ target, n, of, farthest, units, onAdd }: { target: number; n: number; of: number; farthest: number; units: Units; onAdd: (pair: [number, number]) => void }) {
+function Distance({
+    target,
+    n,
+    of,
+    farthest,
+    units,
+    onAdd,
+}: {
+    target: number;
+    n: number;
+    of: number;
+    farthest: number;
+    units: Units;
+    onAdd: (pair: [number, number]) => void;
+}) {
     const [typed, setTyped] = useState('');
     const factor = shownFactor('m', units);
     const carry = numberOr(typed);
@@ -113,31 +220,62 @@ function Distance({ target, n, of, farthest, units, onAdd }: { target: number; n
                 if (ok) onAdd([target, carry * factor]);
             }}
         >
-            <p>Ball {n + 1} of {of}. Choose a start spot a metre ahead. Carry</p>
-            <p data-testid="count" className="display text-6xl">{Math.round(target / factor)} {shownUnit('m', units)}</p>
+            <p>
+                Ball {n + 1} of {of}. Choose a start spot a metre ahead. Carry
+            </p>
+            <p data-testid="count" className="display text-6xl">
+                {Math.round(target / factor)} {shownUnit('m', units)}
+            </p>
             <label className="mt-4 block font-semibold">
                 It carried, {shownUnit('m', units)}
-                <input autoFocus inputMode="decimal" className="mt-1 block min-h-16 w-full border-[1.5px] border-ink bg-press px-3 text-center text-2xl font-normal" value={typed} onChange={(event) => { setTyped(event.target.value); }} />
+                <input
+                    autoFocus
+                    inputMode="decimal"
+                    className="mt-1 block min-h-16 w-full border-[1.5px] border-ink bg-press px-3 text-center text-2xl font-normal"
+                    value={typed}
+                    onChange={(event) => {
+                        setTyped(event.target.value);
+                    }}
+                />
             </label>
-            <Button type="submit" main className="mt-3 min-h-16 w-full text-xl" disabled={!ok}>Next number</Button>
+            <Button type="submit" main className="mt-3 min-h-16 w-full text-xl" disabled={!ok}>
+                Next number
+            </Button>
         </form>
     );
 }
 
 const TICK_MS = 100;
 
-function Clock({ seconds, need, onAdd }: { seconds: PutResult['attempts'][number] | undefined; need: number; onAdd: (seconds: number) => void }) {
+function Clock({
+    seconds,
+    need,
+    onAdd,
+}: {
+    seconds: PutResult['attempts'][number] | undefined;
+    need: number;
+    onAdd: (seconds: number) => void;
+}) {
     const [began, setBegan] = useState<number | null>(null);
     const [now, setNow] = useState(0);
     useEffect(() => {
         if (began === null) return undefined;
-        const timer = window.setInterval(() => { setNow(performance.now()); }, TICK_MS);
-        return () => { window.clearInterval(timer); };
+        const timer = window.setInterval(() => {
+            setNow(performance.now());
+        }, TICK_MS);
+        return () => {
+            window.clearInterval(timer);
+        };
     }, [began]);
     const shown = typeof seconds === 'number' ? seconds : began === null ? 0 : Math.max(0, now - began) / 1000;
     return (
         <>
-            <p className="text-center"><span data-testid="count" className="display block text-6xl">{shown.toFixed(1)} s</span>{need} seconds to pass</p>
+            <p className="text-center">
+                <span data-testid="count" className="display block text-6xl">
+                    {shown.toFixed(1)} s
+                </span>
+                {need} seconds to pass
+            </p>
             {typeof seconds !== 'number' && (
                 <Button
                     main
@@ -160,7 +298,15 @@ function Clock({ seconds, need, onAdd }: { seconds: PutResult['attempts'][number
 function useAwake(): void {
     useEffect(() => {
         let lock: WakeLockSentinel | undefined;
-        const ask = () => { if (document.visibilityState === 'visible') void navigator.wakeLock?.request('screen').then((given) => { lock = given; }).catch(() => undefined); };
+        const ask = () => {
+            if (document.visibilityState === 'visible')
+                void navigator.wakeLock
+                    ?.request('screen')
+                    .then((given) => {
+                        lock = given;
+                    })
+                    .catch(() => undefined);
+        };
         ask();
         document.addEventListener('visibilitychange', ask);
         return () => {

@@ -24,13 +24,25 @@ export function LessonByLesson({ lessons, student, catalogue, units }: Props) {
     return lessons.map((lesson) => <LessonInShort key={lesson.id} lesson={lesson} student={student} catalogue={catalogue} units={units} />);
 }
 
-function LessonInShort({ lesson, student, catalogue, units }: { lesson: ProgressLesson; student: Student; catalogue: Catalogue; units: Units }) {
+function LessonInShort({
+    lesson,
+    student,
+    catalogue,
+    units,
+}: {
+    lesson: ProgressLesson;
+    student: Student;
+    catalogue: Catalogue;
+    units: Units;
+}) {
     const navigate = useNavigate();
     const section = useRef<HTMLElement>(null);
     const [listed, setListed] = useState(false);
     const { given } = lesson;
     const name = `Lesson of ${day(lesson.began_at)}`;
-    const balls = lesson.sets.flatMap((set) => set.marks.map((ball, i) => ({ set: titleOf(catalogue, set.purpose), number: i + 1, ...ball })));
+    const balls = lesson.sets.flatMap((set) =>
+        set.marks.map((ball, i) => ({ set: titleOf(catalogue, set.purpose), number: i + 1, ...ball })),
+    );
     return (
         <section ref={section} className="border-t-[1.5px] border-ink pt-1 pb-3" aria-label={name}>
             <div className="flex flex-wrap items-center gap-x-4">
@@ -38,32 +50,101 @@ function LessonInShort({ lesson, student, catalogue, units }: { lesson: Progress
                 <span>{taskLine(lesson.task, catalogue, units)}</span>
                 <span className="ml-auto flex gap-x-3">
                     <More lesson={lesson}>
-                        {(row) => <>
-                            <button type="button" className={row} onClick={() => { setListed(!listed); }}>{listed ? 'Balls as marks only' : 'Balls as a table'}</button>
-                            <button type="button" className={row} onClick={() => { take(`${name}.csv`, 'text/csv', csv([['set', 'ball', 'strike', 'first touch, mm, + is ahead'], ...balls.map((one) => [one.set, one.number, one.strike, one.touch])])); }}>Balls as CSV</button>
-                            <button type="button" className={row} onClick={() => { take(`${name}.svg`, 'image/svg+xml', stacked([...(section.current?.querySelectorAll('svg') ?? [])])); }}>Strips as SVG</button>
-                        </>}
+                        {(row) => (
+                            <>
+                                <button
+                                    type="button"
+                                    className={row}
+                                    onClick={() => {
+                                        setListed(!listed);
+                                    }}
+                                >
+                                    {listed ? 'Balls as marks only' : 'Balls as a table'}
+                                </button>
+                                <button
+                                    type="button"
+                                    className={row}
+                                    onClick={() => {
+                                        take(
+                                            `${name}.csv`,
+                                            'text/csv',
+                                            csv([
+                                                ['set', 'ball', 'strike', 'first touch, mm, + is ahead'],
+                                                ...balls.map((one) => [one.set, one.number, one.strike, one.touch]),
+                                            ]),
+                                        );
+                                    }}
+                                >
+                                    Balls as CSV
+                                </button>
+                                <button
+                                    type="button"
+                                    className={row}
+                                    onClick={() => {
+                                        take(
+                                            `${name}.svg`,
+                                            'image/svg+xml',
+                                            stacked([...(section.current?.querySelectorAll('svg') ?? [])]),
+                                        );
+                                    }}
+                                >
+                                    Strips as SVG
+                                </button>
+                            </>
+                        )}
                     </More>
-                    <Link to={`/lessons/${lesson.id}`} className="flex min-h-12 items-center px-1 font-semibold underline">{lesson.open ? 'Go on with this lesson' : 'Open this lesson'}</Link>
+                    <Link to={`/lessons/${lesson.id}`} className="flex min-h-12 items-center px-1 font-semibold underline">
+                        {lesson.open ? 'Go on with this lesson' : 'Open this lesson'}
+                    </Link>
                 </span>
             </div>
             {lesson.sets.map((set) => (
                 <StackedStrip
                     key={set.id}
-                    strip={{ marks: set.marks, good: set.good, word: goodStrikeOf(catalogue, lesson.task.shot), window: set.window, mean: set.touch?.mean ?? null, text: set.text }}
+                    strip={{
+                        marks: set.marks,
+                        good: set.good,
+                        word: goodStrikeOf(catalogue, lesson.task.shot),
+                        window: set.window,
+                        mean: set.touch?.mean ?? null,
+                        text: set.text,
+                    }}
                     title={titleOf(catalogue, set.purpose)}
                     handed={student.handed}
                     units={units}
-                    onBall={(ball) => { void navigate(`/lessons/${lesson.id}?set=${set.id}&ball=${String(ball)}`); }}
+                    onBall={(ball) => {
+                        void navigate(`/lessons/${lesson.id}?set=${set.id}&ball=${String(ball)}`);
+                    }}
                 />
             ))}
             {listed && (
                 <table className="w-full text-left text-sm sm:ml-[7.75rem] sm:w-auto">
-                    <thead><tr><th className="pr-6">Set</th><th className="pr-6">Ball</th><th className="pr-6">Strike</th><th>First touch</th></tr></thead>
-                    <tbody>{balls.map((one) => <tr key={`${one.set}${String(one.number)}`} className="border-t border-line"><td className="pr-6">{one.set}</td><td className="pr-6">{one.number}</td><td className="pr-6">{one.strike === '' ? 'not seen' : one.strike}</td><td>{one.touch === null ? 'not seen, or no contact' : place(one.touch, units)}</td></tr>)}</tbody>
+                    <thead>
+                        <tr>
+                            <th className="pr-6">Set</th>
+                            <th className="pr-6">Ball</th>
+                            <th className="pr-6">Strike</th>
+                            <th>First touch</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {balls.map((one) => (
+                            <tr key={`${one.set}${String(one.number)}`} className="border-t border-line">
+                                <td className="pr-6">{one.set}</td>
+                                <td className="pr-6">{one.number}</td>
+                                <td className="pr-6">{one.strike === '' ? 'not seen' : one.strike}</td>
+                                <td>{one.touch === null ? 'not seen, or no contact' : place(one.touch, units)}</td>
+                            </tr>
+                        ))}
+                    </tbody>
                 </table>
             )}
-            {given && <p className="mt-1 text-marram sm:pl-[7.75rem]"><strong>{given.cause}.</strong> {given.setup.join(' ')} Feel: {given.feel} {given.drills.length > 0 && <>Drills: {given.drills.join(', ')}.</>}</p>}
+            {given && (
+                <p className="mt-1 text-marram sm:pl-[7.75rem]">
+                    <strong>{given.cause}.</strong> {given.setup.join(' ')} Feel: {given.feel}{' '}
+                    {given.drills.length > 0 && <>Drills: {given.drills.join(', ')}.</>}
+                </p>
+            )}
         </section>
     );
 }
@@ -71,7 +152,11 @@ function LessonInShort({ lesson, student, catalogue, units }: { lesson: Progress
 /** What is wanted now and then of a lesson. */
 function More({ lesson, children }: { lesson: ProgressLesson; children: (row: string) => ReactNode }) {
     const queries = useQueryClient();
-    const remove = useMutation({ mutationFn: () => call('DELETE', `lessons/${lesson.id}`), onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: ['students'] }), queries.invalidateQueries({ queryKey: ['bin'] })]) });
+    const remove = useMutation({
+        mutationFn: () => call('DELETE', `lessons/${lesson.id}`),
+        onSuccess: () =>
+            Promise.all([queries.invalidateQueries({ queryKey: ['students'] }), queries.invalidateQueries({ queryKey: ['bin'] })]),
+    });
     const [history, setHistory] = useState(false);
     const [open, setOpen] = useState(false);
     const row = 'flex min-h-12 w-full items-center px-4 text-left hover:bg-soil';
@@ -80,15 +165,62 @@ function More({ lesson, children }: { lesson: ProgressLesson; children: (row: st
             <Popover.Root open={open} onOpenChange={setOpen}>
                 <Popover.Trigger className="min-h-12 px-1 underline">Report and more</Popover.Trigger>
                 <Popover.Portal>
-                    <Popover.Content align="end" collisionPadding={12} className="z-10 w-60 border-[1.5px] border-ink bg-paper py-1" aria-label={`Lesson of ${day(lesson.began_at)}`}>
-                        {([['Report, A4', 'paper=a4'], ['Report, Letter', 'paper=letter'], ['Report to print', 'as=print']] as const).map(([words, how]) => <a key={how} href={`/api/lessons/${lesson.id}/report?${how}`} className={row}>{words}</a>)}
-                        <div onClick={() => { setOpen(false); }}>{children(row)}</div>
-                        <button type="button" className={row} onClick={() => { setOpen(false); setHistory(true); }}>What was changed</button>
-                        <button type="button" className={row} disabled={remove.isPending} title="It can be brought back for 30 days" onClick={() => { remove.mutate(); }}>Delete</button>
+                    <Popover.Content
+                        align="end"
+                        collisionPadding={12}
+                        className="z-10 w-60 border-[1.5px] border-ink bg-paper py-1"
+                        aria-label={`Lesson of ${day(lesson.began_at)}`}
+                    >
+                        {(
+                            [
+                                ['Report, A4', 'paper=a4'],
+                                ['Report, Letter', 'paper=letter'],
+                                ['Report to print', 'as=print'],
+                            ] as const
+                        ).map(([words, how]) => (
+                            <a key={how} href={`/api/lessons/${lesson.id}/report?${how}`} className={row}>
+                                {words}
+                            </a>
+                        ))}
+                        <div
+                            onClick={() => {
+                                setOpen(false);
+                            }}
+                        >
+                            {children(row)}
+                        </div>
+                        <button
+                            type="button"
+                            className={row}
+                            onClick={() => {
+                                setOpen(false);
+                                setHistory(true);
+                            }}
+                        >
+                            What was changed
+                        </button>
+                        <button
+                            type="button"
+                            className={row}
+                            disabled={remove.isPending}
+                            title="It can be brought back for 30 days"
+                            onClick={() => {
+                                remove.mutate();
+                            }}
+                        >
+                            Delete
+                        </button>
                     </Popover.Content>
                 </Popover.Portal>
             </Popover.Root>
-            {history && <LessonHistory lesson={lesson} onClose={() => { setHistory(false); }} />}
+            {history && (
+                <LessonHistory
+                    lesson={lesson}
+                    onClose={() => {
+                        setHistory(false);
+                    }}
+                />
+            )}
         </>
     );
 }

@@ -16,8 +16,13 @@ export function LessonHistory({ lesson, onClose }: { lesson: { id: string; began
             <ol>
                 {history.data?.map((one, i) => (
                     <li key={i} className="border-t border-line py-2">
-                        <span className="text-soft text-sm">{moment(one.at)}{one.by === null ? '' : `, ${one.by}`}</span>
-                        <span className="block break-words"><strong>{one.what}</strong>: {one.text}</span>
+                        <span className="text-soft text-sm">
+                            {moment(one.at)}
+                            {one.by === null ? '' : `, ${one.by}`}
+                        </span>
+                        <span className="block break-words">
+                            <strong>{one.what}</strong>: {one.text}
+                        </span>
                     </li>
                 ))}
             </ol>

@@ -14,7 +14,8 @@ export function standalone(svg: SVGSVGElement): string {
     const [from, to] = [[...svg.querySelectorAll('*')], [...copy.querySelectorAll('*')]];
     from.forEach((element, i) => {
         const style = getComputedStyle(element);
-        for (const property of ['fill', 'stroke', 'font-size', 'font-family', 'fill-opacity']) to[i]?.setAttribute(property, style.getPropertyValue(property));
+        for (const property of ['fill', 'stroke', 'font-size', 'font-family', 'fill-opacity'])
+            to[i]?.setAttribute(property, style.getPropertyValue(property));
     });
     return new XMLSerializer().serializeToString(copy);
 }
@@ -24,7 +25,10 @@ export function stacked(svgs: SVGSVGElement[]): string {
     const width = Math.max(...svgs.map((svg) => svg.viewBox.baseVal.width));
     let top = 0;
     const parts = svgs.map((svg) => {
-        const part = standalone(svg).replace('<svg', `<svg y="${String(top)}" width="${String(svg.viewBox.baseVal.width)}" height="${String(svg.viewBox.baseVal.height)}"`);
+        const part = standalone(svg).replace(
+            '<svg',
+            `<svg y="${String(top)}" width="${String(svg.viewBox.baseVal.width)}" height="${String(svg.viewBox.baseVal.height)}"`,
+        );
         top += svg.viewBox.baseVal.height;
         return part;
     });

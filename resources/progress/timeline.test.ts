@@ -20,14 +20,17 @@ describe('a line of time', () => {
 });
 
 describe('a scale', () => {
-    it.each([[[0.3, 4.7]], [[-12, 3]], [[5]], [[0]], [[1000, 1001]], [[-0.02, 0.01]]])('holds every value of %j between round ends', (values) => {
-        const { bottom, top, step } = scaleOf(values, 0.01);
-        expect(bottom).toBeLessThanOrEqual(Math.min(...values));
-        expect(top).toBeGreaterThanOrEqual(Math.max(...values));
-        expect(top).toBeGreaterThan(bottom);
-        expect(((top - bottom) / step) % 1).toBeCloseTo(0, 6);
-        expect((top - bottom) / step).toBeLessThanOrEqual(4);
-    });
+    it.each([[[0.3, 4.7]], [[-12, 3]], [[5]], [[0]], [[1000, 1001]], [[-0.02, 0.01]]])(
+        'holds every value of %j between round ends',
+        (values) => {
+            const { bottom, top, step } = scaleOf(values, 0.01);
+            expect(bottom).toBeLessThanOrEqual(Math.min(...values));
+            expect(top).toBeGreaterThanOrEqual(Math.max(...values));
+            expect(top).toBeGreaterThan(bottom);
+            expect(((top - bottom) / step) % 1).toBeCloseTo(0, 6);
+            expect((top - bottom) / step).toBeLessThanOrEqual(4);
+        },
+    );
 });
 
 describe('a table taken along', () => {
@@ -36,7 +39,9 @@ describe('a table taken along', () => {
     });
 
     it('quotes what needs it and ends each row', () => {
-        const table = csv(rowsOf('scatter, cm', [{ at: '2026-09-01T10:00:00Z', label: 'he said "now"', value: 2.4, low: null, high: 3, n: 7 }]));
+        const table = csv(
+            rowsOf('scatter, cm', [{ at: '2026-09-01T10:00:00Z', label: 'he said "now"', value: 2.4, low: null, high: 3, n: 7 }]),
+        );
         expect(table).toBe('"date","of","scatter, cm","90 % from","90 % to","n"\r\n"2026-09-01","he said ""now""","2.4","","3","7"\r\n');
     });
 });

@@ -51,10 +51,14 @@ export function scaleOf(values: number[], least?: number): { bottom: number; top
 /** A table by RFC 4180; no cell of it is a formula. */
 export function csv(rows: (string | number | null)[][]): string {
     // A table program would run what begins like a formula.
-    const safe = (cell: string | number | null) => (typeof cell === 'string' && /^[=+\-@\t\r]/.test(cell) ? `'${cell}` : String(cell ?? ''));
+    const safe = (cell: string | number | null) =>
+        typeof cell === 'string' && /^[=+\-@\t\r]/.test(cell) ? `'${cell}` : String(cell ?? '');
     const quoted = (cell: string | number | null) => `"${safe(cell).replaceAll('"', '""')}"`;
     return rows.map((row) => `${row.map(quoted).join(',')}\r\n`).join('');
 }
 
 /** The rows of a chart. */
-export const rowsOf = (value: string, points: Point[]) => [['date', 'of', value, '90 % from', '90 % to', 'n'], ...points.map((one) => [one.at.slice(0, 10), one.label, one.value, one.low, one.high, one.n])];
+export const rowsOf = (value: string, points: Point[]) => [
+    ['date', 'of', value, '90 % from', '90 % to', 'n'],
+    ...points.map((one) => [one.at.slice(0, 10), one.label, one.value, one.low, one.high, one.n]),
+];

@@ -14,32 +14,91 @@ interface Props {
 
 /** What the sheet would come to: how many balls, the first of them, and each row that is refused with its reason. */
 export function Checked({ check, told, pending, name, catalogue, units }: Props) {
-    if (told.length > 0) return <div role="alert" className="border-l-[6px] border-ochre bg-ochre-wash p-3">{told.map((one) => <p key={one} className="break-words">{one}</p>)}</div>;
+    if (told.length > 0)
+        return (
+            <div role="alert" className="border-l-[6px] border-ochre bg-ochre-wash p-3">
+                {told.map((one) => (
+                    <p key={one} className="break-words">
+                        {one}
+                    </p>
+                ))}
+            </div>
+        );
     if (check === undefined) return <p role="status">Reading {name}…</p>;
     return (
         <div aria-busy={pending} className={pending ? 'opacity-60' : ''}>
             <p role="status" className="leading-snug">
-                <span className="display text-4xl">{check.balls}</span> {check.balls === 1 ? 'ball' : 'balls'}{check.first !== null && check.last !== null && <> in {check.days} {check.days === 1 ? 'lesson' : 'lessons'}, {check.first === check.last ? day(check.first) : `${day(check.first)} to ${day(check.last)}`}</>}.
-                {check.left_out > 0 && <> {check.left_out} {check.left_out === 1 ? 'row' : 'rows'} of other balls left out.</>}
-                {check.refused > 0 && <strong className="text-rust"> {check.refused} {check.refused === 1 ? 'row is' : 'rows are'} refused.</strong>}
+                <span className="display text-4xl">{check.balls}</span> {check.balls === 1 ? 'ball' : 'balls'}
+                {check.first !== null && check.last !== null && (
+                    <>
+                        {' '}
+                        in {check.days} {check.days === 1 ? 'lesson' : 'lessons'},{' '}
+                        {check.first === check.last ? day(check.first) : `${day(check.first)} to ${day(check.last)}`}
+                    </>
+                )}
+                .
+                {check.left_out > 0 && (
+                    <>
+                        {' '}
+                        {check.left_out} {check.left_out === 1 ? 'row' : 'rows'} of other balls left out.
+                    </>
+                )}
+                {check.refused > 0 && (
+                    <strong className="text-rust">
+                        {' '}
+                        {check.refused} {check.refused === 1 ? 'row is' : 'rows are'} refused.
+                    </strong>
+                )}
             </p>
             {check.shown.length > 0 && (
                 <table className="mt-2 w-full text-left text-sm">
                     <caption className="sr-only">The first balls as they would be stored</caption>
-                    <thead><tr><th>Row</th><th className="pr-2">Strike</th><th className="pr-2">First touch</th><th>Also</th></tr></thead>
+                    <thead>
+                        <tr>
+                            <th>Row</th>
+                            <th className="pr-2">Strike</th>
+                            <th className="pr-2">First touch</th>
+                            <th>Also</th>
+                        </tr>
+                    </thead>
                     <tbody>
                         {check.shown.map(({ row, seen }) => (
                             <tr key={row} className="border-t border-line align-top">
-                                <td className="py-0.5 pr-2">{row}</td><td className="pr-2">{seen.strike ?? 'not seen'}</td><td className="pr-2">{touchText(seen, units)}</td>
-                                <td className="break-words">{Object.entries(seen).filter(([key]) => !['strike', 'touch_mm', 'mark_length_mm'].includes(key)).map(([key, value]) => { const field = catalogue.ball[key]; return field === undefined || value === null ? '' : `${field.label.toLowerCase()} ${observed(field, value, units)}`; }).join(', ')}</td>
+                                <td className="py-0.5 pr-2">{row}</td>
+                                <td className="pr-2">{seen.strike ?? 'not seen'}</td>
+                                <td className="pr-2">{touchText(seen, units)}</td>
+                                <td className="break-words">
+                                    {Object.entries(seen)
+                                        .filter(([key]) => !['strike', 'touch_mm', 'mark_length_mm'].includes(key))
+                                        .map(([key, value]) => {
+                                            const field = catalogue.ball[key];
+                                            return field === undefined || value === null
+                                                ? ''
+                                                : `${field.label.toLowerCase()} ${observed(field, value, units)}`;
+                                        })
+                                        .join(', ')}
+                                </td>
                             </tr>
                         ))}
                     </tbody>
                 </table>
             )}
             {check.faults.length > 0 && (
-                <div className="mt-3 max-h-52 overflow-y-auto border-l-[6px] border-rust pl-3" tabIndex={0} role="region" aria-label="Refused rows">
-                    {check.faults.map(({ message, rows, count }) => <p key={message} className="text-sm break-words"><strong>{count === 1 ? 'Row' : 'Rows'} {rows.join(', ')}{count > rows.length ? ` and ${String(count - rows.length)} more` : ''}.</strong> {message}</p>)}
+                <div
+                    className="mt-3 max-h-52 overflow-y-auto border-l-[6px] border-rust pl-3"
+                    tabIndex={0}
+                    role="region"
+                    aria-label="Refused rows"
+                >
+                    {check.faults.map(({ message, rows, count }) => (
+                        <p key={message} className="text-sm break-words">
+                            <strong>
+                                {count === 1 ? 'Row' : 'Rows'} {rows.join(', ')}
+                                {count > rows.length ? ` and ${String(count - rows.length)} more` : ''}.
+                            </strong>{' '}
+                            {message}
+                        </p>
+                    ))}
                 </div>
             )}
         </div>

@@ -26,7 +26,9 @@ const box = 'min-h-12 w-full border-[1.5px] border-ink bg-press px-2';
 /** Each column of the sheet with what stands in it, and what of a ball it holds. */
 export function Columns({ draft, catalogue, mapping, onMap }: Props) {
     const of = (header: string) => mapping.columns.find((one) => one.header === header);
-    const put = (column: SheetColumn) => { onMap({ ...mapping, columns: mapping.columns.map((one) => (one.header === column.header ? column : one)) }); };
+    const put = (column: SheetColumn) => {
+        onMap({ ...mapping, columns: mapping.columns.map((one) => (one.header === column.header ? column : one)) });
+    };
     const give = (header: string, role: string, words: string[] | null) => {
         // A key of a ball stands in one column only.
         const free: SheetMapping = {
@@ -36,11 +38,26 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
         };
         if (role === TIME) onMap({ ...free, time: { header, order: mapping.time?.order ?? 'ymd' } });
         else if (role === ONLY) onMap({ ...free, only: { header, is: words?.[0] ?? '' } });
-        else onMap(role === '' ? free : { ...free, columns: [...free.columns, { header, key: role, unit: draft.units[role]?.[0] ?? null, flipped: false, words: {} }] });
+        else
+            onMap(
+                role === ''
+                    ? free
+                    : {
+                          ...free,
+                          columns: [
+                              ...free.columns,
+                              { header, key: role, unit: draft.units[role]?.[0] ?? null, flipped: false, words: {} },
+                          ],
+                      },
+            );
     };
     return (
         <div>
-            <p aria-hidden className={`${row} border-b-[1.5px] border-ink pb-1 font-semibold max-sm:hidden`}><span>Column of the sheet</span><span>What it holds</span><span>Unit</span></p>
+            <p aria-hidden className={`${row} border-b-[1.5px] border-ink pb-1 font-semibold max-sm:hidden`}>
+                <span>Column of the sheet</span>
+                <span>What it holds</span>
+                <span>Unit</span>
+            </p>
             <ul>
                 {draft.columns.map(({ header, samples, words, foreign }) => {
                     const column = of(header);
@@ -50,37 +67,97 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
                         <li key={header} className={`${row} border-b border-line py-2`}>
                             <div className="min-w-0 max-sm:col-span-2">
                                 <strong className="block break-words">{header}</strong>
-                                <span className="text-soft block text-sm break-all">{samples.length === 0 ? 'empty' : samples.join(' · ')}</span>
+                                <span className="text-soft block text-sm break-all">
+                                    {samples.length === 0 ? 'empty' : samples.join(' · ')}
+                                </span>
                             </div>
                             <div className="min-w-0">
-                                <select aria-label={`What “${header}” holds`} className={`${box} ${role === '' ? 'text-soft' : 'font-bold'}`} value={role} onChange={(event) => { give(header, event.target.value, words); }}>
+                                <select
+                                    aria-label={`What “${header}” holds`}
+                                    className={`${box} ${role === '' ? 'text-soft' : 'font-bold'}`}
+                                    value={role}
+                                    onChange={(event) => {
+                                        give(header, event.target.value, words);
+                                    }}
+                                >
                                     <option value="">not needed</option>
                                     <option value={TIME}>Day and time</option>
-                                    {Object.entries(catalogue.ball).map(([key, field]) => <option key={key} value={key}>{field.label}</option>)}
+                                    {Object.entries(catalogue.ball).map(([key, field]) => (
+                                        <option key={key} value={key}>
+                                            {field.label}
+                                        </option>
+                                    ))}
                                     {words !== null && words.length > 1 && <option value={ONLY}>Which rows to read</option>}
                                 </select>
                                 {role === ONLY && mapping.only !== null && (
                                     <label className="mt-1 flex items-center gap-2">
                                         only those with
-                                        <select className={`${box} max-w-40`} value={mapping.only.is} onChange={(event) => { onMap({ ...mapping, only: { header, is: event.target.value } }); }}>
-                                            {words?.map((one) => <option key={one}>{one}</option>)}
+                                        <select
+                                            className={`${box} max-w-40`}
+                                            value={mapping.only.is}
+                                            onChange={(event) => {
+                                                onMap({ ...mapping, only: { header, is: event.target.value } });
+                                            }}
+                                        >
+                                            {words?.map((one) => (
+                                                <option key={one}>{one}</option>
+                                            ))}
                                         </select>
                                     </label>
                                 )}
                                 {column !== undefined && OTHER_WAY[column.key] !== undefined && (
-                                    <label className="mt-1 flex min-h-8 items-center gap-2"><input type="checkbox" className="h-5 w-5" checked={column.flipped} onChange={(event) => { put({ ...column, flipped: event.target.checked }); }} />{OTHER_WAY[column.key]}</label>
+                                    <label className="mt-1 flex min-h-8 items-center gap-2">
+                                        <input
+                                            type="checkbox"
+                                            className="h-5 w-5"
+                                            checked={column.flipped}
+                                            onChange={(event) => {
+                                                put({ ...column, flipped: event.target.checked });
+                                            }}
+                                        />
+                                        {OTHER_WAY[column.key]}
+                                    </label>
                                 )}
-                                {column !== undefined && <Words column={column} foreign={foreign[column.key] ?? []} catalogue={catalogue} onWords={(next) => { put({ ...column, words: next }); }} />}
+                                {column !== undefined && (
+                                    <Words
+                                        column={column}
+                                        foreign={foreign[column.key] ?? []}
+                                        catalogue={catalogue}
+                                        onWords={(next) => {
+                                            put({ ...column, words: next });
+                                        }}
+                                    />
+                                )}
                             </div>
                             <div>
                                 {role === TIME && mapping.time !== null && (
-                                    <select aria-label={`How “${header}” writes a day`} className={box} value={mapping.time.order} onChange={(event) => { onMap({ ...mapping, time: { header, order: event.target.value as DayOrder } }); }}>
-                                        {Object.entries(ORDERS).map(([id, label]) => <option key={id} value={id}>{label}</option>)}
+                                    <select
+                                        aria-label={`How “${header}” writes a day`}
+                                        className={box}
+                                        value={mapping.time.order}
+                                        onChange={(event) => {
+                                            onMap({ ...mapping, time: { header, order: event.target.value as DayOrder } });
+                                        }}
+                                    >
+                                        {Object.entries(ORDERS).map(([id, label]) => (
+                                            <option key={id} value={id}>
+                                                {label}
+                                            </option>
+                                        ))}
                                     </select>
                                 )}
                                 {units.length > 1 && (
-                                    <select aria-label={`Unit of “${header}”`} className={box} value={column?.unit ?? ''} onChange={(event) => { if (column !== undefined) put({ ...column, unit: event.target.value }); }}>
-                                        {units.map((unit) => <option key={unit}>{unit}</option>)}
+                                    <select
+                                        aria-label={`Unit of “${header}”`}
+                                        className={box}
+                                        value={column?.unit ?? ''}
+                                        onChange={(event) => {
+                                            if (column !== undefined) put({ ...column, unit: event.target.value });
+                                        }}
+                                    >
+                                        {units.map((unit) => (
+                                            <option key={unit}>{unit}</option>
+                                        ))}
                                     </select>
                                 )}
                             </div>
@@ -93,9 +170,22 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
 }
 
 /** The sheet's own words beside ours, for columns that hold words. */
-function Words({ column, foreign, catalogue, onWords }: { column: SheetColumn; foreign: string[]; catalogue: Catalogue; onWords: (words: Record<string, string>) => void }) {
+function Words({
+    column,
+    foreign,
+    catalogue,
+    onWords,
+}: {
+    column: SheetColumn;
+    foreign: string[];
+    catalogue: Catalogue;
+    onWords: (words: Record<string, string>) => void;
+}) {
     const field = catalogue.ball[column.key];
-    const ours = field?.kind === 'choice' ? field.answers.map((answer) => ({ value: String(answer.value), label: answer.label })) : [{ value: NO_CONTACT, label: 'no ground contact' }];
+    const ours =
+        field?.kind === 'choice'
+            ? field.answers.map((answer) => ({ value: String(answer.value), label: answer.label }))
+            : [{ value: NO_CONTACT, label: 'no ground contact' }];
     if (foreign.length === 0) return null;
     return (
         <ul className="mt-1 space-y-1">
@@ -109,11 +199,19 @@ function Words({ column, foreign, catalogue, onWords }: { column: SheetColumn; f
                             value={column.words[word.toLowerCase()] ?? ''}
                             onChange={(event) => {
                                 const others = Object.entries(column.words).filter(([one]) => one !== word.toLowerCase());
-                                onWords(Object.fromEntries(event.target.value === '' ? others : [...others, [word.toLowerCase(), event.target.value]]));
+                                onWords(
+                                    Object.fromEntries(
+                                        event.target.value === '' ? others : [...others, [word.toLowerCase(), event.target.value]],
+                                    ),
+                                );
                             }}
                         >
                             <option value="">?</option>
-                            {ours.map((one) => <option key={one.value} value={one.value}>{one.label}</option>)}
+                            {ours.map((one) => (
+                                <option key={one.value} value={one.value}>
+                                    {one.label}
+                                </option>
+                            ))}
                         </select>
                     </label>
                 </li>

@@ -23,7 +23,10 @@ const box = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
 /** A sheet before it is stored: what its columns hold on the left, what comes out on the right, at once after each change. */
 export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
     const headers = draft.columns.map((one) => one.header);
-    const fits = (mapping: SheetMapping) => mapping.columns.every((one) => headers.includes(one.header)) && (mapping.time === null || headers.includes(mapping.time.header)) && (mapping.only === null || headers.includes(mapping.only.header));
+    const fits = (mapping: SheetMapping) =>
+        mapping.columns.every((one) => headers.includes(one.header)) &&
+        (mapping.time === null || headers.includes(mapping.time.header)) &&
+        (mapping.only === null || headers.includes(mapping.only.header));
     const preset = draft.presets.find((one) => fits(one.mapping));
     const [mapping, setMapping] = useState(preset?.mapping ?? draft.guess);
     const [name, setName] = useState(preset?.name ?? '');
@@ -33,51 +36,164 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
     const [changing, setChanging] = useState(false);
     const plan = useDeferredValue<SheetPlan>({ mapping, task, purpose, day: mapping.time === null && day !== '' ? day : null });
     const path = `sheets/${draft.import.id}`;
-    const check = useQuery({ queryKey: ['sheets', draft.import.id, plan], queryFn: () => call<SheetCheck>('POST', `${path}/check`, plan), placeholderData: keepPreviousData, retry: false, staleTime: Infinity });
-    const confirm = useMutation({ mutationFn: () => call('POST', `${path}/confirm`, { ...plan, remember: name.trim() === '' ? null : name.trim() }), onSuccess: onEnd });
+    const check = useQuery({
+        queryKey: ['sheets', draft.import.id, plan],
+        queryFn: () => call<SheetCheck>('POST', `${path}/check`, plan),
+        placeholderData: keepPreviousData,
+        retry: false,
+        staleTime: Infinity,
+    });
+    const confirm = useMutation({
+        mutationFn: () => call('POST', `${path}/confirm`, { ...plan, remember: name.trim() === '' ? null : name.trim() }),
+        onSuccess: onEnd,
+    });
     const drop = useMutation({ mutationFn: () => call('DELETE', path), onSettled: onEnd });
     const forget = useMutation({ mutationFn: (id: string) => call('DELETE', `sheet-presets/${id}`) });
-    const told = check.error instanceof ApiError ? (check.error.faults.length > 0 ? check.error.faults.map((fault) => fault.message) : [check.error.message]) : [];
+    const told =
+        check.error instanceof ApiError
+            ? check.error.faults.length > 0
+                ? check.error.faults.map((fault) => fault.message)
+                : [check.error.message]
+            : [];
     return (
         <div className="grid gap-8 lg:grid-cols-[1fr_25rem]">
             <div className="min-w-0 space-y-5">
-                {draft.read_before !== null && <p role="alert" className="border-l-[6px] border-ochre bg-ochre-wash p-3">This very file was read for {student.name} on {dayShown(draft.read_before)}. Storing it again makes its balls count twice.</p>}
+                {draft.read_before !== null && (
+                    <p role="alert" className="border-l-[6px] border-ochre bg-ochre-wash p-3">
+                        This very file was read for {student.name} on {dayShown(draft.read_before)}. Storing it again makes its balls count
+                        twice.
+                    </p>
+                )}
                 {draft.presets.length > 0 && (
                     <div role="group" aria-label="Remembered" className="flex flex-wrap items-center gap-2">
                         <span className="font-semibold">Read it like</span>
                         {draft.presets.map((one) => (
                             <span key={one.id} className={forget.variables === one.id ? 'hidden' : 'flex'}>
-                                <Button chosen={name === one.name} disabled={!fits(one.mapping)} title={fits(one.mapping) ? undefined : 'This sheet has other columns'} onClick={() => { setMapping(one.mapping); setName(one.name); }}>{one.name}</Button>
-                                <Button className="-ml-[1.5px]" aria-label={`Forget ${one.name}`} title="Forget it" onClick={() => { forget.mutate(one.id); }}>×</Button>
+                                <Button
+                                    chosen={name === one.name}
+                                    disabled={!fits(one.mapping)}
+                                    title={fits(one.mapping) ? undefined : 'This sheet has other columns'}
+                                    onClick={() => {
+                                        setMapping(one.mapping);
+                                        setName(one.name);
+                                    }}
+                                >
+                                    {one.name}
+                                </Button>
+                                <Button
+                                    className="-ml-[1.5px]"
+                                    aria-label={`Forget ${one.name}`}
+                                    title="Forget it"
+                                    onClick={() => {
+                                        forget.mutate(one.id);
+                                    }}
+                                >
+                                    ×
+                                </Button>
                             </span>
                         ))}
                     </div>
                 )}
                 <Columns draft={draft} catalogue={catalogue} mapping={mapping} onMap={setMapping} />
-                {mapping.time === null && <label className="block font-semibold">All hit on<input type="date" className={`${box} mt-1 block font-normal`} value={day} onChange={(event) => { setDay(event.target.value); }} /></label>}
+                {mapping.time === null && (
+                    <label className="block font-semibold">
+                        All hit on
+                        <input
+                            type="date"
+                            className={`${box} mt-1 block font-normal`}
+                            value={day}
+                            onChange={(event) => {
+                                setDay(event.target.value);
+                            }}
+                        />
+                    </label>
+                )}
             </div>
             <section aria-label="What comes out" className="space-y-4 lg:sticky lg:top-4 lg:self-start">
-                <Checked check={check.data} told={told} pending={check.isFetching} name={draft.import.name} catalogue={catalogue} units={units} />
+                <Checked
+                    check={check.data}
+                    told={told}
+                    pending={check.isFetching}
+                    name={draft.import.name}
+                    catalogue={catalogue}
+                    units={units}
+                />
                 <p>
-                    Hit at: <strong>{taskLine(task, catalogue, units)}</strong> <button type="button" className="min-h-8 underline" onClick={() => { setChanging(true); }}>Change</button>
+                    Hit at: <strong>{taskLine(task, catalogue, units)}</strong>{' '}
+                    <button
+                        type="button"
+                        className="min-h-8 underline"
+                        onClick={() => {
+                            setChanging(true);
+                        }}
+                    >
+                        Change
+                    </button>
                 </p>
                 <div role="group" aria-label="When they were hit" className="flex">
-                    {catalogue.purposes.map(({ id, title }, i) => <Button key={id} className={i > 0 ? '-ml-[1.5px]' : ''} chosen={purpose === id} onClick={() => { setPurpose(id); }}>{title}</Button>)}
+                    {catalogue.purposes.map(({ id, title }, i) => (
+                        <Button
+                            key={id}
+                            className={i > 0 ? '-ml-[1.5px]' : ''}
+                            chosen={purpose === id}
+                            onClick={() => {
+                                setPurpose(id);
+                            }}
+                        >
+                            {title}
+                        </Button>
+                    ))}
                 </div>
                 <label className="block font-semibold">
                     Remember these columns as
-                    <input className={`${box} mt-1 block w-full font-normal`} maxLength={80} placeholder="a name of your own, or leave it empty" value={name} onChange={(event) => { setName(event.target.value); }} />
+                    <input
+                        className={`${box} mt-1 block w-full font-normal`}
+                        maxLength={80}
+                        placeholder="a name of your own, or leave it empty"
+                        value={name}
+                        onChange={(event) => {
+                            setName(event.target.value);
+                        }}
+                    />
                 </label>
-                {confirm.isError && <p role="alert" className="font-semibold text-rust">{confirm.error.message}</p>}
+                {confirm.isError && (
+                    <p role="alert" className="font-semibold text-rust">
+                        {confirm.error.message}
+                    </p>
+                )}
                 <div className="flex gap-2">
-                    <Button main className="flex-1" disabled={confirm.isPending || check.isFetching || told.length > 0 || (check.data?.balls ?? 0) === 0} onClick={() => { confirm.mutate(); }}>
+                    <Button
+                        main
+                        className="flex-1"
+                        disabled={confirm.isPending || check.isFetching || told.length > 0 || (check.data?.balls ?? 0) === 0}
+                        onClick={() => {
+                            confirm.mutate();
+                        }}
+                    >
                         Store {told.length > 0 ? 'them' : `${String(check.data?.balls ?? 0)} balls`}
                     </Button>
-                    <Button disabled={drop.isPending} onClick={() => { drop.mutate(); }}>Leave it</Button>
+                    <Button
+                        disabled={drop.isPending}
+                        onClick={() => {
+                            drop.mutate();
+                        }}
+                    >
+                        Leave it
+                    </Button>
                 </div>
             </section>
             <Panel wide title="The task at which they were hit" open={changing} onOpenChange={setChanging}>
-                <TaskForm catalogue={catalogue} units={units} task={task} submit="Use this task" problem="" onSubmit={(next) => { setTask(next); setChanging(false); }} />
+                <TaskForm
+                    catalogue={catalogue}
+                    units={units}
+                    task={task}
+                    submit="Use this task"
+                    problem=""
+                    onSubmit={(next) => {
+                        setTask(next);
+                        setChanging(false);
+                    }}
+                />
             </Panel>
         </div>
     );

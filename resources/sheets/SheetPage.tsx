@@ -16,20 +16,52 @@ export function SheetPage() {
     const { data: coach } = useCoach();
     const queries = useQueryClient();
     const [draft, setDraft] = useState<SheetDraft>();
-    const look = useMutation({ mutationFn: (file: File) => upload<SheetDraft>(`students/${id}/sheets`, 'sheet', file), onSuccess: setDraft });
-    if (student.isError) return <Page title="Balls from a sheet"><Trouble error={student.error} onRetry={() => void student.refetch()} /></Page>;
-    if (student.data === undefined || catalogue.data === undefined || coach === undefined) return <Page title="Balls from a sheet"><Skeleton /></Page>;
+    const look = useMutation({
+        mutationFn: (file: File) => upload<SheetDraft>(`students/${id}/sheets`, 'sheet', file),
+        onSuccess: setDraft,
+    });
+    if (student.isError)
+        return (
+            <Page title="Balls from a sheet">
+                <Trouble error={student.error} onRetry={() => void student.refetch()} />
+            </Page>
+        );
+    if (student.data === undefined || catalogue.data === undefined || coach === undefined)
+        return (
+            <Page title="Balls from a sheet">
+                <Skeleton />
+            </Page>
+        );
     return (
         <Page title={`Balls from a sheet, ${student.data.name}`} back={`/students/${id}`}>
             {draft === undefined ? (
                 <div className="space-y-4">
-                    <p className="max-w-prose">A sheet saved as CSV, with the names of its columns in the first row: from a measuring device, a table program or your own notes. You say what each column holds; nothing is stored before you have seen what comes out.</p>
+                    <p className="max-w-prose">
+                        A sheet saved as CSV, with the names of its columns in the first row: from a measuring device, a table program or
+                        your own notes. You say what each column holds; nothing is stored before you have seen what comes out.
+                    </p>
                     <label className="inline-flex min-h-12 cursor-pointer items-center border-[1.5px] border-ink bg-ink px-5 font-semibold text-paper focus-within:outline-3 focus-within:outline-slate">
                         {look.isPending ? 'Looking at it…' : 'Choose a sheet'}
-                        <input type="file" accept=".csv,.txt,text/csv" className="sr-only" disabled={look.isPending} onChange={(event) => { const file = event.target.files?.[0]; if (file !== undefined) look.mutate(file); event.target.value = ''; }} />
+                        <input
+                            type="file"
+                            accept=".csv,.txt,text/csv"
+                            className="sr-only"
+                            disabled={look.isPending}
+                            onChange={(event) => {
+                                const file = event.target.files?.[0];
+                                if (file !== undefined) look.mutate(file);
+                                event.target.value = '';
+                            }}
+                        />
                     </label>
-                    <Link to={`/students/${id}`} className="ml-4 inline-flex min-h-12 items-center underline">To {student.data.name}</Link>
-                    {look.isError && <p role="alert" className="font-semibold text-rust">{look.error instanceof ApiError ? (look.error.faults[0]?.message ?? look.error.message) : look.error.message}</p>}
+                    <Link to={`/students/${id}`} className="ml-4 inline-flex min-h-12 items-center underline">
+                        To {student.data.name}
+                    </Link>
+                    {look.isError && (
+                        <p role="alert" className="font-semibold text-rust">
+                            {look.error instanceof ApiError ? (look.error.faults[0]?.message ?? look.error.message) : look.error.message}
+                        </p>
+                    )}
                     <SheetsRead id={id} />
                 </div>
             ) : (

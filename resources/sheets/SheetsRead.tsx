@@ -31,8 +31,26 @@ export function SheetsRead({ id }: { id: string }) {
                             <Progress one={one} />
                         </span>
                         <span>{moment(one.at)}</span>
-                        {one.state === 'stopped' && <Button onClick={() => { goOn.mutate(one); }}>Go on</Button>}
-                        {(one.state === 'done' || one.state === 'stopped') && <Button disabled={takeBack.isPending} title="Its lessons can be brought back for 30 days" onClick={() => { takeBack.mutate(one); }}>Take back</Button>}
+                        {one.state === 'stopped' && (
+                            <Button
+                                onClick={() => {
+                                    goOn.mutate(one);
+                                }}
+                            >
+                                Go on
+                            </Button>
+                        )}
+                        {(one.state === 'done' || one.state === 'stopped') && (
+                            <Button
+                                disabled={takeBack.isPending}
+                                title="Its lessons can be brought back for 30 days"
+                                onClick={() => {
+                                    takeBack.mutate(one);
+                                }}
+                            >
+                                Take back
+                            </Button>
+                        )}
                     </li>
                 ))}
             </ul>
@@ -44,11 +62,18 @@ function Progress({ one }: { one: SheetImport }) {
     const came = `${String(one.balls)} ${one.balls === 1 ? 'ball' : 'balls'} in ${String(one.days)} ${one.days === 1 ? 'lesson' : 'lessons'}${one.refused > 0 ? `, ${String(one.refused)} ${one.refused === 1 ? 'row' : 'rows'} refused` : ''}${one.left_out > 0 ? `, ${String(one.left_out)} left out` : ''}`;
     if (one.state === 'taken_back') return <>Taken back: {came}.</>;
     if (one.state === 'done') return <span role="status">Done: {came}.</span>;
-    if (one.state === 'stopped') return <span role="alert">Stopped at row {one.rows_done} of {one.total}. What was read is stored; go on from there.</span>;
+    if (one.state === 'stopped')
+        return (
+            <span role="alert">
+                Stopped at row {one.rows_done} of {one.total}. What was read is stored; go on from there.
+            </span>
+        );
     return (
         <span role="status" className="flex flex-wrap items-center gap-3">
             <progress className="h-4 w-60" max={one.total} value={one.rows_done} aria-label="Rows read" />
-            {one.state === 'reading' ? `${String(one.rows_done)} of ${String(one.total)} rows read` : `all rows read, ${one.sets_left === null ? 'adding up' : `${String(one.sets_left)} sets to add up`}`}
+            {one.state === 'reading'
+                ? `${String(one.rows_done)} of ${String(one.total)} rows read`
+                : `all rows read, ${one.sets_left === null ? 'adding up' : `${String(one.sets_left)} sets to add up`}`}
         </span>
     );
 }

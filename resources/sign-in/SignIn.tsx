@@ -39,14 +39,38 @@ export function SignIn({ notice }: { notice?: string }) {
             <form onSubmit={(event) => void signIn(event)} className="space-y-4">
                 <label className="block font-semibold">
                     E-mail
-                    <input className={field} type="email" autoComplete="username" required value={email} onChange={(event) => { setEmail(event.target.value); }} />
+                    <input
+                        className={field}
+                        type="email"
+                        autoComplete="username"
+                        required
+                        value={email}
+                        onChange={(event) => {
+                            setEmail(event.target.value);
+                        }}
+                    />
                 </label>
                 <label className="block font-semibold">
                     Password
-                    <input className={field} type="password" autoComplete="current-password" required value={password} onChange={(event) => { setPassword(event.target.value); }} />
+                    <input
+                        className={field}
+                        type="password"
+                        autoComplete="current-password"
+                        required
+                        value={password}
+                        onChange={(event) => {
+                            setPassword(event.target.value);
+                        }}
+                    />
                 </label>
-                {problem !== '' && <p role="alert" className="font-semibold text-rust">{problem}</p>}
-                <Button type="submit" main disabled={busy} className="w-full">Sign in</Button>
+                {problem !== '' && (
+                    <p role="alert" className="font-semibold text-rust">
+                        {problem}
+                    </p>
+                )}
+                <Button type="submit" main disabled={busy} className="w-full">
+                    Sign in
+                </Button>
             </form>
         </main>
     );

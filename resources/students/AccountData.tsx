@@ -10,7 +10,8 @@ const LOOK_AGAIN_MS = 500;
 export function AccountData() {
     const queries = useQueryClient();
     const bin = useQuery({ queryKey: ['bin'], queryFn: () => call<BinEntry[]>('GET', 'bin') });
-    const again = () => Promise.all([queries.invalidateQueries({ queryKey: ['bin'] }), queries.invalidateQueries({ queryKey: ['students'] })]);
+    const again = () =>
+        Promise.all([queries.invalidateQueries({ queryKey: ['bin'] }), queries.invalidateQueries({ queryKey: ['students'] })]);
     const restore = useMutation({ mutationFn: (one: BinEntry) => call('POST', `bin/${one.kind}s/${one.id}`), onSuccess: again });
     const read = useMutation({ mutationFn: (file: File) => upload<ArchiveImport>('archive', 'archive', file) });
     const id = read.data?.id;
@@ -30,16 +31,42 @@ export function AccountData() {
         <section aria-label="Your records" className="mt-10 border-t-[1.5px] border-ink pt-4">
             <h2 className="mb-2 text-xl">Your records</h2>
             <div className="flex flex-wrap items-center gap-2">
-                <a className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold" href="/api/archive" download>Everything as a zip</a>
+                <a
+                    className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold"
+                    href="/api/archive"
+                    download
+                >
+                    Everything as a zip
+                </a>
                 <label className="inline-flex min-h-12 cursor-pointer items-center border-[1.5px] border-ink bg-press px-5 font-semibold focus-within:outline-3 focus-within:outline-slate">
                     Read a zip back{read.isPending ? '…' : ''}
-                    <input type="file" accept=".zip" className="sr-only" onChange={(event) => { const file = event.target.files?.[0]; if (file !== undefined) read.mutate(file); event.target.value = ''; }} />
+                    <input
+                        type="file"
+                        accept=".zip"
+                        className="sr-only"
+                        onChange={(event) => {
+                            const file = event.target.files?.[0];
+                            if (file !== undefined) read.mutate(file);
+                            event.target.value = '';
+                        }}
+                    />
                 </label>
             </div>
-            {refused !== undefined && <p role="alert" className="mt-2 font-semibold text-rust">{refused}</p>}
+            {refused !== undefined && (
+                <p role="alert" className="mt-2 font-semibold text-rust">
+                    {refused}
+                </p>
+            )}
             {now !== undefined && (
                 <p role="status" className="mt-2 flex flex-wrap items-center gap-3">
-                    {now.state === 'reading' ? <><progress className="h-4 w-60" max={now.total} value={now.done} aria-label="Rows read" /> {now.done} of {now.total} rows read</> : now.message}
+                    {now.state === 'reading' ? (
+                        <>
+                            <progress className="h-4 w-60" max={now.total} value={now.done} aria-label="Rows read" /> {now.done} of{' '}
+                            {now.total} rows read
+                        </>
+                    ) : (
+                        now.message
+                    )}
                 </p>
             )}
             {(bin.data?.length ?? 0) > 0 && (
@@ -48,8 +75,18 @@ export function AccountData() {
                     <ul>
                         {bin.data?.map((one) => (
                             <li key={one.id} className="flex min-h-14 flex-wrap items-center gap-4 border-b border-line">
-                                <span className="min-w-0 break-words">{one.kind} {one.name}, until {day(one.until)}</span>
-                                <Button className="ml-auto" disabled={restore.isPending} onClick={() => { restore.mutate(one); }}>Bring back</Button>
+                                <span className="min-w-0 break-words">
+                                    {one.kind} {one.name}, until {day(one.until)}
+                                </span>
+                                <Button
+                                    className="ml-auto"
+                                    disabled={restore.isPending}
+                                    onClick={() => {
+                                        restore.mutate(one);
+                                    }}
+                                >
+                                    Bring back
+                                </Button>
                             </li>
                         ))}
                     </ul>

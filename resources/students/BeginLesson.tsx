@@ -41,7 +41,12 @@ export function BeginLesson() {
             } catch (error) {
                 if (!(error instanceof ApiError && error.passing) || student.data === undefined) throw error;
                 // No connection: the lesson begins on this device and is sent with all that follows.
-                const page: LessonPage = { lesson: { id: lesson, student_id: id, task, began_at: at, closed_at: null, sets: [], prescription: null }, student: student.data, readings: {}, balls_wanted: {} };
+                const page: LessonPage = {
+                    lesson: { id: lesson, student_id: id, task, began_at: at, closed_at: null, sets: [], prescription: null },
+                    student: student.data,
+                    readings: {},
+                    balls_wanted: {},
+                };
                 queries.setQueryData(lessonKey(lesson), page);
                 await keep(lessonPath(lesson), page);
                 for (const action of actions) await outbox.add(action);
@@ -52,24 +57,75 @@ export function BeginLesson() {
             await navigate(`/lessons/${ids.current.lesson}`);
         },
     });
-    if (student.isError) return <Page title="Begin a lesson"><Trouble error={student.error} onRetry={() => void student.refetch()} /></Page>;
-    if (catalogue.isError) return <Page title="Begin a lesson"><Trouble error={catalogue.error} onRetry={() => void catalogue.refetch()} /></Page>;
+    if (student.isError)
+        return (
+            <Page title="Begin a lesson">
+                <Trouble error={student.error} onRetry={() => void student.refetch()} />
+            </Page>
+        );
+    if (catalogue.isError)
+        return (
+            <Page title="Begin a lesson">
+                <Trouble error={catalogue.error} onRetry={() => void catalogue.refetch()} />
+            </Page>
+        );
     // What was last time stands above the form: coming late it would push the buttons from under a thumb. Without an answer the form has to do.
     const waits = progress.isPending && progress.failureCount === 0;
-    if (student.data === undefined || catalogue.data === undefined || coach === undefined || waits) return <Page title="Begin a lesson"><Skeleton /></Page>;
+    if (student.data === undefined || catalogue.data === undefined || coach === undefined || waits)
+        return (
+            <Page title="Begin a lesson">
+                <Skeleton />
+            </Page>
+        );
     const last = student.data.lessons?.[0];
-    const told = begin.error instanceof ApiError && begin.error.faults.length > 0 ? begin.error.faults.map((fault) => fault.message).join('\n') : (begin.error?.message ?? '');
-    const start = (purpose: Purpose) => (task: Task) => { if (!begin.isPending) begin.mutate({ task, purpose }); };
+    const told =
+        begin.error instanceof ApiError && begin.error.faults.length > 0
+            ? begin.error.faults.map((fault) => fault.message).join('\n')
+            : (begin.error?.message ?? '');
+    const start = (purpose: Purpose) => (task: Task) => {
+        if (!begin.isPending) begin.mutate({ task, purpose });
+    };
     const work = progress.data?.works[0];
     return (
         <Page title={`Lesson with ${student.data.name}`}>
             {progress.data !== undefined && work !== undefined && (
                 <div className="mb-6 border-l-[6px] border-marram pl-4">
-                    <p><strong>Last time: {work.name}, {work.verdict_text}.</strong> {work.next}</p>
-                    {progress.data.last_time.map((line) => <p key={line}>{line}</p>)}
-                    <p>{progress.data.practice.planned === 0 ? 'No visit was planned.' : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}{progress.data.results.length > 0 && <> Logged last: {progress.data.results.slice(-LOGGED).reverse().map((one) => `${one.name} ${one.text}${one.passed ? ', passed' : ''} (${day(one.at)})`).join('; ')}.</>}</p>
-                    <Button main className="mt-3 px-6" onClick={() => { start('retest')(work.task); }}>
-                        {begin.isPending ? 'Beginning…' : `Begin with the retest: ${taskLine(work.task, catalogue.data, coach.units)}, ${String(work.retest_balls)} balls`}
+                    <p>
+                        <strong>
+                            Last time: {work.name}, {work.verdict_text}.
+                        </strong>{' '}
+                        {work.next}
+                    </p>
+                    {progress.data.last_time.map((line) => (
+                        <p key={line}>{line}</p>
+                    ))}
+                    <p>
+                        {progress.data.practice.planned === 0
+                            ? 'No visit was planned.'
+                            : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}
+                        {progress.data.results.length > 0 && (
+                            <>
+                                {' '}
+                                Logged last:{' '}
+                                {progress.data.results
+                                    .slice(-LOGGED)
+                                    .reverse()
+                                    .map((one) => `${one.name} ${one.text}${one.passed ? ', passed' : ''} (${day(one.at)})`)
+                                    .join('; ')}
+                                .
+                            </>
+                        )}
+                    </p>
+                    <Button
+                        main
+                        className="mt-3 px-6"
+                        onClick={() => {
+                            start('retest')(work.task);
+                        }}
+                    >
+                        {begin.isPending
+                            ? 'Beginning…'
+                            : `Begin with the retest: ${taskLine(work.task, catalogue.data, coach.units)}, ${String(work.retest_balls)} balls`}
                     </Button>
                 </div>
             )}

@@ -18,12 +18,30 @@ export function Reports({ lessons, most }: { lessons: string[]; most: number }) 
     const now = batch.data ?? make.data;
     return (
         <div className="mb-6">
-            {now === undefined && <Button disabled={make.isPending} onClick={() => { make.mutate(); }}>Reports of all {lessons.length} lessons</Button>}
-            {make.isError && <p role="alert" className="font-semibold text-rust">{make.error.message}</p>}
+            {now === undefined && (
+                <Button
+                    disabled={make.isPending}
+                    onClick={() => {
+                        make.mutate();
+                    }}
+                >
+                    Reports of all {lessons.length} lessons
+                </Button>
+            )}
+            {make.isError && (
+                <p role="alert" className="font-semibold text-rust">
+                    {make.error.message}
+                </p>
+            )}
             {now !== undefined && (
                 <p role="status" className="flex items-center gap-4">
-                    <progress className="h-4 w-60" max={now.total} value={now.done} aria-label="Reports made" /> {now.done} of {now.total} reports made
-                    {now.finished && <a className="font-semibold underline" href={`/api/reports/${now.id}/zip`} download>Fetch them (zip)</a>}
+                    <progress className="h-4 w-60" max={now.total} value={now.done} aria-label="Reports made" /> {now.done} of {now.total}{' '}
+                    reports made
+                    {now.finished && (
+                        <a className="font-semibold underline" href={`/api/reports/${now.id}/zip`} download>
+                            Fetch them (zip)
+                        </a>
+                    )}
                 </p>
             )}
         </div>

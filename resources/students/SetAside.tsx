@@ -2,7 +2,14 @@ import { Link } from 'react-router-dom';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
 
-const WHAT = { lesson: 'a lesson', look: 'a look', ball: 'a ball', 'remove-ball': 'a ball taken out', prescribe: 'a prescription', result: 'a drill' } as const;
+const WHAT = {
+    lesson: 'a lesson',
+    look: 'a look',
+    ball: 'a ball',
+    'remove-ball': 'a ball taken out',
+    prescribe: 'a prescription',
+    result: 'a drill',
+} as const;
 
 /** Entries of this coach that the server did not take: nothing of them is lost, and the coach decides. */
 export function SetAside() {
@@ -15,9 +22,20 @@ export function SetAside() {
             <ul>
                 {refused.map((entry) => (
                     <li key={entry.id}>
-                        {entry.action.lessonId === null ? WHAT[entry.action.kind] : <Link className="underline" to={`/lessons/${entry.action.lessonId}`}>{WHAT[entry.action.kind]}</Link>}: {entry.message}{' '}
-                        <button type="button" className="min-h-8 px-2 underline" onClick={() => void outbox.again(entry.id)}>Try again</button>{' '}
-                        <button type="button" className="min-h-8 px-2 underline" onClick={() => void outbox.drop(entry.id)}>Take it out</button>
+                        {entry.action.lessonId === null ? (
+                            WHAT[entry.action.kind]
+                        ) : (
+                            <Link className="underline" to={`/lessons/${entry.action.lessonId}`}>
+                                {WHAT[entry.action.kind]}
+                            </Link>
+                        )}
+                        : {entry.message}{' '}
+                        <button type="button" className="min-h-8 px-2 underline" onClick={() => void outbox.again(entry.id)}>
+                            Try again
+                        </button>{' '}
+                        <button type="button" className="min-h-8 px-2 underline" onClick={() => void outbox.drop(entry.id)}>
+                            Take it out
+                        </button>
                     </li>
                 ))}
             </ul>

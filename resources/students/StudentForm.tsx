@@ -9,7 +9,11 @@ import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 
 const LONGEST_ABOUT = 500;
-const UNITS = [[null, 'as mine'], ['metric', 'metres, cm'], ['imperial', 'yards, inches']] as const;
+const UNITS = [
+    [null, 'as mine'],
+    ['metric', 'metres, cm'],
+    ['imperial', 'yards, inches'],
+] as const;
 const box = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal';
 
 /** A student to add or to change; what to take care of decides which drills are left out. */
@@ -18,7 +22,13 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
     const queries = useQueryClient();
     const navigate = useNavigate();
     const [id] = useState(() => student?.id ?? ulid());
-    const [draft, setDraft] = useState({ name: student?.name ?? '', handed: student?.handed ?? 'right', about: student?.about ?? '', limits: student?.limits ?? [], units: student?.units ?? null });
+    const [draft, setDraft] = useState({
+        name: student?.name ?? '',
+        handed: student?.handed ?? 'right',
+        about: student?.about ?? '',
+        limits: student?.limits ?? [],
+        units: student?.units ?? null,
+    });
     const save = useMutation({
         mutationFn: () => call<Student>('PUT', `students/${id}`, draft),
         onSuccess: async () => {
@@ -27,7 +37,10 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
             if (student === undefined) await navigate(`/students/${id}`);
         },
     });
-    const told = save.error instanceof ApiError && save.error.faults.length > 0 ? save.error.faults.map((fault) => fault.message).join('\n') : save.error?.message;
+    const told =
+        save.error instanceof ApiError && save.error.faults.length > 0
+            ? save.error.faults.map((fault) => fault.message).join('\n')
+            : save.error?.message;
     return (
         <Panel title={student === undefined ? 'A new student' : 'Change the student'} open onOpenChange={onClose}>
             <form
@@ -37,24 +50,83 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                     if (!save.isPending) save.mutate();
                 }}
             >
-                <label className="block font-semibold">Name<input className={box} required value={draft.name} onChange={(event) => { setDraft({ ...draft, name: event.target.value }); }} /></label>
+                <label className="block font-semibold">
+                    Name
+                    <input
+                        className={box}
+                        required
+                        value={draft.name}
+                        onChange={(event) => {
+                            setDraft({ ...draft, name: event.target.value });
+                        }}
+                    />
+                </label>
                 <div role="group" aria-label="Plays" className="flex gap-2">
-                    {(['right', 'left'] as const).map((handed) => <Button key={handed} chosen={draft.handed === handed} onClick={() => { setDraft({ ...draft, handed }); }}>{handed}-handed</Button>)}
+                    {(['right', 'left'] as const).map((handed) => (
+                        <Button
+                            key={handed}
+                            chosen={draft.handed === handed}
+                            onClick={() => {
+                                setDraft({ ...draft, handed });
+                            }}
+                        >
+                            {handed}-handed
+                        </Button>
+                    ))}
                 </div>
-                <label className="block font-semibold">Your own note, for you alone<input className={box} maxLength={LONGEST_ABOUT} value={draft.about} onChange={(event) => { setDraft({ ...draft, about: event.target.value }); }} /></label>
+                <label className="block font-semibold">
+                    Your own note, for you alone
+                    <input
+                        className={box}
+                        maxLength={LONGEST_ABOUT}
+                        value={draft.about}
+                        onChange={(event) => {
+                            setDraft({ ...draft, about: event.target.value });
+                        }}
+                    />
+                </label>
                 <div role="group" aria-label="To take care of">
                     <p className="mb-1 font-semibold">To take care of</p>
                     <div className="flex flex-wrap gap-1.5">
                         {catalogue?.limits.map((limit) => (
-                            <Button key={limit.id} chosen={draft.limits.includes(limit.id)} onClick={() => { setDraft({ ...draft, limits: draft.limits.includes(limit.id) ? draft.limits.filter((one) => one !== limit.id) : [...draft.limits, limit.id] }); }}>{limit.name}</Button>
+                            <Button
+                                key={limit.id}
+                                chosen={draft.limits.includes(limit.id)}
+                                onClick={() => {
+                                    setDraft({
+                                        ...draft,
+                                        limits: draft.limits.includes(limit.id)
+                                            ? draft.limits.filter((one) => one !== limit.id)
+                                            : [...draft.limits, limit.id],
+                                    });
+                                }}
+                            >
+                                {limit.name}
+                            </Button>
                         ))}
                     </div>
                 </div>
                 <div role="group" aria-label="Units on the student’s page" className="flex flex-wrap gap-1.5">
-                    {UNITS.map(([units, words]) => <Button key={words} chosen={draft.units === units} onClick={() => { setDraft({ ...draft, units }); }}>{words}</Button>)}
+                    {UNITS.map(([units, words]) => (
+                        <Button
+                            key={words}
+                            chosen={draft.units === units}
+                            onClick={() => {
+                                setDraft({ ...draft, units });
+                            }}
+                        >
+                            {words}
+                        </Button>
+                    ))}
                 </div>
-                {told !== undefined && <p role="alert" className="font-semibold whitespace-pre-line text-rust">{told}</p>}
-                <Button type="submit" main disabled={save.isPending}>{student === undefined ? 'Add the student' : 'Save'}</Button>
+                {told !== undefined && (
+                    <p role="alert" className="font-semibold whitespace-pre-line text-rust">
+                        {told}
+                    </p>
+                )}
+                <Button type="submit" main disabled={save.isPending}>
+                    {student === undefined ? 'Add the student' : 'Save'}
+                </Button>
             </form>
         </Panel>
     );

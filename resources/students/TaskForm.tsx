@@ -27,70 +27,158 @@ const box = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
 export function TaskForm({ catalogue, units, task: first, submit, problem, onSubmit }: Props) {
     const [task, setTask] = useState(first);
     const factor = shownFactor('m', units);
-    const shown = (value: number | null | undefined, by: number) => (value === null || value === undefined ? '' : String(Math.round((value / by) * 10) / 10));
-    const [figures, setFigures] = useState<Record<string, string>>(() => Object.fromEntries(FIGURES.map(({ id, metres }) => [id, shown(first[id], metres ? factor : 1)])));
+    const shown = (value: number | null | undefined, by: number) =>
+        value === null || value === undefined ? '' : String(Math.round((value / by) * 10) / 10);
+    const [figures, setFigures] = useState<Record<string, string>>(() =>
+        Object.fromEntries(FIGURES.map(({ id, metres }) => [id, shown(first[id], metres ? factor : 1)])),
+    );
     const [loft, setLoft] = useState(String(first.club.loft_deg));
     const [bounce, setBounce] = useState(String(first.club.bounce_deg));
     const shot = shotOf(catalogue, task.shot);
-    const change = (part: Partial<Task>) => { setTask({ ...task, ...part }); };
+    const change = (part: Partial<Task>) => {
+        setTask({ ...task, ...part });
+    };
     const onSend = (event: FormEvent) => {
         event.preventDefault();
         // What is not a number goes out as typed: the server names what is wrong with it.
         const club = { ...task.club, loft_deg: numberOr(loft), bounce_deg: numberOr(bounce) };
-        const typed = Object.fromEntries(FIGURES.map(({ id, metres }) => {
-            const text = figures[id] ?? '';
-            const value = text.trim() === '' ? null : numberOr(text);
-            return [id, typeof value === 'number' && metres ? value * factor : value];
-        }));
+        const typed = Object.fromEntries(
+            FIGURES.map(({ id, metres }) => {
+                const text = figures[id] ?? '';
+                const value = text.trim() === '' ? null : numberOr(text);
+                return [id, typeof value === 'number' && metres ? value * factor : value];
+            }),
+        );
         onSubmit({ ...task, ...typed, club });
     };
     return (
         <form onSubmit={onSend} className="space-y-5">
             <Choices label="Shot">
-                {catalogue.shots.map((one) => <Button key={one.id} chosen={task.shot === one.id} onClick={() => { change({ shot: one.id, lie: one.usual_lie, method: null }); }}>{one.id}</Button>)}
+                {catalogue.shots.map((one) => (
+                    <Button
+                        key={one.id}
+                        chosen={task.shot === one.id}
+                        onClick={() => {
+                            change({ shot: one.id, lie: one.usual_lie, method: null });
+                        }}
+                    >
+                        {one.id}
+                    </Button>
+                ))}
             </Choices>
             <Choices label="Lie">
-                {shot?.lies.map((lie) => <Button key={lie.id} chosen={task.lie === lie.id} onClick={() => { change({ lie: lie.id }); }}>{lie.label}</Button>)}
+                {shot?.lies.map((lie) => (
+                    <Button
+                        key={lie.id}
+                        chosen={task.lie === lie.id}
+                        onClick={() => {
+                            change({ lie: lie.id });
+                        }}
+                    >
+                        {lie.label}
+                    </Button>
+                ))}
             </Choices>
             <Choices label="Club, loft and bounce">
                 {catalogue.clubs.map((club) => (
                     <Button
                         key={club.loft_deg}
                         chosen={loft === String(club.loft_deg) && bounce === String(club.bounce_deg)}
-                        onClick={() => { setLoft(String(club.loft_deg)); setBounce(String(club.bounce_deg)); }}
+                        onClick={() => {
+                            setLoft(String(club.loft_deg));
+                            setBounce(String(club.bounce_deg));
+                        }}
                     >
                         {club.loft_deg}/{club.bounce_deg}
                     </Button>
                 ))}
-                <label className="flex items-center gap-2">Loft ° <input className={`${box} w-20`} inputMode="decimal" value={loft} onChange={(event) => { setLoft(event.target.value); }} /></label>
-                <label className="flex items-center gap-2">Bounce ° <input className={`${box} w-20`} inputMode="decimal" value={bounce} onChange={(event) => { setBounce(event.target.value); }} /></label>
+                <label className="flex items-center gap-2">
+                    Loft °{' '}
+                    <input
+                        className={`${box} w-20`}
+                        inputMode="decimal"
+                        value={loft}
+                        onChange={(event) => {
+                            setLoft(event.target.value);
+                        }}
+                    />
+                </label>
+                <label className="flex items-center gap-2">
+                    Bounce °{' '}
+                    <input
+                        className={`${box} w-20`}
+                        inputMode="decimal"
+                        value={bounce}
+                        onChange={(event) => {
+                            setBounce(event.target.value);
+                        }}
+                    />
+                </label>
             </Choices>
             <div className="flex flex-wrap gap-x-10 gap-y-5">
                 {FIGURES.filter(({ id }) => catalogue.task[id]?.sand_only !== true || shot?.sand === true).map(({ id, metres, label }) => (
                     <label key={id} className="block font-semibold">
                         {label}, {metres ? shownUnit('m', units) : '°'}
-                        <input className={`${box} mt-1 block w-24 font-normal`} inputMode="decimal" value={figures[id] ?? ''} onChange={(event) => { setFigures({ ...figures, [id]: event.target.value }); }} />
+                        <input
+                            className={`${box} mt-1 block w-24 font-normal`}
+                            inputMode="decimal"
+                            value={figures[id] ?? ''}
+                            onChange={(event) => {
+                                setFigures({ ...figures, [id]: event.target.value });
+                            }}
+                        />
                     </label>
                 ))}
                 <Choices label="Flight">
                     {catalogue.task.flight_wanted?.answers.map((answer) => (
-                        <Button key={answer.label} chosen={(task.flight_wanted ?? 'stock') === answer.value} onClick={() => { change({ flight_wanted: answer.value as Task['flight_wanted'] }); }}>{answer.label}</Button>
+                        <Button
+                            key={answer.label}
+                            chosen={(task.flight_wanted ?? 'stock') === answer.value}
+                            onClick={() => {
+                                change({ flight_wanted: answer.value as Task['flight_wanted'] });
+                            }}
+                        >
+                            {answer.label}
+                        </Button>
                     ))}
                 </Choices>
                 <label className="block font-semibold">
                     School
-                    <select className={`${box} mt-1 block font-normal`} value={task.method ?? ''} onChange={(event) => { change({ method: event.target.value === '' ? null : event.target.value as Task['method'] }); }}>
+                    <select
+                        className={`${box} mt-1 block font-normal`}
+                        value={task.method ?? ''}
+                        onChange={(event) => {
+                            change({ method: event.target.value === '' ? null : (event.target.value as Task['method']) });
+                        }}
+                    >
                         <option value="">the usual one for the lie</option>
-                        {catalogue.schools.map((school) => <option key={school.id} value={school.id}>{school.name}</option>)}
+                        {catalogue.schools.map((school) => (
+                            <option key={school.id} value={school.id}>
+                                {school.name}
+                            </option>
+                        ))}
                     </select>
                 </label>
             </div>
             <label className="block font-semibold">
                 What does the student believe goes wrong?
-                <input className={`${box} mt-1 block w-full font-normal`} placeholder="In the student’s words, for example: I scoop it" value={task.belief ?? ''} onChange={(event) => { change({ belief: event.target.value === '' ? null : event.target.value as Task['method'] }); }} />
+                <input
+                    className={`${box} mt-1 block w-full font-normal`}
+                    placeholder="In the student’s words, for example: I scoop it"
+                    value={task.belief ?? ''}
+                    onChange={(event) => {
+                        change({ belief: event.target.value === '' ? null : (event.target.value as Task['method']) });
+                    }}
+                />
             </label>
-            {problem !== '' && <p role="alert" className="font-semibold whitespace-pre-line text-rust">{problem}</p>}
-            <Button type="submit" main className="px-8">{submit}</Button>
+            {problem !== '' && (
+                <p role="alert" className="font-semibold whitespace-pre-line text-rust">
+                    {problem}
+                </p>
+            )}
+            <Button type="submit" main className="px-8">
+                {submit}
+            </Button>
         </form>
     );
 }
@@ -99,7 +187,9 @@ function Choices({ label, children }: { label: string; children: ReactNode }) {
     const id = useId();
     return (
         <div role="group" aria-labelledby={id}>
-            <p id={id} className="mb-1 font-semibold">{label}</p>
+            <p id={id} className="mb-1 font-semibold">
+                {label}
+            </p>
             <div className="flex flex-wrap items-center gap-2">{children}</div>
         </div>
     );

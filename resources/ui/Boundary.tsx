@@ -15,7 +15,14 @@ export class Boundary extends Component<{ children: ReactNode }, { broken: boole
             <main className="mx-auto max-w-xl p-6">
                 <h1 className="mb-3 text-3xl">This screen could not be shown</h1>
                 <p className="mb-4">Perhaps Low Point was renewed meanwhile. What you entered is kept on this device.</p>
-                <Button main onClick={() => { window.location.reload(); }}>Load it anew</Button>
+                <Button
+                    main
+                    onClick={() => {
+                        window.location.reload();
+                    }}
+                >
+                    Load it anew
+                </Button>
             </main>
         );
     }

@@ -17,7 +17,9 @@ export function Button({ chosen, main, hotkey, className = '', children, ...rest
             className={`min-h-12 border-[1.5px] border-ink px-3 font-semibold disabled:border-line disabled:text-soft ${filled ? 'bg-ink text-paper disabled:bg-soil' : 'bg-press text-ink'} ${className}`}
             {...rest}
         >
-            {hotkey !== undefined && children !== undefined && <kbd className="mr-2 max-sm:hidden font-text text-sm font-normal opacity-80">{hotkey}</kbd>}
+            {hotkey !== undefined && children !== undefined && (
+                <kbd className="mr-2 max-sm:hidden font-text text-sm font-normal opacity-80">{hotkey}</kbd>
+            )}
             {children}
         </button>
     );

@@ -29,22 +29,47 @@ export function ObservationField({ what, value, units, fault, stock, onSee }: Pr
                 className={`min-h-12 w-full px-2 py-0.5 text-left ${seen ? 'border-[1.5px] border-ink bg-press' : 'border-[1.5px] border-dashed border-line'} ${fault === undefined ? '' : 'outline-3 outline-rust'}`}
             >
                 <span className="block text-sm leading-tight">{what.label}</span>
-                <span className={`block leading-tight ${seen ? 'font-bold' : 'text-sm text-soft'}`}>{seen ? observed(what, value, units) : 'not looked at'}</span>
+                <span className={`block leading-tight ${seen ? 'font-bold' : 'text-sm text-soft'}`}>
+                    {seen ? observed(what, value, units) : 'not looked at'}
+                </span>
             </Popover.Trigger>
             <Popover.Portal>
-                <Popover.Content sideOffset={6} collisionPadding={12} className="z-10 w-80 border-[1.5px] border-ink bg-paper p-4" aria-label={what.label}>
+                <Popover.Content
+                    sideOffset={6}
+                    collisionPadding={12}
+                    className="z-10 w-80 border-[1.5px] border-ink bg-paper p-4"
+                    aria-label={what.label}
+                >
                     <div className="grid grid-cols-2 gap-2">
                         {what.answers.map((answer) => (
-                            <Button key={answer.label} chosen={answer.value === value} onClick={() => { see(answer.value); }}>
+                            <Button
+                                key={answer.label}
+                                chosen={answer.value === value}
+                                onClick={() => {
+                                    see(answer.value);
+                                }}
+                            >
                                 {answer.label}
-                                {typeof answer.value === 'number' && <span className="block text-sm font-normal">{observed(what, answer.value, units)}</span>}
+                                {typeof answer.value === 'number' && (
+                                    <span className="block text-sm font-normal">{observed(what, answer.value, units)}</span>
+                                )}
                             </Button>
                         ))}
                     </div>
                     {what.kind === 'number' && <Exact what={what} value={value} units={units} stock={stock} onSee={see} />}
-                    {fault !== undefined && <p className="mt-3 font-semibold text-rust" role="alert">{fault}</p>}
+                    {fault !== undefined && (
+                        <p className="mt-3 font-semibold text-rust" role="alert">
+                            {fault}
+                        </p>
+                    )}
                     {seen && (
-                        <button type="button" className="mt-3 min-h-12 underline" onClick={() => { see(null); }}>
+                        <button
+                            type="button"
+                            className="mt-3 min-h-12 underline"
+                            onClick={() => {
+                                see(null);
+                            }}
+                        >
                             Not looked at after all
                         </button>
                     )}
@@ -69,11 +94,27 @@ function Exact({ what, value, units, stock, onSee }: Omit<Props, 'fault'>) {
         >
             <label htmlFor={id} className="text-sm">
                 Exactly, in {shownUnit(what.unit, units)}
-                {stock && <> (card: {observed(what, stock[0], units)} to {observed(what, stock[1], units)})</>}
+                {stock && (
+                    <>
+                        {' '}
+                        (card: {observed(what, stock[0], units)} to {observed(what, stock[1], units)})
+                    </>
+                )}
             </label>
             <span className="flex gap-2">
-                <input id={id} inputMode="decimal" autoComplete="off" value={typed} onChange={(event) => { setTyped(event.target.value); }} className="min-h-12 w-full border-[1.5px] border-ink bg-press px-2" />
-                <button type="submit" className="min-h-12 border-[1.5px] border-ink bg-press px-4 font-semibold">Set</button>
+                <input
+                    id={id}
+                    inputMode="decimal"
+                    autoComplete="off"
+                    value={typed}
+                    onChange={(event) => {
+                        setTyped(event.target.value);
+                    }}
+                    className="min-h-12 w-full border-[1.5px] border-ink bg-press px-2"
+                />
+                <button type="submit" className="min-h-12 border-[1.5px] border-ink bg-press px-4 font-semibold">
+                    Set
+                </button>
             </span>
         </form>
     );

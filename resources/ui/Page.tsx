@@ -29,18 +29,39 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
     return (
         <>
             <header className="flex flex-wrap items-center gap-4 border-b-2 border-ink px-6 py-2">
-                <Link to={back} aria-label={back === '/' ? 'Students' : 'Back'} className="flex min-h-12 items-center"><Mark className="h-8 w-11" /></Link>
+                <Link to={back} aria-label={back === '/' ? 'Students' : 'Back'} className="flex min-h-12 items-center">
+                    <Mark className="h-8 w-11" />
+                </Link>
                 <h1 className="min-w-0 text-2xl break-words">{title}</h1>
                 <span className="ml-auto flex flex-wrap items-center gap-3 max-sm:ml-0">
-                    <Link to="/library" className="flex min-h-12 items-center px-2 underline underline-offset-4">Library</Link>
+                    <Link to="/library" className="flex min-h-12 items-center px-2 underline underline-offset-4">
+                        Library
+                    </Link>
                     {action}
                     <span>{coach?.name}</span>
-                    <Button onClick={() => { if (waiting === 0) void signOut(); else setLeaving(`${String(waiting)} ${waiting === 1 ? 'entry waits' : 'entries wait'} on this device to be sent. They stay here, unseen by others, and go out when you sign in again.`); }}>Sign out</Button>
+                    <Button
+                        onClick={() => {
+                            if (waiting === 0) void signOut();
+                            else
+                                setLeaving(
+                                    `${String(waiting)} ${waiting === 1 ? 'entry waits' : 'entries wait'} on this device to be sent. They stay here, unseen by others, and go out when you sign in again.`,
+                                );
+                        }}
+                    >
+                        Sign out
+                    </Button>
                 </span>
             </header>
             {leaving !== null && (
                 <p role="alert" className="flex flex-wrap items-center gap-3 border-b border-ink bg-ochre-wash px-6 py-2">
-                    {leaving} <Button onClick={() => void signOut()}>Sign out</Button> <Button onClick={() => { setLeaving(null); }}>Stay</Button>
+                    {leaving} <Button onClick={() => void signOut()}>Sign out</Button>{' '}
+                    <Button
+                        onClick={() => {
+                            setLeaving(null);
+                        }}
+                    >
+                        Stay
+                    </Button>
                 </p>
             )}
             <main className="mx-auto max-w-6xl p-6">{children}</main>
@@ -62,7 +83,9 @@ export function Trouble({ error, onRetry }: { error: Error; onRetry: () => void 
 export function Skeleton({ lines = 5 }: { lines?: number }) {
     return (
         <div aria-busy="true" aria-label="Loading" className="space-y-3">
-            {Array.from({ length: lines }, (_, i) => <div key={i} className="h-10 bg-soil" />)}
+            {Array.from({ length: lines }, (_, i) => (
+                <div key={i} className="h-10 bg-soil" />
+            ))}
         </div>
     );
 }

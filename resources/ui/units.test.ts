@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest';
 import type { Field } from '../api/types.gen';
 import { numberOr, observed, percent, place, shownFactor, withUnit } from './units';
 
-const field: Field = { kind: 'number', label: 'Feet apart', unit: 'mm', min: 0, max: 800, answers: [{ label: 'together', value: 120 }], sand_only: false };
+const field: Field = {
+    kind: 'number',
+    label: 'Feet apart',
+    unit: 'mm',
+    min: 0,
+    max: 800,
+    answers: [{ label: 'together', value: 120 }],
+    sand_only: false,
+};
 
 describe('figures in the units of the reader', () => {
     it('names the side in words, not by a sign', () => {
@@ -24,7 +32,9 @@ describe('figures in the units of the reader', () => {
     });
 
     it('words a choice by its label and a figure with its unit', () => {
-        expect(observed({ ...field, kind: 'choice', answers: [{ label: 'held off', value: 'held_off' }] }, 'held_off', 'metric')).toBe('held off');
+        expect(observed({ ...field, kind: 'choice', answers: [{ label: 'held off', value: 'held_off' }] }, 'held_off', 'metric')).toBe(
+            'held off',
+        );
         expect(observed(field, 120, 'metric')).toBe('12 cm');
     });
 
@@ -34,7 +44,12 @@ describe('figures in the units of the reader', () => {
 });
 
 describe('what was typed', () => {
-    it.each([['12', 12], ['4,5', 4.5], ['−3', -3], [' 7 ', 7]])('reads %s', (typed, number) => {
+    it.each([
+        ['12', 12],
+        ['4,5', 4.5],
+        ['−3', -3],
+        [' 7 ', 7],
+    ])('reads %s', (typed, number) => {
         expect(numberOr(typed)).toBe(number);
     });
 

@@ -11,6 +11,8 @@ export function useKeys(keys: Record<string, () => void>): void {
             act();
         };
         window.addEventListener('keydown', onKey);
-        return () => { window.removeEventListener('keydown', onKey); };
+        return () => {
+            window.removeEventListener('keydown', onKey);
+        };
     });
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Contract\OpenApi;
 use PHPUnit\Framework\AssertionFailedError;
 use Tests\Support\CoachRoutes;
 use Tests\TestCase;
@@ -46,6 +47,16 @@ final class ContractTest extends TestCase
             'POST api/sheets/{import}/check' => 409,
             'POST api/sheets/{import}/confirm' => 409,
         ], $refused);
+    }
+
+    public function test_the_contract_can_be_read_and_taken_away_by_anybody(): void
+    {
+        $page = (string) $this->get('/docs/api')->assertOk()->getContent();
+        foreach (['/api/lessons/{lesson}/sets/{set}/balls/{ballId}', 'shape-Reading', 'Stores the ball with this id'] as $told) {
+            self::assertStringContainsString($told, $page);
+        }
+        self::assertStringNotContainsString('<script', $page);
+        self::assertStringEqualsFile($this->get('/docs/openapi.json')->assertOk()->baseResponse->getFile()->getPathname(), (string) file_get_contents(OpenApi::written()));
     }
 
     public function test_an_answer_with_a_key_too_many_or_too_few_breaks_the_contract(): void
