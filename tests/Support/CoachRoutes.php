@@ -37,7 +37,7 @@ trait CoachRoutes
         $lesson = $bea->lessons()->has('prescription')->firstOrFail();
         $set = $lesson->sets()->firstOrFail();
         $import = SheetImport::query()->firstOrCreate(['student_id' => $bea->id], ['name' => 'a.csv', 'hash' => str_repeat('0', 64), 'total' => 2, 'state' => SheetImport::DONE]);
-        $preset = SheetPreset::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['name' => 'Range', 'mapping' => []]);
+        $preset = SheetPreset::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['name' => 'Range', 'mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike', 'unit' => null, 'flipped' => false, 'words' => new \stdClass]], 'time' => null, 'only' => null]]);
         $drill = OwnDrill::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['name' => 'Gate', 'content' => ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []]]);
         $card = OwnCard::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['shot' => 'chip', 'content' => ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => []]]);
         $link = $bea->links()->first() ?? $bea->links()->create(['token_hash' => str_repeat('0', 64), 'expires_at' => now()->addDay()]);
@@ -61,14 +61,14 @@ trait CoachRoutes
             str_ends_with($route->uri(), 'sessions/{session}') => ['day' => '2026-12-01'],
             str_ends_with($route->uri(), 'results/{resultId}') => ['drill' => 'brush_line', 'goal' => [], 'attempts' => [true], 'done_at' => '2026-11-25T10:00:00Z'],
             str_ends_with($route->uri(), 'links') => ['days' => 7],
-            str_ends_with($route->uri(), 'prescription') => ['set_id' => $bea, 'cause' => 'scoop', 'feel' => 'x', 'drills' => [], 'goals' => [], 'sentence' => ''],
+            str_ends_with($route->uri(), 'prescription') => ['set_id' => $this->ids()['set'], 'cause' => 'scoop', 'feel' => 'x', 'drills' => [], 'goals' => [], 'sentence' => ''],
             str_contains($route->uri(), 'balls/') => ['seen' => ['strike' => 'heavy'], 'hit_at' => '2026-11-25T10:00:00Z'],
             str_contains($route->uri(), 'own/cards') => ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => []],
             str_contains($route->uri(), 'own/drills') => ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []],
             str_ends_with($route->uri(), 'try') => ['setup' => ['shaft_lean_deg' => 2], 'task' => []],
             str_contains($route->uri(), 'sets/') => ['purpose' => 'before', 'setup' => ['shaft_lean_deg' => 1], 'motion' => []],
             str_contains($route->uri(), 'lessons/') => ['student_id' => $bea, 'task' => self::CHIP, 'began_at' => '2026-11-25T10:00:00Z', 'closed_at' => null],
-            default => ['name' => 'Mine', 'handed' => 'left', 'about' => '', 'limits' => []],
+            default => ['name' => 'Bea', 'handed' => 'left', 'about' => '', 'limits' => []],
         };
     }
 }

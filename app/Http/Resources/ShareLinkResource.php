@@ -24,9 +24,14 @@ use Illuminate\Http\Request;
  */
 final class ShareLinkResource extends ApiResource
 {
-    public function __construct(ShareLink $link, private readonly ?string $path = null)
+    private ?string $path = null;
+
+    /** The only time that it is told. */
+    public function withPath(string $path): self
     {
-        parent::__construct($link);
+        $this->path = $path;
+
+        return $this;
     }
 
     /** @return array<string, mixed> */

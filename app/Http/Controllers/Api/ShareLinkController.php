@@ -37,7 +37,7 @@ final class ShareLinkController
         $token = Str::random(self::TOKEN_LENGTH);
         $link = $student->links()->create(['token_hash' => ShareLink::hash($token), 'expires_at' => now()->addDays($request->integer('days'))]);
 
-        return (new ShareLinkResource($link, "/p/{$token}"))->response()->setStatusCode(201);
+        return (new ShareLinkResource($link))->withPath("/p/{$token}")->response()->setStatusCode(201);
     }
 
     /** Revokes a link. */

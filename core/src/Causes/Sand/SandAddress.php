@@ -39,7 +39,7 @@ final class SandAddress
                 true,
                 [
                     new Ramp(Observable::FaceOpen, 12, 2, Strength::Strong),
-                    new Seen(Observable::FaceBackswing, ['looks_down', 'along_spine'], Strength::Weak),
+                    new Seen(Observable::FaceBackswing, ['looks_down'], Strength::Weak, neutral: ['along_spine']),
                 ],
                 new Mechanism(depthMm: 0.4, touchSdMm: 18, faceDeg: 3),
                 new Cure(
@@ -171,7 +171,7 @@ final class SandAddress
                 true,
                 [
                     new Ramp(Observable::ShaftLean, 1, 7, Strength::Strong),
-                    new Seen(Observable::Release, ['held_off'], Strength::Medium, neutral: ['matched']),
+                    new Seen(Observable::Release, ['held_off'], Strength::Strong, neutral: ['matched']),
                 ],
                 new Mechanism(touchMm: 3, touchSdMm: 22, depthMm: 0.6, addressLeanDeg: 7, traits: [BallTrait::Scrape->value => 0.5]),
                 new Cure(

@@ -124,7 +124,7 @@ final class Body
                 false,
                 [
                     new Ramp(Observable::GripPressure, 5, 8, Strength::Strong),
-                    new Seen(Observable::Rhythm, ['jerky'], Strength::Medium, neutral: ['snatched']),
+                    new Seen(Observable::Rhythm, ['jerky'], Strength::Weak, neutral: ['snatched']),
                 ],
                 new Mechanism(touchMm: -3, touchSdMm: 16, scatter: 1.35),
                 new Cure(

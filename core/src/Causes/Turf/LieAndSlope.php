@@ -53,7 +53,7 @@ final class LieAndSlope
                 [
                     new Ramp(Observable::LeadWeight, 60, 48, Strength::Strong),
                     new Ramp(Observable::StanceWidth, 200, 110, Strength::Medium),
-                    new Ramp(Observable::FaceOpen, 4, -1, Strength::Medium),
+                    new Ramp(Observable::FaceOpen, 4, 0, Strength::Medium),
                     new Seen(Observable::WristSet, ['none', 'late'], Strength::Medium),
                 ],
                 new Mechanism(touchMm: -35, touchSdMm: 22, noContact: 0.1, radiusMm: 1300, traits: [BallTrait::Runs->value => 0.5]),

@@ -35,7 +35,7 @@ final class SpeedAndDistance
                 [
                     new BackswingAgainstShot(1, Strength::Strong),
                     new Seen(Observable::SpeedChange, ['quitting'], Strength::Strong),
-                    new Seen(Observable::Finish, ['cut_short'], Strength::Medium),
+                    new Seen(Observable::Finish, ['cut_short'], Strength::Weak),
                 ],
                 new Mechanism(touchMm: -25, touchSdMm: 20, depthMm: 0.3, carry: -0.12),
                 new Cure(

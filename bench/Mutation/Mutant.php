@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Bench\Mutation;
+
+/** One small change of one file of the core. */
+final readonly class Mutant
+{
+    public function __construct(
+        public string $file,
+        public int $line,
+        public int $from,
+        public int $to,
+        public string $was,
+        public string $becomes,
+    ) {}
+
+    public function apply(string $code): string
+    {
+        return substr_replace($code, $this->becomes, $this->from, $this->to - $this->from);
+    }
+
+    /** The same however the file around it moves. */
+    public function name(): string
+    {
+        return "{$this->file}:{$this->line}  {$this->was}  ->  {$this->becomes}";
+    }
+}
