@@ -33,5 +33,9 @@ export default tseslint.config(
         rules: { ...hooks.configs.recommended.rules, '@typescript-eslint/no-explicit-any': 'error' },
     },
     { ignores: ['**/*.gen.ts'] },
-    { files: ['resources/**/*.{ts,tsx}'], ignores: ['**/*.test.{ts,tsx}'], rules: { 'no-restricted-syntax': ['error', ...rulesOfTheJob] } },
+    {
+        files: ['resources/**/*.{ts,tsx}'],
+        ignores: ['**/*.test.{ts,tsx}', 'resources/test/**'],
+        rules: { 'no-restricted-syntax': ['error', ...rulesOfTheJob] },
+    },
 );

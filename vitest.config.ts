@@ -1,4 +1,5 @@
+import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
 
-// Pure functions only: what the screens do is tested in Chromium (tests/Browser).
-export default defineConfig({ test: { include: ['resources/**/*.test.ts'], testTimeout: 30_000 } });
+// Functions, and components by themselves; whole screens are tested in Chromium (tests/Browser).
+export default defineConfig({ plugins: [react()], test: { include: ['resources/**/*.test.{ts,tsx}'], testTimeout: 30_000 } });

@@ -11,7 +11,7 @@ import type { Bench } from './useBench';
 import { touchText } from './words';
 
 /** The middle row of letters is a ruler: from 8 cm on the left of the ball to 8 cm on its right. */
-export const TOUCH_KEYS = ['a', 's', 'd', 'f', 'g', 'h', 'j', 'k', 'l'];
+const TOUCH_KEYS = ['a', 's', 'd', 'f', 'g', 'h', 'j', 'k', 'l'];
 const KEY_MM = 20;
 export const MARK_KEYS: Record<string, string> = { brush: 'q', shallow: 'w', deep: 'e' };
 

@@ -9,7 +9,7 @@ import { Skeleton, Trouble } from '../ui/Page';
 import { numberOr, observed, shownFactor, shownUnit } from '../ui/units';
 import { OwnDrillForm } from './OwnDrillForm';
 
-export interface OwnBundle {
+interface OwnBundle {
     figures: { observable: string; to: number; text: string }[];
     feel: string;
     drills: DrillHandout[];
@@ -191,7 +191,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
                     }}
                 />
             </label>
-            <h3 className="text-lg">Drills, at most two</h3>
+            <h3 className="text-lg">Drills, at most {own.most.drills}</h3>
             <div className="mt-1 flex flex-wrap gap-1.5">
                 {sheets.map((drill) => (
                     <Button

@@ -1,3 +1,5 @@
+import { scaleLinear, scaleUtc, type ScaleLinear } from 'd3-scale';
+
 /** One figure at a time: what is drawn, told and taken along. Values are in the unit that is shown. */
 export interface Point {
     at: string;
@@ -26,10 +28,11 @@ export function spanOf(times: string[]): Span {
 
 /** Places of the times on a line of this width, in order; marks of one moment stand beside each other, not on each other. */
 export function placed(times: string[], span: Span, width: number, apart: number): number[] {
+    const scale = scaleUtc([new Date(span.from), new Date(span.to)], [0, width]);
     let last = -Infinity;
     let wanted = NaN;
     return times.map((time) => {
-        const exact = ((Date.parse(time) - span.from) / (span.to - span.from)) * width;
+        const exact = scale(new Date(time));
         const x = exact === wanted ? last + apart : exact;
         wanted = exact;
         last = x;
@@ -37,16 +40,21 @@ export function placed(times: string[], span: Span, width: number, apart: number
     });
 }
 
-/** A scale that holds all of these and ends on round figures, with its middle. */
-export function scaleOf(values: number[], least?: number): { bottom: number; top: number; step: number } {
+/** So many lines at most are wished for across a chart. */
+const LINES = 2;
+
+/** A scale that holds all of these and ends on round figures, at least so wide. */
+export function scaleOf(values: number[], least = 1): ScaleLinear<number, number> {
     const [low, high] = [Math.min(...values), Math.max(...values)];
-    const wide = Math.max(high - low, Math.abs(high) * 0.1, least ?? 1);
-    const rough = wide / 2;
-    const ten = 10 ** Math.floor(Math.log10(rough));
-    const step = ([1, 2, 2.5, 5, 10].find((one) => one * ten >= rough) ?? 10) * ten;
-    const bottom = Math.floor(low / step) * step;
-    return { bottom, top: Math.max(bottom + step, Math.ceil(high / step) * step), step };
+    const wide = Math.max(high - low, Math.abs(high) * 0.1, least);
+    return scaleLinear()
+        .domain([low, low + wide])
+        .nice(LINES)
+        .clamp(true);
 }
+
+/** The round figures of a scale, its ends among them. */
+export const linesOf = (scale: ScaleLinear<number, number>): number[] => scale.ticks(LINES);
 
 /** A table by RFC 4180; no cell of it is a formula. */
 export function csv(rows: (string | number | null)[][]): string {

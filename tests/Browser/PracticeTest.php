@@ -140,7 +140,7 @@ final class PracticeTest extends BrowserTestCase
             $this->readingOf($ball);
         }
         $this->press('Prescribe');
-        $this->see('Drills, at most two');
+        $this->see('Drills, at most');
         $this->tapTwice('Hand it out');
         $this->see('Handed out');
         $this->tapTwice('Hit the next set');
@@ -195,7 +195,7 @@ final class PracticeTest extends BrowserTestCase
             $this->readingOf($ball);
         }
         $this->keys('p');
-        $this->see('Drills, at most two');
+        $this->see('Drills, at most');
         $this->press('Dose and pass mark');
         $this->browser->executeScript('const select = document.querySelector("[role=dialog] details select"); Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set.call(select, arguments[0]); select.dispatchEvent(new Event("change", {bubbles: true}));', [$kind]);
         foreach (array_filter(explode(';', $mark)) as $pair) {

@@ -66,7 +66,7 @@ final class Screenshots extends BrowserTestCase
         $this->picture('what-if');
         $this->press('Close');
         $this->press('Change it');
-        $this->see('Drills, at most two');
+        $this->see('Drills, at most');
         $this->picture('prescription');
 
         $this->openFirstLesson('Petra Lindqvale');
@@ -102,7 +102,7 @@ final class Screenshots extends BrowserTestCase
             $this->visit('/lessons/'.$this->enter('Noor', $name)[0]);
             $this->see('Work on first');
             $this->press('Prescribe');
-            $this->see('Drills, at most two');
+            $this->see('Drills, at most');
             $this->picture($picture, 'cases');
         }
         foreach (['Digs close behind, shaft well forward' => 'handle', 'Long pitch, forced, knee-high job with a shoulder swing' => 'forced', 'Soft sand, square face, digs' => 'square'] as $name => $picture) {

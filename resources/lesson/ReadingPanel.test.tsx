@@ -1,0 +1,100 @@
+// @vitest-environment jsdom
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { Lesson, Reading } from '../api/types.gen';
+import { bench, catalogue, cause, lesson, reading, set } from '../test/make';
+import { ReadingPanel } from './ReadingPanel';
+
+const show = (told: Reading | undefined, over: Partial<Lesson> = {}) => {
+    const noted = bench();
+    const onRetest = vi.fn();
+    render(
+        <QueryClientProvider client={new QueryClient()}>
+            <ReadingPanel
+                bench={noted}
+                lesson={lesson(over)}
+                set={set()}
+                reading={told}
+                catalogue={catalogue()}
+                handed="right"
+                units="metric"
+                onRetest={onRetest}
+            />
+        </QueryClientProvider>,
+    );
+    return { ...noted, onRetest };
+};
+const shown = () => [...document.querySelectorAll('[data-cause]')].map((one) => one.getAttribute('data-cause'));
+
+afterEach(cleanup);
+
+describe('the reading', () => {
+    it('shows as many causes as it says are likely, with their share and heaviest reasons', () => {
+        show(reading());
+        expect(shown()).toEqual(['handle', 'weight']);
+        expect(document.querySelector('[data-cause=handle]')?.textContent).toContain('70 %');
+        expect(document.querySelector('[data-cause=handle]')?.textContent).toContain('handle was seen. Marks are deep.');
+        expect(document.querySelector('[data-cause=weight]')?.textContent).not.toContain('Marks are deep.');
+    });
+
+    it('opens the evidence for and against a cause, with its odds behind a fold', () => {
+        show(
+            reading({
+                causes: [
+                    cause('handle', { against: [{ text: 'Flight is high.', odds: 0.4, says: 'speaks against it', how: 'rarely so' }] }),
+                ],
+                likely: 1,
+            }),
+        );
+        fireEvent.click(screen.getByText('Cause handle'));
+        const dialog = screen.getByRole('dialog');
+        expect(dialog.textContent).toContain('60 % likely, from 10 % before anything was seen.');
+        expect(dialog.textContent).toContain('Flight is high. It speaks against it.');
+        expect(dialog.textContent).toContain('× 0.4');
+    });
+
+    it('takes the answer to what to look at next', () => {
+        const answers = [
+            { label: 'on it', value: 5, then: '' },
+            { label: 'upright', value: 0, then: '' },
+        ];
+        const { see } = show(
+            reading({
+                check_next: {
+                    observable: 'shaft_lean_deg',
+                    label: 'Shaft lean',
+                    why: 'It tells the two apart.',
+                    cost: 1,
+                    bits_per_look: 0.4,
+                    answers,
+                },
+            }),
+        );
+        fireEvent.click(screen.getByRole('button', { name: 'upright' }));
+        expect(see.mock.calls[0]?.slice(1)).toEqual([expect.objectContaining({ id: 'shaft_lean_deg' }), 0]);
+    });
+
+    it('says each warning, and what tells two causes apart', () => {
+        show(reading({ warnings: [{ id: 'scatter_not_aim', text: 'Do not move the ball.' }], tell_apart: ['Film the strike.'] }));
+        expect(document.querySelector('[data-warning=scatter_not_aim]')?.textContent).toBe('Do not move the ball.');
+        expect(screen.getByText('Film the strike.')).toBeTruthy();
+    });
+
+    it('offers the next set once something was handed out', () => {
+        const prescription = {
+            cause: 'handle',
+            school: 'neutral_shaft',
+            content: { cause_name: 'Handle', setup: [], feel: '', drills: [], stop: null, measure: null },
+        };
+        const { onRetest } = show(reading(), { prescription });
+        fireEvent.click(screen.getByRole('button', { name: 'Hit the next set' }));
+        expect(onRetest).toHaveBeenCalledTimes(1);
+        expect(screen.getByText(/Handed out: Handle\./)).toBeTruthy();
+    });
+
+    it('waits without an answer', () => {
+        show(undefined);
+        expect(screen.getByTestId('reading').getAttribute('data-balls')).toBe('0');
+    });
+});

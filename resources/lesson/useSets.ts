@@ -1,0 +1,48 @@
+import { useRef, useState } from 'react';
+import { useSearchParams } from 'react-router-dom';
+import type { BallSet, Lesson, Purpose } from '../api/types.gen';
+import type { Bench } from './useBench';
+
+type View = { set: string } | 'side-by-side';
+
+/** A set that was begun is on the screen by then, or will not come. */
+const UNDER_WAY_MS = 5000;
+
+/** Which set of the lesson is on the screen, and how the next one begins. */
+export function useSets(bench: Bench) {
+    const [asked] = useSearchParams();
+    const [view, setView] = useState<View | null>(() => (asked.has('set') ? { set: asked.get('set') ?? '' } : null));
+    const begun = useRef({ id: '', at: 0 });
+    const sets = bench.lesson?.sets ?? [];
+    const sideBySide = view === 'side-by-side';
+    const set: BallSet | undefined = view === null || sideBySide ? sets.at(-1) : (sets.find((one) => one.id === view.set) ?? sets.at(-1));
+
+    const begin = (purpose: Purpose, lesson: Lesson) => {
+        // The one begun a moment ago is still on its way to the screen.
+        if (Date.now() - begun.current.at < UNDER_WAY_MS && !sets.some((one) => one.id === begun.current.id)) return;
+        // A double tap, or a set begun and not used: that one serves.
+        const last = sets.at(-1);
+        if (last !== undefined && last.purpose !== 'before' && last.balls.length === 0) {
+            setView({ set: last.id });
+            return;
+        }
+        const changed = (lesson.prescription?.content.setup ?? []).flatMap((one) => one.observable ?? []);
+        begun.current = { id: bench.beginSet(purpose, last, purpose === 'after' ? changed : []), at: Date.now() };
+        setView({ set: begun.current.id });
+    };
+
+    return {
+        sets,
+        set,
+        sideBySide,
+        /** The ball that was asked for with the set; 0 = none. */
+        ball: set !== undefined && asked.get('set') === set.id ? Number(asked.get('ball')) : 0,
+        show: (id: string) => {
+            setView({ set: id });
+        },
+        showAll: () => {
+            setView('side-by-side');
+        },
+        begin,
+    };
+}

@@ -1,0 +1,247 @@
+import { vi } from 'vitest';
+import type {
+    BallSet,
+    Catalogue,
+    DrillHandout,
+    Field,
+    Goal,
+    Lesson,
+    Observable,
+    Practice,
+    PracticeDrill,
+    Proposal,
+    Reading,
+    WeighedCause,
+} from '../api/types.gen';
+import type { Bench } from '../lesson/useBench';
+
+// Made-up answers of the API for tests of components: small, of the types of the contract.
+
+const field = (label: string, over: Partial<Field> = {}): Field => ({
+    kind: 'number',
+    label,
+    unit: 'mm',
+    min: -300,
+    max: 300,
+    answers: [],
+    sand_only: false,
+    ...over,
+});
+
+const words = (label: string, values: string[], sandOnly = false): Field =>
+    field(label, { kind: 'choice', unit: '', answers: values.map((value) => ({ label: value, value })), sand_only: sandOnly });
+
+const observable = (id: Observable['id'], over: Partial<Observable> = {}): Observable => ({
+    ...field(id),
+    id,
+    group: 'setup',
+    usual: null,
+    ...over,
+});
+
+export const lean = observable('shaft_lean_deg', { label: 'Shaft lean', unit: 'degrees', min: -20, max: 30, usual: 0 });
+export const position = observable('ball_position_pct', { label: 'Ball position', unit: '%', min: 0, max: 150, usual: 50 });
+export const weight = observable('lead_weight_pct', { label: 'Weight', unit: '%', min: 0, max: 100, usual: 60 });
+
+export const catalogue = (): Catalogue => ({
+    shots: [
+        {
+            id: 'chip',
+            sand: false,
+            usual_lie: 'fairway',
+            lies: [
+                { id: 'tight', label: 'tight' },
+                { id: 'fairway', label: 'fairway' },
+            ],
+            strikes: [
+                { id: 'clean', good: true },
+                { id: 'heavy', good: false },
+                { id: 'thin', good: false },
+            ],
+        },
+        {
+            id: 'bunker',
+            sand: true,
+            usual_lie: 'sand_medium',
+            lies: [{ id: 'sand_medium', label: 'sand' }],
+            strikes: [
+                { id: 'splash', good: true },
+                { id: 'short', good: false },
+            ],
+        },
+    ],
+    observables: [lean, position, weight],
+    task: { carry_m: field('Carry', { unit: 'm', min: 0, max: 150 }), lip_height_m: field('Lip', { unit: 'm', sand_only: true }) },
+    club: {},
+    ball: {
+        touch_mm: field('Touch'),
+        mark: words('Mark', ['none', 'brush', 'shallow', 'deep']),
+        flight: words('Flight', ['low', 'expected', 'high']),
+        roll: words('Roll', ['checks', 'normal', 'runs']),
+        sound: words('Sound', ['click', 'thud'], true),
+        sand_direction: words('Sand flew', ['left', 'target'], true),
+        carry_m: field('Carry', { unit: 'm', min: 0, max: 300 }),
+        start_deg: field('Start', { unit: 'degrees' }),
+    },
+    schools: [],
+    limits: [],
+    causes: [],
+    purposes: [
+        { id: 'before', title: 'Before' },
+        { id: 'after', title: 'After the change' },
+        { id: 'retest', title: 'Retest' },
+    ],
+    scoring: ['count', 'ladder'],
+    grounds: ['grass', 'sand'],
+    usual_plan: { days: { 2: 20 }, minutes: 20, grounds: ['grass'], weeks: 2 },
+    clubs: [{ loft_deg: 56, bounce_deg: 12 }],
+    first_task: { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 }, carry_m: 9 },
+    most: { drills: 2, sure: 10, text: 500, reports: 100 },
+});
+
+export const goal = (over: Partial<Goal> = {}): Goal => ({
+    kind: 'count',
+    need: 7,
+    of: 10,
+    sets: 2,
+    balls: 10,
+    minutes: 8,
+    text: '7 of 10',
+    rungs: 4,
+    ladder: [],
+    farthest_m: 300,
+    ...over,
+});
+
+const drill = (id: string, over: Partial<DrillHandout> = {}): DrillHandout => ({
+    id,
+    name: `Drill ${id}`,
+    purpose: 'To brush the line.',
+    equipment: [],
+    grounds: ['grass'],
+    steps: ['Brush it.'],
+    trade: { better: '', worse: '' },
+    distances: [],
+    picture: [],
+    dose: { sets: 2, balls: 10, minutes: 8 },
+    pass: { kind: 'count', need: 7, of: 10, text: 'On the line.' },
+    goal: goal(),
+    easier: '',
+    harder: '',
+    feel: '',
+    cautions: [],
+    ...over,
+});
+
+export const practiceDrill = (over: Partial<PracticeDrill> = {}): PracticeDrill => ({
+    ...drill('brush_line'),
+    svg: null,
+    next: { id: 'again', text: 'Not done yet.' },
+    numbers: [12, 18, 9],
+    ...over,
+});
+
+export const practice = (): Practice => ({
+    student: { name: 'Bea', handed: 'right', units: 'metric', guardian: false },
+    fault: null,
+    setup: [],
+    card: [],
+    feel: null,
+    sentence: '',
+    drills: [practiceDrill()],
+    plan: null,
+    results: [],
+    most_sure: 10,
+    cautions: [],
+});
+
+export const cause = (id: string, over: Partial<WeighedCause> = {}): WeighedCause => ({
+    id,
+    name: `Cause ${id}`,
+    probability: 0.6,
+    for: [{ text: `${id} was seen.`, odds: 6, says: 'speaks strongly for it', how: 'nearly always so' }],
+    against: [],
+    main_reasons: [`${id} was seen.`, 'Marks are deep.', 'Touch is behind.'],
+    gain: 0.3,
+    gain_text: null,
+    effort: 1,
+    if_wrong: 'It would stay.',
+    prior: 0.1,
+    ...over,
+});
+
+export const proposal = (over: Partial<Proposal> = {}): Proposal => ({
+    setup: [{ observable: 'shaft_lean_deg', from: 12, to: 3, text: 'Bring the grip end back.' }],
+    feel: 'Hands soft.',
+    feels: { outside: 'Point at the buckle.', inside: 'Hands soft.', sound: 'Hear it brush.' },
+    drills: [drill('one'), drill('two')],
+    other_drills: [drill('three')],
+    left_out: [],
+    stop: null,
+    measure: null,
+    ...over,
+});
+
+export const reading = (over: Partial<Reading> = {}): Reading => ({
+    pattern: {
+        text: 'Two of four clean.',
+        low_point_text: 'Low point about 2 cm behind.',
+        main_strike: 'heavy',
+        n: 4,
+        measured: 1,
+        assumed: 3,
+        censored: 0,
+        good: { count: 2, of: 4 },
+        low_point_mm: { mean: -20, sd: 10, error: 5, known: true },
+        touch_mm: { mean: -40, sd: 12 },
+    },
+    balls: [],
+    radius_mm: 1100,
+    causes: [cause('handle', { probability: 0.7 }), cause('weight', { probability: 0.3 }), cause('chest', { probability: 0.05 })],
+    likely: 2,
+    work_on_first: 'handle',
+    advice: 'Work on the handle first.',
+    check_next: null,
+    warnings: [],
+    tell_apart: [],
+    school: { id: 'neutral_shaft', name: 'Neutral shaft', idea: 'Shaft upright.', why: '', entry_mm: null, offer: null },
+    card: { shaft_lean_deg: [0, 4] },
+    card_notes: [],
+    prescription: proposal(),
+    prediction: null,
+    model: null,
+    ...over,
+});
+
+export const set = (over: Partial<BallSet> = {}): BallSet => ({
+    id: 'A',
+    purpose: 'before',
+    setup: {},
+    motion: {},
+    confidence: null,
+    balls: [],
+    ...over,
+});
+
+export const lesson = (over: Partial<Lesson> = {}): Lesson => ({
+    id: 'L',
+    student_id: 'S',
+    task: { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 } },
+    began_at: '2026-11-24T10:00:00Z',
+    closed_at: null,
+    prescription: null,
+    sets: [set()],
+    ...over,
+});
+
+/** A bench that notes what it is asked to do. */
+export function bench(): Bench & {
+    addBall: ReturnType<typeof vi.fn>;
+    see: ReturnType<typeof vi.fn>;
+    send: ReturnType<typeof vi.fn>;
+    sure: ReturnType<typeof vi.fn>;
+} {
+    const noted = { addBall: vi.fn(), see: vi.fn(), send: vi.fn(), sure: vi.fn() };
+    const nothing = { trouble: null, waiting: 0, refused: [], canUndo: false, canRedo: false, undo: vi.fn(), redo: vi.fn() };
+    return { ...nothing, ...noted } as unknown as ReturnType<typeof bench>;
+}
