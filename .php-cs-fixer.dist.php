@@ -17,4 +17,13 @@ return (new PhpCsFixer\Config)
         'single_line_empty_body' => true,
         'trailing_comma_in_multiline' => ['elements' => ['arguments', 'arrays', 'match', 'parameters']],
     ])
-    ->setFinder(PhpCsFixer\Finder::create()->in(['app', 'bootstrap', 'config', 'core/src', 'core/tests', 'core/bin', 'database', 'routes', 'tests'])->exclude('cache'));
+    ->setFinder(
+        PhpCsFixer\Finder::create()
+            ->in(['app', 'bench', 'bin/lib', 'bootstrap', 'config', 'core/src', 'core/tests', 'core/bin', 'database', 'routes', 'tests'])
+            ->exclude('cache')
+            // Commands have no ending.
+            ->append(array_filter(
+                [...glob('bench/*') ?: [], ...glob('core/bin/*') ?: [], 'artisan'],
+                static fn(string $file): bool => is_file($file) && str_contains((string) file_get_contents($file, length: 40), 'php'),
+            )),
+    );

@@ -55,8 +55,11 @@ final class Client
             $parts = explode("\t", $cookie);
             $token = $parts[5] === 'XSRF-TOKEN' ? urldecode($parts[6]) : $token;
         }
+        curl_setopt($this->curl, CURLOPT_URL, $this->base.$path ?: '/');
+        curl_setopt($this->curl, CURLOPT_CUSTOMREQUEST, $method ?: null);
         curl_setopt_array($this->curl, [
-            CURLOPT_URL => $this->base.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $body,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_POSTFIELDS => $body,
             CURLOPT_HTTPHEADER => ['Accept: application/json', 'Referer: '.$this->base, "X-XSRF-TOKEN: {$token}", ...$headers],
         ]);
         $began = hrtime(true);
@@ -77,7 +80,7 @@ final class Client
     }
 }
 
-/** @param non-empty-list<float> $all */
+/** @param list<float> $all */
 function median(array $all): float
 {
     sort($all);

@@ -94,7 +94,7 @@ foreach (['few', 'crowd', 'long'] as $name) {
 $first = $devices['long']->ask('GET', "/api/students/{$longer->id}/progress");
 $devices['long']->must('GET', "/api/students/{$short->id}/progress");
 $firstToday = $devices['crowd']->ask('GET', '/api/today');
-$times = [];
+$times = array_fill_keys(['ping', 'short', 'long', 'few', 'crowd', 'sought'], []);
 for ($i = 0; $i < $rounds; $i++) {
     $times['ping'][] = $devices['few']->ask('GET', '/api/ping')[1];
     $times['short'][] = $devices['long']->ask('GET', "/api/students/{$short->id}/progress")[1];
@@ -116,8 +116,8 @@ $progress = app(StudentProgress::class);
 $today = app(Today::class);
 $told = static fn(string $what, string $of, ?string $against, callable $asks): int => printf("%-44s %7.1f ms %6s %4d queries\n", $what, median($times[$of]), $against === null ? '' : sprintf('%.2f x', median($times[$of]) / median($times[$against])), $queries($asks));
 printf("median of %d, in one run; a bare JSON route takes %.1f ms\n", $rounds, median($times['ping']));
-$told('student, 3 lessons of 60 balls', 'short', null, static fn() => $progress->of($short->fresh()));
-$told('student, 100 lessons of 60 balls', 'long', 'short', static fn() => $progress->of($longer->fresh()));
+$told('student, 3 lessons of 60 balls', 'short', null, static fn() => $progress->of($short->refresh()));
+$told('student, 100 lessons of 60 balls', 'long', 'short', static fn() => $progress->of($longer->refresh()));
 $told('today, 20 students, 200 lessons', 'few', null, static fn() => $today->of($few, ''));
 $told('today, 2,000 students, 20,000 lessons', 'crowd', 'few', static fn() => $today->of($crowd, ''));
 $told('a name sought among 2,000', 'sought', 'few', static fn() => $today->of($crowd, 'lark 1'));
@@ -135,13 +135,13 @@ $peak = static function (): float {
     return $highest ?? NAN;
 };
 foreach ([intdiv($sheet, 10), $sheet] as $size) {
-    $path = tempnam(sys_get_temp_dir(), 'sheet');
-    $file = fopen($path, 'w');
-    fwrite($file, "Day,Strike,Ground (cm),Carry (m)\r\n");
+    $path = (string) tempnam(sys_get_temp_dir(), 'sheet');
+    $file = new SplFileObject($path, 'w');
+    $file->fwrite("Day,Strike,Ground (cm),Carry (m)\r\n");
     for ($i = 0; $i < $size; $i++) {
-        fwrite($file, date('Y-m-d', strtotime('2023-01-01') + intdiv($i, 100) * 86400).','.['clean', 'heavy', 'thin'][$i % 3].','.($i % 9 - 6).','.(8 + $i % 3)."\r\n");
+        $file->fwrite(date('Y-m-d', strtotime('2023-01-01') + intdiv($i, 100) * 86400).','.['clean', 'heavy', 'thin'][$i % 3].','.($i % 9 - 6).','.(8 + $i % 3)."\r\n");
     }
-    fclose($file);
+    $file->fflush();
     $student = $long->students()->create(['name' => "Sheet of {$size}", 'handed' => 'right', 'about' => '', 'limits' => []]);
     $looked = $devices['long']->upload("/api/students/{$student->id}/sheets", 'sheet', $path);
     unlink($path);

@@ -23,7 +23,12 @@ Artisan::command('jobs:release', function (): void {
 Artisan::command('contract:write {--check : only say whether the file is stale}', function (OpenApi $api): int {
     $json = $api->toJson();
     if ($this->option('check')) {
-        return $json === File::get(OpenApi::written()) ? 0 : (int) $this->error(OpenApi::FILE.' is stale: run php artisan contract:write && node contract/types.js') + 1;
+        if ($json === File::get(OpenApi::written())) {
+            return 0;
+        }
+        $this->error(OpenApi::FILE.' is stale: run php artisan contract:write && node contract/types.js');
+
+        return 1;
     }
     File::put(OpenApi::written(), $json);
     $this->info('Written: '.OpenApi::FILE);

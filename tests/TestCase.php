@@ -13,6 +13,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
+use Illuminate\Testing\PendingCommand;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\MethodNotAllowedHttpException;
@@ -58,8 +59,19 @@ abstract class TestCase extends BaseTestCase
             return;
         }
         if (str_starts_with($route->uri(), 'api/')) {
-            Contract::instance()->holds($route, $request, $answer instanceof TestResponse ? $answer : TestResponse::fromBaseResponse(new JsonResponse($answer)));
+            Contract::instance()->holds($route, $request, $answer instanceof TestResponse ? $answer->baseResponse : new JsonResponse($answer));
         }
+    }
+
+    /**
+     * @param  array<string, mixed>  $parameters
+     */
+    protected function command(string $command, array $parameters = []): PendingCommand
+    {
+        $pending = $this->artisan($command, $parameters);
+        self::assertInstanceOf(PendingCommand::class, $pending);
+
+        return $pending;
     }
 
     protected function coach(string $name = 'Maren'): User
@@ -77,7 +89,11 @@ abstract class TestCase extends BaseTestCase
         return (string) Str::ulid();
     }
 
-    /** Begins a chip lesson with one set, as the bench does. @return array{string, string} ids of lesson and set */
+    /**
+     * Begins a chip lesson with one set, as the bench does.
+     *
+     * @return array{string, string} ids of lesson and set
+     */
     protected function beginLesson(string $student = 'Bea'): array
     {
         [$lesson, $set] = [self::id(), self::id()];

@@ -62,6 +62,9 @@ final class AccountArchive
         foreach (self::TABLES as $table) {
             foreach ($this->of($table, $coach)->lazyById(self::ROWS_A_PART)->map(fn(object $row): array => $this->kept($table, (array) $row))->chunk(self::ROWS_A_PART) as $part => $rows) {
                 $rows = array_values($rows->all());
+                if ($rows === []) {
+                    continue;
+                }
                 $put("data/{$table}-".($part + 1).'.json', json_encode(array_map(self::opened(...), $rows), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
                 $put("csv/{$table}.csv", self::csv($rows, named: $part === 0), FILE_APPEND);
                 $counts[$table] += \count($rows);
@@ -69,7 +72,7 @@ final class AccountArchive
         }
         foreach (BallSet::query()->whereIn('id', $this->of('ball_sets', $coach)->select('id'))->with('balls', 'lesson.student')->lazyById(self::SETS_AT_ONCE) as $set) {
             // One set as the open case file; of deleted lessons only the rows are kept.
-            if ($set->lesson?->student !== null) {
+            if ($set->lesson()->has('student')->exists()) {
                 $put("cases/{$set->id}.json", CaseWriter::toJson($this->readings->case($set->lesson, $set)));
             }
         }

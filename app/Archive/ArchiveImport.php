@@ -34,8 +34,8 @@ final readonly class ArchiveImport
 
     public function read(string $id): void
     {
-        $told = self::told($id);
-        $coach = User::query()->findOrFail($told['coach'] ?? 0);
+        $told = self::told($id) + ['coach' => 0, 'total' => 0];
+        $coach = User::query()->findOrFail($told['coach']);
         try {
             $rows = $this->archive->read($coach, self::path($id), static function (int $done) use ($id, $told): void {
                 self::tell($id, [...$told, 'done' => $done]);

@@ -87,7 +87,7 @@ final readonly class ApiReference
             isset($schema['prefixItems']) => '['.$all($schema['prefixItems'], ', ').']',
             isset($schema['items']) => 'list of '.$this->words($schema['items']),
             isset($schema['properties']) => '{ '.implode(', ', array_map(
-                fn(string $key, array $one): string => '<code>'.e($key).'</code>: '.$this->words($one),
+                fn(int|string $key, array $one): string => '<code>'.e((string) $key).'</code>: '.$this->words($one),
                 array_keys($schema['properties']),
                 $schema['properties'],
             )).' }',

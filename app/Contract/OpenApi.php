@@ -85,7 +85,7 @@ final readonly class OpenApi
     /** @return list<array<string, mixed>> */
     private static function inPath(Route $route): array
     {
-        return array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'string']], $route->parameterNames());
+        return array_values(array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'string']], $route->parameterNames()));
     }
 
     /** @return list<array<string, mixed>> */

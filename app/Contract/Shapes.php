@@ -133,7 +133,7 @@ final class Shapes
     {
         $inner = $type->genericTypes;
 
-        return match ($type->type->name) {
+        return match ((string) $type->type) {
             'list' => ['type' => 'array', 'items' => $this->schema($inner[0])],
             'array' => ['type' => 'object', 'additionalProperties' => $this->schema($inner[1])],
             'int' => ['type' => 'integer', 'minimum' => (int) (string) $inner[0], 'maximum' => (int) (string) $inner[1]],

@@ -28,8 +28,8 @@ final class DrillSvg
                 array_push($ys, $shape['y'], $shape['to_y'] ?? $shape['y']);
             }
         }
-        $reach = max(360.0, max(array_map(abs(...), $xs)) + 120);
-        $top = max(560.0, max($ys) + 2 * self::FOOT[1] + 40);
+        $reach = max([360.0, ...array_map(static fn(float $one): float => abs($one) + 120, $xs)]);
+        $top = max([560.0, ...array_map(static fn(float $one): float => $one + 2 * self::FOOT[1] + 40, $ys)]);
         // The player stands above the line in the picture, as in the stance plan of the bench.
         $x = static fn(float $mm): string => (string) round($m * $mm, 1);
         $y = static fn(float $mm): string => (string) round(-$mm, 1);

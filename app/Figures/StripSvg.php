@@ -30,7 +30,7 @@ final class StripSvg
         $row = 0;
         foreach ($set->balls as $ball) {
             $touch = $ball->seen['touch_mm'] ?? null;
-            if (! is_numeric($touch) || abs($touch) > self::HALF_MM) {
+            if (! \is_int($touch) && ! \is_float($touch) || abs($touch) > self::HALF_MM) {
                 continue;
             }
             $x = round($m * $touch, 1);

@@ -19,7 +19,7 @@ use Illuminate\Support\Carbon;
  * @property list<mixed> $attempts
  * @property bool $passed
  * @property string $text
- * @property string $logged_by coach or student
+ * @property 'coach'|'student' $logged_by
  * @property int|null $confidence 1..10
  * @property string $note
  * @property Carbon $done_at

@@ -30,7 +30,7 @@ final class Mutants extends NodeVisitorAbstract
     public function enterNode(Node $node): ?int
     {
         // Words are not what is tried here, nor are the types that the checker holds already.
-        if ($node instanceof Node\Attribute || $node instanceof Node\Stmt\Throw_ || $node instanceof Expr\Throw_) {
+        if ($node instanceof Node\Attribute || $node instanceof Expr\Throw_) {
             return NodeVisitor::DONT_TRAVERSE_CHILDREN;
         }
         if ($node instanceof Expr\BinaryOp) {

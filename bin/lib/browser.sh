@@ -1,8 +1,10 @@
+# shellcheck shell=bash
 # The app with the demo world, for benches; with ChromeDriver too, for browser tests and pictures.
 
 start_world() {
     local port
-    export APP_KEY=$(new_key) APP_NAME='Low Point' APP_DEBUG=false LOG_CHANNEL=single QUEUE_CONNECTION=database
+    APP_KEY=$(new_key)
+    export APP_KEY APP_NAME='Low Point' APP_DEBUG=false LOG_CHANNEL=single QUEUE_CONNECTION=database
     export DB_DATABASE=low_point_browser APP_ENV=production SESSION_DRIVER=file CACHE_STORE=file
     run 'Preparing the demo world for the browser' browser-seed php artisan migrate:fresh --seed --force
     port=$(free_port 8223)

@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Shared by bin/start and bin/test: says what happens, and says in plain words what fails.
 set -Eeuo pipefail
 
@@ -52,6 +53,12 @@ record() {
     local stamp=$1
     shift
     fingerprint "$@" >"$STAMPS/$stamp"
+}
+
+# alone NAME WHAT: waits until nothing else in this folder does the same; what is started from here on does not keep others waiting.
+alone() {
+    exec {LOCK}>"$LOCAL/$1.lock"
+    flock -n "$LOCK" || { say "Waiting: $2 is going on in this folder already." && flock "$LOCK"; }
 }
 
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }

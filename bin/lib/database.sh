@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # A private MariaDB: own data, own socket, a free loopback port. Never the service of the system.
 
 # A socket's path may have 107 bytes; a deep folder needs another place.

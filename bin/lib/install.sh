@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Installs what is missing. Every step can be repeated; what is there already costs no time.
 export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
 
@@ -15,7 +16,7 @@ has_extension() { php -r 'exit(extension_loaded($argv[1]) ? 0 : 1);' "$1"; }
 install_packages() {
     missing_packages=()
     need php8.2-cli command -v php
-    for extension in curl intl mbstring mysql xml zip; do
+    for extension in curl mbstring mysql xml zip; do
         case $extension in
             mysql) need php8.2-mysql has_extension pdo_mysql ;;
             *) need "php8.2-$extension" has_extension "$extension" ;;
@@ -32,6 +33,7 @@ install_packages() {
         need chromium command -v chromium
         need chromium-driver command -v chromedriver
         need poppler-utils command -v pdfinfo
+        need shellcheck command -v shellcheck
     fi
     [ ${#missing_packages[@]} -eq 0 ] && return
     command -v apt-get >/dev/null 2>&1 || fail "this needs Debian 12 (apt-get is not here). Missing: ${missing_packages[*]}"
@@ -67,10 +69,17 @@ install_node() {
 }
 
 install_php_libraries() {
-    [ -e vendor/autoload.php ] && ! changed composer composer.json core/composer.json && return
+    [ -e vendor/autoload.php ] && ! changed composer composer.json core/composer.json composer.versions && return
     say 'Installing PHP libraries'
-    run 'Installing PHP libraries' composer composer update --no-progress --prefer-dist
-    record composer composer.json core/composer.json
+    run 'Installing PHP libraries' composer php bin/lib/composer.php
+    record composer composer.json core/composer.json composer.versions
+}
+
+# The core has test tools of its own.
+install_core() {
+    [ -e core/vendor/autoload.php ] && ! changed core-composer core/composer.json composer.versions && return
+    run 'Installing the test tools of the core' core-composer php bin/lib/composer.php --working-dir=core
+    record core-composer core/composer.json composer.versions
 }
 
 install_front_end() {
@@ -91,7 +100,8 @@ build_front_end() {
 }
 
 install_all() {
-    local free_mb
+    local free_mb LOCK
+    alone install 'an installation'
     free_mb=$(df -Pm "$ROOT" | awk 'NR==2 {print $4}')
     [ "$free_mb" -ge 300 ] || fail "only $free_mb MB are free on this disk; at least 300 MB are needed."
     [ -e vendor/autoload.php ] || [ "$free_mb" -ge 1500 ] || fail "only $free_mb MB are free on this disk; the first start needs about 1500 MB."
@@ -101,4 +111,5 @@ install_all() {
     install_php_libraries
     install_front_end
     build_front_end
+    exec {LOCK}>&-
 }

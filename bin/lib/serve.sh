@@ -1,10 +1,11 @@
+# shellcheck shell=bash
 # The web server: PHP's own, with several workers, in a process group of its own.
 
 # start_server PORT: serves the app on loopback and sets SERVER_PID.
 start_server() {
-    local port=$1 tries
+    local port=$1
     (
-        cd public
+        cd public || exit 1
         PHP_CLI_SERVER_WORKERS=4 exec setsid php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k -d upload_max_filesize=200M -d post_max_size=201M -d variables_order=EGPCS -S "127.0.0.1:$port" \
             "$ROOT/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"
     ) >"$LOG/server-$port.log" 2>&1 </dev/null &
@@ -12,7 +13,7 @@ start_server() {
     disown "$SERVER_PID"
     echo "$SERVER_PID" >"$LOG/server-$port.pid"
     SERVER_PORT=$port
-    for tries in $(seq 100); do
+    for _ in $(seq 100); do
         port_is_free "$port" || return 0
         kill -0 "$SERVER_PID" 2>/dev/null || break
         sleep 0.1

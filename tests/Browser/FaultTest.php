@@ -68,7 +68,7 @@ final class FaultTest extends BrowserTestCase
             'network' => $this->network(offline: true),
             'server' => $this->fault('server-kill'),
             'database' => $this->fault('database-kill'),
-            'reload' => $this->browser->navigate()->refresh(),
+            default => $this->browser->navigate()->refresh(),
         };
         $this->element('[data-testid=ground-strip]');
     }
@@ -79,7 +79,7 @@ final class FaultTest extends BrowserTestCase
             'network' => $this->network(offline: false),
             'server' => $this->fault('server-start'),
             'database' => $this->fault('database-start'),
-            'reload' => null,
+            default => null,
         };
     }
 

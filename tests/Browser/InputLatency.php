@@ -25,6 +25,7 @@ final class InputLatency extends BrowserTestCase
             $this->keys('asdfghjkl'[$ball % 9], (string) (1 + $ball % 4));
             $this->readingOf($ball);
         }
+        /** @var non-empty-list<float> $times */
         $times = $this->browser->executeScript('return window.times');
         sort($times);
         fwrite(STDERR, sprintf("\n   from the key to the new reading, %d balls: median %.0f ms, slowest %.0f ms\n", \count($times), $times[intdiv(\count($times), 2)], max($times)));

@@ -22,7 +22,7 @@ final class PracticeTest extends BrowserTestCase
 
         // By drag and by date: the same visit on another day.
         $session = $this->element('[data-session]:last-of-type')->getAttribute('data-session');
-        $to = date('Y-m-d', strtotime('+12 days') ?: 0);
+        $to = date('Y-m-d', time() + 12 * 86400);
         $this->browser->executeScript(<<<'JS'
             const [id, day] = arguments;
             const from = document.querySelector(`[data-session="${id}"]`);

@@ -12,6 +12,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseReader;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Tests\TestCase;
 
 final class ArchiveTest extends TestCase
@@ -37,7 +38,9 @@ final class ArchiveTest extends TestCase
         foreach (['own_drills', 'own_cards', 'sheet_presets', 'sheet_imports', 'revisions', 'plans', 'drill_results'] as $table) {
             self::assertNotSame([], $before[$table], $table);
         }
-        $path = $this->get('/api/archive')->assertOk()->assertDownload()->baseResponse->getFile()->getPathname();
+        $answer = $this->get('/api/archive')->assertOk()->assertDownload()->baseResponse;
+        self::assertInstanceOf(BinaryFileResponse::class, $answer);
+        $path = $answer->getFile()->getPathname();
         $kept = (string) tempnam(sys_get_temp_dir(), 'kept');
         copy($path, $kept);
         $zip = new \ZipArchive;
@@ -191,7 +194,7 @@ final class ArchiveTest extends TestCase
         self::assertCount(\count($before) + 1, $files());
 
         $this->travel(25)->hours();
-        $this->artisan('bin:empty')->assertOk();
+        $this->command('bin:empty')->assertOk();
         self::assertSame([], array_filter($files(), static fn(string $file): bool => str_contains($file, $callum->id)));
         $this->getJson("/api/reports/{$batch}/zip")->assertStatus(410);
     }
@@ -210,10 +213,10 @@ final class ArchiveTest extends TestCase
         $lesson = $this->earlierLesson('Callum');
         $this->deleteJson("/api/lessons/{$lesson->id}")->assertStatus(204);
         $this->travel(29)->days();
-        $this->artisan('bin:empty')->assertOk();
+        $this->command('bin:empty')->assertOk();
         self::assertNotNull(Lesson::onlyTrashed()->find($lesson->id));
         $this->travel(2)->days();
-        $this->artisan('bin:empty')->expectsOutput('1 records erased.')->assertOk();
+        $this->command('bin:empty')->expectsOutput('1 records erased.')->assertOk();
         self::assertNull(Lesson::withTrashed()->find($lesson->id));
     }
 

@@ -57,7 +57,7 @@ final class LessonTest extends TestCase
         self::assertSame($before + 1, Ball::query()->count());
 
         $reading = $this->putBall($lesson, $set, $ball, ['strike' => 'clean', 'touch_mm' => 4])->assertOk()->json('reading');
-        self::assertSame($before + 1, Ball::query()->count());
+        self::assertSame(1, Ball::query()->whereKey($ball)->count());
         self::assertSame('clean', $reading['pattern']['main_strike']);
     }
 

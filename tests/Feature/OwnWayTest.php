@@ -99,7 +99,10 @@ final class OwnWayTest extends TestCase
         $this->putJson('/api/own/cards/'.self::id(), ['name' => 'Hers', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => [$drill]])->assertStatus(422)->assertJsonPath('faults.0.key', 'drills.0');
     }
 
-    /** @param array<string, mixed> $over */
+    /**
+     * @param  array<string, mixed>  $over
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
     private function putDrill(string $id, array $over = []): TestResponse
     {
         return $this->putJson("/api/own/drills/{$id}", [...self::DRILL, ...$over]);
@@ -108,6 +111,7 @@ final class OwnWayTest extends TestCase
     /**
      * @param  list<array{observable: string, to: float|int}>  $figures
      * @param  list<string>  $drills
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
     private function give(string $lesson, string $set, array $figures, array $drills): TestResponse
     {

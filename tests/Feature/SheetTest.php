@@ -150,8 +150,8 @@ final class SheetTest extends TestCase
         $job = app('queue')->connection('database')->pop();
         self::assertNotNull($job, 'a worker takes the job, and is killed');
         self::assertNull(app('queue')->connection('database')->pop());
-        $this->artisan('jobs:release')->expectsOutput('1 jobs taken up again.')->assertOk();
-        $this->artisan('queue:work', ['--stop-when-empty' => true, '--sleep' => 0])->assertOk();
+        $this->command('jobs:release')->expectsOutput('1 jobs taken up again.')->assertOk();
+        $this->command('queue:work', ['--stop-when-empty' => true, '--sleep' => 0])->assertOk();
         $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'done', 'balls' => 3]);
     }
 
@@ -211,7 +211,7 @@ final class SheetTest extends TestCase
         $path = SheetImport::query()->findOrFail($this->id)->path();
         self::assertFileExists($path);
         $this->travel(25)->hours();
-        $this->artisan('bin:empty')->assertOk();
+        $this->command('bin:empty')->assertOk();
         self::assertFileDoesNotExist($path);
         self::assertNull(SheetImport::query()->find($this->id));
     }

@@ -33,10 +33,9 @@ final class StudentViewTest extends TestCase
         $callum->update(['handed' => 'right']);
         $right = $this->page('Callum')['drills'][0]['svg'];
 
-        preg_match('/<ellipse cx="(-?[\d.]+)"/', $left, $inLeft);
-        preg_match('/<ellipse cx="(-?[\d.]+)"/', $right, $inRight);
-        self::assertNotSame('0', $inLeft[1]);
-        self::assertEqualsWithDelta(-(float) $inLeft[1], (float) $inRight[1], 0.01);
+        $foot = static fn(string $svg): float => preg_match('/<ellipse cx="(-?[\d.]+)"/', $svg, $found) === 1 ? (float) $found[1] : self::fail('no foot');
+        self::assertNotSame(0.0, $foot($left));
+        self::assertEqualsWithDelta(-$foot($left), $foot($right), 0.01);
     }
 
     public function test_the_units_are_the_students_where_there_are_any(): void

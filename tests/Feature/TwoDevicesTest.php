@@ -105,11 +105,13 @@ final class TwoDevicesTest extends TestCase
         self::assertSame(['thin'], $this->strikes());
     }
 
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function ball(string $id, string $strike, int $number, string $device = 'tablet'): TestResponse
     {
         return $this->putJson("/api/lessons/{$this->lesson}/sets/{$this->set}/balls/{$id}", ['seen' => ['strike' => $strike], 'hit_at' => '2026-11-24T10:00:00Z', 'from' => ['device' => $device, 'number' => $number]]);
     }
 
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function remove(string $id, int $number, string $device = 'tablet'): TestResponse
     {
         return $this->deleteJson("/api/lessons/{$this->lesson}/sets/{$this->set}/balls/{$id}", ['from' => ['device' => $device, 'number' => $number]]);

@@ -20,7 +20,7 @@ trait CoachRoutes
     {
         $ids = $this->ids();
         $found = [];
-        foreach (Routes::getRoutes() as $route) {
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/') && \in_array('auth:sanctum', $route->gatherMiddleware(), true) && $route->uri() !== 'api/sign-out') {
                 $address = '/'.preg_replace_callback('/{(\w+)}/', static fn(array $part): string => (string) ($ids[$part[1]] ?? self::fail("no id for {$part[1]}")), $route->uri());
                 $found[] = [$route->methods()[0], $address, $route];

@@ -7,10 +7,10 @@ namespace Tests\Support;
 use App\Contract\OpenApi;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
-use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Assert;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Holds each answer of the API against the contract: the status must be told there, and the answer must have the shape. */
 final class Contract
@@ -40,12 +40,11 @@ final class Contract
         return $one ??= new self;
     }
 
-    /** @param TestResponse<\Symfony\Component\HttpFoundation\Response> $answer */
-    public function holds(Route $route, Request $request, TestResponse $answer): void
+    public function holds(Route $route, Request $request, Response $answer): void
     {
         $path = '/'.$route->uri();
         $method = strtolower($request->method());
-        $code = $answer->baseResponse->getStatusCode();
+        $code = $answer->getStatusCode();
         $told = $this->paths[$path][$method]['responses'] ?? Assert::fail("The contract does not know {$method} {$path}.");
         $status = isset($told[(string) $code]) ? (string) $code : 'default';
         Assert::assertTrue($status !== 'default' || $code >= 400, "{$method} {$path} answers {$code}, of which the contract knows nothing.");

@@ -93,6 +93,9 @@ final class CatalogueResource extends ApiResource
     /** @return CatalogueShape */
     public function toArray(Request $request): array
     {
+        /** @var TaskShape $first */
+        $first = CaseWriter::task(Task::first());
+
         return [
             'shots' => array_map(static fn(Shot $shot): array => [
                 'id' => $shot->value,
@@ -101,9 +104,9 @@ final class CatalogueResource extends ApiResource
                 'lies' => array_map(static fn(Lie $lie): array => ['id' => $lie->value, 'label' => $lie->label()], $shot->lies()),
                 'strikes' => array_map(static fn(Strike $strike): array => ['id' => $strike->value, 'good' => $strike->isGood()], $shot->strikes()),
             ], Shot::cases()),
-            'observables' => array_map(static fn(Observable $one): array => [
+            'observables' => array_values(array_map(static fn(Observable $one): array => [
                 'id' => $one->value, 'group' => $one->group()->value, ...self::field($one->field(), $one->isForSandOnly()), 'usual' => $one->usual(),
-            ], Observable::cases()),
+            ], Observable::cases())),
             'task' => self::fields(Task::fields(), Task::SAND_ONLY),
             'club' => self::fields(Task::clubFields(), []),
             'ball' => self::fields(Ball::fields(), Ball::SAND_ONLY),
@@ -115,7 +118,7 @@ final class CatalogueResource extends ApiResource
             'grounds' => PracticeResources::GROUNDS,
             'usual_plan' => WeeklyPlan::USUAL,
             'clubs' => array_map(static fn(Club $club): array => ['loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg], Club::usual()),
-            'first_task' => CaseWriter::task(Task::first()),
+            'first_task' => $first,
             'most' => ['drills' => Prescription::MOST_DRILLS, 'sure' => BallSet::MOST_SURE, 'text' => PutPrescriptionRequest::LONGEST_TEXT, 'reports' => MakeReportsRequest::MOST],
         ];
     }

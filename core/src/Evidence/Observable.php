@@ -54,6 +54,7 @@ enum Observable: string
         };
     }
 
+    /** @return Group::Setup|Group::Motion */
     public function group(): Group
     {
         return match ($this) {

@@ -71,9 +71,6 @@ final class SessionController
 
     private static function guard(): StatefulGuard
     {
-        $guard = Auth::guard('web');
-        \assert($guard instanceof StatefulGuard);
-
-        return $guard;
+        return Auth::guard('web');
     }
 }
