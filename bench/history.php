@@ -27,7 +27,12 @@ $sheet = (int) ($argv[2] ?? 50_000);
 $base = (string) getenv('LOW_POINT_URL');
 (require __DIR__.'/../bootstrap/app.php')->make(Kernel::class)->bootstrap();
 
-$coach = static fn(string $name): User => User::query()->create(['name' => $name, 'email' => strtolower($name).'@saltgrass.example', 'password' => PASSWORD, 'units' => 'metric']);
+$coach = static fn(string $name): User => User::query()->create([
+    'name' => $name,
+    'email' => strtolower($name).'@saltgrass.example',
+    'password' => PASSWORD,
+    'units' => 'metric',
+]);
 $rows = static function (string $table, iterable $rows): void {
     foreach (collect($rows)->chunk(500) as $some) {
         DB::table($table)->insert($some->values()->all());
@@ -46,11 +51,31 @@ $history = static function (User $coach, string $name, int $lessons, int $balls)
     for ($i = 0; $i < $lessons; $i++) {
         $at = now()->subWeeks($lessons - $i);
         $case = CaseWriter::toArray($person->lesson($balls, 0.3));
-        $made['lessons'][] = ['id' => $lesson = $id(), 'student_id' => $student->id, 'task' => json_encode(TASK), 'began_at' => $at, 'closed_at' => $at, ...$stamps];
-        $made['ball_sets'][] = ['id' => $set = $id(), 'lesson_id' => $lesson, 'purpose' => $i === 0 ? 'before' : 'retest', 'setup' => json_encode((object) ($case['setup'] ?? [])), 'motion' => json_encode((object) ($case['motion'] ?? [])), ...$stamps];
+        $made['lessons'][] = [
+            'id' => ($lesson = $id()),
+            'student_id' => $student->id,
+            'task' => json_encode(TASK),
+            'began_at' => $at,
+            'closed_at' => $at,
+            ...$stamps,
+        ];
+        $made['ball_sets'][] = [
+            'id' => ($set = $id()),
+            'lesson_id' => $lesson,
+            'purpose' => $i === 0 ? 'before' : 'retest',
+            'setup' => json_encode((object) ($case['setup'] ?? [])),
+            'motion' => json_encode((object) ($case['motion'] ?? [])),
+            ...$stamps,
+        ];
         foreach ($case['balls'] as $ball) {
             unset($ball['strike']);
-            $made['balls'][] = ['id' => $id(), 'ball_set_id' => $set, 'seen' => json_encode((object) [...$ball, 'strike' => random_int(0, 99) < 40 + $i / 3 ? 'clean' : 'heavy']), 'hit_at' => $at, ...$stamps];
+            $made['balls'][] = [
+                'id' => $id(),
+                'ball_set_id' => $set,
+                'seen' => json_encode((object) [...$ball, 'strike' => random_int(0, 99) < 40 + $i / 3 ? 'clean' : 'heavy']),
+                'hit_at' => $at,
+                ...$stamps,
+            ];
         }
         $made['prescriptions'][] = [...array_diff_key((array) $given, ['id' => 0, 'gist' => 0]), 'lesson_id' => $lesson];
     }
@@ -66,9 +91,31 @@ $many = static function (User $coach, int $students, int $lessonsEach) use ($row
     $verdicts = ['fixed', 'improving', 'slipping', 'no_change', 'too_early'];
     $made = $lessons = $plans = [];
     for ($i = 0; $i < $students; $i++) {
-        $made[] = ['id' => $student = $id(), 'coach_id' => $coach->id, 'name' => $names[$i % 6]." {$i}", 'handed' => 'right', 'about' => 'chips', 'limits' => '[]', 'standing' => json_encode(['verdict' => $verdicts[$i % 5], 'name' => 'Scooping', 'recheck' => now()->addDays($i % 40 - 20)->toDateString()]), ...$stamps];
+        $made[] = [
+            'id' => ($student = $id()),
+            'coach_id' => $coach->id,
+            'name' => $names[$i % 6]." {$i}",
+            'handed' => 'right',
+            'about' => 'chips',
+            'limits' => '[]',
+            'standing' => json_encode([
+                'verdict' => $verdicts[$i % 5],
+                'name' => 'Scooping',
+                'recheck' => now()
+                    ->addDays(($i % 40) - 20)
+                    ->toDateString(),
+            ]),
+            ...$stamps,
+        ];
         for ($k = 0; $k < $lessonsEach; $k++) {
-            $lessons[] = ['id' => $id(), 'student_id' => $student, 'task' => json_encode(TASK), 'began_at' => now()->subWeeks($k + 1), 'closed_at' => now()->subWeeks($k + 1), ...$stamps];
+            $lessons[] = [
+                'id' => $id(),
+                'student_id' => $student,
+                'task' => json_encode(TASK),
+                'began_at' => now()->subWeeks($k + 1),
+                'closed_at' => now()->subWeeks($k + 1),
+                ...$stamps,
+            ];
         }
         if ($i % 2 === 0) {
             $plans[] = ['id' => $id(), 'student_id' => $student, 'made_from' => '{}', 'notes' => '[]', ...$stamps];
@@ -114,7 +161,13 @@ $queries = static function (callable $work): int {
 };
 $progress = app(StudentProgress::class);
 $today = app(Today::class);
-$told = static fn(string $what, string $of, ?string $against, callable $asks): int => printf("%-44s %7.1f ms %6s %4d queries\n", $what, median($times[$of]), $against === null ? '' : sprintf('%.2f x', median($times[$of]) / median($times[$against])), $queries($asks));
+$told = static fn(string $what, string $of, ?string $against, callable $asks): int => printf(
+    "%-44s %7.1f ms %6s %4d queries\n",
+    $what,
+    median($times[$of]),
+    $against === null ? '' : sprintf('%.2f x', median($times[$of]) / median($times[$against])),
+    $queries($asks),
+);
 printf("median of %d, in one run; a bare JSON route takes %.1f ms\n", $rounds, median($times['ping']));
 $told('student, 3 lessons of 60 balls', 'short', null, static fn() => $progress->of($short->refresh()));
 $told('student, 100 lessons of 60 balls', 'long', 'short', static fn() => $progress->of($longer->refresh()));
@@ -127,7 +180,10 @@ printf("the very first look at 100 lessons, adding up 6,000 balls: %.1f s\n", $f
 /** Highest memory of the worker so far, MB. */
 $peak = static function (): float {
     foreach (explode("\n", trim((string) shell_exec('pgrep -g '.(int) getenv('WORKER_PID').' -f queue:work'))) as $pid) {
-        if (preg_match('/VmHWM:\s+(\d+) kB/', (string) @file_get_contents("/proc/{$pid}/status"), $found) === 1 && str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), 'php')) {
+        if (
+            preg_match('/VmHWM:\s+(\d+) kB/', (string) @file_get_contents("/proc/{$pid}/status"), $found) === 1
+            && str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), 'php')
+        ) {
             $highest = max($highest ?? 0, (int) $found[1] / 1024);
         }
     }
@@ -139,13 +195,34 @@ foreach ([intdiv($sheet, 10), $sheet] as $size) {
     $file = new SplFileObject($path, 'w');
     $file->fwrite("Day,Strike,Ground (cm),Carry (m)\r\n");
     for ($i = 0; $i < $size; $i++) {
-        $file->fwrite(date('Y-m-d', strtotime('2023-01-01') + intdiv($i, 100) * 86400).','.['clean', 'heavy', 'thin'][$i % 3].','.($i % 9 - 6).','.(8 + $i % 3)."\r\n");
+        $file->fwrite(
+            date('Y-m-d', strtotime('2023-01-01') + intdiv($i, 100) * 86400)
+                .','
+                .['clean', 'heavy', 'thin'][$i % 3]
+                .','
+                .(($i % 9) - 6)
+                .','
+                .(8 + ($i % 3))
+                ."\r\n",
+        );
     }
     $file->fflush();
     $student = $long->students()->create(['name' => "Sheet of {$size}", 'handed' => 'right', 'about' => '', 'limits' => []]);
     $looked = $devices['long']->upload("/api/students/{$student->id}/sheets", 'sheet', $path);
     unlink($path);
-    $plan = ['mapping' => ['columns' => [['header' => 'Strike', 'key' => 'strike'], ['header' => 'Ground (cm)', 'key' => 'touch_mm', 'unit' => 'cm'], ['header' => 'Carry (m)', 'key' => 'carry_m', 'unit' => 'm']], 'time' => ['header' => 'Day', 'order' => 'ymd']], 'task' => TASK, 'purpose' => 'before', 'day' => null];
+    $plan = [
+        'mapping' => [
+            'columns' => [
+                ['header' => 'Strike', 'key' => 'strike'],
+                ['header' => 'Ground (cm)', 'key' => 'touch_mm', 'unit' => 'cm'],
+                ['header' => 'Carry (m)', 'key' => 'carry_m', 'unit' => 'm'],
+            ],
+            'time' => ['header' => 'Day', 'order' => 'ymd'],
+        ],
+        'task' => TASK,
+        'purpose' => 'before',
+        'day' => null,
+    ];
     $check = $devices['long']->ask('POST', "/api/sheets/{$looked['import']['id']}/check", $plan);
     $began = hrtime(true);
     $devices['long']->must('POST', "/api/sheets/{$looked['import']['id']}/confirm", $plan);
@@ -156,5 +233,14 @@ foreach ([intdiv($sheet, 10), $sheet] as $size) {
         progress("sheet of {$size}", max(1, (int) $now['rows_done']), $size);
         $read ??= $now['state'] === 'reading' ? null : (hrtime(true) - $began) / 1e9;
     } while (in_array($now['state'], ['reading', 'summing'], true));
-    printf("sheet of %6d balls: checked in %.1f s, stored in %.1f s, summed up after %.1f s, %d balls %s; worker at most %.0f MB so far\n", $size, $check[1] / 1000, $read, (hrtime(true) - $began) / 1e9, $now['balls'], $now['state'], $peak());
+    printf(
+        "sheet of %6d balls: checked in %.1f s, stored in %.1f s, summed up after %.1f s, %d balls %s; worker at most %.0f MB so far\n",
+        $size,
+        $check[1] / 1000,
+        $read,
+        (hrtime(true) - $began) / 1e9,
+        $now['balls'],
+        $now['state'],
+        $peak(),
+    );
 }

@@ -38,13 +38,15 @@ Route::get('ping', PingController::class);
 Route::get('schema/case', SchemaController::class);
 
 // The student's page: whoever holds the link.
-Route::middleware([PrivatePage::class, 'throttle:shared'])->prefix('shared/{token}')->group(static function (): void {
-    Route::get('/', [SharedController::class, 'show']);
-    Route::get('practice.ics', [SharedController::class, 'calendar']);
-    Route::get('export', [SharedController::class, 'export']);
-    Route::put('results/{resultId}', [SharedController::class, 'putResult'])->whereUlid('resultId');
-    Route::delete('/', [SharedController::class, 'erase']);
-});
+Route::middleware([PrivatePage::class, 'throttle:shared'])
+    ->prefix('shared/{token}')
+    ->group(static function (): void {
+        Route::get('/', [SharedController::class, 'show']);
+        Route::get('practice.ics', [SharedController::class, 'calendar']);
+        Route::get('export', [SharedController::class, 'export']);
+        Route::put('results/{resultId}', [SharedController::class, 'putResult'])->whereUlid('resultId');
+        Route::delete('/', [SharedController::class, 'erase']);
+    });
 
 Route::middleware(['auth:sanctum', OwnEntries::class])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show']);
@@ -102,7 +104,13 @@ Route::middleware(['auth:sanctum', OwnEntries::class])->group(static function ()
     Route::get('lessons/{lesson}/sets/{set}/drills', [PrescriptionController::class, 'drills'])->scopeBindings();
     Route::post('lessons/{lesson}/sets/{set}/try', TrialController::class)->scopeBindings();
     Route::put('lessons/{lesson}/prescription', [PrescriptionController::class, 'put']);
-    Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])->whereUlid('ballId')->scopeBindings();
-    Route::get('lessons/{lesson}/sets/{set}/balls/{ballId}/history', [HistoryController::class, 'ofBall'])->whereUlid('ballId')->scopeBindings();
-    Route::delete('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'destroy'])->whereUlid('ballId')->scopeBindings();
+    Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])
+        ->whereUlid('ballId')
+        ->scopeBindings();
+    Route::get('lessons/{lesson}/sets/{set}/balls/{ballId}/history', [HistoryController::class, 'ofBall'])
+        ->whereUlid('ballId')
+        ->scopeBindings();
+    Route::delete('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'destroy'])
+        ->whereUlid('ballId')
+        ->scopeBindings();
 });

@@ -55,11 +55,15 @@ abstract class TestCase extends BaseTestCase
         $request = Request::create($uri, $method);
         try {
             $route = Route::getRoutes()->match($request);
-        } catch (NotFoundHttpException|MethodNotAllowedHttpException) {
+        } catch (NotFoundHttpException | MethodNotAllowedHttpException) {
             return;
         }
         if (str_starts_with($route->uri(), 'api/')) {
-            Contract::instance()->holds($route, $request, $answer instanceof TestResponse ? $answer->baseResponse : new JsonResponse($answer));
+            Contract::instance()->holds(
+                $route,
+                $request,
+                $answer instanceof TestResponse ? $answer->baseResponse : new JsonResponse($answer),
+            );
         }
     }
 
@@ -76,12 +80,16 @@ abstract class TestCase extends BaseTestCase
 
     protected function coach(string $name = 'Maren'): User
     {
-        return User::query()->where('name', 'like', "{$name}%")->sole();
+        return User::query()
+            ->where('name', 'like', "{$name}%")
+            ->sole();
     }
 
     protected function student(string $name): Student
     {
-        return Student::query()->where('name', 'like', "{$name}%")->sole();
+        return Student::query()
+            ->where('name', 'like', "{$name}%")
+            ->sole();
     }
 
     protected static function id(): string
@@ -109,7 +117,12 @@ abstract class TestCase extends BaseTestCase
      */
     protected function putLesson(string $id, array $over): TestResponse
     {
-        return $this->putJson("/api/lessons/{$id}", ['task' => self::CHIP, 'began_at' => '2026-11-24T10:00:00Z', 'closed_at' => null, ...$over]);
+        return $this->putJson("/api/lessons/{$id}", [
+            'task' => self::CHIP,
+            'began_at' => '2026-11-24T10:00:00Z',
+            'closed_at' => null,
+            ...$over,
+        ]);
     }
 
     /**

@@ -17,17 +17,42 @@ use LowPoint\Core\InvalidInput;
 
 /**
  * Everything a coach has, as one zip in open formats: each table as JSON (data/) and as CSV by RFC 4180 (csv/), each
- * set of balls as a case file (cases/), and a page to read (index.html). What it writes it reads back into an empty account. Private links stay behind: they are keys.
+ * set of balls as a case file (cases/), and a page to read (index.html). What it writes it reads back into an empty account. Private
+ * links stay behind: they are keys.
  */
 final class AccountArchive
 {
     public const FORMAT = 'low-point-archive/1';
 
     /** In the order in which they can be written back. */
-    public const TABLES = ['students', 'sheet_presets', 'own_drills', 'own_cards', 'sheet_imports', 'lessons', 'ball_sets', 'balls', 'prescriptions', 'plans', 'plan_sessions', 'drill_results', 'revisions'];
+    public const TABLES = [
+        'students',
+        'sheet_presets',
+        'own_drills',
+        'own_cards',
+        'sheet_imports',
+        'lessons',
+        'ball_sets',
+        'balls',
+        'prescriptions',
+        'plans',
+        'plan_sessions',
+        'drill_results',
+        'revisions',
+    ];
 
     /** Worked out from the rest, or numbered anew. */
-    private const LEFT_OUT = ['students' => ['coach_id', 'standing'], 'lessons' => ['heard'], 'balls' => ['heard'], 'ball_sets' => ['summary', 'marks', 'change_count', 'summary_of', 'heard'], 'prescriptions' => ['id', 'gist'], 'sheet_presets' => ['coach_id'], 'own_drills' => ['coach_id'], 'own_cards' => ['coach_id'], 'revisions' => ['id', 'coach_id']];
+    private const LEFT_OUT = [
+        'students' => ['coach_id', 'standing'],
+        'lessons' => ['heard'],
+        'balls' => ['heard'],
+        'ball_sets' => ['summary', 'marks', 'change_count', 'summary_of', 'heard'],
+        'prescriptions' => ['id', 'gist'],
+        'sheet_presets' => ['coach_id'],
+        'own_drills' => ['coach_id'],
+        'own_cards' => ['coach_id'],
+        'revisions' => ['id', 'coach_id'],
+    ];
 
     /** No archive of ours unpacks to more, or to so many times its size: what does is made to fill the disk. */
     private const MOST_UNPACKED = 600 * 1024 * 1024;
@@ -60,24 +85,50 @@ final class AccountArchive
         };
         $counts = array_fill_keys(self::TABLES, 0);
         foreach (self::TABLES as $table) {
-            foreach ($this->of($table, $coach)->lazyById(self::ROWS_A_PART)->map(fn(object $row): array => $this->kept($table, (array) $row))->chunk(self::ROWS_A_PART) as $part => $rows) {
+            foreach (
+                $this->of($table, $coach)
+                    ->lazyById(self::ROWS_A_PART)
+                    ->map(fn(object $row): array => $this->kept($table, (array) $row))
+                    ->chunk(self::ROWS_A_PART) as $part => $rows
+            ) {
                 $rows = array_values($rows->all());
                 if ($rows === []) {
                     continue;
                 }
-                $put("data/{$table}-".($part + 1).'.json', json_encode(array_map(self::opened(...), $rows), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
+                $put(
+                    "data/{$table}-".($part + 1).'.json',
+                    json_encode(array_map(self::opened(...), $rows), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
+                );
                 $put("csv/{$table}.csv", self::csv($rows, named: $part === 0), FILE_APPEND);
                 $counts[$table] += \count($rows);
             }
         }
-        foreach (BallSet::query()->whereIn('id', $this->of('ball_sets', $coach)->select('id'))->with('balls', 'lesson.student')->lazyById(self::SETS_AT_ONCE) as $set) {
+        foreach (
+            BallSet::query()
+                ->whereIn('id', $this->of('ball_sets', $coach)->select('id'))
+                ->with('balls', 'lesson.student')
+                ->lazyById(self::SETS_AT_ONCE) as $set
+        ) {
             // One set as the open case file; of deleted lessons only the rows are kept.
             if ($set->lesson()->has('student')->exists()) {
                 $put("cases/{$set->id}.json", CaseWriter::toJson($this->readings->case($set->lesson, $set)));
             }
         }
-        $put('archive.json', json_encode(['format' => self::FORMAT, 'made_at' => now()->toIso8601String(), 'rows' => $counts], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
-        $put('index.html', view('archive', ['coach' => $coach, 'counts' => $counts, 'students' => $this->of('students', $coach)->orderBy('name')->pluck('name')])->render());
+        $put(
+            'archive.json',
+            json_encode(
+                ['format' => self::FORMAT, 'made_at' => now()->toIso8601String(), 'rows' => $counts],
+                JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
+            ),
+        );
+        $put(
+            'index.html',
+            view('archive', [
+                'coach' => $coach,
+                'counts' => $counts,
+                'students' => $this->of('students', $coach)->orderBy('name')->pluck('name'),
+            ])->render(),
+        );
         foreach (File::allFiles($folder) as $file) {
             $zip->addFile($file->getPathname(), $file->getRelativePathname());
         }
@@ -118,7 +169,15 @@ final class AccountArchive
                     }
                     foreach (array_chunk(array_values($rows), self::AT_ONCE) as $chunk => $some) {
                         $from = $chunk * self::AT_ONCE;
-                        $this->insert($table, $name, array_map(static fn(mixed $row, int $at): array => $rowsOf->row($table, $name, $from + $at, $row, $known), $some, array_keys($some)));
+                        $this->insert(
+                            $table,
+                            $name,
+                            array_map(
+                                static fn(mixed $row, int $at): array => $rowsOf->row($table, $name, $from + $at, $row, $known),
+                                $some,
+                                array_keys($some),
+                            ),
+                        );
                     }
                     $counts[$table] += \count($rows);
                     $progress(array_sum($counts));
@@ -162,7 +221,11 @@ final class AccountArchive
         }
         $times = $unpacked / max(1, (int) filesize($path));
         if ($unpacked > self::MOST_UNPACKED || ($unpacked > self::SMALL && $times > self::MOST_TIMES)) {
-            throw InvalidInput::one('archive', round($unpacked / 1024 / 1024).' MB unpacked, '.round($times).' times its size', (self::MOST_UNPACKED / 1024 / 1024).' MB unpacked, '.self::MOST_TIMES.' times its size');
+            throw InvalidInput::one(
+                'archive',
+                round($unpacked / 1024 / 1024).' MB unpacked, '.round($times).' times its size',
+                self::MOST_UNPACKED / 1024 / 1024 .' MB unpacked, '.self::MOST_TIMES.' times its size',
+            );
         }
     }
 
@@ -190,10 +253,18 @@ final class AccountArchive
             'sheet_imports' => DB::table($table)->whereIn('student_id', $students)->where('state', '!=', SheetImport::DRAFT),
             'ball_sets', 'prescriptions' => DB::table($table)->whereIn('lesson_id', $lessons),
             'balls' => DB::table('balls')->whereIn('ball_set_id', $sets),
-            'plan_sessions' => DB::table('plan_sessions')->whereIn('plan_id', DB::table('plans')->whereIn('student_id', $students)->select('id')),
-            'revisions' => DB::table('revisions')->where(static fn(Builder $of) => $of->whereIn('subject_id', $students)->orWhereIn('subject_id', $lessons)->orWhereIn('subject_id', $sets)
-                ->orWhereIn('subject_id', DB::table('drill_results')->whereIn('student_id', clone $students)->select('id'))
-                ->orWhereIn('subject_id', DB::table('balls')->whereIn('ball_set_id', clone $sets)->select('id'))),
+            'plan_sessions' => DB::table('plan_sessions')->whereIn(
+                'plan_id',
+                DB::table('plans')->whereIn('student_id', $students)->select('id'),
+            ),
+            'revisions' => DB::table('revisions')->where(
+                static fn(Builder $of) => $of
+                    ->whereIn('subject_id', $students)
+                    ->orWhereIn('subject_id', $lessons)
+                    ->orWhereIn('subject_id', $sets)
+                    ->orWhereIn('subject_id', DB::table('drill_results')->whereIn('student_id', clone $students)->select('id'))
+                    ->orWhereIn('subject_id', DB::table('balls')->whereIn('ball_set_id', clone $sets)->select('id')),
+            ),
             default => throw new \LogicException("No such table in an archive: {$table}"),
         };
     }

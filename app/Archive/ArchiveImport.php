@@ -40,8 +40,17 @@ final readonly class ArchiveImport
             $rows = $this->archive->read($coach, self::path($id), static function (int $done) use ($id, $told): void {
                 self::tell($id, [...$told, 'done' => $done]);
             });
-            $counts = array_map(static fn(string $table, int $n): string => "{$n} ".str_replace('_', ' ', $table), array_keys($rows), $rows);
-            self::tell($id, [...$told, 'done' => $told['total'], 'state' => 'done', 'message' => 'Read back: '.implode(', ', $counts).'.']);
+            $counts = array_map(
+                static fn(string $table, int $n): string => "{$n} ".str_replace('_', ' ', $table),
+                array_keys($rows),
+                $rows,
+            );
+            self::tell($id, [
+                ...$told,
+                'done' => $told['total'],
+                'state' => 'done',
+                'message' => 'Read back: '.implode(', ', $counts).'.',
+            ]);
         } catch (InvalidInput $e) {
             self::tell($id, [...$told, 'state' => 'refused', 'message' => "{$e->faults[0]->message()}. Nothing was stored."]);
         }

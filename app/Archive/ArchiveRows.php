@@ -44,7 +44,14 @@ final class ArchiveRows
     private const OF_THE_COACH = ['students', 'sheet_presets', 'own_drills', 'own_cards', 'revisions'];
 
     /** Revisions are kept under the id of what they tell of; those of a prescription under that of its lesson. */
-    private const SUBJECTS = ['students' => 'students', 'lessons' => 'lessons', 'ball_sets' => 'ball_sets', 'balls' => 'balls', 'prescriptions' => 'lessons', 'drill_results' => 'drill_results'];
+    private const SUBJECTS = [
+        'students' => 'students',
+        'lessons' => 'lessons',
+        'ball_sets' => 'ball_sets',
+        'balls' => 'balls',
+        'prescriptions' => 'lessons',
+        'drill_results' => 'drill_results',
+    ];
 
     /** Of an id so much is its time and stays, so that what is ordered by ids keeps its order. */
     private const TIME_OF_ID = 14;
@@ -78,18 +85,26 @@ final class ArchiveRows
         }
         foreach (self::PARENTS[$table] ?? [] as $column => $parent) {
             if (isset($row[$column])) {
-                $row[$column] = $this->ids[$parent][$row[$column]] ?? throw InvalidInput::one("{$name}.{$column}", $row[$column], "an id of {$parent} in this archive");
+                $row[$column]
+                    = $this->ids[$parent][$row[$column]]
+                    ?? throw InvalidInput::one("{$name}.{$column}", $row[$column], "an id of {$parent} in this archive");
             }
         }
         if (isset($row['id'])) {
             $row['id'] = $this->newId($table, $name, (string) $row['id']);
         }
         if ($table === 'revisions') {
-            $row['subject_id'] = $this->ids[self::SUBJECTS[$said['subject_type']]][$said['subject_id']]
+            $row['subject_id']
+                = $this->ids[self::SUBJECTS[$said['subject_type']]][$said['subject_id']]
                 ?? throw InvalidInput::one("{$name}.subject_id", $said['subject_id'], 'an id of this archive');
         }
         $row = $this->withOwnDrills($table, $name, $row, $said);
-        $row = array_map(static fn(mixed $value): mixed => \is_array($value) ? json_encode($value, JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR) : $value, $row);
+        $row = array_map(
+            static fn(mixed $value): mixed => \is_array($value)
+                ? json_encode($value, JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)
+                : $value,
+            $row,
+        );
 
         return $row + (\in_array($table, self::OF_THE_COACH, true) ? ['coach_id' => $this->coach->id] : []);
     }
@@ -101,47 +116,114 @@ final class ArchiveRows
         $times = ['created_at' => ['nullable', 'date'], 'updated_at' => ['nullable', 'date'], 'deleted_at' => ['nullable', 'date']];
         $purpose = Rule::in(['before', 'after', 'retest']);
 
-        return $times + match ($table) {
-            'students' => [
-                'id' => $id, 'name' => ['required', 'string', 'max:200'], 'handed' => ['required', new Enum(Handedness::class)], 'about' => ['nullable', 'string', 'max:500'],
-                'limits' => ['present', 'array', 'max:9'], 'limits.*' => [new Enum(Limit::class)], 'units' => ['nullable', new Enum(Units::class)],
-            ],
-            'sheet_presets' => ['id' => $id, 'name' => ['required', 'string', 'max:80'], 'mapping' => ['present', 'array']],
-            'own_drills' => ['id' => $id, 'name' => ['required', 'string', 'max:60'], 'content' => ['required', 'array']],
-            'own_cards' => ['id' => $id, 'shot' => ['required', new Enum(Shot::class)], 'content' => ['required', 'array']],
-            'sheet_imports' => [
-                'id' => $id, 'student_id' => $id, 'name' => ['required', 'string', 'max:200'], 'hash' => ['required', 'string', 'size:64'], 'purpose' => ['nullable', $purpose],
-                'state' => ['required', Rule::in([SheetImport::READING, SheetImport::SUMMING, SheetImport::DONE, SheetImport::STOPPED, SheetImport::TAKEN_BACK])],
-                'mapping' => ['nullable', 'array'], 'task' => ['nullable', 'array'], 'day' => ['nullable', 'date'], 'per_day' => ['present', 'array'],
-                ...array_fill_keys(['total', 'rows_done', 'balls', 'left_out', 'refused'], ['required', 'integer', 'min:0', 'max:4294967295']), 'sets_left' => ['nullable', 'integer', 'min:0'],
-            ],
-            'lessons' => ['id' => $id, 'student_id' => $id, 'task' => ['required', 'array'], 'began_at' => ['required', 'date'], 'closed_at' => ['nullable', 'date']],
-            'ball_sets' => [
-                'id' => $id, 'lesson_id' => $id, 'purpose' => ['required', $purpose], 'setup' => ['present', 'array'], 'motion' => ['present', 'array'],
-                'confidence' => ['nullable', 'integer', 'between:1,10'],
-            ],
-            'balls' => ['id' => $id, 'ball_set_id' => $id, 'seen' => ['present', 'array'], 'hit_at' => ['required', 'date']],
-            'prescriptions' => [
-                'lesson_id' => $id, 'cause' => ['required', 'string', 'max:60'], 'school' => ['required', new Enum(School::class)], 'content' => ['required', 'array'],
-                'content.cause_name' => ['required', 'string'], 'content.feel' => ['required', 'string'], 'content.setup' => ['present', 'array'],
-                'content.setup.*.text' => ['required', 'string'], 'content.drills' => ['present', 'array'], 'content.drills.*.id' => ['required', 'string', 'max:60'],
-                'content.drills.*.name' => ['required', 'string'], 'content.drills.*.cautions' => ['present', 'array'],
-            ],
-            'plans' => ['id' => $id, 'student_id' => $id, 'made_from' => ['required', 'array'], 'notes' => ['present', 'array'], 'notes.*' => ['string']],
-            'plan_sessions' => [
-                'id' => $id, 'plan_id' => $id, 'day' => ['required', 'date'], 'items' => ['present', 'array'], 'sequence' => ['required', 'integer', 'min:0'],
-                'items.*.drill' => ['required', 'string', 'max:60'], 'items.*.name' => ['required', 'string'], 'items.*.minutes' => ['required', 'integer', 'between:0,180'],
-            ],
-            'drill_results' => [
-                'id' => $id, 'student_id' => $id, 'drill' => ['required', 'string', 'max:60'], 'goal' => ['required', 'array'], 'attempts' => ['present', 'array'],
-                'passed' => ['required', 'boolean'], 'text' => ['required', 'string', 'max:200'], 'logged_by' => ['required', Rule::in(['coach', 'student'])],
-                'confidence' => ['nullable', 'integer', 'between:1,10'], 'note' => ['nullable', 'string', 'max:500'], 'done_at' => ['required', 'date'],
-            ],
-            'revisions' => [
-                'subject_type' => ['required', Rule::in(array_keys(self::SUBJECTS))], 'subject_id' => $id, 'before' => ['present', 'array'], 'changed_at' => ['required', 'date'],
-            ],
-            default => throw new \LogicException("No such table in an archive: {$table}"),
-        };
+        return $times
+            + match ($table) {
+                'students' => [
+                    'id' => $id,
+                    'name' => ['required', 'string', 'max:200'],
+                    'handed' => ['required', new Enum(Handedness::class)],
+                    'about' => ['nullable', 'string', 'max:500'],
+                    'limits' => ['present', 'array', 'max:9'],
+                    'limits.*' => [new Enum(Limit::class)],
+                    'units' => ['nullable', new Enum(Units::class)],
+                ],
+                'sheet_presets' => ['id' => $id, 'name' => ['required', 'string', 'max:80'], 'mapping' => ['present', 'array']],
+                'own_drills' => ['id' => $id, 'name' => ['required', 'string', 'max:60'], 'content' => ['required', 'array']],
+                'own_cards' => ['id' => $id, 'shot' => ['required', new Enum(Shot::class)], 'content' => ['required', 'array']],
+                'sheet_imports' => [
+                    'id' => $id,
+                    'student_id' => $id,
+                    'name' => ['required', 'string', 'max:200'],
+                    'hash' => ['required', 'string', 'size:64'],
+                    'purpose' => ['nullable', $purpose],
+                    'state' => [
+                        'required',
+                        Rule::in([
+                            SheetImport::READING,
+                            SheetImport::SUMMING,
+                            SheetImport::DONE,
+                            SheetImport::STOPPED,
+                            SheetImport::TAKEN_BACK,
+                        ]),
+                    ],
+                    'mapping' => ['nullable', 'array'],
+                    'task' => ['nullable', 'array'],
+                    'day' => ['nullable', 'date'],
+                    'per_day' => ['present', 'array'],
+                    ...array_fill_keys(
+                        ['total', 'rows_done', 'balls', 'left_out', 'refused'],
+                        ['required', 'integer', 'min:0', 'max:4294967295'],
+                    ),
+                    'sets_left' => ['nullable', 'integer', 'min:0'],
+                ],
+                'lessons' => [
+                    'id' => $id,
+                    'student_id' => $id,
+                    'task' => ['required', 'array'],
+                    'began_at' => ['required', 'date'],
+                    'closed_at' => ['nullable', 'date'],
+                ],
+                'ball_sets' => [
+                    'id' => $id,
+                    'lesson_id' => $id,
+                    'purpose' => ['required', $purpose],
+                    'setup' => ['present', 'array'],
+                    'motion' => ['present', 'array'],
+                    'confidence' => ['nullable', 'integer', 'between:1,10'],
+                ],
+                'balls' => ['id' => $id, 'ball_set_id' => $id, 'seen' => ['present', 'array'], 'hit_at' => ['required', 'date']],
+                'prescriptions' => [
+                    'lesson_id' => $id,
+                    'cause' => ['required', 'string', 'max:60'],
+                    'school' => ['required', new Enum(School::class)],
+                    'content' => ['required', 'array'],
+                    'content.cause_name' => ['required', 'string'],
+                    'content.feel' => ['required', 'string'],
+                    'content.setup' => ['present', 'array'],
+                    'content.setup.*.text' => ['required', 'string'],
+                    'content.drills' => ['present', 'array'],
+                    'content.drills.*.id' => ['required', 'string', 'max:60'],
+                    'content.drills.*.name' => ['required', 'string'],
+                    'content.drills.*.cautions' => ['present', 'array'],
+                ],
+                'plans' => [
+                    'id' => $id,
+                    'student_id' => $id,
+                    'made_from' => ['required', 'array'],
+                    'notes' => ['present', 'array'],
+                    'notes.*' => ['string'],
+                ],
+                'plan_sessions' => [
+                    'id' => $id,
+                    'plan_id' => $id,
+                    'day' => ['required', 'date'],
+                    'items' => ['present', 'array'],
+                    'sequence' => ['required', 'integer', 'min:0'],
+                    'items.*.drill' => ['required', 'string', 'max:60'],
+                    'items.*.name' => ['required', 'string'],
+                    'items.*.minutes' => ['required', 'integer', 'between:0,180'],
+                ],
+                'drill_results' => [
+                    'id' => $id,
+                    'student_id' => $id,
+                    'drill' => ['required', 'string', 'max:60'],
+                    'goal' => ['required', 'array'],
+                    'attempts' => ['present', 'array'],
+                    'passed' => ['required', 'boolean'],
+                    'text' => ['required', 'string', 'max:200'],
+                    'logged_by' => ['required', Rule::in(['coach', 'student'])],
+                    'confidence' => ['nullable', 'integer', 'between:1,10'],
+                    'note' => ['nullable', 'string', 'max:500'],
+                    'done_at' => ['required', 'date'],
+                ],
+                'revisions' => [
+                    'subject_type' => ['required', Rule::in(array_keys(self::SUBJECTS))],
+                    'subject_id' => $id,
+                    'before' => ['present', 'array'],
+                    'changed_at' => ['required', 'date'],
+                ],
+                default => throw new \LogicException("No such table in an archive: {$table}"),
+            };
     }
 
     /**
@@ -154,13 +236,24 @@ final class ArchiveRows
     private function read(string $table, array $row): void
     {
         match ($table) {
-            'lessons' => $this->shots[$row['id']] = CaseReader::task($row['task'])->shot,
+            'lessons' => ($this->shots[$row['id']] = CaseReader::task($row['task'])->shot),
             'sheet_imports' => $row['task'] === null ? null : CaseReader::task($row['task']),
-            'ball_sets' => [CaseReader::observations($row['setup'], $row['motion']), $this->shots[$row['id']] = $this->shots[$row['lesson_id']] ?? Shot::Chip],
+            'ball_sets' => [
+                CaseReader::observations($row['setup'], $row['motion']),
+                ($this->shots[$row['id']] = $this->shots[$row['lesson_id']] ?? Shot::Chip),
+            ],
             'balls' => CaseReader::ball($row['seen'], $this->shots[$row['ball_set_id']] ?? Shot::Chip, 'seen'),
             'own_drills' => OwnDrill::of($row['id'], $row['content']),
             'own_cards' => OwnCard::of($row['content']),
-            'drill_results' => Score::of(Goal::read(array_filter(array_intersect_key($row['goal'], array_flip(Goal::KEYS)), static fn(mixed $value): bool => $value !== null)), array_values($row['attempts'])),
+            'drill_results' => Score::of(
+                Goal::read(
+                    array_filter(
+                        array_intersect_key($row['goal'], array_flip(Goal::KEYS)),
+                        static fn(mixed $value): bool => $value !== null,
+                    ),
+                ),
+                array_values($row['attempts']),
+            ),
             default => null,
         };
     }
@@ -200,7 +293,10 @@ final class ArchiveRows
         switch ($table) {
             case 'drill_results':
                 $row['drill'] = $known($said['drill']);
-                if (DrillLibrary::standard()->find($row['drill']) === null && ! \in_array($row['drill'], $this->ids['own_drills'] ?? [], true)) {
+                if (
+                    DrillLibrary::standard()->find($row['drill']) === null
+                    && ! \in_array($row['drill'], $this->ids['own_drills'] ?? [], true)
+                ) {
                     throw InvalidInput::one("{$name}.drill", $said['drill'], 'a drill of the library, or one of this archive');
                 }
                 break;
@@ -208,7 +304,13 @@ final class ArchiveRows
                 $row['content'] = ['drills' => array_map($known, $said['content']['drills'])] + $said['content'];
                 break;
             case 'prescriptions':
-                $row['content'] = ['drills' => array_map(static fn(array $drill): array => ['id' => $known($drill['id'])] + $drill, $said['content']['drills'])] + $said['content'];
+                $row['content']
+                    = [
+                        'drills' => array_map(
+                            static fn(array $drill): array => ['id' => $known($drill['id'])] + $drill,
+                            $said['content']['drills'],
+                        ),
+                    ] + $said['content'];
                 break;
             case 'plan_sessions':
                 $row['items'] = array_map(static fn(array $item): array => ['drill' => $known($item['drill'])] + $item, $said['items']);

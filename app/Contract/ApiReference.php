@@ -23,7 +23,9 @@ final readonly class ApiReference
         return $this->document['info']['description'];
     }
 
-    /** @return array<string, list<array{method: string, path: string, operation: array<string, mixed>}>> by the first part of the address */
+    /**
+     * @return array<string, list<array{method: string, path: string, operation: array<string, mixed>}>> by the first part of the address
+     */
     public function groups(): array
     {
         $groups = [];
@@ -82,15 +84,23 @@ final readonly class ApiReference
         return match (true) {
             isset($schema['$ref']) => sprintf('<a href="#shape-%1$s">%1$s</a>', e(basename($schema['$ref']))),
             isset($schema['anyOf']) => $all($schema['anyOf'], ' or '),
-            isset($schema['enum']) => implode(', ', array_map(static fn(string|int|float $one): string => '<code>'.e((string) $one).'</code>', $schema['enum'])),
+            isset($schema['enum']) => implode(
+                ', ',
+                array_map(static fn(string|int|float $one): string => '<code>'.e((string) $one).'</code>', $schema['enum']),
+            ),
             isset($schema['const']) => '<code>'.e(json_encode($schema['const'], JSON_THROW_ON_ERROR)).'</code>',
             isset($schema['prefixItems']) => '['.$all($schema['prefixItems'], ', ').']',
             isset($schema['items']) => 'list of '.$this->words($schema['items']),
-            isset($schema['properties']) => '{ '.implode(', ', array_map(
-                fn(int|string $key, array $one): string => '<code>'.e((string) $key).'</code>: '.$this->words($one),
-                array_keys($schema['properties']),
-                $schema['properties'],
-            )).' }',
+            isset($schema['properties']) => '{ '
+                .implode(
+                    ', ',
+                    array_map(
+                        fn(int|string $key, array $one): string => '<code>'.e((string) $key).'</code>: '.$this->words($one),
+                        array_keys($schema['properties']),
+                        $schema['properties'],
+                    ),
+                )
+                .' }',
             \is_array($schema['additionalProperties'] ?? null) => 'map of '.$this->words($schema['additionalProperties']),
             default => e($schema['type'] ?? 'anything'),
         };

@@ -27,7 +27,8 @@ final readonly class OpenApi
 
     public function toJson(): string
     {
-        return json_encode($this->document(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return json_encode($this->document(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)
+            ."\n";
     }
 
     /** @return array<string, mixed> */
@@ -48,8 +49,11 @@ final readonly class OpenApi
             'info' => [
                 'title' => 'Low Point',
                 'version' => '1',
-                'description' => 'What the screens of Low Point speak with the server. Ground distances are millimetres from the ball, + toward the target; '
-                    .'distances along the course metres; angles degrees; shares and probabilities 0 to 1; times ISO 8601. Ids are ULIDs made by the sender, so that sending anything twice stores it once. '
+                'description'
+                    => 'What the screens of Low Point speak with the server. Ground distances are millimetres from the ball, + '
+                        .'toward the target; '
+                    .'distances along the course metres; angles degrees; shares and probabilities 0 to 1; times ISO 8601. Ids are '
+                    .'ULIDs made by the sender, so that sending anything twice stores it once. '
                     .'Answers other than those listed are an Error.',
             ],
             'servers' => [['url' => '/', 'description' => 'This machine']],
@@ -57,7 +61,16 @@ final readonly class OpenApi
             'paths' => $paths,
             'components' => [
                 'schemas' => $this->shapes->schemas(),
-                'securitySchemes' => ['session' => ['type' => 'apiKey', 'in' => 'cookie', 'name' => config('session.cookie'), 'description' => 'The session of a signed-in coach; writing routes want the header X-XSRF-TOKEN with the cookie of that name as well.']],
+                'securitySchemes' => [
+                    'session' => [
+                        'type' => 'apiKey',
+                        'in' => 'cookie',
+                        'name' => config('session.cookie'),
+                        'description'
+                            => 'The session of a signed-in coach; writing routes want the header X-XSRF-TOKEN with the cookie of '
+                                .'that name as well.',
+                    ],
+                ],
             ],
         ];
     }
@@ -65,34 +78,58 @@ final readonly class OpenApi
     /** @return array<string, mixed> */
     private function operation(Route $route): array
     {
-        $method = new \ReflectionMethod($route->getControllerClass() ?? throw new \LogicException("{$route->uri()} has no controller."), $route->getActionMethod() === $route->getControllerClass() ? '__invoke' : $route->getActionMethod());
-        $said = $method->getAttributes(Endpoint::class)[0] ?? throw new \LogicException("{$method->class}::{$method->name} does not say what it answers: add #[Endpoint].");
+        $method = new \ReflectionMethod(
+            $route->getControllerClass() ?? throw new \LogicException("{$route->uri()} has no controller."),
+            $route->getActionMethod() === $route->getControllerClass() ? '__invoke' : $route->getActionMethod(),
+        );
+        $said
+            = $method->getAttributes(Endpoint::class)[0]
+            ?? throw new \LogicException("{$method->class}::{$method->name} does not say what it answers: add #[Endpoint].");
         $endpoint = $said->newInstance();
         $open = ! \in_array('auth:sanctum', $route->gatherMiddleware(), true);
         $text = self::text($method);
 
-        return array_filter([
-            'summary' => $text[0],
-            'description' => $text[1],
-            'tags' => [explode('/', $route->uri())[1]],
-            'security' => $open ? [] : null,
-            'parameters' => [...self::inPath($route), ...self::inQuery($endpoint)],
-            'requestBody' => $this->body($method, $endpoint),
-            'responses' => [(string) $endpoint->status => $this->answer($endpoint), 'default' => ['description' => 'What is wrong, in words.', 'content' => ['application/json' => ['schema' => $this->shapes->ref('ErrorShape')]]]],
-        ], static fn(mixed $part): bool => $part !== null && $part !== '' && $part !== [] || $part === [] && $open) ;
+        return array_filter(
+            [
+                'summary' => $text[0],
+                'description' => $text[1],
+                'tags' => [explode('/', $route->uri())[1]],
+                'security' => $open ? [] : null,
+                'parameters' => [...self::inPath($route), ...self::inQuery($endpoint)],
+                'requestBody' => $this->body($method, $endpoint),
+                'responses' => [
+                    (string) $endpoint->status => $this->answer($endpoint),
+                    'default' => [
+                        'description' => 'What is wrong, in words.',
+                        'content' => ['application/json' => ['schema' => $this->shapes->ref('ErrorShape')]],
+                    ],
+                ],
+            ],
+            static fn(mixed $part): bool => ($part !== null && $part !== '' && $part !== []) || ($part === [] && $open),
+        );
     }
 
     /** @return list<array<string, mixed>> */
     private static function inPath(Route $route): array
     {
-        return array_values(array_map(static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'string']], $route->parameterNames()));
+        return array_values(
+            array_map(
+                static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'string']],
+                $route->parameterNames(),
+            ),
+        );
     }
 
     /** @return list<array<string, mixed>> */
     private static function inQuery(Endpoint $endpoint): array
     {
         return array_map(
-            static fn(string $name, string $what): array => ['name' => $name, 'in' => 'query', 'description' => $what, 'schema' => ['type' => 'string']],
+            static fn(string $name, string $what): array => [
+                'name' => $name,
+                'in' => 'query',
+                'description' => $what,
+                'schema' => ['type' => 'string'],
+            ],
             array_keys($endpoint->query),
             $endpoint->query,
         );
@@ -102,7 +139,11 @@ final readonly class OpenApi
     private function body(\ReflectionMethod $method, Endpoint $endpoint): ?array
     {
         if ($endpoint->file !== null) {
-            $file = ['type' => 'object', 'properties' => [$endpoint->file => ['type' => 'string', 'contentMediaType' => 'application/octet-stream']], 'required' => [$endpoint->file]];
+            $file = [
+                'type' => 'object',
+                'properties' => [$endpoint->file => ['type' => 'string', 'contentMediaType' => 'application/octet-stream']],
+                'required' => [$endpoint->file],
+            ];
 
             return ['required' => true, 'content' => ['multipart/form-data' => ['schema' => $file]]];
         }
@@ -123,7 +164,10 @@ final readonly class OpenApi
         if ($endpoint->status === 204) {
             return ['description' => 'Done.'];
         }
-        $schema = $endpoint->answers === null ? null : $this->shapes->ref((string) preg_replace('/Resource$/', 'Shape', class_basename($endpoint->answers)));
+        $schema
+            = $endpoint->answers === null
+                ? null
+                : $this->shapes->ref((string) preg_replace('/Resource$/', 'Shape', class_basename($endpoint->answers)));
         if ($schema !== null && $endpoint->list) {
             $schema = ['type' => 'array', 'items' => $schema];
         }
@@ -137,7 +181,17 @@ final readonly class OpenApi
         $lines = preg_replace(['~^\s*/\*\*|\*/\s*$~', '~^\s*\*\s?~m', '~@\w.*~s'], '', (string) $method->getDocComment());
         $text = trim((string) preg_replace('/\s+/', ' ', (string) $lines));
         if ($text === '') {
-            $text = trim((string) preg_replace('/\s+/', ' ', (string) preg_replace(['~^\s*/\*\*|\*/\s*$~', '~^\s*\*\s?~m', '~@\w.*~s'], '', (string) $method->getDeclaringClass()->getDocComment())));
+            $text = trim(
+                (string) preg_replace(
+                    '/\s+/',
+                    ' ',
+                    (string) preg_replace(
+                        ['~^\s*/\*\*|\*/\s*$~', '~^\s*\*\s?~m', '~@\w.*~s'],
+                        '',
+                        (string) $method->getDeclaringClass()->getDocComment(),
+                    ),
+                ),
+            );
         }
         preg_match('/^(.*?[.:])(?:\s+(.*))?$/', $text, $found);
 

@@ -59,8 +59,12 @@ final class Shapes
             preg_match_all('~/\*\*.*?\*/~s', str_contains($code, '@phpstan-type') ? $code : '', $blocks);
             foreach ($blocks[0] as $block) {
                 foreach ($parser->parse(new TokenIterator($lexer->tokenize($block)))->getTags() as $tag) {
-                    if ($tag->value instanceof TypeAliasTagValueNode) {
-                        isset($this->types[$tag->value->alias]) && throw new \LogicException("The shape {$tag->value->alias} is declared twice, the second time in {$file->getRelativePathname()}.");
+                    // Types of another name are for one class alone.
+                    if ($tag->value instanceof TypeAliasTagValueNode && str_ends_with($tag->value->alias, self::SUFFIX)) {
+                        isset($this->types[$tag->value->alias])
+                            && throw new \LogicException(
+                                "The shape {$tag->value->alias} is declared twice, the second time in {$file->getRelativePathname()}.",
+                            );
                         $this->types[$tag->value->alias] = $tag->value->type;
                     }
                 }
@@ -95,7 +99,7 @@ final class Shapes
 
     private static function name(string $shape): string
     {
-        return str_ends_with($shape, self::SUFFIX) ? substr($shape, 0, -\strlen(self::SUFFIX)) : throw new \LogicException("The name of the shape {$shape} does not end in ".self::SUFFIX.'.');
+        return substr($shape, 0, -\strlen(self::SUFFIX));
     }
 
     /** @return array<string, mixed> */
@@ -169,10 +173,13 @@ final class Shapes
      */
     private static function description(ArrayShapeItemNode $item): array
     {
-        $comments = array_merge(...array_map(
-            static fn(?Node $node): array => $node?->getAttribute(Attribute::COMMENTS) ?? [],
-            [$item, $item->keyName, $item->valueType],
-        ));
+        $comments = array_merge(
+            ...array_map(static fn(?Node $node): array => $node?->getAttribute(Attribute::COMMENTS) ?? [], [
+                $item,
+                $item->keyName,
+                $item->valueType,
+            ]),
+        );
         $text = implode(' ', array_map(static fn(Comment $comment): string => ltrim($comment->text, '/ '), $comments));
 
         return $text === '' ? [] : ['description' => $text];
@@ -190,8 +197,10 @@ final class Shapes
     /** @return array<string, mixed> */
     private function ofUnion(UnionTypeNode $type): array
     {
-        $others = array_values(array_filter($type->types, static fn(TypeNode $one): bool => ! $one instanceof IdentifierTypeNode || $one->name !== 'null'));
-        if (array_filter($others, static fn(TypeNode $one): bool => ! $one instanceof ConstTypeNode) === []) {
+        $others = array_values(
+            array_filter($type->types, static fn(TypeNode $one): bool => ! ($one instanceof IdentifierTypeNode) || $one->name !== 'null'),
+        );
+        if (array_filter($others, static fn(TypeNode $one): bool => ! ($one instanceof ConstTypeNode)) === []) {
             $schema = self::enum(array_map(self::constant(...), $others));
         } else {
             $schema = \count($others) > 1 ? ['anyOf' => array_map($this->schema(...), $others)] : $this->schema($others[0]);

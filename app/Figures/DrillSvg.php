@@ -42,12 +42,20 @@ final class DrillSvg
                 $upright = abs(($shape['to_y'] ?? $shape['y']) - $shape['y']) > 200;
                 $at += $upright ? 90 : 0;
                 $below = $upright ? -($shape['y'] + ($shape['to_y'] ?? 0.0)) / 2 : -min($shape['y'], 0) + 95;
-                $out .= sprintf('<text x="%s" y="%s" font-size="%d" text-anchor="middle" fill="%s">%s</text>', $x($at), (string) $below, self::TEXT, Palette::colour('ink'), htmlspecialchars($shape['label'].self::distance($shape, $units)));
+                $out .= sprintf(
+                    '<text x="%s" y="%s" font-size="%d" text-anchor="middle" fill="%s">%s</text>',
+                    $x($at),
+                    (string) $below,
+                    self::TEXT,
+                    Palette::colour('ink'),
+                    htmlspecialchars($shape['label'].self::distance($shape, $units)),
+                );
             }
         }
 
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%d %d %d %d" font-family="Atkinson Hyperlegible Next, sans-serif"><rect x="%1$d" y="%2$d" width="%3$d" height="%4$d" fill="%6$s"/>%5$s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%d %d %d %d" font-family="Atkinson Hyperlegible Next, '
+                .'sans-serif"><rect x="%1$d" y="%2$d" width="%3$d" height="%4$d" fill="%6$s"/>%5$s</svg>',
             -$reach - self::MARGIN,
             -$top,
             2 * ($reach + self::MARGIN),
@@ -66,15 +74,36 @@ final class DrillSvg
     {
         $toX = $shape['to_x'] ?? $shape['x'];
         $toY = $shape['to_y'] ?? $shape['y'];
-        $line = static fn(string $style): string => sprintf('<line x1="%s" y1="%s" x2="%s" y2="%s" %s/>', $x($shape['x']), $y($shape['y']), $x($toX), $y($toY), $style);
+        $line = static fn(string $style): string => sprintf(
+            '<line x1="%s" y1="%s" x2="%s" y2="%s" %s/>',
+            $x($shape['x']),
+            $y($shape['y']),
+            $x($toX),
+            $y($toY),
+            $style,
+        );
         $ball = Calibration::BALL_RADIUS_MM;
         [$ink, $press, $soil, $rust] = array_map(Palette::colour(...), ['ink', 'press', 'soil', 'rust']);
 
         return match ($shape['kind']) {
-            'target_line' => sprintf('<line x1="%s" y1="0" x2="%s" y2="0" stroke="%s" stroke-width="3" stroke-dasharray="18 12"/>', $x(-$reach), $x($reach), $ink)
-                .sprintf('<text x="%s" y="-14" font-size="%d" text-anchor="middle" fill="%s">target</text>', $x($reach - 60), self::TEXT, $ink),
-            'ball' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y($shape['y'])}\" r=\"{$ball}\" fill=\"{$press}\" stroke=\"{$ink}\" stroke-width=\"4\"/>",
-            'second_ball' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y($shape['y'])}\" r=\"{$ball}\" fill=\"{$soil}\" stroke=\"{$ink}\" stroke-width=\"4\" stroke-dasharray=\"8 5\"/>",
+            'target_line' => sprintf(
+                '<line x1="%s" y1="0" x2="%s" y2="0" stroke="%s" stroke-width="3" stroke-dasharray="18 12"/>',
+                $x(-$reach),
+                $x($reach),
+                $ink,
+            )
+                .sprintf(
+                    '<text x="%s" y="-14" font-size="%d" text-anchor="middle" fill="%s">target</text>',
+                    $x($reach - 60),
+                    self::TEXT,
+                    $ink,
+                ),
+            'ball' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y(
+                $shape['y'],
+            )}\" r=\"{$ball}\" fill=\"{$press}\" stroke=\"{$ink}\" stroke-width=\"4\"/>",
+            'second_ball' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y(
+                $shape['y'],
+            )}\" r=\"{$ball}\" fill=\"{$soil}\" stroke=\"{$ink}\" stroke-width=\"4\" stroke-dasharray=\"8 5\"/>",
             'foot', 'foot_raised' => sprintf(
                 '<ellipse cx="%s" cy="%s" rx="%s" ry="%s" fill="%s" stroke="%s" stroke-width="4"%s/>',
                 $x($shape['x']),
@@ -88,9 +117,15 @@ final class DrillSvg
             'line' => $line("stroke=\"{$ink}\" stroke-width=\"6\""),
             'band' => $line(sprintf('stroke="%s" stroke-width="26"', Palette::colour('marram'))),
             'stick' => $line(sprintf('stroke="%s" stroke-width="12"', Palette::colour('ochre'))),
-            'towel' => sprintf('<rect x="%s" y="-150" width="300" height="300" fill="%s" stroke="%s" stroke-width="4"/>', (string) ((float) $x($shape['x']) - 150), $soil, $ink),
+            'towel' => sprintf(
+                '<rect x="%s" y="-150" width="300" height="300" fill="%s" stroke="%s" stroke-width="4"/>',
+                (string) ((float) $x($shape['x']) - 150),
+                $soil,
+                $ink,
+            ),
             'spot', 'tee' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y($shape['y'])}\" r=\"16\" fill=\"{$rust}\"/>",
-            'arc' => "<circle cx=\"0\" cy=\"0\" r=\"{$toY}\" fill=\"none\" stroke=\"{$ink}\" stroke-width=\"4\" stroke-dasharray=\"10 10\"/>",
+            'arc'
+                => "<circle cx=\"0\" cy=\"0\" r=\"{$toY}\" fill=\"none\" stroke=\"{$ink}\" stroke-width=\"4\" stroke-dasharray=\"10 10\"/>",
             default => '',
         };
     }

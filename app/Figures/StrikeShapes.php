@@ -20,7 +20,14 @@ final class StrikeShapes
             ? sprintf('fill="%s"', Palette::colour($shape['fill']))
             : sprintf('fill="none" stroke="%s" stroke-width="%s"', Palette::colour('ink'), round(($shape['stroke'] ?? 1.0) / $r, 3));
 
-        return sprintf('<path d="%s" transform="translate(%s %s) scale(%s)" %s/>', $shape['d'], round($x, 1), round($y, 1), round($r, 2), $style);
+        return sprintf(
+            '<path d="%s" transform="translate(%s %s) scale(%s)" %s/>',
+            $shape['d'],
+            round($x, 1),
+            round($y, 1),
+            round($r, 2),
+            $style,
+        );
     }
 
     /** @return array<string, array{d: string, fill?: string, stroke?: float}> by strike */

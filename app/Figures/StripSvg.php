@@ -24,18 +24,35 @@ final class StripSvg
         if ($window !== null) {
             $from = max(-self::HALF_MM, min($m * $window[0], $m * $window[1]));
             $to = min(self::HALF_MM, max($m * $window[0], $m * $window[1]));
-            $out .= $to > $from ? sprintf('<rect x="%s" y="-34" width="%s" height="46" fill="%s" fill-opacity="0.22"/>', round($from, 1), round($to - $from, 1), Palette::colour('marram')) : '';
+            $out
+                .= $to > $from
+                    ? sprintf(
+                        '<rect x="%s" y="-34" width="%s" height="46" fill="%s" fill-opacity="0.22"/>',
+                        round($from, 1),
+                        round($to - $from, 1),
+                        Palette::colour('marram'),
+                    )
+                    : '';
         }
-        $out .= sprintf('<line x1="%d" y1="0" x2="%d" y2="0" stroke="%s" stroke-width="1.4"/><line x1="0" y1="-34" x2="0" y2="12" stroke="%s" stroke-width="1.4"/>', -self::HALF_MM, self::HALF_MM, Palette::colour('ink'), Palette::colour('line'));
+        $out .= sprintf(
+            '<line x1="%d" y1="0" x2="%d" y2="0" stroke="%s" stroke-width="1.4"/><line x1="0" y1="-34" x2="0" y2="12" stroke="%s" '
+                .'stroke-width="1.4"/>',
+            -self::HALF_MM,
+            self::HALF_MM,
+            Palette::colour('ink'),
+            Palette::colour('line'),
+        );
         $row = 0;
         foreach ($set->balls as $ball) {
             $touch = $ball->seen['touch_mm'] ?? null;
-            if (! \is_int($touch) && ! \is_float($touch) || abs($touch) > self::HALF_MM) {
+            if ((! \is_int($touch) && ! \is_float($touch)) || abs($touch) > self::HALF_MM) {
                 continue;
             }
             $x = round($m * $touch, 1);
             $colour = Palette::colour($touch < 0 ? 'rust' : 'slate');
-            $out .= "<line x1=\"{$x}\" y1=\"0\" x2=\"{$x}\" y2=\"8\" stroke=\"{$colour}\" stroke-width=\"2\"/>".StrikeShapes::svg((string) ($ball->seen['strike'] ?? ''), $x, -8 - ($row++ % 3) * 10, self::MARK);
+            $out
+                .= "<line x1=\"{$x}\" y1=\"0\" x2=\"{$x}\" y2=\"8\" stroke=\"{$colour}\" stroke-width=\"2\"/>"
+                .StrikeShapes::svg((string) ($ball->seen['strike'] ?? ''), $x, -8 - ($row++ % 3) * 10, self::MARK);
         }
         if ($mean !== null && abs($mean) < self::HALF_MM) {
             $x = round($m * $mean, 1);

@@ -34,29 +34,84 @@ final class ApiErrors
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->dontReport([InvalidInput::class]);
 
-        $exceptions->render(static fn(InvalidInput $e): JsonResponse => self::faults(array_map(
-            static fn(Fault $fault): array => ['key' => $fault->key, 'value' => $fault->shownValue(), 'allowed' => $fault->allowed, 'message' => $fault->message()],
-            $e->faults,
-        )));
-        $exceptions->render(static fn(ValidationException $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::faults(self::ofValidation($e, $request)) : null);
-        $exceptions->render(static fn(AuthenticationException $e, Request $request): ?JsonResponse => self::say($request, 401, 'You are signed out. Sign in again; what you entered is kept on this device.'));
-        $exceptions->render(static fn(AccessDeniedHttpException $e, Request $request): ?JsonResponse => self::say($request, 403, $e->getPrevious() === null && $e->getMessage() !== '' ? $e->getMessage() : 'This belongs to another coach’s student.'));
-        $exceptions->render(static fn(NotFoundHttpException $e, Request $request): ?JsonResponse => self::say(
-            $request,
-            404,
-            $e->getPrevious() instanceof ModelNotFoundException ? 'This record does not exist, or no longer.' : ($request->is('api/shared/*') && $e->getMessage() !== '' ? $e->getMessage() : 'There is no such address.'),
-        ));
-        $exceptions->render(static fn(ThrottleRequestsException $e, Request $request): ?JsonResponse => self::say($request, 429, 'Too many requests from here. Wait a minute and try again.'));
-        $exceptions->render(static fn(HttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof TokenMismatchException
-            ? self::say($request, 401, 'The session has ended. Sign in again; what you entered is kept on this device.') : null);
-        $exceptions->render(static fn(UniqueConstraintViolationException $e, Request $request): ?JsonResponse => self::say(
-            $request,
-            409,
-            'There is a record with this id already, perhaps a deleted one. Nothing was changed; what you entered is kept on this device.',
-        ));
-        $exceptions->render(static fn(HttpException $e, Request $request): ?JsonResponse => $e->getStatusCode() === 410 ? self::say($request, 410, $e->getMessage()) : null);
-        $exceptions->render(static fn(QueryException $e, Request $request): ?JsonResponse => self::storeIsAway($e)
-            ? self::say($request, 503, 'The record store cannot be reached. Nothing was changed; what you entered is kept on this device and will be sent again.') : null);
+        $exceptions->render(
+            static fn(InvalidInput $e): JsonResponse => self::faults(
+                array_map(
+                    static fn(Fault $fault): array => [
+                        'key' => $fault->key,
+                        'value' => $fault->shownValue(),
+                        'allowed' => $fault->allowed,
+                        'message' => $fault->message(),
+                    ],
+                    $e->faults,
+                ),
+            ),
+        );
+        $exceptions->render(
+            static fn(ValidationException $e, Request $request): ?JsonResponse => $request->is('api/*')
+                ? self::faults(self::ofValidation($e, $request))
+                : null,
+        );
+        $exceptions->render(
+            static fn(AuthenticationException $e, Request $request): ?JsonResponse => self::say(
+                $request,
+                401,
+                'You are signed out. Sign in again; what you entered is kept on this device.',
+            ),
+        );
+        $exceptions->render(
+            static fn(AccessDeniedHttpException $e, Request $request): ?JsonResponse => self::say(
+                $request,
+                403,
+                $e->getPrevious() === null && $e->getMessage() !== '' ? $e->getMessage() : 'This belongs to another coach’s student.',
+            ),
+        );
+        $exceptions->render(
+            static fn(NotFoundHttpException $e, Request $request): ?JsonResponse => self::say(
+                $request,
+                404,
+                $e->getPrevious() instanceof ModelNotFoundException
+                    ? 'This record does not exist, or no longer.'
+                    : ($request->is('api/shared/*') && $e->getMessage() !== ''
+                        ? $e->getMessage()
+                        : 'There is no such address.'),
+            ),
+        );
+        $exceptions->render(
+            static fn(ThrottleRequestsException $e, Request $request): ?JsonResponse => self::say(
+                $request,
+                429,
+                'Too many requests from here. Wait a minute and try again.',
+            ),
+        );
+        $exceptions->render(
+            static fn(HttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof TokenMismatchException
+                ? self::say($request, 401, 'The session has ended. Sign in again; what you entered is kept on this device.')
+                : null,
+        );
+        $exceptions->render(
+            static fn(UniqueConstraintViolationException $e, Request $request): ?JsonResponse => self::say(
+                $request,
+                409,
+                'There is a record with this id already, perhaps a deleted one. Nothing was changed; what you entered is kept on '
+                    .'this device.',
+            ),
+        );
+        $exceptions->render(
+            static fn(HttpException $e, Request $request): ?JsonResponse => $e->getStatusCode() === 410
+                ? self::say($request, 410, $e->getMessage())
+                : null,
+        );
+        $exceptions->render(
+            static fn(QueryException $e, Request $request): ?JsonResponse => self::storeIsAway($e)
+                ? self::say(
+                    $request,
+                    503,
+                    'The record store cannot be reached. Nothing was changed; what you entered is kept on this device and will be '
+                        .'sent again.',
+                )
+                : null,
+        );
     }
 
     private static function say(Request $request, int $status, string $message): ?JsonResponse
@@ -85,7 +140,7 @@ final class ApiErrors
     private static function storeIsAway(QueryException $e): bool
     {
         $previous = $e->getPrevious();
-        $number = $previous instanceof \PDOException ? ($previous->errorInfo[1] ?? $previous->getCode()) : 0;
+        $number = $previous instanceof \PDOException ? $previous->errorInfo[1] ?? $previous->getCode() : 0;
 
         return \in_array((int) $number, self::STORE_IS_AWAY, true);
     }

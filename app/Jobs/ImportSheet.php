@@ -29,6 +29,9 @@ final class ImportSheet implements ShouldQueue
 
     public function failed(): void
     {
-        SheetImport::query()->whereKey($this->importId)->whereIn('state', [SheetImport::READING, SheetImport::SUMMING])->update(['state' => SheetImport::STOPPED]);
+        SheetImport::query()
+            ->whereKey($this->importId)
+            ->whereIn('state', [SheetImport::READING, SheetImport::SUMMING])
+            ->update(['state' => SheetImport::STOPPED]);
     }
 }

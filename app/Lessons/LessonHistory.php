@@ -31,7 +31,10 @@ final readonly class LessonHistory
         /** @var EloquentCollection<int, Ball> $balls */
         $balls = Ball::withTrashed()->whereIn('ball_set_id', $lesson->sets->modelKeys())->orderBy('id')->get();
         /** @var array<string, array<string, mixed>> $now each record as it became */
-        $now = ["lessons {$lesson->id}" => $lesson->attributesToArray(), "prescriptions {$lesson->id}" => $lesson->prescription?->attributesToArray() ?? []];
+        $now = [
+            "lessons {$lesson->id}" => $lesson->attributesToArray(),
+            "prescriptions {$lesson->id}" => $lesson->prescription?->attributesToArray() ?? [],
+        ];
         $numbers = [];
         foreach ($lesson->sets as $set) {
             $now[$set->id] = $set->attributesToArray();
@@ -43,13 +46,24 @@ final readonly class LessonHistory
             $now[$ball->id] = $ball->attributesToArray();
         }
         $told = [];
-        foreach (Revision::query()->whereIn('subject_id', [$lesson->id, ...$lesson->sets->modelKeys(), ...$balls->modelKeys()])->orderByDesc('id')->with('coach')->get() as $one) {
+        foreach (
+            Revision::query()
+                ->whereIn('subject_id', [$lesson->id, ...$lesson->sets->modelKeys(), ...$balls->modelKeys()])
+                ->orderByDesc('id')
+                ->with('coach')
+                ->get() as $one
+        ) {
             $key = isset($now[$one->subject_id]) ? $one->subject_id : "{$one->subject_type} {$one->subject_id}";
             $became = $now[$key] ?? [];
             foreach ($one->before as $attribute => $before) {
                 $text = $this->text($attribute, $before, $became[$attribute] ?? null);
                 if ($text !== '') {
-                    $told[] = ['at' => $one->changed_at->toIso8601String(), 'by' => $one->coach?->name, 'what' => self::what($one->subject_type, $attribute, $numbers[$one->subject_id] ?? null), 'text' => $text];
+                    $told[] = [
+                        'at' => $one->changed_at->toIso8601String(),
+                        'by' => $one->coach?->name,
+                        'what' => self::what($one->subject_type, $attribute, $numbers[$one->subject_id] ?? null),
+                        'text' => $text,
+                    ];
                 }
             }
             $now[$key] = [...$became, ...$one->before];
@@ -75,11 +89,31 @@ final readonly class LessonHistory
     private function text(string $attribute, mixed $before, mixed $after): string
     {
         return match ($attribute) {
-            'setup', 'motion' => $this->differences((array) $before, (array) $after, fn(string $key, float|int|string $value): string => $this->words->value(Observable::from($key), $value), static fn(string $key): string => Observable::from($key)->field()->label),
-            'seen' => $this->differences((array) $before, (array) $after, static fn(string $key, float|int|string $value): string => self::figure(SeenBall::fields()[$key], $value), static fn(string $key): string => SeenBall::fields()[$key]->label),
-            'task' => $this->differences(self::flat((array) $before), self::flat((array) $after), static fn(string $key, float|int|string $value): string => isset(self::taskFields()[$key]) ? self::figure(self::taskFields()[$key], $value) : (string) $value, static fn(string $key): string => self::taskFields()[$key]->label ?? ucfirst(str_replace('_', ' ', $key))),
+            'setup', 'motion' => $this->differences(
+                (array) $before,
+                (array) $after,
+                fn(string $key, float|int|string $value): string => $this->words->value(Observable::from($key), $value),
+                static fn(string $key): string => Observable::from($key)->field()->label,
+            ),
+            'seen' => $this->differences(
+                (array) $before,
+                (array) $after,
+                static fn(string $key, float|int|string $value): string => self::figure(SeenBall::fields()[$key], $value),
+                static fn(string $key): string => SeenBall::fields()[$key]->label,
+            ),
+            'task' => $this->differences(
+                self::flat((array) $before),
+                self::flat((array) $after),
+                static fn(string $key, float|int|string $value): string => isset(self::taskFields()[$key])
+                    ? self::figure(self::taskFields()[$key], $value)
+                    : (string) $value,
+                static fn(string $key): string => self::taskFields()[$key]->label ?? ucfirst(str_replace('_', ' ', $key)),
+            ),
             'content' => self::became(self::given((array) $before), self::given((array) $after)),
-            'confidence' => self::became($before === null ? 'not asked' : (string) $before, $after === null ? 'not asked' : (string) $after),
+            'confidence' => self::became(
+                $before === null ? 'not asked' : (string) $before,
+                $after === null ? 'not asked' : (string) $after,
+            ),
             'purpose' => self::became((string) $before, (string) $after),
             'deleted_at' => $before === null ? 'taken out' : 'put back',
             'closed_at' => $before === null ? 'closed' : 'opened again',
@@ -97,7 +131,11 @@ final readonly class LessonHistory
     {
         $parts = [];
         foreach (array_keys($before + $after) as $key) {
-            $say = static fn(array $values): string => ! \array_key_exists($key, $values) ? self::NOTHING : (\is_scalar($values[$key]) && ! \is_bool($values[$key]) ? $shown((string) $key, $values[$key]) : 'none');
+            $say = static fn(array $values): string => ! \array_key_exists($key, $values)
+                ? self::NOTHING
+                : (\is_scalar($values[$key]) && ! \is_bool($values[$key])
+                    ? $shown((string) $key, $values[$key])
+                    : 'none');
             // 9 and 9.0 are the same figure.
             if (($before[$key] ?? null) != ($after[$key] ?? null) || \array_key_exists($key, $before) !== \array_key_exists($key, $after)) {
                 $parts[] = $label((string) $key).' '.self::became($say($before), $say($after));
@@ -114,7 +152,7 @@ final readonly class LessonHistory
 
     private static function figure(Field $field, float|int|string $value): string
     {
-        return \is_string($value) ? ($field->choices[$value] ?? $value) : trim(round($value, 1)." {$field->unit}");
+        return \is_string($value) ? $field->choices[$value] ?? $value : trim(round($value, 1)." {$field->unit}");
     }
 
     /**
@@ -123,7 +161,10 @@ final readonly class LessonHistory
      */
     private static function flat(array $task): array
     {
-        return array_filter([...array_diff_key($task, ['club' => 0]), ...(array) ($task['club'] ?? [])], static fn(mixed $value): bool => $value !== null);
+        return array_filter(
+            [...array_diff_key($task, ['club' => 0]), ...(array) ($task['club'] ?? [])],
+            static fn(mixed $value): bool => $value !== null,
+        );
     }
 
     /** @return array<string, Field> */
@@ -135,6 +176,16 @@ final readonly class LessonHistory
     /** @param array<array-key, mixed> $content */
     private static function given(array $content): string
     {
-        return $content === [] ? 'nothing' : implode('. ', array_filter([(string) ($content['cause_name'] ?? ''), implode(' ', array_column((array) ($content['setup'] ?? []), 'text')), (string) ($content['feel'] ?? ''), implode(', ', array_column((array) ($content['drills'] ?? []), 'name'))]));
+        return $content === []
+            ? 'nothing'
+            : implode(
+                '. ',
+                array_filter([
+                    (string) ($content['cause_name'] ?? ''),
+                    implode(' ', array_column((array) ($content['setup'] ?? []), 'text')),
+                    (string) ($content['feel'] ?? ''),
+                    implode(', ', array_column((array) ($content['drills'] ?? []), 'name')),
+                ]),
+            );
     }
 }

@@ -45,8 +45,16 @@ final readonly class Prescribing
      *
      * @throws InvalidInput for a cause or drill that is not among those proposed, or a dose that cannot be
      */
-    public function give(Lesson $lesson, BallSet $set, string $causeId, string $feel, array $drillIds, ?array $figures = null, array $goals = [], string $sentence = ''): StoredPrescription
-    {
+    public function give(
+        Lesson $lesson,
+        BallSet $set,
+        string $causeId,
+        string $feel,
+        array $drillIds,
+        ?array $figures = null,
+        array $goals = [],
+        string $sentence = '',
+    ): StoredPrescription {
         $proposed = $this->propose($lesson, $set, $causeId);
         $case = $this->cases->case($lesson, $set);
         $sheets = $this->sheets($lesson, $set);
@@ -57,28 +65,36 @@ final readonly class Prescribing
         }
         $reading = $this->engine->read($case);
 
-        $setup = $figures === null ? $proposed->setup : array_map(
-            fn(array $one): SetupChange => $this->engine->setupChange($case, $one['observable'], $one['to']),
-            OwnCard::figures($figures),
-        );
+        $setup
+            = $figures === null
+                ? $proposed->setup
+                : array_map(
+                    fn(array $one): SetupChange => $this->engine->setupChange($case, $one['observable'], $one['to']),
+                    OwnCard::figures($figures),
+                );
 
-        return StoredPrescription::query()->updateOrCreate(['lesson_id' => $lesson->id], [
-            'cause' => $causeId,
-            'school' => School::followedIn($case->task)->value,
-            'content' => [
-                'cause_name' => $this->cause($lesson, $set, $causeId)->name,
-                'setup' => array_map(static fn(SetupChange $one): array => $one->toArray(), $setup),
-                // What the coach chose stands alone: the card beside it says nothing else.
-                'card' => $reading->card->without(...($figures === null ? [] : array_column($figures, 'observable')))->inWords($this->words),
-                'seen' => $reading->patternText,
-                'evidence' => self::evidence($reading, $causeId),
-                'sentence' => $sentence,
-                'feel' => $feel,
-                'drills' => $chosen,
-                'stop' => $proposed->stop,
-                'measure' => $proposed->measure,
+        return StoredPrescription::query()->updateOrCreate(
+            ['lesson_id' => $lesson->id],
+            [
+                'cause' => $causeId,
+                'school' => School::followedIn($case->task)->value,
+                'content' => [
+                    'cause_name' => $this->cause($lesson, $set, $causeId)->name,
+                    'setup' => array_map(static fn(SetupChange $one): array => $one->toArray(), $setup),
+                    // What the coach chose stands alone: the card beside it says nothing else.
+                    'card' => $reading->card
+                        ->without(...$figures === null ? [] : array_column($figures, 'observable'))
+                        ->inWords($this->words),
+                    'seen' => $reading->patternText,
+                    'evidence' => self::evidence($reading, $causeId),
+                    'sentence' => $sentence,
+                    'feel' => $feel,
+                    'drills' => $chosen,
+                    'stop' => $proposed->stop,
+                    'measure' => $proposed->measure,
+                ],
             ],
-        ]);
+        );
     }
 
     /**
@@ -109,7 +125,11 @@ final readonly class Prescribing
         $cause = $library->find($id);
         $task = $this->cases->case($lesson, $set)->task;
         if ($cause === null || ! $cause->appliesTo($task)) {
-            throw InvalidInput::one('cause', $id, implode(', ', array_map(static fn(Cause $one): string => $one->id, $library->for($task))));
+            throw InvalidInput::one(
+                'cause',
+                $id,
+                implode(', ', array_map(static fn(Cause $one): string => $one->id, $library->for($task))),
+            );
         }
 
         return $cause;

@@ -38,7 +38,14 @@ final class BallSet extends Model
 
     protected $fillable = ['id', 'purpose', 'setup', 'motion', 'confidence'];
 
-    protected $casts = ['heard' => 'array', 'setup' => 'array', 'motion' => 'array', 'summary' => 'array', 'marks' => 'array', 'confidence' => 'integer'];
+    protected $casts = [
+        'heard' => 'array',
+        'setup' => 'array',
+        'motion' => 'array',
+        'summary' => 'array',
+        'marks' => 'array',
+        'confidence' => 'integer',
+    ];
 
     protected static function booted(): void
     {
@@ -57,7 +64,9 @@ final class BallSet extends Model
      */
     public static function countChange(string $column, string|Builder $value): void
     {
-        DB::table('ball_sets')->whereIn($column, \is_string($value) ? [$value] : $value)->increment('change_count');
+        DB::table('ball_sets')
+            ->whereIn($column, \is_string($value) ? [$value] : $value)
+            ->increment('change_count');
     }
 
     /** @return BelongsTo<Lesson, $this> */

@@ -30,7 +30,26 @@ final class DrillResult extends Model
     use KeepsHistory;
     use OnAttentionIndex;
 
-    protected $fillable = ['id', 'student_id', 'plan_session_id', 'drill', 'goal', 'attempts', 'passed', 'text', 'logged_by', 'confidence', 'note', 'done_at'];
+    protected $fillable = [
+        'id',
+        'student_id',
+        'plan_session_id',
+        'drill',
+        'goal',
+        'attempts',
+        'passed',
+        'text',
+        'logged_by',
+        'confidence',
+        'note',
+        'done_at',
+    ];
 
-    protected $casts = ['goal' => 'array', 'attempts' => 'array', 'passed' => 'boolean', 'confidence' => 'integer', 'done_at' => 'datetime'];
+    protected $casts = [
+        'goal' => 'array',
+        'attempts' => 'array',
+        'passed' => 'boolean',
+        'confidence' => 'integer',
+        'done_at' => 'datetime',
+    ];
 }

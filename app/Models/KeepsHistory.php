@@ -38,7 +38,11 @@ trait KeepsHistory
     private static function keep(self $model, array $before): void
     {
         Revision::query()->create([
-            'subject_type' => $model->getTable(), 'subject_id' => $model->historyKey(), 'coach_id' => Auth::id(), 'before' => $before, 'changed_at' => now(),
+            'subject_type' => $model->getTable(),
+            'subject_id' => $model->historyKey(),
+            'coach_id' => Auth::id(),
+            'before' => $before,
+            'changed_at' => now(),
         ]);
     }
 }

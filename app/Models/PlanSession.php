@@ -37,7 +37,9 @@ final class PlanSession extends Model
 
     protected static function booted(): void
     {
-        $forget = static fn(PlanSession $session) => AttentionIndex::forget(DB::table('plans')->where('id', $session->plan_id)->select('student_id'));
+        $forget = static fn(PlanSession $session) => AttentionIndex::forget(
+            DB::table('plans')->where('id', $session->plan_id)->select('student_id'),
+        );
         static::saved($forget);
         static::deleted($forget);
     }

@@ -48,7 +48,23 @@ final class SheetImport extends Model
 
     public const TAKEN_BACK = 'taken_back';
 
-    protected $fillable = ['student_id', 'name', 'hash', 'state', 'mapping', 'task', 'purpose', 'day', 'total', 'rows_done', 'balls', 'left_out', 'refused', 'sets_left', 'per_day'];
+    protected $fillable = [
+        'student_id',
+        'name',
+        'hash',
+        'state',
+        'mapping',
+        'task',
+        'purpose',
+        'day',
+        'total',
+        'rows_done',
+        'balls',
+        'left_out',
+        'refused',
+        'sets_left',
+        'per_day',
+    ];
 
     protected $casts = ['mapping' => 'array', 'task' => 'array', 'day' => 'date:Y-m-d', 'per_day' => 'array'];
 

@@ -16,7 +16,10 @@ final class Calendar
         $calendar = new VCalendar(['PRODID' => '-//Low Point//Practice plan//EN', 'METHOD' => 'PUBLISH', 'X-WR-CALNAME' => 'Practice']);
         /** @var PlanSession $session */
         foreach (PlanSession::withTrashed()->where('plan_id', $plan->id)->orderBy('day')->get() as $session) {
-            $lines = array_map(static fn(array $item): string => "{$item['name']}, {$item['minutes']} min, {$item['mode_text']}", $session->items);
+            $lines = array_map(
+                static fn(array $item): string => "{$item['name']}, {$item['minutes']} min, {$item['mode_text']}",
+                $session->items,
+            );
             $event = $calendar->createComponent('VEVENT', [
                 'UID' => "{$session->id}@low-point",
                 'SEQUENCE' => (string) $session->sequence,

@@ -13,13 +13,15 @@ final readonly class KnownDrills
 {
     public function find(string $id, int $coachId): ?Drill
     {
-        return DrillLibrary::standard()->find($id)
-            ?? OwnDrill::withTrashed()->where('coach_id', $coachId)->find($id)?->drill();
+        return DrillLibrary::standard()->find($id) ?? OwnDrill::withTrashed()->where('coach_id', $coachId)->find($id)?->drill();
     }
 
     /** @return list<Drill> those a coach offers, by name */
     public function own(int $coachId): array
     {
-        return array_map(static fn(OwnDrill $one): Drill => $one->drill(), array_values(OwnDrill::query()->where('coach_id', $coachId)->oldest('name')->get()->all()));
+        return array_map(
+            static fn(OwnDrill $one): Drill => $one->drill(),
+            array_values(OwnDrill::query()->where('coach_id', $coachId)->oldest('name')->get()->all()),
+        );
     }
 }

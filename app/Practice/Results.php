@@ -19,25 +19,45 @@ final readonly class Results
     public function __construct(private KnownDrills $drills) {}
 
     /**
-     * @param  array{drill: string, goal: array<array-key, mixed>, attempts: list<mixed>, done_at: string, session?: string|null, confidence?: int|null, note?: string|null}  $run
+     * @param  array{drill: string, goal: array<array-key, mixed>, attempts: list<mixed>, done_at: string, session?: string|null,
+     *     confidence?: int|null, note?: string|null}  $run
      *
      * @throws InvalidInput naming key, value and range
      */
     public function put(Student $student, string $id, array $run, string $by): DrillResult
     {
-        $drill = $this->drills->find($run['drill'], $student->coach_id) ?? throw InvalidInput::one('drill', $run['drill'], 'a drill of the library, or the coach’s own');
-        $goal = Goal::of($drill, array_filter(array_intersect_key($run['goal'], array_flip(Goal::KEYS)), static fn(mixed $value): bool => $value !== null));
+        $drill
+            = $this->drills->find($run['drill'], $student->coach_id)
+            ?? throw InvalidInput::one('drill', $run['drill'], 'a drill of the library, or the coach’s own');
+        $goal = Goal::of(
+            $drill,
+            array_filter(array_intersect_key($run['goal'], array_flip(Goal::KEYS)), static fn(mixed $value): bool => $value !== null),
+        );
         $score = Score::of($goal, $run['attempts']);
         $result = DrillResult::query()->find($id) ?? new DrillResult(['id' => $id, 'student_id' => $student->id]);
         abort_if($result->student_id !== $student->id, 403);
         // What the coach has counted is not the student's to change.
-        abort_if($by === self::STUDENT && $result->exists && $result->logged_by !== self::STUDENT, 403, 'This run was logged by your coach.');
+        abort_if(
+            $by === self::STUDENT && $result->exists && $result->logged_by !== self::STUDENT,
+            403,
+            'This run was logged by your coach.',
+        );
         $session = $run['session'] ?? null;
-        $result->fill([
-            'drill' => $drill->id, 'goal' => $goal->toArray(), 'attempts' => $run['attempts'], 'passed' => $score->passed, 'text' => $score->text, 'logged_by' => $by,
-            'confidence' => $run['confidence'] ?? null, 'note' => $run['note'] ?? '', 'done_at' => Carbon::parse($run['done_at'])->utc(),
-            'plan_session_id' => $session !== null && $student->plan?->sessions()->whereKey($session)->exists() === true ? $session : null,
-        ])->save();
+        $result
+            ->fill([
+                'drill' => $drill->id,
+                'goal' => $goal->toArray(),
+                'attempts' => $run['attempts'],
+                'passed' => $score->passed,
+                'text' => $score->text,
+                'logged_by' => $by,
+                'confidence' => $run['confidence'] ?? null,
+                'note' => $run['note'] ?? '',
+                'done_at' => Carbon::parse($run['done_at'])->utc(),
+                'plan_session_id'
+                    => $session !== null && $student->plan?->sessions()->whereKey($session)->exists() === true ? $session : null,
+            ])
+            ->save();
 
         return $result;
     }

@@ -36,24 +36,44 @@ final readonly class StudentPractice
         $cause = $given === null ? null : CauseLibrary::standard()->find($given->cause);
 
         return [
-            'student' => ['name' => $student->name, 'handed' => $student->handed, 'units' => $student->shownUnits()->value, 'guardian' => $student->needsGuardian()],
-            'fault' => $content === null ? null : [
-                'title' => $content['cause_name'],
-                'seen' => $content['seen'] ?? null,
-                'stop' => $content['stop'],
-                'measure' => $content['measure'],
-                'if_wrong' => $cause?->ifWrong,
+            'student' => [
+                'name' => $student->name,
+                'handed' => $student->handed,
+                'units' => $student->shownUnits()->value,
+                'guardian' => $student->needsGuardian(),
             ],
+            'fault'
+                => $content === null
+                    ? null
+                    : [
+                        'title' => $content['cause_name'],
+                        'seen' => $content['seen'] ?? null,
+                        'stop' => $content['stop'],
+                        'measure' => $content['measure'],
+                        'if_wrong' => $cause?->ifWrong,
+                    ],
             'setup' => $content === null ? [] : array_column($content['setup'], 'text'),
             'card' => $content['card'] ?? [],
             'feel' => $content['feel'] ?? null,
             'sentence' => $content['sentence'] ?? '',
             'drills' => $content === null ? [] : $this->drills($student, $content['drills'], $results->all()),
-            'plan' => $student->plan === null ? null : [
-                'made_from' => $student->plan->made_from,
-                'notes' => $student->plan->notes,
-                'sessions' => $student->plan->sessions->map(static fn(PlanSession $one): array => ['id' => $one->id, 'day' => $one->day->toDateString(), 'minutes' => $one->minutes(), 'items' => $one->items])->all(),
-            ],
+            'plan'
+                => $student->plan === null
+                    ? null
+                    : [
+                        'made_from' => $student->plan->made_from,
+                        'notes' => $student->plan->notes,
+                        'sessions' => $student->plan->sessions
+                            ->map(
+                                static fn(PlanSession $one): array => [
+                                    'id' => $one->id,
+                                    'day' => $one->day->toDateString(),
+                                    'minutes' => $one->minutes(),
+                                    'items' => $one->items,
+                                ],
+                            )
+                            ->all(),
+                    ],
             'results' => $results->map(DrillResultResource::of(...))->all(),
             'most_sure' => BallSet::MOST_SURE,
             'cautions' => Cautions::GENERAL,
@@ -72,7 +92,12 @@ final readonly class StudentPractice
         $task = $this->planning->task($student);
         $game = WeeklyPlan::gameBeside(array_column($given, 'id'), $task);
         if ($game !== null) {
-            $given[] = DrillHandout::for($game, SetupCard::of(School::followedIn($task), $task), null, new Words($student->shownUnits()))->toArray();
+            $given[] = DrillHandout::for(
+                $game,
+                SetupCard::of(School::followedIn($task), $task),
+                null,
+                new Words($student->shownUnits()),
+            )->toArray();
         }
         $band = MysteryNumbers::band($task->carryM);
 

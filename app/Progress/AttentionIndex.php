@@ -20,7 +20,9 @@ final class AttentionIndex
     /** What it says of these students holds no longer. */
     public static function forget(string|Builder $students): void
     {
-        DB::table('roster')->whereIn('student_id', \is_string($students) ? [$students] : $students)->delete();
+        DB::table('roster')
+            ->whereIn('student_id', \is_string($students) ? [$students] : $students)
+            ->delete();
     }
 
     /** Works out whoever is missing, or was last worked out on another day. @return int students of the coach */
@@ -31,7 +33,9 @@ final class AttentionIndex
         $count = (clone $all)->count();
         if ($count !== DB::table('roster')->where('coach_id', $coach->id)->where('day', $today->toDateString())->count()) {
             $there = DB::table('roster')->where('coach_id', $coach->id)->where('day', $today->toDateString())->pluck('student_id')->flip();
-            $missing = $all->get(['id', 'name', 'handed', 'about', 'standing'])->reject(static fn(\stdClass $one): bool => isset($there[$one->id]));
+            $missing = $all
+                ->get(['id', 'name', 'handed', 'about', 'standing'])
+                ->reject(static fn(\stdClass $one): bool => isset($there[$one->id]));
             foreach ($missing->chunk(self::AT_ONCE) as $students) {
                 DB::table('roster')->upsert($this->rows($coach, $students, $today), ['student_id']);
             }
@@ -47,13 +51,38 @@ final class AttentionIndex
     private function rows(User $coach, Collection $students, Carbon $today): array
     {
         $ids = $students->pluck('id')->all();
-        $lessons = DB::table('lessons')->whereNull('deleted_at')->whereIn('student_id', $ids)->groupBy('student_id')->get(['student_id', DB::raw('count(*) as n'), DB::raw('max(began_at) as last')])->keyBy('student_id');
+        $lessons = DB::table('lessons')
+            ->whereNull('deleted_at')
+            ->whereIn('student_id', $ids)
+            ->groupBy('student_id')
+            ->get(['student_id', DB::raw('count(*) as n'), DB::raw('max(began_at) as last')])
+            ->keyBy('student_id');
         $plans = DB::table('plans')
-            ->leftJoin('plan_sessions', static fn($join) => $join->on('plan_sessions.plan_id', '=', 'plans.id')->whereNull('plan_sessions.deleted_at')->where('plan_sessions.day', '>=', $today->copy()->subDays(Attention::VISIT_DAYS))->where('plan_sessions.day', '<', $today))
+            ->leftJoin(
+                'plan_sessions',
+                static fn($join) => $join
+                    ->on('plan_sessions.plan_id', '=', 'plans.id')
+                    ->whereNull('plan_sessions.deleted_at')
+                    ->where('plan_sessions.day', '>=', $today->copy()->subDays(Attention::VISIT_DAYS))
+                    ->where('plan_sessions.day', '<', $today),
+            )
             ->leftJoin('drill_results', 'drill_results.plan_session_id', '=', 'plan_sessions.id')
-            ->whereIn('plans.student_id', $ids)->groupBy('plans.student_id')
-            ->get(['plans.student_id', DB::raw('count(distinct plan_sessions.id) as due'), DB::raw('count(distinct drill_results.plan_session_id) as done')])->keyBy('student_id');
-        $links = DB::table('share_links')->whereIn('student_id', $ids)->whereNull('revoked_at')->whereNull('opened_at')->where('expires_at', '>', now())->distinct()->pluck('student_id')->flip();
+            ->whereIn('plans.student_id', $ids)
+            ->groupBy('plans.student_id')
+            ->get([
+                'plans.student_id',
+                DB::raw('count(distinct plan_sessions.id) as due'),
+                DB::raw('count(distinct drill_results.plan_session_id) as done'),
+            ])
+            ->keyBy('student_id');
+        $links = DB::table('share_links')
+            ->whereIn('student_id', $ids)
+            ->whereNull('revoked_at')
+            ->whereNull('opened_at')
+            ->where('expires_at', '>', now())
+            ->distinct()
+            ->pluck('student_id')
+            ->flip();
 
         $rows = [];
         foreach ($students as $student) {
@@ -68,15 +97,28 @@ final class AttentionIndex
             );
             $last = $lessons[$student->id]->last ?? null;
             $rows[] = [
-                'student_id' => $student->id, 'coach_id' => $coach->id, 'day' => $today->toDateString(), 'name' => $student->name,
+                'student_id' => $student->id,
+                'coach_id' => $coach->id,
+                'day' => $today->toDateString(),
+                'name' => $student->name,
                 'urgency' => -Attention::urgency($reasons),
                 'recheck_on' => $standing['recheck'] ?? null,
-                'shown' => json_encode([
-                    'id' => $student->id, 'name' => $student->name, 'handed' => $student->handed, 'about' => $student->about,
-                    'lessons' => (int) ($lessons[$student->id]->n ?? 0), 'last' => $last === null ? null : Carbon::parse($last)->toIso8601String(),
-                    'cause' => $standing['name'] ?? null, 'verdict' => $standing['text'] ?? (isset($standing['verdict']) ? Verdict::from($standing['verdict'])->label() : null),
-                    'recheck' => $standing['recheck'] ?? null, 'reasons' => array_map(static fn(Attention $one): string => $one->text(), $reasons),
-                ], JSON_THROW_ON_ERROR),
+                'shown' => json_encode(
+                    [
+                        'id' => $student->id,
+                        'name' => $student->name,
+                        'handed' => $student->handed,
+                        'about' => $student->about,
+                        'lessons' => (int) ($lessons[$student->id]->n ?? 0),
+                        'last' => $last === null ? null : Carbon::parse($last)->toIso8601String(),
+                        'cause' => $standing['name'] ?? null,
+                        'verdict'
+                            => $standing['text'] ?? (isset($standing['verdict']) ? Verdict::from($standing['verdict'])->label() : null),
+                        'recheck' => $standing['recheck'] ?? null,
+                        'reasons' => array_map(static fn(Attention $one): string => $one->text(), $reasons),
+                    ],
+                    JSON_THROW_ON_ERROR,
+                ),
             ];
         }
 

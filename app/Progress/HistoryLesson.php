@@ -6,13 +6,23 @@ namespace App\Progress;
 
 use Illuminate\Support\Carbon;
 
-/** One lesson of a history: its task, what was handed out, and what its sets came to. */
+/**
+ * One lesson of a history: its task, what was handed out, and what its sets came to.
+ *
+ * @phpstan-type SetSummed array{
+ *     id: string,
+ *     purpose: string,
+ *     setup: array<string, mixed>,
+ *     confidence: int|null,
+ *     summary: array<string, mixed>,
+ * }
+ */
 final readonly class HistoryLesson
 {
     /**
      * @param  array<string, mixed>  $task  in the form of the case file
      * @param  array{id: string, cause: string, setup: list<string>, feel: string, drills: list<string>}|null  $given
-     * @param  list<array{id: string, purpose: string, setup: array<string, mixed>, confidence: int|null, summary: array<string, mixed>}>  $sets
+     * @param  list<SetSummed>  $sets
      */
     public function __construct(
         public string $id,
@@ -23,15 +33,20 @@ final readonly class HistoryLesson
         public array $sets,
     ) {}
 
-    /** @return list<array{id: string, purpose: string, setup: array<string, mixed>, confidence: int|null, summary: array<string, mixed>}> sets of which strikes were seen */
+    /** @return list<SetSummed> sets of which strikes were seen */
     public function struck(): array
     {
         return array_values(array_filter($this->sets, static fn(array $set): bool => $set['summary']['good']['of'] > 0));
     }
 
-    /** @return list<array{id: string, purpose: string, setup: array<string, mixed>, confidence: int|null, summary: array<string, mixed>}> sets with something to draw */
+    /** @return list<SetSummed> sets with something to draw */
     public function withBalls(): array
     {
-        return array_values(array_filter($this->sets, static fn(array $set): bool => $set['summary']['good']['of'] > 0 || $set['summary']['touch'] !== null));
+        return array_values(
+            array_filter(
+                $this->sets,
+                static fn(array $set): bool => $set['summary']['good']['of'] > 0 || $set['summary']['touch'] !== null,
+            ),
+        );
     }
 }

@@ -33,18 +33,32 @@ final readonly class SetSummaries
 
     private static function stale(Student $student): Builder
     {
-        return DB::table('ball_sets')->join('lessons', 'lessons.id', '=', 'ball_sets.lesson_id')
-            ->where('lessons.student_id', $student->id)->whereNull('lessons.deleted_at')
+        return DB::table('ball_sets')
+            ->join('lessons', 'lessons.id', '=', 'ball_sets.lesson_id')
+            ->where('lessons.student_id', $student->id)
+            ->whereNull('lessons.deleted_at')
             ->whereRaw('not (ball_sets.summary_of <=> ball_sets.change_count)');
     }
 
     private function keep(BallSet $set): void
     {
         // A change that came in meanwhile has counted on: then this summary is made again at the next look.
-        DB::table('ball_sets')->where('id', $set->id)->update([
-            'summary_of' => $set->change_count,
-            'summary' => json_encode($this->readings->figures($set->lesson, $set), JSON_THROW_ON_ERROR),
-            'marks' => json_encode($set->balls->map(static fn(Ball $ball): array => ['touch' => $ball->seen['touch_mm'] ?? null, 'strike' => $ball->seen['strike'] ?? ''])->all(), JSON_THROW_ON_ERROR),
-        ]);
+        DB::table('ball_sets')
+            ->where('id', $set->id)
+            ->update([
+                'summary_of' => $set->change_count,
+                'summary' => json_encode($this->readings->figures($set->lesson, $set), JSON_THROW_ON_ERROR),
+                'marks' => json_encode(
+                    $set->balls
+                        ->map(
+                            static fn(Ball $ball): array => [
+                                'touch' => $ball->seen['touch_mm'] ?? null,
+                                'strike' => $ball->seen['strike'] ?? '',
+                            ],
+                        )
+                        ->all(),
+                    JSON_THROW_ON_ERROR,
+                ),
+            ]);
     }
 }

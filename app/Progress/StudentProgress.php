@@ -54,7 +54,13 @@ final readonly class StudentProgress
         $practice = self::practice($student);
         $works = $this->works($lessons, $practice['share']);
         $this->note($student, $works[0] ?? null);
-        $shown = array_values(array_filter($lessons, static fn(HistoryLesson $one): bool => ($only['shot'] ?? $one->task['shot']) === $one->task['shot'] && ($only['lie'] ?? $one->task['lie']) === $one->task['lie']));
+        $shown = array_values(
+            array_filter(
+                $lessons,
+                static fn(HistoryLesson $one): bool => ($only['shot'] ?? $one->task['shot']) === $one->task['shot']
+                    && ($only['lie'] ?? $one->task['lie']) === $one->task['lie'],
+            ),
+        );
 
         return [
             'works' => $works,
@@ -64,8 +70,18 @@ final readonly class StudentProgress
             'count' => \count($shown),
             'lessons' => self::drawn(\array_slice($shown, 0, $drawn)),
             'course' => array_merge(...array_map(self::course(...), array_reverse($shown))),
-            'given' => array_values(array_map(static fn(HistoryLesson $one): array => ['lesson' => $one->id, 'at' => $one->beganAt->toIso8601String(), 'cause' => $one->given['cause'] ?? '', 'drills' => $one->given['drills'] ?? []], array_filter($lessons, static fn(HistoryLesson $one): bool => $one->given !== null))),
-            'results' => $results = $this->results($student),
+            'given' => array_values(
+                array_map(
+                    static fn(HistoryLesson $one): array => [
+                        'lesson' => $one->id,
+                        'at' => $one->beganAt->toIso8601String(),
+                        'cause' => $one->given['cause'] ?? '',
+                        'drills' => $one->given['drills'] ?? [],
+                    ],
+                    array_filter($lessons, static fn(HistoryLesson $one): bool => $one->given !== null),
+                ),
+            ),
+            'results' => ($results = $this->results($student)),
             'drills' => $this->drills($results, $student->coach_id),
         ];
     }
@@ -85,10 +101,16 @@ final readonly class StudentProgress
             $setup = array_intersect_key($set['setup'], $set['summary']['card']);
 
             return [
-                'lesson' => $lesson->id, 'set' => $set['id'], 'at' => $lesson->beganAt->toIso8601String(), 'purpose' => $set['purpose'],
-                'setup' => (object) $setup, 'card' => (object) array_intersect_key($set['summary']['card'], $setup),
-                ...($set['confidence'] === null ? [] : ['confidence' => $set['confidence']]),
-                ...array_filter(array_intersect_key($set['summary'], array_flip(['good', 'censored', 'touch', 'low_point', 'carry_error']))),
+                'lesson' => $lesson->id,
+                'set' => $set['id'],
+                'at' => $lesson->beganAt->toIso8601String(),
+                'purpose' => $set['purpose'],
+                'setup' => (object) $setup,
+                'card' => (object) array_intersect_key($set['summary']['card'], $setup),
+                ...$set['confidence'] === null ? [] : ['confidence' => $set['confidence']],
+                ...array_filter(
+                    array_intersect_key($set['summary'], array_flip(['good', 'censored', 'touch', 'low_point', 'carry_error'])),
+                ),
             ];
         }, $lesson->struck());
     }
@@ -100,8 +122,24 @@ final readonly class StudentProgress
      */
     private function note(Student $student, ?array $work): void
     {
-        $standing = $work === null ? null : json_encode(['verdict' => $work['verdict'], 'text' => $work['verdict_text'], 'name' => $work['name'], 'recheck' => $work['recheck']], JSON_THROW_ON_ERROR);
-        if (DB::table('students')->where('id', $student->id)->whereRaw('not (standing <=> ?)', [$standing])->update(['standing' => $standing]) > 0) {
+        $standing
+            = $work === null
+                ? null
+                : json_encode(
+                    [
+                        'verdict' => $work['verdict'],
+                        'text' => $work['verdict_text'],
+                        'name' => $work['name'],
+                        'recheck' => $work['recheck'],
+                    ],
+                    JSON_THROW_ON_ERROR,
+                );
+        if (
+            DB::table('students')
+                ->where('id', $student->id)
+                ->whereRaw('not (standing <=> ?)', [$standing])
+                ->update(['standing' => $standing]) > 0
+        ) {
             AttentionIndex::forget($student->id);
         }
     }
@@ -151,7 +189,9 @@ final readonly class StudentProgress
                 'task' => $since[0]->task,
                 'retest_balls' => $judgement->retestBalls(),
                 'next' => WhatNow::after($judgement->verdict, $practice, $days)->text(),
-                'recheck' => Carbon::createFromTimestampUTC($judgement->lookAgain(self::dayOf($lesson)) * self::DAY_SECONDS)->toDateString(),
+                'recheck' => Carbon::createFromTimestampUTC(
+                    $judgement->lookAgain(self::dayOf($lesson)) * self::DAY_SECONDS,
+                )->toDateString(),
             ];
         }
 
@@ -176,7 +216,14 @@ final readonly class StudentProgress
                     $task->lie,
                     $task->club->loftDeg,
                     CleanRate::of($counted['count'], $counted['of']),
-                    isset($touch['sd']) ? new TouchFigures($touch['n'], (float) $touch['mean'], (float) $touch['sd'], $window === null ? null : ($window[0] + $window[1]) / 2) : null,
+                    isset($touch['sd'])
+                        ? new TouchFigures(
+                            $touch['n'],
+                            (float) $touch['mean'],
+                            (float) $touch['sd'],
+                            $window === null ? null : ($window[0] + $window[1]) / 2,
+                        )
+                        : null,
                 );
             }
         }
@@ -193,18 +240,37 @@ final readonly class StudentProgress
     /** @return array{count: int, of: int, interval: list<float>}|null */
     private static function tally(?CleanRate $rate): ?array
     {
-        return $rate === null ? null : ['count' => $rate->tally->count, 'of' => $rate->tally->of, 'interval' => array_map(static fn(float $at): float => round($at, 3), $rate->interval())];
+        return $rate === null
+            ? null
+            : [
+                'count' => $rate->tally->count,
+                'of' => $rate->tally->of,
+                'interval' => array_map(static fn(float $at): float => round($at, 3), $rate->interval()),
+            ];
     }
 
-    /** @return array{planned: int, done: int, share: float|null, visits: list<array{day: string, done: bool}>} of the visits that are over */
+    /**
+     * @return array{planned: int, done: int, share: float|null, visits: list<array{day: string, done: bool}>} of the visits that are over
+     */
     private static function practice(Student $student): array
     {
-        $over = ($student->plan->sessions ?? collect())->filter(static fn(PlanSession $one): bool => $one->day->endOfDay()->isPast())->values();
-        $done = $over->isEmpty() ? collect() : $student->results()->reorder()->whereIn('plan_session_id', $over->pluck('id'))->distinct()->pluck('plan_session_id')->flip();
+        $over = ($student->plan->sessions ?? collect())
+            ->filter(static fn(PlanSession $one): bool => $one->day->endOfDay()->isPast())
+            ->values();
+        $done = $over->isEmpty()
+            ? collect()
+            : $student->results()->reorder()->whereIn('plan_session_id', $over->pluck('id'))->distinct()->pluck('plan_session_id')->flip();
 
         return [
-            'planned' => $over->count(), 'done' => $done->count(), 'share' => $over->isEmpty() ? null : $done->count() / $over->count(),
-            'visits' => array_values($over->take(-self::VISITS)->map(static fn(PlanSession $one): array => ['day' => $one->day->toDateString(), 'done' => isset($done[$one->id])])->all()),
+            'planned' => $over->count(),
+            'done' => $done->count(),
+            'share' => $over->isEmpty() ? null : $done->count() / $over->count(),
+            'visits' => array_values(
+                $over
+                    ->take(-self::VISITS)
+                    ->map(static fn(PlanSession $one): array => ['day' => $one->day->toDateString(), 'done' => isset($done[$one->id])])
+                    ->all(),
+            ),
         ];
     }
 
@@ -223,11 +289,13 @@ final readonly class StudentProgress
         $struck = array_values(array_filter(array_map(static fn(HistoryLesson $one): array => $one->struck(), $lessons)))[0] ?? [];
         $good = $struck === [] ? null : $struck[\count($struck) - 1]['summary']['good'];
 
-        return array_values(array_filter([
-            implode(' ', $given['setup']),
-            "Feel: {$given['feel']}",
-            implode(', ', $given['drills']).($good === null ? '.' : ". Last set: {$good['count']} of {$good['of']} good."),
-        ]));
+        return array_values(
+            array_filter([
+                implode(' ', $given['setup']),
+                "Feel: {$given['feel']}",
+                implode(', ', $given['drills']).($good === null ? '.' : ". Last set: {$good['count']} of {$good['of']} good."),
+            ]),
+        );
     }
 
     /**
@@ -239,7 +307,11 @@ final readonly class StudentProgress
         $kinds = [];
         foreach ($lessons as $lesson) {
             $key = "{$lesson->task['shot']} {$lesson->task['lie']}";
-            $kinds[$key] = ['shot' => $lesson->task['shot'], 'lie' => $lesson->task['lie'], 'lessons' => ($kinds[$key]['lessons'] ?? 0) + 1];
+            $kinds[$key] = [
+                'shot' => $lesson->task['shot'],
+                'lie' => $lesson->task['lie'],
+                'lessons' => ($kinds[$key]['lessons'] ?? 0) + 1,
+            ];
         }
         usort($kinds, static fn(array $a, array $b): int => $b['lessons'] <=> $a['lessons']);
 
@@ -255,31 +327,65 @@ final readonly class StudentProgress
         $sets = array_merge(...array_map(static fn(HistoryLesson $one): array => array_column($one->sets, 'id'), $lessons));
         $marks = DB::table('ball_sets')->whereIn('id', $sets)->pluck('marks', 'id');
 
-        return array_map(static fn(HistoryLesson $lesson): array => [
-            'id' => $lesson->id,
-            'began_at' => $lesson->beganAt->toIso8601String(),
-            'open' => $lesson->open,
-            'task' => $lesson->task,
-            'given' => $lesson->given,
-            'sets' => array_map(static fn(array $set): array => ['id' => $set['id'], 'purpose' => $set['purpose'], ...$set['summary'], 'marks' => json_decode($marks[$set['id']] ?? '[]', true)], $lesson->withBalls()),
-        ], $lessons);
+        return array_map(
+            static fn(HistoryLesson $lesson): array => [
+                'id' => $lesson->id,
+                'began_at' => $lesson->beganAt->toIso8601String(),
+                'open' => $lesson->open,
+                'task' => $lesson->task,
+                'given' => $lesson->given,
+                'sets' => array_map(
+                    static fn(array $set): array => [
+                        'id' => $set['id'],
+                        'purpose' => $set['purpose'],
+                        ...$set['summary'],
+                        'marks' => json_decode($marks[$set['id']] ?? '[]', true),
+                    ],
+                    $lesson->withBalls(),
+                ),
+            ],
+            $lessons,
+        );
     }
 
     /** @return list<array<string, mixed>> the latest runs of drills, oldest first, each with its figure and the mark for it */
     private function results(Student $student): array
     {
-        return array_values($student->results()->limit(self::RESULTS)->get()->reverse()->map(function (DrillResult $one) use ($student): ?array {
-            $drill = $this->drills->find($one->drill, $student->coach_id);
-            if ($drill === null) {
-                return null;
-            }
-            $goal = Goal::of($drill, array_filter(array_intersect_key($one->goal, array_flip(Goal::KEYS)), static fn(mixed $value): bool => $value !== null));
+        return array_values(
+            $student
+                ->results()
+                ->limit(self::RESULTS)
+                ->get()
+                ->reverse()
+                ->map(function (DrillResult $one) use ($student): ?array {
+                    $drill = $this->drills->find($one->drill, $student->coach_id);
+                    if ($drill === null) {
+                        return null;
+                    }
+                    $goal = Goal::of(
+                        $drill,
+                        array_filter(
+                            array_intersect_key($one->goal, array_flip(Goal::KEYS)),
+                            static fn(mixed $value): bool => $value !== null,
+                        ),
+                    );
 
-            return [
-                'drill' => $one->drill, 'name' => $drill->name, 'at' => $one->done_at->toIso8601String(), 'passed' => $one->passed, 'text' => $one->text, 'confidence' => $one->confidence,
-                'figure' => round(Score::of($goal, $one->attempts)->figure, 3), 'figure_name' => Score::figureName($goal->kind), 'is_share' => Score::isShare($goal->kind), 'mark' => Score::mark($goal),
-            ];
-        })->filter()->all());
+                    return [
+                        'drill' => $one->drill,
+                        'name' => $drill->name,
+                        'at' => $one->done_at->toIso8601String(),
+                        'passed' => $one->passed,
+                        'text' => $one->text,
+                        'confidence' => $one->confidence,
+                        'figure' => round(Score::of($goal, $one->attempts)->figure, 3),
+                        'figure_name' => Score::figureName($goal->kind),
+                        'is_share' => Score::isShare($goal->kind),
+                        'mark' => Score::mark($goal),
+                    ];
+                })
+                ->filter()
+                ->all(),
+        );
     }
 
     /**
@@ -297,13 +403,17 @@ final readonly class StudentProgress
             $last[$one['drill']] = $one;
         }
 
-        return array_values(array_map(function (array $one) use ($passes, $coachId): array {
-            $drill = $this->drills->find($one['drill'], $coachId);
+        return array_values(
+            array_map(function (array $one) use ($passes, $coachId): array {
+                $drill = $this->drills->find($one['drill'], $coachId);
 
-            return [
-                'name' => $one['name'], 'last' => $one['text'], 'passed' => $one['passed'],
-                'next' => $this->words->told(NextStep::after($passes[$one['drill']])->text($drill->easier ?? '', $drill->harder ?? '')),
-            ];
-        }, array_reverse($last)));
+                return [
+                    'name' => $one['name'],
+                    'last' => $one['text'],
+                    'passed' => $one['passed'],
+                    'next' => $this->words->told(NextStep::after($passes[$one['drill']])->text($drill->easier ?? '', $drill->harder ?? '')),
+                ];
+            }, array_reverse($last)),
+        );
     }
 }

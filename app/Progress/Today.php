@@ -22,19 +22,34 @@ final readonly class Today
     public function of(User $coach, string $sought): array
     {
         $all = $this->attention->refresh($coach);
-        $found = DB::table('roster')->where('coach_id', $coach->id)->when($sought !== '', static fn(Builder $query) => $query->where('name', 'like', '%'.addcslashes($sought, '%_\\').'%'));
+        $found = DB::table('roster')
+            ->where('coach_id', $coach->id)
+            ->when($sought !== '', static fn(Builder $query) => $query->where('name', 'like', '%'.addcslashes($sought, '%_\\').'%'));
         $from = Carbon::tomorrow();
 
         return [
             'total' => $sought === '' ? $all : (clone $found)->count(),
             'students' => self::shown((clone $found)->orderBy('urgency')->orderBy('name')),
-            'rechecks' => self::shown($found->whereBetween('recheck_on', [$from->toDateString(), $from->copy()->addDays(self::SOON_DAYS - 1)->toDateString()])->orderBy('recheck_on')->orderBy('name')),
+            'rechecks' => self::shown(
+                $found
+                    ->whereBetween('recheck_on', [
+                        $from->toDateString(),
+                        $from
+                            ->copy()
+                            ->addDays(self::SOON_DAYS - 1)
+                            ->toDateString(),
+                    ])
+                    ->orderBy('recheck_on')
+                    ->orderBy('name'),
+            ),
         ];
     }
 
     /** @return list<array<string, mixed>> */
     private static function shown(Builder $query): array
     {
-        return array_values($query->limit(self::MOST)->pluck('shown')->map(static fn(string $one): array => (array) json_decode($one, true))->all());
+        return array_values(
+            $query->limit(self::MOST)->pluck('shown')->map(static fn(string $one): array => (array) json_decode($one, true))->all(),
+        );
     }
 }

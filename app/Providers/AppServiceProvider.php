@@ -26,7 +26,10 @@ final class AppServiceProvider extends ServiceProvider
 
             return $coach instanceof User ? new Words($coach->units) : new Words;
         });
-        $this->app->scoped(ReadingEngine::class, static fn(Application $app): ReadingEngine => ReadingEngine::standard($app->make(Words::class)));
+        $this->app->scoped(
+            ReadingEngine::class,
+            static fn(Application $app): ReadingEngine => ReadingEngine::standard($app->make(Words::class)),
+        );
     }
 
     public function boot(): void

@@ -40,28 +40,59 @@ final readonly class LessonReport
         $strips = $hit->take(self::MOST_STRIPS)->map(function (BallSet $set) use ($lesson, $left): array {
             $reading = $this->readings->of($lesson, $set);
 
-            return ['title' => Purpose::from($set->purpose)->title(), 'svg' => self::image(StripSvg::of($set, $reading, $left)), 'text' => $reading['pattern']['text'], 'good' => $reading['pattern']['good']];
+            return [
+                'title' => Purpose::from($set->purpose)->title(),
+                'svg' => self::image(StripSvg::of($set, $reading, $left)),
+                'text' => $reading['pattern']['text'],
+                'good' => $reading['pattern']['good'],
+            ];
         });
         $given = $lesson->prescription?->content;
 
-        return $this->views->make('report', [
-            'lesson' => $lesson,
-            'paper' => $paper,
-            'strips' => $strips->all(),
-            'given' => $given,
-            'pictures' => array_map(fn(array $drill): ?string => isset($drill['picture']) ? self::image(DrillSvg::of($drill['picture'], $left, $lesson->student->shownUnits())) : null, $given['drills'] ?? []),
-            'visits' => $lesson->student->plan?->sessions->take(self::MOST_VISITS)->all() ?? [],
-            'cautions' => [...array_unique(array_merge(...array_map(static fn(array $drill): array => array_slice($drill['cautions'], 0, -\count(Cautions::GENERAL)), $given['drills'] ?? []))), ...Cautions::GENERAL],
-            'guardian' => $lesson->student->needsGuardian(),
-            'font' => static fn(string $file): string => $alone ? 'data:font/ttf;base64,'.base64_encode((string) file_get_contents(resource_path(self::FONTS."/{$file}"))) : resource_path(self::FONTS."/{$file}"),
-        ])->render();
+        return $this->views
+            ->make('report', [
+                'lesson' => $lesson,
+                'paper' => $paper,
+                'strips' => $strips->all(),
+                'given' => $given,
+                'pictures' => array_map(
+                    fn(array $drill): ?string => isset($drill['picture'])
+                        ? self::image(DrillSvg::of($drill['picture'], $left, $lesson->student->shownUnits()))
+                        : null,
+                    $given['drills'] ?? [],
+                ),
+                'visits' => $lesson->student->plan?->sessions->take(self::MOST_VISITS)->all() ?? [],
+                'cautions' => [
+                    ...array_unique(
+                        array_merge(
+                            ...array_map(
+                                static fn(array $drill): array => array_slice($drill['cautions'], 0, -\count(Cautions::GENERAL)),
+                                $given['drills'] ?? [],
+                            ),
+                        ),
+                    ),
+                    ...Cautions::GENERAL,
+                ],
+                'guardian' => $lesson->student->needsGuardian(),
+                'font' => static fn(string $file): string => $alone
+                    ? 'data:font/ttf;base64,'.base64_encode((string) file_get_contents(resource_path(self::FONTS."/{$file}")))
+                    : resource_path(self::FONTS."/{$file}"),
+            ])
+            ->render();
     }
 
     public function pdf(Lesson $lesson, string $paper): string
     {
         $cache = storage_path('framework/fonts');
         is_dir($cache) || mkdir($cache, 0o700, true);
-        $options = (new Options)->setChroot([resource_path(self::FONTS)])->setFontDir($cache)->setFontCache($cache)->setIsRemoteEnabled(false)->setDefaultMediaType('print')->setIsFontSubsettingEnabled(true)->setDefaultFont('Atkinson');
+        $options = (new Options)
+            ->setChroot([resource_path(self::FONTS)])
+            ->setFontDir($cache)
+            ->setFontCache($cache)
+            ->setIsRemoteEnabled(false)
+            ->setDefaultMediaType('print')
+            ->setIsFontSubsettingEnabled(true)
+            ->setDefaultFont('Atkinson');
         $pdf = new Dompdf($options);
         $pdf->loadHtml($this->html($lesson, $paper), 'UTF-8');
         $pdf->setPaper($paper);

@@ -14,7 +14,12 @@ final class ReportFolder
     public function put(string $batch, Lesson $lesson, string $pdf): void
     {
         File::ensureDirectoryExists($this->of($batch));
-        $name = Str::slug(Str::limit($lesson->student->name, 40, '')).'-'.$lesson->began_at->format('Y-m-d').'-'.strtolower(substr($lesson->id, -4));
+        $name
+            = Str::slug(Str::limit($lesson->student->name, 40, ''))
+            .'-'
+            .$lesson->began_at->format('Y-m-d')
+            .'-'
+            .strtolower(substr($lesson->id, -4));
         File::put($this->of($batch)."/{$lesson->id} {$name}.pdf", $pdf);
     }
 

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Http\Resources\SheetCheckResource;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\InvalidInput;
 
-/** What a sheet would come to, told before anything is stored. */
+/**
+ * What a sheet would come to, told before anything is stored.
+ *
+ * @phpstan-import-type SheetCheckShape from SheetCheckResource
+ */
 final class SheetCheck
 {
     private const FAULTS_TOLD = 50;
@@ -16,7 +21,7 @@ final class SheetCheck
 
     private const SHOWN = 8;
 
-    /** @return array{balls: int, left_out: int, refused: int, days: int, first: string|null, last: string|null, faults: list<array{message: string, rows: list<int>, count: int}>, shown: list<array{row: int, at: string, seen: array<string, mixed>}>} */
+    /** @return SheetCheckShape */
     public function of(SheetPlan $plan): array
     {
         $told = ['balls' => 0, 'left_out' => 0, 'refused' => 0, 'shown' => []];
@@ -33,13 +38,23 @@ final class SheetCheck
                 $told['balls']++;
                 $days[(string) $row->at?->format('Y-m-d')] = true;
                 if (\count($told['shown']) < self::SHOWN) {
-                    $told['shown'][] = ['row' => $number, 'at' => (string) $row->at?->format(DATE_ATOM), 'seen' => CaseWriter::ball($row->ball)];
+                    $told['shown'][] = [
+                        'row' => $number,
+                        'at' => (string) $row->at?->format(DATE_ATOM),
+                        'seen' => CaseWriter::ball($row->ball),
+                    ];
                 }
             }
         }
         $days = array_keys($days);
 
-        return [...$told, 'faults' => array_values($faults), 'days' => \count($days), 'first' => $days === [] ? null : min($days), 'last' => $days === [] ? null : max($days)];
+        return [
+            ...$told,
+            'faults' => array_values($faults),
+            'days' => \count($days),
+            'first' => $days === [] ? null : min($days),
+            'last' => $days === [] ? null : max($days),
+        ];
     }
 
     /**

@@ -37,15 +37,26 @@ final readonly class SheetFile
         $head = (string) file_get_contents($path, length: self::HEAD_BYTES);
         $encoding = match (true) {
             str_starts_with($head, "\xFF\xFE"), str_starts_with($head, "\xFE\xFF") => 'UTF-16',
-            str_contains($head, "\0"), str_starts_with($head, "PK\x03\x04") => throw InvalidInput::one('file', 'not a text', 'a sheet saved as CSV'),
+            str_contains($head, "\0"), str_starts_with($head, "PK\x03\x04") => throw InvalidInput::one(
+                'file',
+                'not a text',
+                'a sheet saved as CSV',
+            ),
             // The head may end within a character.
-            mb_check_encoding(\strlen($head) < self::HEAD_BYTES ? $head : mb_strcut($head, 0, self::HEAD_BYTES - self::LONGEST_CHARACTER_BYTES, 'UTF-8'), 'UTF-8') => 'UTF-8',
+            mb_check_encoding(
+                \strlen($head) < self::HEAD_BYTES ? $head : mb_strcut($head, 0, self::HEAD_BYTES - self::LONGEST_CHARACTER_BYTES, 'UTF-8'),
+                'UTF-8',
+            )
+                => 'UTF-8',
             default => 'WINDOWS-1252',
         };
         $first = self::stream($path, $encoding);
         $line = (string) fgets($first);
         fclose($first);
-        $counts = array_map(static fn(string $delimiter): int => substr_count((string) preg_replace('/"[^"]*"/', '', $line), $delimiter), self::DELIMITERS);
+        $counts = array_map(
+            static fn(string $delimiter): int => substr_count((string) preg_replace('/"[^"]*"/', '', $line), $delimiter),
+            self::DELIMITERS,
+        );
         $delimiter = self::DELIMITERS[array_search(max($counts), $counts, true)];
 
         $headers = [];
@@ -55,7 +66,11 @@ final readonly class SheetFile
             $headers[] = \in_array($name, $headers, true) ? "{$name} (".($i + 1).')' : $name;
         }
         if (trim($line) === '' || \count($headers) > self::MOST_COLUMNS) {
-            throw InvalidInput::one('file', trim($line) === '' ? '' : \count($headers).' columns', 'a first row with 1 to '.self::MOST_COLUMNS.' names of columns');
+            throw InvalidInput::one(
+                'file',
+                trim($line) === '' ? '' : \count($headers).' columns',
+                'a first row with 1 to '.self::MOST_COLUMNS.' names of columns',
+            );
         }
 
         return new self($path, $encoding, $delimiter, $headers);
@@ -81,7 +96,8 @@ final readonly class SheetFile
     /**
      * One walk over the file: how many rows, and for each column what stands in it.
      *
-     * @return array{rows: int, last: int, columns: list<array{header: string, samples: list<string>, words: list<string>|null}>} words: all that differ, null = too many
+     * @return array{rows: int, last: int, columns: list<array{header: string, samples: list<string>, words: list<string>|null}>} words:
+     *     all that differ, null = too many
      */
     public function survey(): array
     {
@@ -97,11 +113,18 @@ final readonly class SheetFile
             }
         }
 
-        return ['rows' => $rows, 'last' => $last, 'columns' => array_map(static fn(string $header): array => [
-            'header' => $header,
-            'samples' => array_map(strval(...), \array_slice(array_keys($words[$header]), 0, self::SAMPLES)),
-            'words' => \count($words[$header]) > self::MOST_WORDS ? null : array_map(strval(...), array_keys($words[$header])),
-        ], $this->headers)];
+        return [
+            'rows' => $rows,
+            'last' => $last,
+            'columns' => array_map(
+                static fn(string $header): array => [
+                    'header' => $header,
+                    'samples' => array_map(strval(...), \array_slice(array_keys($words[$header]), 0, self::SAMPLES)),
+                    'words' => \count($words[$header]) > self::MOST_WORDS ? null : array_map(strval(...), array_keys($words[$header])),
+                ],
+                $this->headers,
+            ),
+        ];
     }
 
     /** @return resource text in UTF-8, after the mark of its byte order */

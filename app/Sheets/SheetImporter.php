@@ -70,16 +70,44 @@ final readonly class SheetImporter
                     $perDay[$day] = ($perDay[$day] ?? 0) + 1;
                     $lesson = self::id($day, 0, "{$import->id} {$day}");
                     $set = self::id($day, intdiv($perDay[$day] - 1, self::BALLS_A_SET) + 1, "{$import->id} {$day}");
-                    $lessons[$lesson] ??= ['id' => $lesson, 'student_id' => $import->student_id, 'sheet_import_id' => $import->id, 'task' => json_encode(CaseWriter::task($plan->task), JSON_THROW_ON_ERROR), 'began_at' => $at, 'closed_at' => $at, 'created_at' => now(), 'updated_at' => now()];
-                    $sets[$set] ??= ['id' => $set, 'lesson_id' => $lesson, 'purpose' => $import->purpose, 'setup' => '{}', 'motion' => '{}', 'created_at' => now(), 'updated_at' => now()];
-                    $balls[] = ['id' => self::id($at, $number, $import->id), 'ball_set_id' => $set, 'seen' => json_encode((object) CaseWriter::ball($row->ball), JSON_THROW_ON_ERROR), 'hit_at' => $at, 'created_at' => now(), 'updated_at' => now()];
+                    $lessons[$lesson] ??= [
+                        'id' => $lesson,
+                        'student_id' => $import->student_id,
+                        'sheet_import_id' => $import->id,
+                        'task' => json_encode(CaseWriter::task($plan->task), JSON_THROW_ON_ERROR),
+                        'began_at' => $at,
+                        'closed_at' => $at,
+                        'created_at' => now(),
+                        'updated_at' => now(),
+                    ];
+                    $sets[$set] ??= [
+                        'id' => $set,
+                        'lesson_id' => $lesson,
+                        'purpose' => $import->purpose,
+                        'setup' => '{}',
+                        'motion' => '{}',
+                        'created_at' => now(),
+                        'updated_at' => now(),
+                    ];
+                    $balls[] = [
+                        'id' => self::id($at, $number, $import->id),
+                        'ball_set_id' => $set,
+                        'seen' => json_encode((object) CaseWriter::ball($row->ball), JSON_THROW_ON_ERROR),
+                        'hit_at' => $at,
+                        'created_at' => now(),
+                        'updated_at' => now(),
+                    ];
                 }
             }
             DB::table('lessons')->insertOrIgnore(array_values($lessons));
             DB::table('ball_sets')->insertOrIgnore(array_values($sets));
             DB::table('ball_sets')->whereIn('id', array_keys($sets))->increment('change_count');
             DB::table('balls')->insert($balls);
-            $now->update([...$counts, 'per_day' => $perDay, 'state' => $counts['rows_done'] >= $now->total ? SheetImport::SUMMING : SheetImport::READING]);
+            $now->update([
+                ...$counts,
+                'per_day' => $perDay,
+                'state' => $counts['rows_done'] >= $now->total ? SheetImport::SUMMING : SheetImport::READING,
+            ]);
         });
 
         return true;
@@ -103,6 +131,10 @@ final readonly class SheetImporter
     {
         $milliseconds = (int) Carbon::parse($at)->getTimestampMs();
 
-        return strtolower((string) Ulid::fromBinary(substr(pack('J', $milliseconds), 2).pack('N', $number).substr(hash('sha256', $of, binary: true), 0, 6)));
+        return strtolower(
+            (string) Ulid::fromBinary(
+                substr(pack('J', $milliseconds), 2).pack('N', $number).substr(hash('sha256', $of, binary: true), 0, 6),
+            ),
+        );
     }
 }

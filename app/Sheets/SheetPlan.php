@@ -35,7 +35,9 @@ final readonly class SheetPlan
     {
         $plan = new self($file, SheetMapping::fromValue($mapping, $file->headers), CaseReader::task($task), $day);
 
-        return $plan->mapping->time === null && $day === null ? throw InvalidInput::one('day', null, 'the day on which the balls were hit, or a column that tells it') : $plan;
+        return $plan->mapping->time === null && $day === null
+            ? throw InvalidInput::one('day', null, 'the day on which the balls were hit, or a column that tells it')
+            : $plan;
     }
 
     public static function kept(SheetImport $import): self
@@ -64,7 +66,11 @@ final readonly class SheetPlan
                         throw InvalidInput::one($this->mapping->time['header'] ?? 'day', $day, 'a day that is not to come');
                     }
                     if ($perDay[$day] > self::MOST_A_DAY) {
-                        throw InvalidInput::one($this->mapping->time['header'] ?? 'day', $day, 'at most '.self::MOST_A_DAY.' balls a day');
+                        throw InvalidInput::one(
+                            $this->mapping->time['header'] ?? 'day',
+                            $day,
+                            'at most '.self::MOST_A_DAY.' balls a day',
+                        );
                     }
                 }
                 yield $number => $row;

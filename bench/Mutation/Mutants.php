@@ -14,10 +14,30 @@ use PhpParser\NodeVisitorAbstract;
 final class Mutants extends NodeVisitorAbstract
 {
     private const TURNED = [
-        '<' => '<=', '<=' => '<', '>' => '>=', '>=' => '>', '===' => '!==', '!==' => '===', '+' => '-', '-' => '+', '*' => '/', '/' => '*', '&&' => '||', '||' => '&&', '%' => '*',
+        '<' => '<=',
+        '<=' => '<',
+        '>' => '>=',
+        '>=' => '>',
+        '===' => '!==',
+        '!==' => '===',
+        '+' => '-',
+        '-' => '+',
+        '*' => '/',
+        '/' => '*',
+        '&&' => '||',
+        '||' => '&&',
+        '%' => '*',
     ];
 
-    private const SWAPPED = ['min' => 'max', 'max' => 'min', 'floor' => 'ceil', 'ceil' => 'floor', 'exp' => 'log', 'cos' => 'sin', 'sin' => 'cos'];
+    private const SWAPPED = [
+        'min' => 'max',
+        'max' => 'min',
+        'floor' => 'ceil',
+        'ceil' => 'floor',
+        'exp' => 'log',
+        'cos' => 'sin',
+        'sin' => 'cos',
+    ];
 
     /** @var list<Mutant> */
     public array $found = [];
@@ -43,7 +63,11 @@ final class Mutants extends NodeVisitorAbstract
             $this->figure($node);
         } elseif ($node instanceof Expr\ConstFetch && \in_array($node->name->toLowerString(), ['true', 'false'], true)) {
             $this->replace($node, $node->name->toLowerString() === 'true' ? 'false' : 'true');
-        } elseif ($node instanceof Expr\FuncCall && $node->name instanceof Node\Name && isset(self::SWAPPED[$node->name->toLowerString()])) {
+        } elseif (
+            $node instanceof Expr\FuncCall
+            && $node->name instanceof Node\Name
+            && isset(self::SWAPPED[$node->name->toLowerString()])
+        ) {
             $this->replace($node->name, self::SWAPPED[$node->name->toLowerString()]);
         } elseif ($node instanceof Expr\Ternary && $node->if !== null) {
             $this->replace($node, "({$this->of($node->cond)} ? {$this->of($node->else)} : {$this->of($node->if)})");
@@ -55,7 +79,11 @@ final class Mutants extends NodeVisitorAbstract
     private function operator(Expr\BinaryOp $node): void
     {
         $sign = $node->getOperatorSigil();
-        $between = substr($this->code, $node->left->getEndFilePos() + 1, $node->right->getStartFilePos() - $node->left->getEndFilePos() - 1);
+        $between = substr(
+            $this->code,
+            $node->left->getEndFilePos() + 1,
+            $node->right->getStartFilePos() - $node->left->getEndFilePos() - 1,
+        );
         $at = strpos($between, $sign);
         if (isset(self::TURNED[$sign]) && $at !== false) {
             $from = $node->left->getEndFilePos() + 1 + $at;
@@ -67,7 +95,10 @@ final class Mutants extends NodeVisitorAbstract
 
     private function figure(Scalar\Int_|Scalar\Float_ $node): void
     {
-        $this->replace($node, (string) ($node instanceof Scalar\Int_ ? $node->value + 1 : ($node->value === 0.0 ? 1.0 : $node->value * 1.25)));
+        $this->replace(
+            $node,
+            (string) ($node instanceof Scalar\Int_ ? $node->value + 1 : ($node->value === 0.0 ? 1.0 : $node->value * 1.25)),
+        );
     }
 
     private function replace(Node $node, string $by): void

@@ -38,7 +38,8 @@ as_root() {
     elif command -v sudo >/dev/null 2>&1; then
         sudo "$@"
     else
-        fail "Debian packages are missing and this user may not install them. Run this once as root, or install sudo. Missing: ${missing_packages[*]:-}"
+        fail "Debian packages are missing and this user may not install them. Run this once as root, or install sudo.
+    Missing: ${missing_packages[*]:-}"
     fi
 }
 

@@ -17,7 +17,7 @@ $folder = dirname(__DIR__, 2).($where === null ? '' : '/'.explode('=', $where)[1
 function wanted(): array
 {
     $wanted = [];
-    foreach ((is_file(VERSIONS) ? file(VERSIONS, FILE_IGNORE_NEW_LINES) : null) ?: [] as $line) {
+    foreach (is_file(VERSIONS) ? file(VERSIONS, FILE_IGNORE_NEW_LINES) : null ?: [] as $line) {
         if ($line !== '' && $line[0] !== '#') {
             [$name, $version, $sum] = explode(' ', $line);
             $wanted[$name] = [$version, $sum];
@@ -72,7 +72,10 @@ if ($refresh) {
     $all = installed($folder) + installed($core);
     ksort($all);
     $lines = array_map(static fn(string $name, array $one): string => "{$name} {$one[0]} {$one[1]}", array_keys($all), $all);
-    file_put_contents(VERSIONS, "# Exact PHP packages with a checksum of their files: php bin/lib/composer.php --refresh\n".implode("\n", $lines)."\n");
+    file_put_contents(
+        VERSIONS,
+        "# Exact PHP packages with a checksum of their files: php bin/lib/composer.php --refresh\n".implode("\n", $lines)."\n",
+    );
     exit(0);
 }
 $wanted = wanted();

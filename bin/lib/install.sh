@@ -39,14 +39,17 @@ install_packages() {
     command -v apt-get >/dev/null 2>&1 || fail "this needs Debian 12 (apt-get is not here). Missing: ${missing_packages[*]}"
     say "Installing Debian packages: ${missing_packages[*]}"
     run 'apt-get update' apt-update as_root apt-get update
-    run 'Installing Debian packages' apt-install as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing_packages[@]}"
+    run 'Installing Debian packages' apt-install \
+        as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing_packages[@]}"
     [ "$(php -r 'echo PHP_VERSION_ID >= 80200 ? 1 : 0;')" = 1 ] || fail "PHP 8.2 or newer is needed; found $(php -r 'echo PHP_VERSION;')."
 }
 
 # A random application key; PHP must be there already.
 new_key() { php -r 'echo "base64:".base64_encode(random_bytes(32));'; }
 
-node_is_new_enough() { node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)' 2>/dev/null; }
+node_is_new_enough() {
+    node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)' 2>/dev/null
+}
 
 # Debian 12 ships Node 18, the build tool wants 20.19 or newer: the registry has Node itself as a package.
 install_node() {
@@ -104,7 +107,8 @@ install_all() {
     alone install 'an installation'
     free_mb=$(df -Pm "$ROOT" | awk 'NR==2 {print $4}')
     [ "$free_mb" -ge 300 ] || fail "only $free_mb MB are free on this disk; at least 300 MB are needed."
-    [ -e vendor/autoload.php ] || [ "$free_mb" -ge 1500 ] || fail "only $free_mb MB are free on this disk; the first start needs about 1500 MB."
+    [ -e vendor/autoload.php ] || [ "$free_mb" -ge 1500 ] ||
+        fail "only $free_mb MB are free on this disk; the first start needs about 1500 MB."
     mkdir -p storage/app storage/logs storage/framework/cache/data storage/framework/sessions storage/framework/views bootstrap/cache
     install_packages "${1:-}"
     install_node

@@ -6,7 +6,9 @@ start_server() {
     local port=$1
     (
         cd public || exit 1
-        PHP_CLI_SERVER_WORKERS=4 exec setsid php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k -d upload_max_filesize=200M -d post_max_size=201M -d variables_order=EGPCS -S "127.0.0.1:$port" \
+        PHP_CLI_SERVER_WORKERS=4 exec setsid php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 \
+            -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k \
+            -d upload_max_filesize=200M -d post_max_size=201M -d variables_order=EGPCS -S "127.0.0.1:$port" \
             "$ROOT/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"
     ) >"$LOG/server-$port.log" 2>&1 </dev/null &
     SERVER_PID=$!
@@ -32,7 +34,10 @@ stop_server() {
 # The worker of the queue, for long work; it reads its settings from the environment, as the server does. It ends by itself
 # when the database goes away, and is started again. Beside it what is due is looked at each minute (routes/console.php).
 start_worker() {
-    setsid bash -c '(while :; do sleep 60; php artisan schedule:run --quiet; done) & while :; do php artisan jobs:release; php artisan queue:work --sleep=1 --tries=1 --quiet; sleep 1; done' >"$LOG/worker.log" 2>&1 </dev/null &
+    setsid bash -c '
+        (while :; do sleep 60; php artisan schedule:run --quiet; done) &
+        while :; do php artisan jobs:release; php artisan queue:work --sleep=1 --tries=1 --quiet; sleep 1; done
+    ' >"$LOG/worker.log" 2>&1 </dev/null &
     WORKER_PID=$!
     disown "$WORKER_PID"
 }

@@ -42,7 +42,9 @@ final class SaltgrassSeeder extends Seeder
     private function student(array $data, Prescribing $prescribing): void
     {
         $coach = User::query()->where('email', $data['coach'])->sole();
-        $student = $coach->students()->create(['name' => $data['name'], 'handed' => $data['handed'], 'about' => $data['about'], 'limits' => $data['limits']]);
+        $student = $coach
+            ->students()
+            ->create(['name' => $data['name'], 'handed' => $data['handed'], 'about' => $data['about'], 'limits' => $data['limits']]);
         foreach ($data['lessons'] as $lesson) {
             $this->lesson($student, $lesson, $prescribing);
         }
@@ -52,20 +54,44 @@ final class SaltgrassSeeder extends Seeder
         app(StudentProgress::class)->of($student->refresh());
     }
 
-    /** @param array{days: array<int, int>, weeks: int, from_days_ago: int, grounds: list<string>, runs: list<array{int, int, int, int}>} $data runs: days ago, hits, of, confidence */
+    /**
+     * @param array{
+     *     days: array<int, int>,
+     *     weeks: int,
+     *     from_days_ago: int,
+     *     grounds: list<string>,
+     *     runs: list<array{int, int, int, int}>,
+     * } $data runs: days ago, hits, of, confidence
+     */
     private function practice(Student $student, array $data): void
     {
         $planning = app(Planning::class);
-        $plan = $planning->make($student, $data['days'], $data['grounds'], null, $data['weeks'], Carbon::now()->subDays($data['from_days_ago'])->startOfDay());
+        $plan = $planning->make(
+            $student,
+            $data['days'],
+            $data['grounds'],
+            null,
+            $data['weeks'],
+            Carbon::now()->subDays($data['from_days_ago'])->startOfDay(),
+        );
         $drills = $planning->drills($student);
         foreach ($data['runs'] as $i => [$daysAgo, $hits, $of, $confidence]) {
             $at = Carbon::now()->subDays($daysAgo)->setTime(17, 30);
             $drill = $drills[$i % \count($drills)];
             $session = $plan->sessions->first(static fn(PlanSession $one): bool => abs($one->day->diffInDays($at)) < 2);
-            app(Results::class)->put($student->refresh(), self::idAt($at), [
-                'drill' => $drill->id, 'goal' => ['kind' => 'count', 'need' => 8, 'of' => 10], 'attempts' => array_map(static fn(int $n): bool => $n * $hits % $of < $hits, range(1, $of)),
-                'done_at' => $at->toIso8601String(), 'session' => $session?->id, 'confidence' => $confidence,
-            ], 'student');
+            app(Results::class)->put(
+                $student->refresh(),
+                self::idAt($at),
+                [
+                    'drill' => $drill->id,
+                    'goal' => ['kind' => 'count', 'need' => 8, 'of' => 10],
+                    'attempts' => array_map(static fn(int $n): bool => ($n * $hits) % $of < $hits, range(1, $of)),
+                    'done_at' => $at->toIso8601String(),
+                    'session' => $session?->id,
+                    'confidence' => $confidence,
+                ],
+                'student',
+            );
         }
     }
 
@@ -74,17 +100,32 @@ final class SaltgrassSeeder extends Seeder
     {
         $began = Carbon::now()->subDays($data['days_ago'])->setTime(10, 0);
         $task = CaseReader::task($data['task']);
-        $lesson = new Lesson(['id' => self::idAt($began), 'task' => CaseWriter::task($task), 'began_at' => $began, 'closed_at' => $began->copy()->addMinutes(40)]);
+        $lesson = new Lesson([
+            'id' => self::idAt($began),
+            'task' => CaseWriter::task($task),
+            'began_at' => $began,
+            'closed_at' => $began->copy()->addMinutes(40),
+        ]);
         $lesson->student()->associate($student)->save();
 
         $at = $began->copy();
         foreach ($data['sets'] as $one) {
             $at->addMinutes(3);
-            $set = new BallSet(['id' => self::idAt($at), 'purpose' => $one['purpose'], 'setup' => $one['setup'], 'motion' => $one['motion'], 'confidence' => $one['confidence'] ?? null]);
+            $set = new BallSet([
+                'id' => self::idAt($at),
+                'purpose' => $one['purpose'],
+                'setup' => $one['setup'],
+                'motion' => $one['motion'],
+                'confidence' => $one['confidence'] ?? null,
+            ]);
             $set->lesson()->associate($lesson)->save();
             foreach ($one['balls'] as $seen) {
                 $at->addSeconds(40);
-                $ball = new Ball(['id' => self::idAt($at), 'seen' => CaseWriter::ball(CaseReader::ball($seen, $task->shot)), 'hit_at' => $at->copy()]);
+                $ball = new Ball([
+                    'id' => self::idAt($at),
+                    'seen' => CaseWriter::ball(CaseReader::ball($seen, $task->shot)),
+                    'hit_at' => $at->copy(),
+                ]);
                 $ball->set()->associate($set)->save();
             }
         }

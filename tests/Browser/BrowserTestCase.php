@@ -35,18 +35,34 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         $this->profile = sys_get_temp_dir().'/low-point-browser-'.bin2hex(random_bytes(6));
-        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--user-data-dir='.$this->profile,
-        ]);
-        $this->browser = RemoteWebDriver::create(self::environment('CHROMEDRIVER_URL'), DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options));
+        $options = (new ChromeOptions)
+            ->setBinary('/usr/bin/chromium')
+            ->addArguments([
+                '--headless=new',
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+                '--disable-dev-shm-usage',
+                '--hide-scrollbars',
+                '--user-data-dir='.$this->profile,
+            ]);
+        $this->browser = RemoteWebDriver::create(
+            self::environment('CHROMEDRIVER_URL'),
+            DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
+        );
         $this->resize(1280, 800);
     }
 
     protected function tearDown(): void
     {
         if ($this->status()->isFailure() || $this->status()->isError()) {
-            $this->browser->takeScreenshot(\dirname(__DIR__, 2).'/.local/log/failed-'.preg_replace('/\W+/', '-', $this->name()).'.png');
+            $this->browser->takeScreenshot(
+                \dirname(__DIR__, 2).'/.local/log/failed-'.preg_replace('/\W+/', '-', $this->name()).'.png',
+            );
         }
         $this->browser->quit();
         exec('rm -rf '.escapeshellarg($this->profile));
@@ -102,7 +118,8 @@ abstract class BrowserTestCase extends TestCase
             // Only on a page that holds the words at all: one that comes between two of the looks would be taken for a looser match.
             $exactly = "normalize-space(.) = '{$words}'";
             $there = $this->browser->findElements(WebDriverBy::xpath("{$pressable}[contains(normalize-space(.), '{$words}')]")) !== [];
-            foreach ($there ? [$exactly, "starts-with(normalize-space(.), '{$words}')", "contains(normalize-space(.), '{$words}')"] : [] as $match) {
+            $looser = ["starts-with(normalize-space(.), '{$words}')", "contains(normalize-space(.), '{$words}')"];
+            foreach ($there ? [$exactly, ...$looser] : [] as $match) {
                 foreach ($this->browser->findElements(WebDriverBy::xpath("{$pressable}[{$match}]")) as $element) {
                     if ($element->isDisplayed() && $element->isEnabled()) {
                         $element->click();
@@ -196,7 +213,8 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->executeScript((string) file_get_contents(\dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         /** @var list<array{id: string, nodes: list<array{html: string}>}> $found */
         $found = $this->browser->executeAsyncScript(
-            'const done = arguments[1]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"], rules: Object.fromEntries(arguments[0].map(id => [id, {enabled: true}]))}).then(r => done(r.violations))',
+            'const done = arguments[1]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"], rules: '
+                .'Object.fromEntries(arguments[0].map(id => [id, {enabled: true}]))}).then(r => done(r.violations))',
             [$also],
         );
 
@@ -244,8 +262,14 @@ abstract class BrowserTestCase extends TestCase
     protected function choose(string $path): void
     {
         // The chooser itself is not shown; its label is.
-        $this->until(fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector('input[type=file]')) !== [], 'There is no file to choose.');
-        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(new LocalFileDetector)->sendKeys($path);
+        $this->until(
+            fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector('input[type=file]')) !== [],
+            'There is no file to choose.',
+        );
+        $this->browser
+            ->findElement(WebDriverBy::cssSelector('input[type=file]'))
+            ->setFileDetector(new LocalFileDetector)
+            ->sendKeys($path);
     }
 
     /** Where this browser puts what it downloads. */

@@ -71,7 +71,11 @@ final class ChipLessonTest extends BrowserTestCase
 
         $this->press('Hit the next set');
         $this->see('No balls yet.');
-        self::assertStringContainsString('not looked at', $this->element('[data-look=shaft_lean_deg]')->getText(), 'what was changed has to be looked at anew');
+        self::assertStringContainsString(
+            'not looked at',
+            $this->element('[data-look=shaft_lean_deg]')->getText(),
+            'what was changed has to be looked at anew',
+        );
         self::assertStringContainsString('not looked at', $this->element('[data-look=ball_position_pct]')->getText());
         $this->look('shaft_lean_deg', 'level');
         foreach ([['g', '1'], ['g', '1'], ['f', '1'], ['f', '1'], ['d', '2'], ['g', '1']] as $i => $ball) {
@@ -118,7 +122,10 @@ final class ChipLessonTest extends BrowserTestCase
         $this->see('10 cm ahead');
         $this->see('4 measured');
         $this->keys('a');
-        $this->until(fn(): bool => $this->element('[aria-label^="First touch"]')->getAttribute('aria-valuenow') === '80', 'The leftmost key is not ahead for a left-hander.');
+        $this->until(
+            fn(): bool => $this->element('[aria-label^="First touch"]')->getAttribute('aria-valuenow') === '80',
+            'The leftmost key is not ahead for a left-hander.',
+        );
         $this->keys('4');
         $this->readingOf(5);
         $this->look('shaft_lean_deg', 'leans a lot');
@@ -126,7 +133,10 @@ final class ChipLessonTest extends BrowserTestCase
 
         $this->see('Thin on the way down, not a scoop');
         $this->see('The student believes “I scoop it”; what was seen says otherwise.');
-        $ruler = $this->browser->executeScript('return [...document.querySelectorAll("[data-testid=ground-strip] text")].map(t => [t.textContent, t.getBoundingClientRect().x])');
+        $ruler = $this->browser->executeScript(
+            'return [...document.querySelectorAll("[data-testid=ground-strip] text")].map(t => [t.textContent, '
+                .'t.getBoundingClientRect().x])',
+        );
         $at = array_column($ruler, 1, 0);
         self::assertLessThan($at['cm behind'], $at['ahead, target']);
 

@@ -18,7 +18,13 @@ final class FaultTest extends BrowserTestCase
         $this->signIn();
         $lesson = $this->beginLesson('Odile Marsh');
         // The app itself must be on the device before its server goes.
-        $this->until(fn(): bool => $this->browser->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(r => done(r.active?.state === "activated" && navigator.serviceWorker.controller !== null))') === true, 'The service worker does not take over.');
+        $this->until(
+            fn(): bool => $this->browser->executeAsyncScript(
+                'const done = arguments[0]; navigator.serviceWorker.ready.then(r => done(r.active?.state === "activated" && '
+                    .'navigator.serviceWorker.controller !== null))',
+            ) === true,
+            'The service worker does not take over.',
+        );
 
         mt_srand(self::SEED);
         $logged = 0;
@@ -44,9 +50,17 @@ final class FaultTest extends BrowserTestCase
             $this->end($fault);
         }
 
-        $this->until(fn(): bool => $this->browser->executeAsyncScript($this->waiting()) === 0, 'Entries still wait on the device.', seconds: 90);
+        $this->until(
+            fn(): bool => $this->browser->executeAsyncScript($this->waiting()) === 0,
+            'Entries still wait on the device.',
+            seconds: 90,
+        );
         $this->readingOf($logged);
-        $stored = $this->browser->executeAsyncScript('const done = arguments[0]; fetch("/api/lessons/'.$lesson.'", {headers: {Accept: "application/json"}}).then(r => r.json()).then(p => done(p.lesson.sets[0].balls.map(b => b.id)))');
+        $stored = $this->browser->executeAsyncScript(
+            'const done = arguments[0]; fetch("/api/lessons/'
+                .$lesson
+                .'", {headers: {Accept: "application/json"}}).then(r => r.json()).then(p => done(p.lesson.sets[0].balls.map(b => b.id)))',
+        );
         self::assertCount($logged, $stored);
         self::assertSame(array_values(array_unique($stored)), $stored);
     }
@@ -91,7 +105,12 @@ final class FaultTest extends BrowserTestCase
 
     private function network(bool $offline): void
     {
-        $this->devTools('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devTools('Network.emulateNetworkConditions', [
+            'offline' => $offline,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
     }
 
     private function fault(string $what): void
@@ -103,6 +122,8 @@ final class FaultTest extends BrowserTestCase
 
     private function waiting(): string
     {
-        return 'const done = arguments[0]; const open = indexedDB.open("low-point"); open.onsuccess = () => { const all = open.result.transaction("entries").objectStore("entries").count(); all.onsuccess = () => { done(all.result); open.result.close(); }; };';
+        return 'const done = arguments[0]; const open = indexedDB.open("low-point"); open.onsuccess = () => { const all = '
+            .'open.result.transaction("entries").objectStore("entries").count(); all.onsuccess = () => { done(all.result); '
+            .'open.result.close(); }; };';
     }
 }

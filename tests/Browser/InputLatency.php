@@ -14,21 +14,32 @@ final class InputLatency extends BrowserTestCase
         $this->signIn();
         $this->beginLesson('Bea Achterberg');
         $this->look('shaft_lean_deg', 'leans a lot');
-        $this->browser->executeScript(<<<'JS'
+        $this->browser->executeScript(
+            <<<'JS'
             window.times = [];
             let pressed = 0;
             addEventListener('keydown', (event) => { if (/[1-7]/.test(event.key)) pressed = performance.now(); }, true);
             new MutationObserver(() => { requestAnimationFrame(() => window.times.push(performance.now() - pressed)); })
                 .observe(document.querySelector('[data-testid=reading]'), { attributeFilter: ['data-balls'] });
-            JS);
+            JS
+            ,
+        );
         for ($ball = 1; $ball <= self::BALLS; $ball++) {
-            $this->keys('asdfghjkl'[$ball % 9], (string) (1 + $ball % 4));
+            $this->keys('asdfghjkl'[$ball % 9], (string) (1 + ($ball % 4)));
             $this->readingOf($ball);
         }
         /** @var non-empty-list<float> $times */
         $times = $this->browser->executeScript('return window.times');
         sort($times);
-        fwrite(STDERR, sprintf("\n   from the key to the new reading, %d balls: median %.0f ms, slowest %.0f ms\n", \count($times), $times[intdiv(\count($times), 2)], max($times)));
+        fwrite(
+            STDERR,
+            sprintf(
+                "\n   from the key to the new reading, %d balls: median %.0f ms, slowest %.0f ms\n",
+                \count($times),
+                $times[intdiv(\count($times), 2)],
+                max($times),
+            ),
+        );
         self::assertCount(self::BALLS, $times);
     }
 }

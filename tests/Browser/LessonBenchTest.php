@@ -18,7 +18,7 @@ final class LessonBenchTest extends BrowserTestCase
         $actions = 0;
         $began = hrtime(true);
         foreach (str_split('asdfghjkla') as $i => $touch) {
-            $this->keys($touch, (string) (1 + $i % 7));
+            $this->keys($touch, (string) (1 + ($i % 7)));
             $actions += 2;
         }
         $this->readingOf(10);
@@ -74,7 +74,10 @@ final class LessonBenchTest extends BrowserTestCase
         $this->press('Change it');
         $this->press('Your own way');
         $this->press('Narrow and soft');
-        $this->until(fn(): bool => $this->element('[role=dialog] input[aria-label="Feet apart"]')->getAttribute('value') === '12', 'The card does not bring its figures.');
+        $this->until(
+            fn(): bool => $this->element('[role=dialog] input[aria-label="Feet apart"]')->getAttribute('value') === '12',
+            'The card does not bring its figures.',
+        );
         $this->press('Close');
         self::assertSame([], $this->consoleErrors());
     }
@@ -85,24 +88,41 @@ final class LessonBenchTest extends BrowserTestCase
         $this->beginLesson('Tam Okoro');
 
         $this->drag('ball_position_pct', 20, 0);
-        $this->until(fn(): bool => preg_match('/\d+ %/', $this->element('[data-look=ball_position_pct]')->getText()) === 1, 'Dragging the ball shows no figure.');
+        $this->until(
+            fn(): bool => preg_match('/\d+ %/', $this->element('[data-look=ball_position_pct]')->getText()) === 1,
+            'Dragging the ball shows no figure.',
+        );
         $this->drag('lead_weight_pct', 30, 0);
         $this->see('% lead');
         $this->drag('shaft_lean_deg', 12, 4);
-        $this->until(fn(): bool => str_contains($this->element('[data-look=shaft_lean_deg]')->getText(), '°'), 'Dragging the shaft shows no figure.');
+        $this->until(
+            fn(): bool => str_contains($this->element('[data-look=shaft_lean_deg]')->getText(), '°'),
+            'Dragging the shaft shows no figure.',
+        );
         $handle = $this->browser->findElement(WebDriverBy::cssSelector('[data-handle=shaft_lean_deg]'));
         $before = (int) $handle->getAttribute('aria-valuenow');
         $this->browser->executeScript('arguments[0].focus()', [$handle]);
         $this->keys(WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
-        $this->until(fn(): bool => $this->handleValue('shaft_lean_deg') === $before + 2, "Two presses do not add two degrees to {$before}.");
-        $this->browser->executeScript('arguments[0].focus()', [$this->browser->findElement(WebDriverBy::cssSelector('[data-handle=shaft_lean_deg]'))]);
+        $this->until(
+            fn(): bool => $this->handleValue('shaft_lean_deg') === $before + 2,
+            "Two presses do not add two degrees to {$before}.",
+        );
+        $this->browser->executeScript('arguments[0].focus()', [
+            $this->browser->findElement(WebDriverBy::cssSelector('[data-handle=shaft_lean_deg]')),
+        ]);
         $this->keys(WebDriverKeys::DELETE);
-        $this->until(fn(): bool => str_contains($this->element('[data-look=shaft_lean_deg]')->getText(), 'not looked at'), 'There is no way back to "not looked at".');
+        $this->until(
+            fn(): bool => str_contains($this->element('[data-look=shaft_lean_deg]')->getText(), 'not looked at'),
+            'There is no way back to "not looked at".',
+        );
 
         $this->press('as last lesson');
         $this->see('39.9 cm');
         $this->keys('z');
-        $this->until(fn(): bool => str_contains($this->element('[data-look=stance_width_mm]')->getText(), 'not looked at'), 'One undo does not take the copied set-up back.');
+        $this->until(
+            fn(): bool => str_contains($this->element('[data-look=stance_width_mm]')->getText(), 'not looked at'),
+            'One undo does not take the copied set-up back.',
+        );
         self::assertSame([], $this->consoleErrors());
     }
 
@@ -132,7 +152,10 @@ final class LessonBenchTest extends BrowserTestCase
         $this->browser->navigate()->refresh();
         $this->press('Change it');
         $this->press('Close');
-        $given = $this->browser->executeAsyncScript('const done = arguments[0]; fetch("/api/"+location.pathname.slice(1), {headers: {Accept: "application/json"}}).then(r => r.json()).then(p => done(p.lesson.prescription.content.setup[0]))');
+        $given = $this->browser->executeAsyncScript(
+            'const done = arguments[0]; fetch("/api/"+location.pathname.slice(1), {headers: {Accept: "application/json"}}).then(r => '
+                .'r.json()).then(p => done(p.lesson.prescription.content.setup[0]))',
+        );
         self::assertEquals(['observable' => 'shaft_lean_deg', 'from' => 12, 'to' => 3, 'text' => 'Shaft lean 3°, now 12°.'], $given);
     }
 
@@ -154,7 +177,11 @@ final class LessonBenchTest extends BrowserTestCase
         $this->press('Close');
         $this->browser->navigate()->refresh();
         $this->readingOf(1);
-        $this->until(fn(): bool => $this->browser->findElements(WebDriverBy::xpath("//button[@aria-pressed='true' and contains(., 'flew low')]")) !== [], 'The low flight is forgotten.');
+        $this->until(
+            fn(): bool => $this->browser->findElements(WebDriverBy::xpath("//button[@aria-pressed='true' and contains(., 'flew low')]"))
+                !== [],
+            'The low flight is forgotten.',
+        );
         self::assertSame([], $this->consoleErrors());
     }
 
@@ -170,7 +197,10 @@ final class LessonBenchTest extends BrowserTestCase
         $this->press('2 heavy');
         $this->press('Close');
 
-        $this->browser->executeScript('window.kept = IDBObjectStore.prototype.add; IDBObjectStore.prototype.add = () => { throw new DOMException("full", "QuotaExceededError"); };');
+        $this->browser->executeScript(
+            'window.kept = IDBObjectStore.prototype.add; IDBObjectStore.prototype.add = () => { throw new DOMException("full", '
+                .'"QuotaExceededError"); };',
+        );
         $this->keys('f', '4');
         $this->readingOf(3);
         $this->see('This device cannot keep entries');
@@ -195,11 +225,22 @@ final class LessonBenchTest extends BrowserTestCase
                 self::assertSame([], $this->axe('color-contrast-enhanced', 'target-size'), "{$student}, {$scheme}");
             }
         }
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        $this->devTools('Emulation.setDeviceMetricsOverride', [
+            'width' => 390,
+            'height' => 844,
+            'deviceScaleFactor' => 1,
+            'mobile' => true,
+        ]);
         foreach (['Set-up', 'Balls', 'Motion', 'Reading'] as $area) {
-            $this->element("nav[aria-label=Areas] button:nth-child(".(1 + array_search($area, ['Set-up', 'Balls', 'Motion', 'Reading'], true)).')')->click();
+            $this->element(
+                'nav[aria-label=Areas] button:nth-child('.(1 + array_search($area, ['Set-up', 'Balls', 'Motion', 'Reading'], true)).')',
+            )->click();
             self::assertSame([], $this->axe(), "phone, {$area}");
-            self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'), "{$area} does not fit a phone");
+            self::assertLessThanOrEqual(
+                390,
+                $this->browser->executeScript('return document.documentElement.scrollWidth'),
+                "{$area} does not fit a phone",
+            );
         }
     }
 
@@ -207,15 +248,24 @@ final class LessonBenchTest extends BrowserTestCase
     {
         $this->signIn();
         $this->beginLesson('Bea Achterberg');
-        self::assertSame([1280, 800], $this->browser->executeScript('return [document.documentElement.scrollWidth, document.documentElement.scrollHeight]'));
+        self::assertSame(
+            [1280, 800],
+            $this->browser->executeScript('return [document.documentElement.scrollWidth, document.documentElement.scrollHeight]'),
+        );
         $this->keys('?');
         $this->see('first touch, 8 cm left of the ball');
         $this->keys(WebDriverKeys::ESCAPE);
-        $this->until(fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [], 'Escape does not close the list of keys.');
+        $this->until(
+            fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [],
+            'Escape does not close the list of keys.',
+        );
         $reached = [];
         for ($i = 0; $i < 70; $i++) {
             $this->keys(WebDriverKeys::TAB);
-            $reached[] = $this->browser->executeScript('const e = document.activeElement; return e.dataset.handle ?? e.dataset.look ?? e.getAttribute("aria-label") ?? e.textContent.trim()');
+            $reached[] = $this->browser->executeScript(
+                'const e = document.activeElement; return e.dataset.handle ?? e.dataset.look ?? e.getAttribute("aria-label") ?? '
+                    .'e.textContent.trim()',
+            );
         }
         foreach (['ball_position_pct', 'shaft_lean_deg', 'First touch of the club, along the target line', 'held off'] as $stop) {
             self::assertContains($stop, $reached);
@@ -225,7 +275,11 @@ final class LessonBenchTest extends BrowserTestCase
     /** What happens elsewhere, behind the back of this browser. */
     private function store(string $sql): void
     {
-        $pdo = new \PDO('mysql:host=127.0.0.1;port='.getenv('DB_PORT').';dbname='.getenv('DB_DATABASE'), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'));
+        $pdo = new \PDO(
+            'mysql:host=127.0.0.1;port='.getenv('DB_PORT').';dbname='.getenv('DB_DATABASE'),
+            (string) getenv('DB_USERNAME'),
+            (string) getenv('DB_PASSWORD'),
+        );
         self::assertSame(1, $pdo->exec($sql));
     }
 

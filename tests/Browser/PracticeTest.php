@@ -23,7 +23,8 @@ final class PracticeTest extends BrowserTestCase
         // By drag and by date: the same visit on another day.
         $session = $this->element('[data-session]:last-of-type')->getAttribute('data-session');
         $to = date('Y-m-d', time() + 12 * 86400);
-        $this->browser->executeScript(<<<'JS'
+        $this->browser->executeScript(
+            <<<'JS'
             const [id, day] = arguments;
             const from = document.querySelector(`[data-session="${id}"]`);
             const to = document.querySelector(`[data-day="${day}"]`) ?? [...document.querySelectorAll('[data-day]')].at(-1);
@@ -32,13 +33,28 @@ final class PracticeTest extends BrowserTestCase
             to.dispatchEvent(new DragEvent('dragover', { bubbles: true, cancelable: true, dataTransfer: data }));
             to.dispatchEvent(new DragEvent('drop', { bubbles: true, dataTransfer: data }));
             window.target = to.dataset.day;
-            JS, [$session, $to]);
-        $this->until(fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector("[data-day='{$this->browser->executeScript('return window.target')}'] [data-session='{$session}']")) !== [], 'The visit does not move.');
+            JS
+            ,
+            [$session, $to],
+        );
+        $this->until(
+            fn(): bool => $this->browser->findElements(
+                WebDriverBy::cssSelector(
+                    "[data-day='{$this->browser->executeScript('return window.target')}'] [data-session='{$session}']",
+                ),
+            ) !== [],
+            'The visit does not move.',
+        );
 
         $this->press('Make a link');
         $link = $this->element('[data-testid=private-link]')->getAttribute('href');
         $this->browser->manage()->deleteAllCookies();
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        $this->devTools('Emulation.setDeviceMetricsOverride', [
+            'width' => 390,
+            'height' => 844,
+            'deviceScaleFactor' => 1,
+            'mobile' => true,
+        ]);
         $this->browser->get((string) $link);
         $this->see('Point the grip end at your belt buckle');
         self::assertStringNotContainsString('Sign in', $this->shown());
@@ -57,14 +73,27 @@ final class PracticeTest extends BrowserTestCase
         $this->see('8 of 10, passed');
 
         // Without a network the page still opens, and what is counted waits.
-        $this->until(fn(): bool => $this->browser->executeScript('return navigator.serviceWorker.controller !== null'), 'The service worker does not take over.');
-        $this->devTools('Network.emulateNetworkConditions', ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->until(
+            fn(): bool => $this->browser->executeScript('return navigator.serviceWorker.controller !== null'),
+            'The service worker does not take over.',
+        );
+        $this->devTools('Network.emulateNetworkConditions', [
+            'offline' => true,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
         $this->browser->navigate()->refresh();
         $this->press('Run Centre pointer');
         $this->press('Miss');
         $this->press('Save');
         $this->see('Saved on this device, waiting for a connection.');
-        $this->devTools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devTools('Network.emulateNetworkConditions', [
+            'offline' => false,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
         $this->see('0 of 1, not passed');
 
         $this->devTools('Emulation.clearDeviceMetricsOverride', []);
@@ -85,8 +114,13 @@ final class PracticeTest extends BrowserTestCase
     #[TestWith(['streak', 'need:3', ['Miss', 'Hit', 'Hit', 'Hit'], '3 in a row', '3 in a row, passed'])]
     #[TestWith(['ladder', 'need:1;of:1', ['Hit', 'Hit', 'Miss', 'Hit', 'Hit', 'Hit', 'Hit'], 'Rung 4 of 4', 'rung 4 of 4, passed'])]
     #[TestWith(['free', '', ['One more', 'One more'], '2', 'done, passed'])]
-    public function test_every_way_of_scoring_is_counted_and_verdicted(string $kind, string $mark, array $taps, string $shown, string $logged): void
-    {
+    public function test_every_way_of_scoring_is_counted_and_verdicted(
+        string $kind,
+        string $mark,
+        array $taps,
+        string $shown,
+        string $logged,
+    ): void {
         $this->prescribe($kind, $mark);
         foreach ($taps as $tap) {
             $this->press($tap);
@@ -121,7 +155,11 @@ final class PracticeTest extends BrowserTestCase
     public function test_a_double_tap_does_everything_once(): void
     {
         $this->signIn();
-        $count = fn(string $path, string $of): int => (int) $this->browser->executeAsyncScript('const [path, of, done] = arguments; fetch("/api/" + path, {headers: {Accept: "application/json"}}).then(r => r.json()).then(d => done((of === "" ? d : of.split(".").reduce((so, key) => so[key], d)).length))', [$path, $of]);
+        $count = fn(string $path, string $of): int => (int) $this->browser->executeAsyncScript(
+            'const [path, of, done] = arguments; fetch("/api/" + path, {headers: {Accept: "application/json"}}).then(r => '
+                .'r.json()).then(d => done((of === "" ? d : of.split(".").reduce((so, key) => so[key], d)).length))',
+            [$path, $of],
+        );
         $this->press('Add a student');
         $this->type('Name', 'Twice Tapped');
         $this->tapTwice('Add the student');
@@ -170,21 +208,29 @@ final class PracticeTest extends BrowserTestCase
     private function tapTwice(string $words): void
     {
         $this->see($words);
-        $this->browser->executeScript(<<<'JS'
+        $this->browser->executeScript(
+            <<<'JS'
             const words = arguments[0];
-            const button = [...document.querySelectorAll('button')].filter((one) => one.textContent.trim().endsWith(words) && one.offsetParent !== null).at(-1);
+            const buttons = [...document.querySelectorAll('button')];
+            const button = buttons.filter((one) => one.textContent.trim().endsWith(words) && one.offsetParent !== null).at(-1);
             const box = button.getBoundingClientRect();
             button.click();
             // The second tap hits whatever lies there by then.
             document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2)?.closest('button')?.click();
-            JS, [$words]);
+            JS
+            ,
+            [$words],
+        );
     }
 
     /** Hands out the first drill of a scooping student, scored this way, and begins to run it. */
     private function prescribe(string $kind, string $mark): void
     {
         $this->visit('/');
-        $this->until(fn(): bool => str_contains($this->shown(), 'Students') || str_contains($this->shown(), 'Password'), 'Neither students nor sign-in.');
+        $this->until(
+            fn(): bool => str_contains($this->shown(), 'Students') || str_contains($this->shown(), 'Password'),
+            'Neither students nor sign-in.',
+        );
         if (str_contains($this->shown(), 'Password')) {
             $this->signIn();
         }
@@ -197,17 +243,36 @@ final class PracticeTest extends BrowserTestCase
         $this->keys('p');
         $this->see('Drills, at most');
         $this->press('Dose and pass mark');
-        $this->browser->executeScript('const select = document.querySelector("[role=dialog] details select"); Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set.call(select, arguments[0]); select.dispatchEvent(new Event("change", {bubbles: true}));', [$kind]);
+        $this->browser->executeScript(
+            'const select = document.querySelector("[role=dialog] details select"); '
+                .'Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set.call(select, arguments[0]); '
+                .'select.dispatchEvent(new Event("change", {bubbles: true}));',
+            [$kind],
+        );
         foreach (array_filter(explode(';', $mark)) as $pair) {
             [$key, $value] = explode(':', $pair);
-            $input = $this->browser->findElement(WebDriverBy::xpath("//*[@role='dialog']//details//label[starts-with(normalize-space(.), '".($key === 'need' ? 'pass at' : 'of')."')]//input"));
+            $input = $this->browser->findElement(
+                WebDriverBy::xpath(
+                    "//*[@role='dialog']//details//label[starts-with(normalize-space(.), '"
+                        .($key === 'need' ? 'pass at' : 'of')
+                        ."')]//input",
+                ),
+            );
             $input->clear();
             $input->sendKeys($value);
         }
         $this->press('Hand it out');
         $this->see('Handed out');
-        $this->until(fn(): bool => $this->browser->executeAsyncScript('const done = arguments[0]; fetch("/api/"+location.pathname.slice(1), {headers: {Accept: "application/json"}}).then(r => r.json()).then(p => done(p.lesson.prescription !== null))') === true, 'The prescription is not stored.');
-        $this->visit((string) $this->browser->executeScript('return document.querySelector("header a").getAttribute("href")').'/practice');
+        $this->until(
+            fn(): bool => $this->browser->executeAsyncScript(
+                'const done = arguments[0]; fetch("/api/"+location.pathname.slice(1), {headers: {Accept: '
+                    .'"application/json"}}).then(r => r.json()).then(p => done(p.lesson.prescription !== null))',
+            ) === true,
+            'The prescription is not stored.',
+        );
+        $this->visit(
+            (string) $this->browser->executeScript('return document.querySelector("header a").getAttribute("href")').'/practice',
+        );
         $this->press('Run ');
     }
 }

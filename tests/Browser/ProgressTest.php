@@ -25,7 +25,11 @@ final class ProgressTest extends BrowserTestCase
         self::assertSame([], $this->axe());
         $stories = [
             'Bea Achterberg' => ['Handle too far forward at address: fixed', 'the mark was met', 'On to the next cause', 'visits done'],
-            'Callum Strand' => ['Dragging the handle: improving', 'in 100 that it is better than at first', 'Keep the set-up and the drill.'],
+            'Callum Strand' => [
+                'Dragging the handle: improving',
+                'in 100 that it is better than at first',
+                'Keep the set-up and the drill.',
+            ],
             'Iwan Tesh' => ['Face open where the sand is thin: slipping', 'Open it again'],
             'Tam Okoro' => ['Stance too wide for a short swing: too early to say', '0 of'],
             'Odile Marsh' => ['Scooping: too early to say', 'One lesson only: a retest on another day tells.', 'No visit planned so far.'],
@@ -54,7 +58,10 @@ final class ProgressTest extends BrowserTestCase
     {
         $this->signIn();
         $this->element('input[type=search]')->sendKeys('odi');
-        $this->until(fn(): bool => ! str_contains($this->shown(), 'Bea Achterberg') && str_contains($this->shown(), 'Odile Marsh'), 'The search does not narrow the list.');
+        $this->until(
+            fn(): bool => ! str_contains($this->shown(), 'Bea Achterberg') && str_contains($this->shown(), 'Odile Marsh'),
+            'The search does not narrow the list.',
+        );
         $this->press('Add a student');
         $this->type('Name', str_repeat('x', 500));
         $this->press('Add the student');
@@ -75,28 +82,54 @@ final class ProgressTest extends BrowserTestCase
         $this->signIn();
         $this->press('Bea Achterberg');
         $this->press('Over time');
-        foreach (['Handle too far forward at address. Centre pointer, Shaft up', 'Good strikes', 'First touch, on average', 'Scatter of the first touch', 'Set-up against the card', 'Drill scores', 'Practice visits', 'Confidence'] as $title) {
+        foreach (
+            [
+                'Handle too far forward at address. Centre pointer, Shaft up',
+                'Good strikes',
+                'First touch, on average',
+                'Scatter of the first touch',
+                'Set-up against the card',
+                'Drill scores',
+                'Practice visits',
+                'Confidence',
+            ] as $title
+        ) {
             $this->see($title);
         }
         self::assertSame([], $this->axe());
         $this->pick('Which look', 'Ball position');
-        $this->until(fn(): bool => str_contains($this->element('figure:has(select[aria-label="Which look"]) svg')->getText(), '%'), 'The ball position has no per cent.');
+        $this->until(
+            fn(): bool => str_contains($this->element('figure:has(select[aria-label="Which look"]) svg')->getText(), '%'),
+            'The ball position has no per cent.',
+        );
 
         $this->press('As a table');
         $this->see('2 of');
         $table = $this->element('figure table')->getText();
-        self::assertMatchesRegularExpression('/23 Sept 2026 Before 29 % 9 % to 59 % 7/', $table, 'two of seven with the interval of Jeffreys');
+        self::assertMatchesRegularExpression(
+            '/23 Sept 2026 Before 29 % 9 % to 59 % 7/',
+            $table,
+            'two of seven with the interval of Jeffreys',
+        );
         $folder = $this->downloads();
         $this->press('CSV');
         $this->press('SVG');
-        $this->until(static fn(): bool => is_file("{$folder}/Good strikes.csv") && is_file("{$folder}/Good strikes.svg"), 'Table and picture cannot be taken along.');
-        $rows = array_map(static fn(string $line): array => str_getcsv($line, escape: ''), file("{$folder}/Good strikes.csv", FILE_IGNORE_NEW_LINES) ?: []);
+        $this->until(
+            static fn(): bool => is_file("{$folder}/Good strikes.csv") && is_file("{$folder}/Good strikes.svg"),
+            'Table and picture cannot be taken along.',
+        );
+        $rows = array_map(
+            static fn(string $line): array => str_getcsv($line, escape: ''),
+            file("{$folder}/Good strikes.csv", FILE_IGNORE_NEW_LINES) ?: [],
+        );
         self::assertSame(['date', 'of', 'share', '90 % from', '90 % to', 'n'], $rows[0]);
         self::assertEqualsWithDelta(2 / 7, (float) $rows[1][2], 1.0e-6);
         self::assertNotFalse(simplexml_load_file("{$folder}/Good strikes.svg"));
 
         // A mark leads to its lesson, and the way back to the same sight.
-        $this->browser->executeScript('document.querySelector("figure [role=link]").dispatchEvent(new MouseEvent("click", {bubbles: true}))');
+        $this->browser->executeScript(
+            'document.querySelector("figure [role=link]").dispatchEvent(new MouseEvent("click", {bubbles: true}))',
+        );
         $this->until(fn(): bool => str_contains($this->browser->getCurrentURL(), '/lessons/'), 'The mark leads nowhere.');
         $this->browser->navigate()->back();
         $this->see('Scatter of the first touch');
@@ -161,8 +194,17 @@ final class ProgressTest extends BrowserTestCase
         $this->see('Good strikes');
         self::assertSame([], $this->axe());
 
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
-        self::assertLessThanOrEqual(390, (int) $this->browser->executeScript('return document.documentElement.scrollWidth'), 'nothing sticks out of a phone');
+        $this->devTools('Emulation.setDeviceMetricsOverride', [
+            'width' => 390,
+            'height' => 844,
+            'deviceScaleFactor' => 1,
+            'mobile' => true,
+        ]);
+        self::assertLessThanOrEqual(
+            390,
+            (int) $this->browser->executeScript('return document.documentElement.scrollWidth'),
+            'nothing sticks out of a phone',
+        );
         $this->press('Lesson by lesson');
         $this->see('Open this lesson');
         self::assertLessThanOrEqual(390, (int) $this->browser->executeScript('return document.documentElement.scrollWidth'));
@@ -170,9 +212,19 @@ final class ProgressTest extends BrowserTestCase
         $this->quiet();
 
         $this->devTools('Network.enable', []);
-        $this->devTools('Network.emulateNetworkConditions', ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devTools('Network.emulateNetworkConditions', [
+            'offline' => true,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
         $this->press('Over time');
         $this->see('Good strikes');
-        $this->devTools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devTools('Network.emulateNetworkConditions', [
+            'offline' => false,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
     }
 }

@@ -49,7 +49,10 @@ final class RecordsTest extends BrowserTestCase
         $this->press('Take back');
         $this->see('Taken back: 4 balls');
         $this->press('To Noor Calloway');
-        $this->until(fn(): bool => ! str_contains($this->shown(), '10 Nov 2026') && str_contains($this->shown(), 'Open this lesson'), 'The lessons of the sheet are still there.');
+        $this->until(
+            fn(): bool => ! str_contains($this->shown(), '10 Nov 2026') && str_contains($this->shown(), 'Open this lesson'),
+            'The lessons of the sheet are still there.',
+        );
         self::assertSame([], $this->consoleErrors());
     }
 

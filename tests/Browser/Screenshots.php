@@ -83,7 +83,12 @@ final class Screenshots extends BrowserTestCase
         $this->picture('lesson-bench-dark');
         $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'light']]]);
 
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        $this->devTools('Emulation.setDeviceMetricsOverride', [
+            'width' => 390,
+            'height' => 844,
+            'deviceScaleFactor' => 1,
+            'mobile' => true,
+        ]);
         $this->picture('lesson-bench-phone');
         $this->browser->get($link);
         $this->press('Run Shaft up');
@@ -98,19 +103,34 @@ final class Screenshots extends BrowserTestCase
     {
         $this->signIn();
         $this->see('Bea Achterberg');
-        foreach (['Thin off hard ground, open and bouncy' => 'bounce', 'Buried ball, open face' => 'buried', 'Wide, and the chest stalls' => 'wide'] as $name => $picture) {
+        foreach (
+            [
+                'Thin off hard ground, open and bouncy' => 'bounce',
+                'Buried ball, open face' => 'buried',
+                'Wide, and the chest stalls' => 'wide',
+            ] as $name => $picture
+        ) {
             $this->visit('/lessons/'.$this->enter('Noor', $name)[0]);
             $this->see('Work on first');
             $this->press('Prescribe');
             $this->see('Drills, at most');
             $this->picture($picture, 'cases');
         }
-        foreach (['Digs close behind, shaft well forward' => 'handle', 'Long pitch, forced, knee-high job with a shoulder swing' => 'forced', 'Soft sand, square face, digs' => 'square'] as $name => $picture) {
+        foreach (
+            [
+                'Digs close behind, shaft well forward' => 'handle',
+                'Long pitch, forced, knee-high job with a shoulder swing' => 'forced',
+                'Soft sand, square face, digs' => 'square',
+            ] as $name => $picture
+        ) {
             [$lesson, $set, $student] = $this->enter('Tam', $name);
             $proposed = $this->api('GET', "lessons/{$lesson}")['readings'][$set];
             $this->api('PUT', "lessons/{$lesson}/prescription", [
-                'set_id' => $set, 'cause' => $proposed['work_on_first'], 'feel' => $proposed['prescription']['feel'],
-                'drills' => array_column($proposed['prescription']['drills'], 'id'), 'goals' => [],
+                'set_id' => $set,
+                'cause' => $proposed['work_on_first'],
+                'feel' => $proposed['prescription']['feel'],
+                'drills' => array_column($proposed['prescription']['drills'], 'id'),
+                'goals' => [],
             ]);
             $this->visit("/students/{$student}/practice");
             $this->see('Set-up card');
@@ -121,14 +141,27 @@ final class Screenshots extends BrowserTestCase
     /** @return array{string, string, string} lesson, set and student */
     private function enter(string $student, string $name): array
     {
-        $cases = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/core/tests/Reading/coach-cases.json'), true, flags: JSON_THROW_ON_ERROR);
+        $cases = json_decode(
+            (string) file_get_contents(\dirname(__DIR__, 2).'/core/tests/Reading/coach-cases.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
         $case = array_values(array_filter($cases, static fn(array $one): bool => $one['name'] === $name))[0]['case'];
         $id = static fn(): string => strtolower((string) Str::ulid());
         [$lesson, $set] = [$id(), $id()];
         $found = $this->api('GET', "today?q={$student}");
         $studentId = $found['students'][0]['id'];
-        $this->api('PUT', "lessons/{$lesson}", ['student_id' => $studentId, 'task' => $case['task'], 'began_at' => date('c'), 'closed_at' => null]);
-        $this->api('PUT', "lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => (object) ($case['setup'] ?? []), 'motion' => (object) ($case['motion'] ?? [])]);
+        $this->api('PUT', "lessons/{$lesson}", [
+            'student_id' => $studentId,
+            'task' => $case['task'],
+            'began_at' => date('c'),
+            'closed_at' => null,
+        ]);
+        $this->api('PUT', "lessons/{$lesson}/sets/{$set}", [
+            'purpose' => 'before',
+            'setup' => (object) ($case['setup'] ?? []),
+            'motion' => (object) ($case['motion'] ?? []),
+        ]);
         foreach ($case['balls'] as $ball) {
             $this->api('PUT', "lessons/{$lesson}/sets/{$set}/balls/{$id()}", ['seen' => $ball, 'hit_at' => date('c')]);
         }
@@ -143,8 +176,10 @@ final class Screenshots extends BrowserTestCase
     private function api(string $method, string $path, ?array $body = null): array
     {
         return $this->browser->executeAsyncScript(
-            'const [method, path, body, done] = arguments; const token = decodeURIComponent((document.cookie.match(/XSRF-TOKEN=([^;]+)/) ?? [])[1] ?? "");'
-            .'fetch("/api/" + path, {method, headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token}, body: body ?? undefined}).then(r => r.json()).then(done)',
+            'const [method, path, body, done] = arguments; const token = '
+                .'decodeURIComponent((document.cookie.match(/XSRF-TOKEN=([^;]+)/) ?? [])[1] ?? "");'
+                .'fetch("/api/" + path, {method, headers: {Accept: "application/json", "Content-Type": "application/json", '
+                .'"X-XSRF-TOKEN": token}, body: body ?? undefined}).then(r => r.json()).then(done)',
             [$method, $path, $body === null ? null : json_encode($body, JSON_THROW_ON_ERROR)],
         );
     }

@@ -15,8 +15,12 @@ final class AccessTest extends TestCase
         $this->postJson('/api/sign-in', ['email' => 'maren@saltgrass.example', 'password' => 'marram-and-sand'])->assertStatus(403);
         $this->withHeader('Origin', config('app.url'));
         $this->postJson('/api/sign-in', ['email' => 'maren@saltgrass.example', 'password' => 'wrong'])->assertStatus(422);
-        $this->postJson('/api/sign-in', ['email' => 'maren'])->assertStatus(422)->assertJsonPath('faults.0.key', 'email');
-        $this->postJson('/api/sign-in', ['email' => 'maren@saltgrass.example', 'password' => 'marram-and-sand'])->assertOk()->assertJsonPath('name', 'Maren Sollis');
+        $this->postJson('/api/sign-in', ['email' => 'maren'])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'email');
+        $this->postJson('/api/sign-in', ['email' => 'maren@saltgrass.example', 'password' => 'marram-and-sand'])
+            ->assertOk()
+            ->assertJsonPath('name', 'Maren Sollis');
         $this->getJson('/api/me')->assertOk()->assertJsonPath('units', 'metric');
         $this->postJson('/api/sign-out')->assertNoContent();
         $this->app['auth']->forgetGuards();
@@ -27,7 +31,9 @@ final class AccessTest extends TestCase
     {
         $lesson = $this->earlierLesson('Bea');
         foreach (['/api/students', '/api/catalogue', "/api/lessons/{$lesson->id}", "/api/students/{$lesson->student_id}"] as $address) {
-            $this->getJson($address)->assertStatus(401)->assertJsonPath('message', 'You are signed out. Sign in again; what you entered is kept on this device.');
+            $this->getJson($address)
+                ->assertStatus(401)
+                ->assertJsonPath('message', 'You are signed out. Sign in again; what you entered is kept on this device.');
         }
         $this->putLesson(self::id(), ['student_id' => $lesson->student_id])->assertStatus(401);
     }
@@ -36,7 +42,10 @@ final class AccessTest extends TestCase
     {
         $names = fn(string $coach): array => $this->actingAs($this->coach($coach))->getJson('/api/students')->assertOk()->json('*.name');
 
-        self::assertSame(['Bea Achterberg', 'Callum Strand', 'Iwan Tesh', 'Noor Calloway', 'Odile Marsh', 'Petra Lindqvale', 'Tam Okoro'], $names('Maren'));
+        self::assertSame(
+            ['Bea Achterberg', 'Callum Strand', 'Iwan Tesh', 'Noor Calloway', 'Odile Marsh', 'Petra Lindqvale', 'Tam Okoro'],
+            $names('Maren'),
+        );
         self::assertSame(['Rafe Underhay'], $names('Idris'));
     }
 
@@ -61,7 +70,9 @@ final class AccessTest extends TestCase
         $ownSet = $own->sets()->firstOrFail();
         $this->putBall($own->id, $ownSet->id, $ball->id, ['strike' => 'thin'])->assertStatus(403);
         $this->putBall($own->id, $set->id, self::id(), ['strike' => 'thin'])->assertStatus(404);
-        $this->putJson("/api/lessons/{$own->id}/sets/{$set->id}", ['purpose' => 'before', 'setup' => [], 'motion' => []])->assertStatus(403);
+        $this->putJson("/api/lessons/{$own->id}/sets/{$set->id}", ['purpose' => 'before', 'setup' => [], 'motion' => []])->assertStatus(
+            403,
+        );
         self::assertSame($before, Ball::query()->findOrFail($ball->id)->seen);
     }
 
@@ -95,7 +106,9 @@ final class AccessTest extends TestCase
     {
         $this->actingAs($this->coach());
         $this->getJson('/api/nowhere')->assertStatus(404)->assertJsonPath('message', 'There is no such address.');
-        $this->getJson('/api/lessons/'.self::id())->assertStatus(404)->assertJsonPath('message', 'This record does not exist, or no longer.');
+        $this->getJson('/api/lessons/'.self::id())
+            ->assertStatus(404)
+            ->assertJsonPath('message', 'This record does not exist, or no longer.');
         $this->get('/lessons/anything')->assertOk()->assertSee('id="app"', false);
     }
 }

@@ -28,12 +28,28 @@ final class ArchiveTest extends TestCase
         $this->deleteJson("/api/lessons/{$lesson->id}/sets/{$set->id}/balls/{$set->balls()->skip(1)->firstOrFail()->id}")->assertOk();
         $this->deleteJson("/api/lessons/{$this->earlierLesson('Bea')->id}")->assertStatus(204);
 
-        $this->post("/api/students/{$lesson->student_id}/sheets", ['sheet' => UploadedFile::fake()->createWithContent('b.csv', "Hit\nclean\n")], ['Accept' => 'application/json'])->assertStatus(201);
+        $this->post(
+            "/api/students/{$lesson->student_id}/sheets",
+            ['sheet' => UploadedFile::fake()->createWithContent('b.csv', "Hit\nclean\n")],
+            ['Accept' => 'application/json'],
+        )->assertStatus(201);
         $import = (string) \App\Models\SheetImport::query()->sole()->id;
-        $this->postJson("/api/sheets/{$import}/confirm", ['mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']]], 'task' => self::CHIP, 'purpose' => 'retest', 'day' => '2026-11-20', 'remember' => 'Mine'])->assertStatus(202);
+        $this->postJson("/api/sheets/{$import}/confirm", [
+            'mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']]],
+            'task' => self::CHIP,
+            'purpose' => 'retest',
+            'day' => '2026-11-20',
+            'remember' => 'Mine',
+        ])->assertStatus(202);
         $drill = self::id();
         $this->putJson("/api/own/drills/{$drill}", ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []])->assertOk();
-        $this->putJson('/api/own/cards/'.self::id(), ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => [$drill]])->assertOk();
+        $this->putJson('/api/own/cards/'.self::id(), [
+            'name' => 'Mine',
+            'shot' => 'chip',
+            'figures' => [],
+            'feel' => 'x',
+            'drills' => [$drill],
+        ])->assertOk();
         $before = $this->tables();
         foreach (['own_drills', 'own_cards', 'sheet_presets', 'sheet_imports', 'revisions', 'plans', 'drill_results'] as $table) {
             self::assertNotSame([], $before[$table], $table);
@@ -73,8 +89,12 @@ final class ArchiveTest extends TestCase
         $read = $this->read($kept)->assertStatus(202)->assertJsonPath('state', 'done');
         self::assertStringContainsString('7 students, 1 sheet presets', (string) $read->json('message'));
         self::assertSame($read->json('total'), $read->json('done'));
-        $this->getJson("/api/archive/readings/{$read->json('id')}")->assertOk()->assertJsonPath('state', 'done');
-        $this->actingAs($this->coach('Idris'))->getJson("/api/archive/readings/{$read->json('id')}")->assertStatus(404);
+        $this->getJson("/api/archive/readings/{$read->json('id')}")
+            ->assertOk()
+            ->assertJsonPath('state', 'done');
+        $this->actingAs($this->coach('Idris'))
+            ->getJson("/api/archive/readings/{$read->json('id')}")
+            ->assertStatus(404);
 
         self::assertEquals($before, $this->tables());
         unlink($kept);
@@ -85,21 +105,38 @@ final class ArchiveTest extends TestCase
         $empty = User::query()->create(['name' => 'New Coach', 'email' => 'new@saltgrass.example', 'password' => 'x', 'units' => 'metric']);
         $this->actingAs($empty);
         $this->postJson('/api/archive', [])->assertStatus(422);
-        $this->post('/api/archive', ['archive' => UploadedFile::fake()->create('notes.zip', 4)], ['Accept' => 'application/json'])->assertStatus(422)->assertJsonPath('faults.0.key', 'archive');
+        $this->post('/api/archive', ['archive' => UploadedFile::fake()->create('notes.zip', 4)], ['Accept' => 'application/json'])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'archive');
 
         $path = (string) tempnam(sys_get_temp_dir(), 'broken');
         $zip = new \ZipArchive;
         $zip->open($path, \ZipArchive::OVERWRITE);
-        $zip->addFromString('archive.json', json_encode(['format' => AccountArchive::FORMAT, 'rows' => ['students' => 1]], JSON_THROW_ON_ERROR));
-        $zip->addFromString('data/students-1.json', json_encode([['id' => self::id(), 'name' => 'A', 'password' => 'b']], JSON_THROW_ON_ERROR));
+        $zip->addFromString(
+            'archive.json',
+            json_encode(['format' => AccountArchive::FORMAT, 'rows' => ['students' => 1]], JSON_THROW_ON_ERROR),
+        );
+        $zip->addFromString(
+            'data/students-1.json',
+            json_encode([['id' => self::id(), 'name' => 'A', 'password' => 'b']], JSON_THROW_ON_ERROR),
+        );
         $zip->close();
-        self::assertStringContainsString('data/students-1.json', (string) $this->read($path)->assertJsonPath('state', 'refused')->json('message'));
+        self::assertStringContainsString(
+            'data/students-1.json',
+            (string) $this->read($path)->assertJsonPath('state', 'refused')->json('message'),
+        );
         self::assertSame(0, $empty->students()->count());
 
         $zip->open($path, \ZipArchive::OVERWRITE);
-        $zip->addFromString('archive.json', json_encode(['format' => AccountArchive::FORMAT, 'rows' => ['students' => 3]], JSON_THROW_ON_ERROR));
+        $zip->addFromString(
+            'archive.json',
+            json_encode(['format' => AccountArchive::FORMAT, 'rows' => ['students' => 3]], JSON_THROW_ON_ERROR),
+        );
         $zip->close();
-        self::assertStringContainsString('data/students: "0 rows" is not allowed; allowed: 3 rows, as archive.json says', (string) $this->read($path)->assertJsonPath('state', 'refused')->json('message'));
+        self::assertStringContainsString(
+            'data/students: "0 rows" is not allowed; allowed: 3 rows, as archive.json says',
+            (string) $this->read($path)->assertJsonPath('state', 'refused')->json('message'),
+        );
     }
 
     /** @param array<string, array<string, mixed>> $over by table, over a small archive that is right */
@@ -115,12 +152,59 @@ final class ArchiveTest extends TestCase
         [$student, $lesson, $balls] = [self::id(), self::id(), self::id()];
         $rows = [
             'students' => ['id' => $student, 'name' => 'A', 'handed' => 'right', 'about' => '', 'limits' => '[]'],
-            'sheet_imports' => ['id' => self::id(), 'student_id' => $student, 'name' => 'a.csv', 'hash' => str_repeat('a', 64), 'state' => 'done', 'mapping' => null, 'task' => null, 'purpose' => null, 'day' => null, 'total' => 2, 'rows_done' => 2, 'balls' => 1, 'left_out' => 0, 'refused' => 0, 'sets_left' => null, 'per_day' => '{}'],
-            'lessons' => ['id' => $lesson, 'student_id' => $student, 'task' => self::CHIP, 'began_at' => '2026-11-24 10:00:00', 'closed_at' => null],
-            'ball_sets' => ['id' => $balls, 'lesson_id' => $lesson, 'purpose' => 'before', 'setup' => ['shaft_lean_deg' => 4], 'motion' => '{}'],
+            'sheet_imports' => [
+                'id' => self::id(),
+                'student_id' => $student,
+                'name' => 'a.csv',
+                'hash' => str_repeat('a', 64),
+                'state' => 'done',
+                'mapping' => null,
+                'task' => null,
+                'purpose' => null,
+                'day' => null,
+                'total' => 2,
+                'rows_done' => 2,
+                'balls' => 1,
+                'left_out' => 0,
+                'refused' => 0,
+                'sets_left' => null,
+                'per_day' => '{}',
+            ],
+            'lessons' => [
+                'id' => $lesson,
+                'student_id' => $student,
+                'task' => self::CHIP,
+                'began_at' => '2026-11-24 10:00:00',
+                'closed_at' => null,
+            ],
+            'ball_sets' => [
+                'id' => $balls,
+                'lesson_id' => $lesson,
+                'purpose' => 'before',
+                'setup' => ['shaft_lean_deg' => 4],
+                'motion' => '{}',
+            ],
             'balls' => ['id' => self::id(), 'ball_set_id' => $balls, 'seen' => ['strike' => 'thin'], 'hit_at' => '2026-11-24 10:00:00.000'],
-            'drill_results' => ['id' => self::id(), 'student_id' => $student, 'plan_session_id' => null, 'drill' => 'brush_line', 'goal' => ['kind' => 'count', 'need' => 1, 'of' => 1], 'attempts' => [true], 'passed' => true, 'text' => '1 of 1', 'logged_by' => 'coach', 'confidence' => null, 'note' => '', 'done_at' => '2026-11-24 10:00:00'],
-            'revisions' => ['subject_type' => 'balls', 'subject_id' => $student, 'before' => ['seen' => []], 'changed_at' => '2026-11-24 10:00:00.000'],
+            'drill_results' => [
+                'id' => self::id(),
+                'student_id' => $student,
+                'plan_session_id' => null,
+                'drill' => 'brush_line',
+                'goal' => ['kind' => 'count', 'need' => 1, 'of' => 1],
+                'attempts' => [true],
+                'passed' => true,
+                'text' => '1 of 1',
+                'logged_by' => 'coach',
+                'confidence' => null,
+                'note' => '',
+                'done_at' => '2026-11-24 10:00:00',
+            ],
+            'revisions' => [
+                'subject_type' => 'balls',
+                'subject_id' => $student,
+                'before' => ['seen' => []],
+                'changed_at' => '2026-11-24 10:00:00.000',
+            ],
         ];
         if (! isset($over['revisions'])) {
             unset($rows['revisions']);
@@ -129,9 +213,23 @@ final class ArchiveTest extends TestCase
         $zip = new \ZipArchive;
         $zip->open($path, \ZipArchive::OVERWRITE);
         foreach ($rows as $table => $row) {
-            $zip->addFromString("data/{$table}-1.json", json_encode([array_map(static fn(mixed $value): mixed => \is_string($value) ? ($victims[$value] ?? $value) : $value, [...$row, ...$over[$table] ?? []])], JSON_THROW_ON_ERROR));
+            $zip->addFromString(
+                "data/{$table}-1.json",
+                json_encode(
+                    [
+                        array_map(static fn(mixed $value): mixed => \is_string($value) ? $victims[$value] ?? $value : $value, [
+                            ...$row,
+                            ...$over[$table] ?? [],
+                        ]),
+                    ],
+                    JSON_THROW_ON_ERROR,
+                ),
+            );
         }
-        $zip->addFromString('archive.json', json_encode(['format' => AccountArchive::FORMAT, 'rows' => array_fill_keys(array_keys($rows), 1)], JSON_THROW_ON_ERROR));
+        $zip->addFromString(
+            'archive.json',
+            json_encode(['format' => AccountArchive::FORMAT, 'rows' => array_fill_keys(array_keys($rows), 1)], JSON_THROW_ON_ERROR),
+        );
         $zip->close();
 
         $read = $this->read($path);
@@ -152,13 +250,22 @@ final class ArchiveTest extends TestCase
         yield 'a lesson for a stranger\'s student' => [['lessons' => ['student_id' => 'STUDENT']], 'data/lessons-1.json[0].student_id'];
         yield 'a set in a stranger\'s lesson' => [['ball_sets' => ['lesson_id' => 'LESSON']], 'data/ball_sets-1.json[0].lesson_id'];
         yield 'a ball in a stranger\'s set' => [['balls' => ['ball_set_id' => 'SET']], 'data/balls-1.json[0].ball_set_id'];
-        yield 'a result of a stranger\'s student' => [['drill_results' => ['student_id' => 'STUDENT']], 'data/drill_results-1.json[0].student_id'];
+        yield 'a result of a stranger\'s student' => [
+            ['drill_results' => ['student_id' => 'STUDENT']],
+            'data/drill_results-1.json[0].student_id',
+        ];
         yield 'history of a stranger\'s ball' => [['revisions' => ['subject_id' => 'BALL']], 'data/revisions-1.json[0].subject_id'];
         yield 'a sheet that is a path' => [['sheet_imports' => ['id' => '../../../victim']], 'data/sheet_imports-1.json[0].id'];
         yield 'a hand there is not' => [['students' => ['handed' => 'sideways']], 'data/students-1.json[0].handed'];
         yield 'a limit there is not' => [['students' => ['limits' => ['wings']]], 'data/students-1.json[0].limits.0'];
-        yield 'a task that cannot be' => [['lessons' => ['task' => ['shot' => 'chip', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]]]], 'data/lessons-1.json[0].task.lie'];
-        yield 'a look out of its range' => [['ball_sets' => ['setup' => ['shaft_lean_deg' => 900]]], 'data/ball_sets-1.json[0].setup.shaft_lean_deg'];
+        yield 'a task that cannot be' => [
+            ['lessons' => ['task' => ['shot' => 'chip', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]]]],
+            'data/lessons-1.json[0].task.lie',
+        ];
+        yield 'a look out of its range' => [
+            ['ball_sets' => ['setup' => ['shaft_lean_deg' => 900]]],
+            'data/ball_sets-1.json[0].setup.shaft_lean_deg',
+        ];
         yield 'a strike of another shot' => [['balls' => ['seen' => ['strike' => 'splash']]], 'data/balls-1.json[0].seen.strike'];
         yield 'a purpose there is not' => [['ball_sets' => ['purpose' => 'fun']], 'data/ball_sets-1.json[0].purpose'];
         yield 'a drill there is not' => [['drill_results' => ['drill' => 'juggling']], 'data/drill_results-1.json[0].drill'];
@@ -167,7 +274,9 @@ final class ArchiveTest extends TestCase
 
     public function test_an_archive_that_is_made_to_fill_the_disk_is_refused_before_it_is_unpacked(): void
     {
-        $this->actingAs(User::query()->create(['name' => 'New Coach', 'email' => 'new@saltgrass.example', 'password' => 'x', 'units' => 'metric']));
+        $this->actingAs(
+            User::query()->create(['name' => 'New Coach', 'email' => 'new@saltgrass.example', 'password' => 'x', 'units' => 'metric']),
+        );
         $path = (string) tempnam(sys_get_temp_dir(), 'bomb');
         $zip = new \ZipArchive;
         $zip->open($path, \ZipArchive::OVERWRITE);
@@ -185,11 +294,18 @@ final class ArchiveTest extends TestCase
         $files = static fn(): array => glob(storage_path('app/reports/*/*.pdf')) ?: [];
         $before = $files();
         [$bea, $callum] = [$this->earlierLesson('Bea'), $this->earlierLesson('Callum')];
-        $batch = $this->postJson('/api/reports', ['lessons' => [$bea->id, $callum->id], 'paper' => 'a4'])->assertStatus(202)->json('id');
+        $batch = $this->postJson('/api/reports', ['lessons' => [$bea->id, $callum->id], 'paper' => 'a4'])
+            ->assertStatus(202)
+            ->json('id');
         self::assertCount(\count($before) + 2, $files());
         $this->get("/api/reports/{$batch}/zip")->assertOk();
 
-        self::assertSame(1, $this->deleteJson("/api/students/{$bea->student_id}/for-good")->assertOk()->json('reports'));
+        self::assertSame(
+            1,
+            $this->deleteJson("/api/students/{$bea->student_id}/for-good")
+                ->assertOk()
+                ->json('reports'),
+        );
         self::assertSame([], glob(storage_path("app/reports/*/{$bea->id} *")) ?: []);
         self::assertCount(\count($before) + 1, $files());
 
@@ -224,20 +340,43 @@ final class ArchiveTest extends TestCase
     {
         $bea = $this->student('Bea');
         $this->actingAs($this->coach());
-        $this->putJson("/api/students/{$bea->id}", ['name' => 'Bea of the Point', 'handed' => 'right', 'about' => '', 'limits' => []])->assertOk();
-        $this->post("/api/students/{$bea->id}/sheets", ['sheet' => UploadedFile::fake()->createWithContent('b.csv', "Hit\nclean\n")], ['Accept' => 'application/json'])->assertStatus(201);
+        $this->putJson("/api/students/{$bea->id}", [
+            'name' => 'Bea of the Point',
+            'handed' => 'right',
+            'about' => '',
+            'limits' => [],
+        ])->assertOk();
+        $this->post(
+            "/api/students/{$bea->id}/sheets",
+            ['sheet' => UploadedFile::fake()->createWithContent('b.csv', "Hit\nclean\n")],
+            ['Accept' => 'application/json'],
+        )->assertStatus(201);
         $draft = \App\Models\SheetImport::query()->sole()->path();
         $lessons = $bea->lessons()->pluck('id');
-        $this->actingAs($this->coach('Idris'))->deleteJson("/api/students/{$bea->id}/for-good")->assertStatus(403);
-        $this->actingAs($this->coach('Idris'))->deleteJson("/api/students/{$bea->id}")->assertStatus(403);
+        $this->actingAs($this->coach('Idris'))
+            ->deleteJson("/api/students/{$bea->id}/for-good")
+            ->assertStatus(403);
+        $this->actingAs($this->coach('Idris'))
+            ->deleteJson("/api/students/{$bea->id}")
+            ->assertStatus(403);
 
-        $receipt = $this->actingAs($this->coach())->deleteJson("/api/students/{$bea->id}/for-good")->assertOk();
+        $receipt = $this->actingAs($this->coach())
+            ->deleteJson("/api/students/{$bea->id}/for-good")
+            ->assertOk();
         self::assertSame(4, $receipt->json('lessons'));
         self::assertNotSame('', $receipt->json('receipt'));
-        foreach (['students' => 'id', 'lessons' => 'student_id', 'drill_results' => 'student_id', 'plans' => 'student_id'] as $table => $column) {
+        foreach (
+            ['students' => 'id', 'lessons' => 'student_id', 'drill_results' => 'student_id', 'plans' => 'student_id'] as $table => $column
+        ) {
             self::assertSame(0, DB::table($table)->where($column, $bea->id)->count(), $table);
         }
-        self::assertSame(0, DB::table('revisions')->whereIn('subject_id', [$bea->id, ...$lessons])->count(), 'nor what stood there before');
+        self::assertSame(
+            0,
+            DB::table('revisions')
+                ->whereIn('subject_id', [$bea->id, ...$lessons])
+                ->count(),
+            'nor what stood there before',
+        );
         self::assertFileDoesNotExist($draft);
     }
 
@@ -247,7 +386,11 @@ final class ArchiveTest extends TestCase
         // What is uploaded is moved away.
         copy($path, $upload = (string) tempnam(sys_get_temp_dir(), 'upload'));
 
-        return $this->post('/api/archive', ['archive' => new UploadedFile($upload, 'archive.zip', 'application/zip', test: true)], ['Accept' => 'application/json']);
+        return $this->post(
+            '/api/archive',
+            ['archive' => new UploadedFile($upload, 'archive.zip', 'application/zip', test: true)],
+            ['Accept' => 'application/json'],
+        );
     }
 
     /** @return array<string, list<array<string, mixed>>> every row of the coach, JSON as what it says */
@@ -256,12 +399,26 @@ final class ArchiveTest extends TestCase
         $derived = ['standing', 'summary', 'marks', 'change_count', 'summary_of'];
         $tables = [];
         foreach (AccountArchive::TABLES as $table) {
-            $rows = DB::table($table)->orderBy($table === 'revisions' ? 'changed_at' : 'created_at')->get()->map(static fn(object $row): array => array_map(
-                static fn(mixed $value): mixed => \is_string($value) && preg_match('/^[\[{]/', $value) === 1 ? json_decode($value, true) : $value,
-                array_diff_key((array) $row, array_flip([...$derived, ...(\in_array($table, ['revisions', 'prescriptions'], true) ? ['id', 'gist'] : [])])),
-            ))->all();
+            $rows = DB::table($table)
+                ->orderBy($table === 'revisions' ? 'changed_at' : 'created_at')
+                ->get()
+                ->map(
+                    static fn(object $row): array => array_map(
+                        static fn(mixed $value): mixed => \is_string($value) && preg_match('/^[\[{]/', $value) === 1
+                            ? json_decode($value, true)
+                            : $value,
+                        array_diff_key(
+                            (array) $row,
+                            array_flip([...$derived, ...\in_array($table, ['revisions', 'prescriptions'], true) ? ['id', 'gist'] : []]),
+                        ),
+                    ),
+                )
+                ->all();
             // Ids are given anew; their time stays.
-            $rows = json_decode((string) preg_replace('/"([0-9a-z]{14})[0-9a-z]{12}"/', '"$1"', strtolower(json_encode($rows, JSON_THROW_ON_ERROR))), true);
+            $rows = json_decode(
+                (string) preg_replace('/"([0-9a-z]{14})[0-9a-z]{12}"/', '"$1"', strtolower(json_encode($rows, JSON_THROW_ON_ERROR))),
+                true,
+            );
             sort($rows);
             $tables[$table] = $rows;
         }

@@ -37,17 +37,20 @@ final class ContractTest extends TestCase
         ksort($refused);
 
         // A batch and an archive that nobody began, a sheet that was read before, and files sent as JSON.
-        self::assertSame([
-            'GET api/archive/readings/{id}' => 404,
-            'GET api/reports/{batch}' => 404,
-            'GET api/reports/{batch}/zip' => 404,
-            'POST api/archive' => 422,
-            'POST api/bin/lessons/{lessonId}' => 404,
-            'POST api/bin/students/{studentId}' => 404,
-            'POST api/reports' => 422,
-            'POST api/sheets/{import}/check' => 409,
-            'POST api/sheets/{import}/confirm' => 409,
-        ], $refused);
+        self::assertSame(
+            [
+                'GET api/archive/readings/{id}' => 404,
+                'GET api/reports/{batch}' => 404,
+                'GET api/reports/{batch}/zip' => 404,
+                'POST api/archive' => 422,
+                'POST api/bin/lessons/{lessonId}' => 404,
+                'POST api/bin/students/{studentId}' => 404,
+                'POST api/reports' => 422,
+                'POST api/sheets/{import}/check' => 409,
+                'POST api/sheets/{import}/confirm' => 409,
+            ],
+            $refused,
+        );
     }
 
     public function test_the_contract_can_be_read_and_taken_away_by_anybody(): void
@@ -66,7 +69,13 @@ final class ContractTest extends TestCase
     {
         $this->actingAs($this->coach());
         $this->getJson('/api/me')->assertOk();
-        foreach ([['name' => 'x', 'email' => 'y'], ['name' => 'x', 'email' => 'y', 'units' => 'metric', 'more' => 1], ['name' => 'x', 'email' => 'y', 'units' => 'furlongs']] as $answer) {
+        foreach (
+            [
+                ['name' => 'x', 'email' => 'y'],
+                ['name' => 'x', 'email' => 'y', 'units' => 'metric', 'more' => 1],
+                ['name' => 'x', 'email' => 'y', 'units' => 'furlongs'],
+            ] as $answer
+        ) {
             try {
                 self::hold('/api/me', $answer);
             } catch (AssertionFailedError $e) {

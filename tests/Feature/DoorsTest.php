@@ -52,13 +52,26 @@ final class DoorsTest extends TestCase
     {
         $this->getJson('/api/me', ['Authorization' => 'Bearer x'])->assertStatus(401);
         $this->actingAs($this->coach());
-        $this->call('PUT', '/api/students/'.self::id(), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], '{"name": "A')
-            ->assertStatus(400)->assertJsonPath('message', 'The body is no whole JSON: control character error, possibly incorrectly encoded. Nothing was changed.');
+        $this->call(
+            'PUT',
+            '/api/students/'.self::id(),
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            '{"name": "A',
+        )
+            ->assertStatus(400)
+            ->assertJsonPath(
+                'message',
+                'The body is no whole JSON: control character error, possibly incorrectly encoded. Nothing was changed.',
+            );
     }
 
     public function test_few_tries_for_one_address_and_the_right_password_from_elsewhere_gets_in(): void
     {
-        $try = fn(string $password, string $from) => $this->withHeader('Origin', config('app.url'))->withServerVariables(['REMOTE_ADDR' => $from])
+        $try = fn(string $password, string $from) => $this->withHeader('Origin', config('app.url'))
+            ->withServerVariables(['REMOTE_ADDR' => $from])
             ->postJson('/api/sign-in', ['email' => 'maren@saltgrass.example', 'password' => $password]);
         for ($i = 0; $i < 6; $i++) {
             $try('wrong', '10.0.0.1')->assertStatus(422);
@@ -71,13 +84,19 @@ final class DoorsTest extends TestCase
     {
         $this->actingAs($this->coach());
         $bea = $this->student('Bea');
-        $token = basename((string) $this->postJson("/api/students/{$bea->id}/links", ['days' => 7])->assertSuccessful()->json('path'));
+        $token = basename(
+            (string) $this->postJson("/api/students/{$bea->id}/links", ['days' => 7])
+                ->assertSuccessful()
+                ->json('path'),
+        );
         $run = ['drill' => 'brush_line', 'goal' => [], 'attempts' => [true, true], 'done_at' => '2026-11-20T17:00:00Z'];
         [$coachs, $own] = [self::id(), self::id()];
         $this->putJson("/api/students/{$bea->id}/results/{$coachs}", $run)->assertOk();
         $this->putJson("/api/shared/{$token}/results/{$own}", $run)->assertOk();
 
-        $this->putJson("/api/shared/{$token}/results/{$coachs}", ['attempts' => [false]] + $run)->assertStatus(403)->assertJsonPath('message', 'This run was logged by your coach.');
+        $this->putJson("/api/shared/{$token}/results/{$coachs}", ['attempts' => [false]] + $run)
+            ->assertStatus(403)
+            ->assertJsonPath('message', 'This run was logged by your coach.');
         self::assertSame([true, true], DrillResult::query()->findOrFail($coachs)->attempts);
         $this->putJson("/api/shared/{$token}/results/{$own}", ['attempts' => [false]] + $run)->assertOk();
         self::assertSame([true, true], Revision::query()->where('subject_id', $own)->sole()->before['attempts']);
@@ -87,7 +106,10 @@ final class DoorsTest extends TestCase
     {
         $this->actingAs($this->coach());
         [$lesson, $set] = $this->beginLesson();
-        $put = fn(string $at) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}/balls/".self::id(), ['seen' => ['strike' => 'thin'], 'hit_at' => $at]);
+        $put = fn(string $at) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}/balls/".self::id(), [
+            'seen' => ['strike' => 'thin'],
+            'hit_at' => $at,
+        ]);
 
         $put('2026-11-24T08:05:00+02:00')->assertOk();
         self::assertSame('2026-11-24 06:05:00', Ball::query()->where('ball_set_id', $set)->sole()->hit_at->format('Y-m-d H:i:s'));

@@ -14,6 +14,16 @@ final class EveryRouteTest extends TestCase
 {
     use CoachRoutes;
 
+    private const NONSENSE = [
+        'task' => 'x',
+        'setup' => 1,
+        'mapping' => [[]],
+        'seen' => 'y',
+        'days' => 'z',
+        'attempts' => '',
+        'lessons' => 5,
+    ];
+
     public function test_without_a_session_every_address_of_the_coach_is_shut(): void
     {
         $shut = 0;
@@ -49,7 +59,7 @@ final class EveryRouteTest extends TestCase
             if ($method === 'GET' || $method === 'DELETE') {
                 continue;
             }
-            foreach ([['task' => 'x', 'setup' => 1, 'mapping' => [[]], 'seen' => 'y', 'days' => 'z', 'attempts' => '', 'lessons' => 5], []] as $body) {
+            foreach ([self::NONSENSE, []] as $body) {
                 $answer = $this->json($method, $address, $body);
                 self::assertLessThan(500, $answer->status(), "{$method} {$address}: {$answer->getContent()}");
                 if ($answer->status() === 422) {
@@ -66,7 +76,18 @@ final class EveryRouteTest extends TestCase
         $this->ids();
         $tables = [];
         foreach ([...AccountArchive::TABLES, 'share_links'] as $table) {
-            $tables[$table] = DB::table($table)->orderBy('id')->get()->map(static fn(object $row): array => array_diff_key((array) $row, ['summary' => 0, 'summary_of' => 0, 'marks' => 0, 'standing' => 0]))->all();
+            $tables[$table] = DB::table($table)
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(object $row): array => array_diff_key((array) $row, [
+                        'summary' => 0,
+                        'summary_of' => 0,
+                        'marks' => 0,
+                        'standing' => 0,
+                    ]),
+                )
+                ->all();
         }
 
         return $tables;

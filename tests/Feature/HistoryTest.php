@@ -19,31 +19,46 @@ final class HistoryTest extends TestCase
     public function test_a_lesson_tells_in_words_what_was_changed_in_it_latest_first(): void
     {
         [$lesson, $set] = $this->beginLesson();
-        $look = fn(array $setup) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => $setup, 'motion' => []])->assertOk();
+        $look = fn(array $setup) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}", [
+            'purpose' => 'before',
+            'setup' => $setup,
+            'motion' => [],
+        ])->assertOk();
         $look(['shaft_lean_deg' => 13]);
         $look(['shaft_lean_deg' => 5, 'handle_height' => 'low']);
         $look(['shaft_lean_deg' => null]);
-        $sure = fn(mixed $confidence) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => [], 'motion' => [], 'confidence' => $confidence]);
+        $sure = fn(mixed $confidence) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}", [
+            'purpose' => 'before',
+            'setup' => [],
+            'motion' => [],
+            'confidence' => $confidence,
+        ]);
         $sure(7)->assertOk();
         $look([]);
         $sure(11)->assertStatus(422)->assertJsonPath('faults.0.key', 'confidence');
         $this->putBall($lesson, $set, $ball = self::id(), ['strike' => 'heavy', 'touch_mm' => -40])->assertOk();
         $this->putBall($lesson, $set, $ball, ['strike' => 'clean', 'touch_mm' => null])->assertOk();
         $this->putBall($lesson, $set, $ball, ['strike' => 'clean', 'touch_mm' => null])->assertOk();
-        $this->putLesson($lesson, ['student_id' => $this->student('Bea')->id, 'task' => [...self::CHIP, 'lie' => 'tight', 'club' => ['loft_deg' => 60, 'bounce_deg' => 12]]])->assertOk();
+        $this->putLesson($lesson, [
+            'student_id' => $this->student('Bea')->id,
+            'task' => [...self::CHIP, 'lie' => 'tight', 'club' => ['loft_deg' => 60, 'bounce_deg' => 12]],
+        ])->assertOk();
         $this->deleteJson("/api/lessons/{$lesson}/sets/{$set}/balls/{$ball}")->assertOk();
 
         $history = $this->getJson("/api/lessons/{$lesson}/history")->assertOk();
         $told = array_map(static fn(array $one): string => "{$one['what']}: {$one['text']}", $history->json());
-        self::assertSame([
-            'A ball: taken out',
-            'Task: Lie fairway became tight; Loft 56 degrees became 60 degrees',
-            'A ball: Strike heavy became clean; Touch -40 mm became none',
-            'Confidence: not asked became 7',
-            'Set-up: Shaft lean 5° became not looked at',
-            'Set-up: Shaft lean 13° became 5°; Hands not looked at became low',
-            'Set-up: Shaft lean not looked at became 13°',
-        ], $told);
+        self::assertSame(
+            [
+                'A ball: taken out',
+                'Task: Lie fairway became tight; Loft 56 degrees became 60 degrees',
+                'A ball: Strike heavy became clean; Touch -40 mm became none',
+                'Confidence: not asked became 7',
+                'Set-up: Shaft lean 5° became not looked at',
+                'Set-up: Shaft lean 13° became 5°; Hands not looked at became low',
+                'Set-up: Shaft lean not looked at became 13°',
+            ],
+            $told,
+        );
         self::assertSame('Maren Sollis', $history->json('0.by'));
     }
 
@@ -51,7 +66,14 @@ final class HistoryTest extends TestCase
     {
         $lesson = $this->earlierLesson('Bea');
         $set = $lesson->sets()->firstOrFail();
-        $give = fn(string $feel) => $this->putJson("/api/lessons/{$lesson->id}/prescription", ['set_id' => $set->id, 'cause' => 'handle_forward_setup', 'feel' => $feel, 'drills' => [], 'goals' => [], 'sentence' => ''])->assertOk();
+        $give = fn(string $feel) => $this->putJson("/api/lessons/{$lesson->id}/prescription", [
+            'set_id' => $set->id,
+            'cause' => 'handle_forward_setup',
+            'feel' => $feel,
+            'drills' => [],
+            'goals' => [],
+            'sentence' => '',
+        ])->assertOk();
         $give('Belt buckle.');
         $give('Let the head come home.');
 
@@ -64,13 +86,20 @@ final class HistoryTest extends TestCase
     public function test_a_student_that_was_renamed_keeps_the_name_before(): void
     {
         $bea = $this->student('Bea');
-        $this->putJson("/api/students/{$bea->id}", ['name' => 'Bea of the Point', 'handed' => 'right', 'about' => $bea->about, 'limits' => $bea->limits])->assertOk();
+        $this->putJson("/api/students/{$bea->id}", [
+            'name' => 'Bea of the Point',
+            'handed' => 'right',
+            'about' => $bea->about,
+            'limits' => $bea->limits,
+        ])->assertOk();
         self::assertSame('Bea Achterberg', Revision::query()->where('subject_id', $bea->id)->sole()->before['name']);
     }
 
     public function test_nobody_elses_coach_reads_it(): void
     {
         $lesson = $this->earlierLesson('Bea');
-        $this->actingAs($this->coach('Idris'))->getJson("/api/lessons/{$lesson->id}/history")->assertStatus(403);
+        $this->actingAs($this->coach('Idris'))
+            ->getJson("/api/lessons/{$lesson->id}/history")
+            ->assertStatus(403);
     }
 }

@@ -20,27 +20,45 @@ final class LessonTest extends TestCase
     public function test_a_lesson_runs_from_the_task_to_the_retest_and_everything_is_found_again(): void
     {
         [$lesson, $set] = $this->beginLesson();
-        $this->putJson("/api/lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => ['shaft_lean_deg' => 13, 'ball_position_pct' => 34], 'motion' => ['release' => 'held_off']])->assertOk();
+        $this->putJson("/api/lessons/{$lesson}/sets/{$set}", [
+            'purpose' => 'before',
+            'setup' => ['shaft_lean_deg' => 13, 'ball_position_pct' => 34],
+            'motion' => ['release' => 'held_off'],
+        ])->assertOk();
         foreach ([-50, -60, -45, -52] as $touch) {
-            $reading = $this->putBall($lesson, $set, self::id(), ['strike' => 'heavy', 'touch_mm' => $touch, 'mark' => 'deep'])->assertOk()->json('reading');
+            $reading = $this->putBall($lesson, $set, self::id(), ['strike' => 'heavy', 'touch_mm' => $touch, 'mark' => 'deep'])
+                ->assertOk()
+                ->json('reading');
         }
         self::assertSame(4, $reading['pattern']['n']);
         self::assertSame('handle_forward_setup', $reading['work_on_first']);
 
         $given = $this->putJson("/api/lessons/{$lesson}/prescription", [
-            'set_id' => $set, 'cause' => 'handle_forward_setup', 'feel' => $reading['prescription']['feel'], 'drills' => ['shaft_up'],
-        ])->assertOk()->json('prescription');
+            'set_id' => $set,
+            'cause' => 'handle_forward_setup',
+            'feel' => $reading['prescription']['feel'],
+            'drills' => ['shaft_up'],
+        ])
+            ->assertOk()
+            ->json('prescription');
         self::assertSame('shaft_lean_deg', $given['content']['setup'][0]['observable']);
 
         $retest = self::id();
-        $this->putJson("/api/lessons/{$lesson}/sets/{$retest}", ['purpose' => 'after', 'setup' => ['shaft_lean_deg' => 2], 'motion' => []])->assertOk();
+        $this->putJson("/api/lessons/{$lesson}/sets/{$retest}", [
+            'purpose' => 'after',
+            'setup' => ['shaft_lean_deg' => 2],
+            'motion' => [],
+        ])->assertOk();
         $this->putBall($lesson, $retest, self::id(), ['strike' => 'clean', 'touch_mm' => 5, 'mark_length_mm' => 80])->assertOk();
         $this->putLesson($lesson, ['student_id' => $this->student('Bea')->id, 'closed_at' => '2026-11-24T10:40:00Z'])->assertOk();
 
         $page = $this->getJson("/api/lessons/{$lesson}")->assertOk();
         self::assertNotNull($page->json('lesson.closed_at'));
         self::assertSame(['before', 'after'], array_column($page->json('lesson.sets'), 'purpose'));
-        self::assertSame([-50, -60, -45, -52], array_map(static fn(array $ball): int => (int) $ball['seen']['touch_mm'], $page->json('lesson.sets.0.balls')));
+        self::assertSame(
+            [-50, -60, -45, -52],
+            array_map(static fn(array $ball): int => (int) $ball['seen']['touch_mm'], $page->json('lesson.sets.0.balls')),
+        );
         self::assertSame('held_off', $page->json('lesson.sets.0.motion.release'));
         self::assertSame('Shaft up', $page->json('lesson.prescription.content.drills.0.name'));
         self::assertSame(1, $page->json("readings.{$retest}.pattern.good.count"));
@@ -56,7 +74,9 @@ final class LessonTest extends TestCase
         $this->putBall($lesson, $set, $ball, ['strike' => 'thin', 'touch_mm' => null])->assertOk();
         self::assertSame($before + 1, Ball::query()->count());
 
-        $reading = $this->putBall($lesson, $set, $ball, ['strike' => 'clean', 'touch_mm' => 4])->assertOk()->json('reading');
+        $reading = $this->putBall($lesson, $set, $ball, ['strike' => 'clean', 'touch_mm' => 4])
+            ->assertOk()
+            ->json('reading');
         self::assertSame(1, Ball::query()->whereKey($ball)->count());
         self::assertSame('clean', $reading['pattern']['main_strike']);
     }
@@ -67,7 +87,9 @@ final class LessonTest extends TestCase
         $ball = self::id();
         $this->putBall($lesson, $set, $ball, ['strike' => 'clean'])->assertOk();
 
-        $gone = $this->deleteJson("/api/lessons/{$lesson}/sets/{$set}/balls/{$ball}")->assertOk()->json('reading');
+        $gone = $this->deleteJson("/api/lessons/{$lesson}/sets/{$set}/balls/{$ball}")
+            ->assertOk()
+            ->json('reading');
         self::assertSame(0, $gone['pattern']['n']);
         $this->deleteJson("/api/lessons/{$lesson}/sets/{$set}/balls/{$ball}")->assertOk();
         self::assertSame(1, $this->putBall($lesson, $set, $ball, ['strike' => 'clean'])->json('reading.pattern.n'));
@@ -76,7 +98,11 @@ final class LessonTest extends TestCase
     public function test_two_devices_on_one_set_do_not_wipe_out_each_other(): void
     {
         [$lesson, $set] = $this->beginLesson();
-        $see = fn(array $setup) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => $setup, 'motion' => []])->assertOk();
+        $see = fn(array $setup) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}", [
+            'purpose' => 'before',
+            'setup' => $setup,
+            'motion' => [],
+        ])->assertOk();
         $see(['shaft_lean_deg' => 8]);
         $see(['lead_weight_pct' => 60]);
         $see(['shaft_lean_deg' => null]);
@@ -89,8 +115,11 @@ final class LessonTest extends TestCase
     #[TestWith([['touch_mm' => 'near'], 'ball.touch_mm', '-300 to 300 mm'])]
     #[TestWith([['strike' => 'splash'], 'ball.strike', 'clean, heavy'])]
     #[TestWith([['colour' => 'red'], 'ball.colour', 'strike, touch_mm'])]
-    public function test_an_absurd_ball_is_refused_with_field_value_and_range_and_nothing_is_written(array $seen, string $key, string $allowed): void
-    {
+    public function test_an_absurd_ball_is_refused_with_field_value_and_range_and_nothing_is_written(
+        array $seen,
+        string $key,
+        string $allowed,
+    ): void {
         [$lesson, $set] = $this->beginLesson();
         $before = Ball::query()->count();
 
@@ -103,8 +132,13 @@ final class LessonTest extends TestCase
     public function test_one_bad_figure_in_a_look_writes_none_of_it(): void
     {
         [$lesson, $set] = $this->beginLesson();
-        $this->putJson("/api/lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => ['shaft_lean_deg' => 8, 'lead_weight_pct' => 400], 'motion' => []])
-            ->assertStatus(422)->assertJsonPath('faults.0.message', 'setup.lead_weight_pct: 400 is not allowed; allowed: 0 to 100 %');
+        $this->putJson("/api/lessons/{$lesson}/sets/{$set}", [
+            'purpose' => 'before',
+            'setup' => ['shaft_lean_deg' => 8, 'lead_weight_pct' => 400],
+            'motion' => [],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.message', 'setup.lead_weight_pct: 400 is not allowed; allowed: 0 to 100 %');
 
         self::assertSame([], $this->getJson("/api/lessons/{$lesson}")->json('lesson.sets.0.setup'));
     }
@@ -112,8 +146,12 @@ final class LessonTest extends TestCase
     public function test_a_task_that_cannot_be_is_refused_and_no_lesson_begins(): void
     {
         $id = self::id();
-        $this->putLesson($id, ['student_id' => $this->student('Bea')->id, 'task' => ['shot' => 'chip', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]]])
-            ->assertStatus(422)->assertJsonPath('faults.0.key', 'task.lie');
+        $this->putLesson($id, [
+            'student_id' => $this->student('Bea')->id,
+            'task' => ['shot' => 'chip', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'task.lie');
         $this->putLesson($id, ['student_id' => $this->student('Bea')->id, 'task' => []])->assertStatus(422);
         $this->putJson("/api/lessons/{$id}", [])->assertStatus(422);
 
@@ -125,19 +163,33 @@ final class LessonTest extends TestCase
         [$lesson, $set] = $this->beginLesson();
         $this->putBall($lesson, $set, self::id(), ['strike' => 'heavy'])->assertOk();
 
-        $this->putLesson($lesson, ['student_id' => $this->student('Bea')->id, 'task' => ['shot' => 'bunker', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]]])
-            ->assertStatus(422)->assertJsonPath('faults.0.key', 'balls[0].strike');
+        $this->putLesson($lesson, [
+            'student_id' => $this->student('Bea')->id,
+            'task' => ['shot' => 'bunker', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'balls[0].strike');
         self::assertSame('chip', Lesson::query()->findOrFail($lesson)->task['shot']);
     }
 
     public function test_only_a_cause_and_drills_that_were_proposed_can_be_handed_out(): void
     {
         [$lesson, $set] = $this->beginLesson();
-        $give = fn(array $over) => $this->putJson("/api/lessons/{$lesson}/prescription", ['set_id' => $set, 'cause' => 'scoop', 'feel' => 'Quiet hands.', 'drills' => ['lead_leg'], ...$over]);
+        $give = fn(array $over) => $this->putJson("/api/lessons/{$lesson}/prescription", [
+            'set_id' => $set,
+            'cause' => 'scoop',
+            'feel' => 'Quiet hands.',
+            'drills' => ['lead_leg'],
+            ...$over,
+        ]);
 
         $give([])->assertOk();
-        $give(['cause' => 'moonlight'])->assertStatus(422)->assertJsonPath('faults.0.key', 'cause');
-        $give(['drills' => ['rope_trick']])->assertStatus(422)->assertJsonPath('faults.0.key', 'drills.0');
+        $give(['cause' => 'moonlight'])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'cause');
+        $give(['drills' => ['rope_trick']])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'drills.0');
         $give(['drills' => ['lead_leg', 'brush_line', 'centre_pointer']])->assertStatus(422);
         self::assertSame('scoop', Lesson::query()->findOrFail($lesson)->prescription?->cause);
     }
@@ -154,20 +206,38 @@ final class LessonTest extends TestCase
         $trial = $try(['setup' => ['lead_weight_pct' => 80], 'task' => ['lie' => 'tight']])->assertOk();
         self::assertGreaterThan($trial->json('now.low_point_mm.mean'), $trial->json('then.low_point_mm.mean'));
         self::assertNotSame($trial->json('now.window_mm'), $trial->json('then.window_mm'));
-        $try(['setup' => ['lead_weight_pct' => 400]])->assertStatus(422)->assertJsonPath('faults.0.message', 'setup.lead_weight_pct: 400 is not allowed; allowed: 0 to 100 %');
-        $try(['setup' => ['mood' => 3]])->assertStatus(422)->assertJsonPath('faults.0.key', 'setup.mood');
-        $try(['task' => ['lie' => 'sand_soft']])->assertStatus(422)->assertJsonPath('faults.0.key', 'task.lie');
+        $try(['setup' => ['lead_weight_pct' => 400]])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.message', 'setup.lead_weight_pct: 400 is not allowed; allowed: 0 to 100 %');
+        $try(['setup' => ['mood' => 3]])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'setup.mood');
+        $try(['task' => ['lie' => 'sand_soft']])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'task.lie');
         self::assertSame([], $this->getJson("/api/lessons/{$lesson}")->json('lesson.sets.0.setup'));
     }
 
     public function test_the_coach_may_hand_out_another_set_up_change_within_its_range(): void
     {
         [$lesson, $set] = $this->beginLesson();
-        $give = fn(array $change) => $this->putJson("/api/lessons/{$lesson}/prescription", ['set_id' => $set, 'cause' => 'scoop', 'feel' => 'Quiet hands.', 'drills' => [], 'figures' => [$change]]);
+        $give = fn(array $change) => $this->putJson("/api/lessons/{$lesson}/prescription", [
+            'set_id' => $set,
+            'cause' => 'scoop',
+            'feel' => 'Quiet hands.',
+            'drills' => [],
+            'figures' => [$change],
+        ]);
 
-        $give(['observable' => 'shaft_lean_deg', 'to' => 3])->assertOk()->assertJsonPath('prescription.content.setup.0.text', 'Shaft lean 3°.');
-        $give(['observable' => 'shaft_lean_deg', 'to' => 90])->assertStatus(422)->assertJsonPath('faults.0.key', 'figures.0.to');
-        $give(['observable' => 'release', 'to' => 3])->assertStatus(422)->assertJsonPath('faults.0.key', 'figures.0.observable');
+        $give(['observable' => 'shaft_lean_deg', 'to' => 3])
+            ->assertOk()
+            ->assertJsonPath('prescription.content.setup.0.text', 'Shaft lean 3°.');
+        $give(['observable' => 'shaft_lean_deg', 'to' => 90])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'figures.0.to');
+        $give(['observable' => 'release', 'to' => 3])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'figures.0.observable');
     }
 
     public function test_a_correction_keeps_what_stood_there_before_who_changed_it_and_when(): void
@@ -194,7 +264,11 @@ final class LessonTest extends TestCase
         $lesson = $this->student('Callum')->lessons()->reorder('began_at')->firstOrFail();
         $set = $lesson->sets()->firstOrFail();
 
-        $case = \LowPoint\Core\CaseFile\CaseReader::fromJson((string) $this->get("/api/lessons/{$lesson->id}/sets/{$set->id}/case")->assertOk()->getContent());
+        $case = \LowPoint\Core\CaseFile\CaseReader::fromJson(
+            (string) $this->get("/api/lessons/{$lesson->id}/sets/{$set->id}/case")
+                ->assertOk()
+                ->getContent(),
+        );
         self::assertSame('left', $case->handed->value);
         self::assertCount(6, $case->balls);
     }

@@ -14,9 +14,15 @@ use Tests\TestCase;
 final class OwnWayTest extends TestCase
 {
     private const DRILL = [
-        'name' => 'Gate', 'purpose' => 'Start the ball on line.', 'steps' => ['Lay two tees a hand apart, a metre ahead.', 'Ten balls through them.'],
+        'name' => 'Gate',
+        'purpose' => 'Start the ball on line.',
+        'steps' => ['Lay two tees a hand apart, a metre ahead.', 'Ten balls through them.'],
         'goal' => ['kind' => 'count', 'need' => 6, 'of' => 10, 'sets' => 2, 'balls' => 10, 'minutes' => 9],
-        'parts' => [['kind' => 'tee', 'ahead_mm' => 1000, 'across_mm' => 60], ['kind' => 'tee', 'ahead_mm' => 1000, 'across_mm' => -60], ['kind' => 'line', 'ahead_mm' => 0]],
+        'parts' => [
+            ['kind' => 'tee', 'ahead_mm' => 1000, 'across_mm' => 60],
+            ['kind' => 'tee', 'ahead_mm' => 1000, 'across_mm' => -60],
+            ['kind' => 'line', 'ahead_mm' => 0],
+        ],
     ];
 
     protected function setUp(): void
@@ -30,43 +36,94 @@ final class OwnWayTest extends TestCase
         [$lesson, $set] = $this->beginLesson();
         $drill = self::id();
         $this->putDrill($drill)->assertOk()->assertJsonPath('drill.goal.text', '6 of 10');
-        $offered = $this->getJson("/api/lessons/{$lesson}/sets/{$set}/drills")->assertOk()->json('drills.*.id');
+        $offered = $this->getJson("/api/lessons/{$lesson}/sets/{$set}/drills")
+            ->assertOk()
+            ->json('drills.*.id');
         self::assertContains($drill, $offered);
         self::assertContains('brush_line', $offered);
         self::assertNotContains('splash_line', $offered, 'not of this shot');
 
-        $given = $this->give($lesson, $set, [['observable' => 'stance_width_mm', 'to' => 120], ['observable' => 'grip_down_mm', 'to' => 40]], [$drill, 'brush_line'])->assertOk();
+        $given = $this->give(
+            $lesson,
+            $set,
+            [['observable' => 'stance_width_mm', 'to' => 120], ['observable' => 'grip_down_mm', 'to' => 40]],
+            [$drill, 'brush_line'],
+        )->assertOk();
         self::assertSame(['Feet apart 12 cm.', 'Down the grip 4 cm.'], $given->json('prescription.content.setup.*.text'));
         self::assertSame(['Gate', 'Brush line'], $given->json('prescription.content.drills.*.name'));
-        self::assertStringNotContainsString('Feet apart', implode(' ', $given->json('prescription.content.card')), 'the card says nothing else beside it');
+        self::assertStringNotContainsString(
+            'Feet apart',
+            implode(' ', $given->json('prescription.content.card')),
+            'the card says nothing else beside it',
+        );
         self::assertContains('tee', array_column($given->json('prescription.content.drills.0.picture'), 'kind'));
 
         $student = $this->student('Bea');
-        $plan = $this->putJson("/api/students/{$student->id}/plan", ['days' => [2 => 30], 'grounds' => ['grass'], 'weeks' => 1, 'from' => '2026-11-25'])->assertOk();
+        $plan = $this->putJson("/api/students/{$student->id}/plan", [
+            'days' => [2 => 30],
+            'grounds' => ['grass'],
+            'weeks' => 1,
+            'from' => '2026-11-25',
+        ])->assertOk();
         self::assertContains($drill, $plan->json('plan.sessions.*.items.*.drill'));
-        $this->putJson("/api/students/{$student->id}/results/".self::id(), ['drill' => $drill, 'goal' => [], 'attempts' => array_fill(0, 10, true), 'done_at' => '2026-11-25T10:00:00Z'])
-            ->assertOk()->assertJsonPath('passed', true);
-        self::assertContains('Gate', $this->getJson("/api/students/{$student->id}/progress")->assertOk()->json('drills.*.name'));
+        $this->putJson("/api/students/{$student->id}/results/".self::id(), [
+            'drill' => $drill,
+            'goal' => [],
+            'attempts' => array_fill(0, 10, true),
+            'done_at' => '2026-11-25T10:00:00Z',
+        ])
+            ->assertOk()
+            ->assertJsonPath('passed', true);
+        self::assertContains(
+            'Gate',
+            $this->getJson("/api/students/{$student->id}/progress")
+                ->assertOk()
+                ->json('drills.*.name'),
+        );
 
         $this->deleteJson("/api/own/drills/{$drill}")->assertNoContent();
         self::assertNotContains($drill, $this->getJson("/api/lessons/{$lesson}/sets/{$set}/drills")->json('drills.*.id'));
-        self::assertContains($drill, array_map(static fn($one): string => $one->id, app(Planning::class)->drills($student->refresh())), 'what was handed out stays');
+        self::assertContains(
+            $drill,
+            array_map(static fn($one): string => $one->id, app(Planning::class)->drills($student->refresh())),
+            'what was handed out stays',
+        );
     }
 
     public function test_a_card_is_kept_once_however_often_it_is_sent_and_offered_by_its_shot(): void
     {
         $card = self::id();
-        $put = fn(array $over = []): TestResponse => $this->putJson("/api/own/cards/{$card}", [...['name' => 'Narrow and soft', 'shot' => 'chip', 'figures' => [['observable' => 'stance_width_mm', 'to' => 120]], 'feel' => 'Hands asleep.', 'drills' => ['brush_line']], ...$over]);
+        $put = fn(array $over = []): TestResponse => $this->putJson("/api/own/cards/{$card}", [
+            ...[
+                'name' => 'Narrow and soft',
+                'shot' => 'chip',
+                'figures' => [['observable' => 'stance_width_mm', 'to' => 120]],
+                'feel' => 'Hands asleep.',
+                'drills' => ['brush_line'],
+            ],
+            ...$over,
+        ]);
         $put()->assertOk();
         $put(['feel' => 'Hands asleep, chest awake.'])->assertOk();
 
         $cards = $this->getJson('/api/own')->assertOk()->json('cards');
         self::assertCount(1, $cards);
-        self::assertSame([$card, 'chip', 'Hands asleep, chest awake.', ['brush_line'], 120], [$cards[0]['id'], $cards[0]['shot'], $cards[0]['feel'], $cards[0]['drills'], $cards[0]['figures'][0]['to']]);
-        $put(['figures' => [['observable' => 'stance_width_mm', 'to' => 9000]]])->assertStatus(422)->assertJsonPath('faults.0.message', 'figures.0.to: 9000 is not allowed; allowed: 0 to 800 mm');
-        $put(['figures' => [['observable' => 'release', 'to' => 1]]])->assertStatus(422)->assertJsonPath('faults.0.key', 'figures.0.observable');
-        $put(['drills' => ['juggling']])->assertStatus(422)->assertJsonPath('faults.0.key', 'drills.0');
-        $put(['feel' => ' '])->assertStatus(422)->assertJsonPath('faults.0.key', 'feel');
+        self::assertSame(
+            [$card, 'chip', 'Hands asleep, chest awake.', ['brush_line'], 120],
+            [$cards[0]['id'], $cards[0]['shot'], $cards[0]['feel'], $cards[0]['drills'], $cards[0]['figures'][0]['to']],
+        );
+        $put(['figures' => [['observable' => 'stance_width_mm', 'to' => 9000]]])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.message', 'figures.0.to: 9000 is not allowed; allowed: 0 to 800 mm');
+        $put(['figures' => [['observable' => 'release', 'to' => 1]]])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'figures.0.observable');
+        $put(['drills' => ['juggling']])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'drills.0');
+        $put(['feel' => ' '])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'feel');
         $this->deleteJson("/api/own/cards/{$card}")->assertNoContent();
         self::assertSame([], $this->getJson('/api/own')->json('cards'));
     }
@@ -90,13 +147,33 @@ final class OwnWayTest extends TestCase
     {
         [$drill, $card] = [self::id(), self::id()];
         $this->putDrill($drill)->assertOk();
-        $this->putJson("/api/own/cards/{$card}", ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => [$drill]])->assertOk();
+        $this->putJson("/api/own/cards/{$card}", [
+            'name' => 'Mine',
+            'shot' => 'chip',
+            'figures' => [],
+            'feel' => 'x',
+            'drills' => [$drill],
+        ])->assertOk();
 
         $this->actingAs($this->coach('Idris'));
         self::assertSame([[], []], [$this->getJson('/api/own')->json('cards'), $this->getJson('/api/own')->json('drills')]);
         $this->putDrill($drill, ['name' => 'Stolen'])->assertStatus(403);
-        $this->putJson("/api/own/cards/{$card}", ['name' => 'Stolen', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => []])->assertStatus(403);
-        $this->putJson('/api/own/cards/'.self::id(), ['name' => 'Hers', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => [$drill]])->assertStatus(422)->assertJsonPath('faults.0.key', 'drills.0');
+        $this->putJson("/api/own/cards/{$card}", [
+            'name' => 'Stolen',
+            'shot' => 'chip',
+            'figures' => [],
+            'feel' => 'x',
+            'drills' => [],
+        ])->assertStatus(403);
+        $this->putJson('/api/own/cards/'.self::id(), [
+            'name' => 'Hers',
+            'shot' => 'chip',
+            'figures' => [],
+            'feel' => 'x',
+            'drills' => [$drill],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'drills.0');
     }
 
     /**
@@ -115,6 +192,12 @@ final class OwnWayTest extends TestCase
      */
     private function give(string $lesson, string $set, array $figures, array $drills): TestResponse
     {
-        return $this->putJson("/api/lessons/{$lesson}/prescription", ['set_id' => $set, 'cause' => 'scoop', 'feel' => 'Quiet hands.', 'drills' => $drills, 'figures' => $figures]);
+        return $this->putJson("/api/lessons/{$lesson}/prescription", [
+            'set_id' => $set,
+            'cause' => 'scoop',
+            'feel' => 'Quiet hands.',
+            'drills' => $drills,
+            'figures' => $figures,
+        ]);
     }
 }

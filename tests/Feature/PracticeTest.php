@@ -14,7 +14,12 @@ use Tests\TestCase;
 
 final class PracticeTest extends TestCase
 {
-    private const RUN = ['drill' => 'shaft_up', 'goal' => ['kind' => 'count', 'need' => 7, 'of' => 10], 'attempts' => [true, true, false, true, true, true, true, true, false, true], 'done_at' => '2026-11-20T17:00:00Z'];
+    private const RUN = [
+        'drill' => 'shaft_up',
+        'goal' => ['kind' => 'count', 'need' => 7, 'of' => 10],
+        'attempts' => [true, true, false, true, true, true, true, true, false, true],
+        'done_at' => '2026-11-20T17:00:00Z',
+    ];
 
     private Student $bea;
 
@@ -27,9 +32,16 @@ final class PracticeTest extends TestCase
 
     public function test_a_plan_keeps_the_ids_of_its_visits_when_it_is_made_anew_or_moved(): void
     {
-        $first = $this->plan(['days' => [1 => 20, 4 => 20]])->assertOk()->json('plan.sessions');
-        $again = $this->plan(['days' => [2 => 30, 4 => 20]])->assertOk()->json('plan.sessions');
-        $ids = fn(array $sessions): array => array_column(array_filter($sessions, static fn(array $one): bool => $one['day'] >= Carbon::today()->toDateString()), 'id');
+        $first = $this->plan(['days' => [1 => 20, 4 => 20]])
+            ->assertOk()
+            ->json('plan.sessions');
+        $again = $this->plan(['days' => [2 => 30, 4 => 20]])
+            ->assertOk()
+            ->json('plan.sessions');
+        $ids = fn(array $sessions): array => array_column(
+            array_filter($sessions, static fn(array $one): bool => $one['day'] >= Carbon::today()->toDateString()),
+            'id',
+        );
         self::assertSame($ids($first), $ids($again));
 
         $session = $again[array_key_last($again)]['id'];
@@ -52,10 +64,18 @@ final class PracticeTest extends TestCase
 
     public function test_a_plan_of_no_minutes_or_no_ground_is_refused_by_name(): void
     {
-        $this->plan(['days' => [1 => 0]])->assertStatus(422)->assertJsonPath('faults.0.message', 'days.1: 0 is not allowed; allowed: 5 to 180 minutes');
-        $this->plan(['days' => []])->assertStatus(422)->assertJsonPath('faults.0.key', 'days');
-        $this->plan(['grounds' => []])->assertStatus(422)->assertJsonPath('faults.0.key', 'grounds');
-        $this->plan(['grounds' => ['moon']])->assertStatus(422)->assertJsonPath('faults.0.key', 'grounds.0');
+        $this->plan(['days' => [1 => 0]])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.message', 'days.1: 0 is not allowed; allowed: 5 to 180 minutes');
+        $this->plan(['days' => []])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'days');
+        $this->plan(['grounds' => []])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'grounds');
+        $this->plan(['grounds' => ['moon']])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'grounds.0');
         self::assertNull($this->student('Rafe')->plan);
     }
 
@@ -64,10 +84,15 @@ final class PracticeTest extends TestCase
         $id = self::id();
         $before = $this->bea->results()->count();
         foreach ([1, 2] as $ignored) {
-            $this->putJson("/api/students/{$this->bea->id}/results/{$id}", self::RUN)->assertOk()->assertJsonPath('passed', true)->assertJsonPath('text', '8 of 10');
+            $this->putJson("/api/students/{$this->bea->id}/results/{$id}", self::RUN)
+                ->assertOk()
+                ->assertJsonPath('passed', true)
+                ->assertJsonPath('text', '8 of 10');
         }
         self::assertSame($before + 1, $this->bea->results()->count());
-        $this->putJson("/api/students/{$this->bea->id}/results/".self::id(), [...self::RUN, 'attempts' => ['maybe']])->assertStatus(422)->assertJsonPath('faults.0.key', 'attempts[0]');
+        $this->putJson("/api/students/{$this->bea->id}/results/".self::id(), [...self::RUN, 'attempts' => ['maybe']])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'attempts[0]');
         $this->putJson("/api/students/{$this->bea->id}/results/".self::id(), [...self::RUN, 'confidence' => 11])->assertStatus(422);
         $this->putJson("/api/students/{$this->student('Callum')->id}/results/{$id}", self::RUN)->assertStatus(403);
     }
@@ -80,7 +105,9 @@ final class PracticeTest extends TestCase
         self::assertNull(ShareLink::query()->where('token_hash', $token)->first(), 'the token itself is not stored');
         $this->app['auth']->forgetGuards();
 
-        $page = $this->getJson("/api/shared/{$token}")->assertOk()->assertHeader('X-Robots-Tag', 'noindex, nofollow, noarchive');
+        $page = $this->getJson("/api/shared/{$token}")
+            ->assertOk()
+            ->assertHeader('X-Robots-Tag', 'noindex, nofollow, noarchive');
         self::assertSame('Bea Achterberg', $page->json('student.name'));
         self::assertStringNotContainsString('Only for the coach', (string) $page->getContent());
         foreach (['Callum', 'Iwan', 'Maren'] as $other) {
@@ -89,12 +116,18 @@ final class PracticeTest extends TestCase
         $this->putJson("/api/shared/{$token}/results/".self::id(), self::RUN)->assertOk();
         self::assertSame('student', $this->bea->results()->first()?->logged_by);
         $this->get("/p/{$token}")->assertOk();
-        $this->getJson("/api/shared/{$token}/export")->assertOk()->assertJsonPath('student.name', 'Bea Achterberg');
+        $this->getJson("/api/shared/{$token}/export")
+            ->assertOk()
+            ->assertJsonPath('student.name', 'Bea Achterberg');
         $this->getJson('/api/students')->assertStatus(401);
 
         $this->actingAs($this->coach());
-        $this->deleteJson("/api/students/{$this->bea->id}/links/{$made->json('id')}")->assertOk()->assertJsonPath('open', false);
-        $this->getJson("/api/shared/{$token}")->assertStatus(404)->assertJsonPath('message', 'This page is closed. Ask your coach for a new link.');
+        $this->deleteJson("/api/students/{$this->bea->id}/links/{$made->json('id')}")
+            ->assertOk()
+            ->assertJsonPath('open', false);
+        $this->getJson("/api/shared/{$token}")
+            ->assertStatus(404)
+            ->assertJsonPath('message', 'This page is closed. Ask your coach for a new link.');
         $this->get("/p/{$token}")->assertStatus(404);
     }
 
@@ -118,7 +151,9 @@ final class PracticeTest extends TestCase
         $this->putJson("/api/students/{$this->bea->id}/results/".self::id(), self::RUN)->assertOk();
         $logged = $this->bea->results()->reorder()->where('logged_by', 'student')->count();
 
-        $this->deleteJson("/api/shared/{$token}")->assertOk()->assertJsonPath('erased', $logged);
+        $this->deleteJson("/api/shared/{$token}")
+            ->assertOk()
+            ->assertJsonPath('erased', $logged);
         self::assertSame(['coach'], DrillResult::query()->where('student_id', $this->bea->id)->distinct()->pluck('logged_by')->all());
         $this->getJson("/api/shared/{$token}")->assertStatus(404);
     }
@@ -126,41 +161,79 @@ final class PracticeTest extends TestCase
     public function test_doses_of_nothing_and_of_ten_thousand_are_refused_and_a_changed_one_is_handed_out(): void
     {
         [$lesson, $set] = $this->beginLesson();
-        $give = fn(array $goal) => $this->putJson("/api/lessons/{$lesson}/prescription", ['set_id' => $set, 'cause' => 'scoop', 'feel' => 'Quiet hands.', 'drills' => ['lead_leg'], 'goals' => ['lead_leg' => $goal], 'sentence' => str_repeat('ש', 500)]);
+        $give = fn(array $goal) => $this->putJson("/api/lessons/{$lesson}/prescription", [
+            'set_id' => $set,
+            'cause' => 'scoop',
+            'feel' => 'Quiet hands.',
+            'drills' => ['lead_leg'],
+            'goals' => ['lead_leg' => $goal],
+            'sentence' => str_repeat('ש', 500),
+        ]);
 
-        $give(['balls' => 0])->assertStatus(422)->assertJsonPath('faults.0.message', 'goals.lead_leg.balls: 0 is not allowed; allowed: 1 to 50, whole');
+        $give(['balls' => 0])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.message', 'goals.lead_leg.balls: 0 is not allowed; allowed: 1 to 50, whole');
         $give(['balls' => 10000])->assertStatus(422);
-        $give(['kind' => 'streak', 'need' => 4])->assertOk()->assertJsonPath('prescription.content.drills.0.goal.text', '4 in a row');
+        $give(['kind' => 'streak', 'need' => 4])
+            ->assertOk()
+            ->assertJsonPath('prescription.content.drills.0.goal.text', '4 in a row');
         self::assertSame(str_repeat('ש', 500), Lesson::query()->findOrFail($lesson)->prescription?->content['sentence']);
     }
 
     public function test_every_report_is_one_page_of_selectable_text_in_embedded_fonts_on_a4_and_letter(): void
     {
-        Lesson::query()->firstOrFail()->student->update(['name' => str_repeat('Ångström 🏌 ', 16)]);
+        Lesson::query()
+            ->firstOrFail()
+            ->student->update(['name' => str_repeat('Ångström 🏌 ', 16)]);
         foreach (Lesson::query()->with('student')->get() as $lesson) {
             $this->actingAs($lesson->student->coach);
             foreach (['a4' => '595', 'letter' => '612'] as $paper => $width) {
                 $file = tempnam(sys_get_temp_dir(), 'report');
-                file_put_contents((string) $file, $this->get("/api/lessons/{$lesson->id}/report?paper={$paper}")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+                file_put_contents(
+                    (string) $file,
+                    $this->get("/api/lessons/{$lesson->id}/report?paper={$paper}")
+                        ->assertOk()
+                        ->assertHeader('Content-Type', 'application/pdf')
+                        ->getContent(),
+                );
                 $info = self::tool('pdfinfo', (string) $file);
                 self::assertMatchesRegularExpression('/Pages:\s+1\n/', $info, $lesson->student->name);
                 self::assertMatchesRegularExpression("/Page size:\\s+{$width}/", $info);
                 self::assertStringContainsString('What was seen', self::tool('pdftotext', (string) $file, '-'));
-                self::assertDoesNotMatchRegularExpression('/\bno\s+(yes|no)\s+(yes|no)\s+\d/', self::tool('pdffonts', (string) $file), 'every font is embedded');
+                self::assertDoesNotMatchRegularExpression(
+                    '/\bno\s+(yes|no)\s+(yes|no)\s+\d/',
+                    self::tool('pdffonts', (string) $file),
+                    'every font is embedded',
+                );
                 unlink((string) $file);
             }
         }
-        $this->actingAs($this->coach('Idris'))->get("/api/lessons/{$this->earlierLesson('Rafe')->id}/report?paper=napkin", ['Accept' => 'application/json'])->assertStatus(422);
+        $this->actingAs($this->coach('Idris'))
+            ->get("/api/lessons/{$this->earlierLesson('Rafe')->id}/report?paper=napkin", ['Accept' => 'application/json'])
+            ->assertStatus(422);
     }
 
     public function test_ten_reports_are_made_by_the_queue_and_fetched_as_one_zip(): void
     {
-        $lessons = Lesson::query()->whereIn('student_id', $this->coach()->students()->select('id'))->limit(10)->pluck('id')->all();
-        $batch = $this->postJson('/api/reports', ['lessons' => $lessons, 'paper' => 'a4'])->assertStatus(202)->json('id');
-        $this->getJson("/api/reports/{$batch}")->assertOk()->assertJsonPath('done', \count($lessons))->assertJsonPath('finished', true);
-        $this->get("/api/reports/{$batch}/zip")->assertOk()->assertDownload('reports.zip');
+        $lessons = Lesson::query()
+            ->whereIn('student_id', $this->coach()->students()->select('id'))
+            ->limit(10)
+            ->pluck('id')
+            ->all();
+        $batch = $this->postJson('/api/reports', ['lessons' => $lessons, 'paper' => 'a4'])
+            ->assertStatus(202)
+            ->json('id');
+        $this->getJson("/api/reports/{$batch}")
+            ->assertOk()
+            ->assertJsonPath('done', \count($lessons))
+            ->assertJsonPath('finished', true);
+        $this->get("/api/reports/{$batch}/zip")
+            ->assertOk()
+            ->assertDownload('reports.zip');
 
-        $this->actingAs($this->coach('Idris'))->getJson("/api/reports/{$batch}")->assertStatus(404);
+        $this->actingAs($this->coach('Idris'))
+            ->getJson("/api/reports/{$batch}")
+            ->assertStatus(404);
         $this->postJson('/api/reports', ['lessons' => $lessons, 'paper' => 'a4'])->assertStatus(403);
     }
 
@@ -170,20 +243,43 @@ final class PracticeTest extends TestCase
      */
     private function plan(array $over): \Illuminate\Testing\TestResponse
     {
-        return $this->putJson("/api/students/{$this->bea->id}/plan", ['days' => [2 => 20, 6 => 30], 'grounds' => ['grass', 'sand'], 'equipment' => null, 'weeks' => 2, 'from' => Carbon::today()->toDateString(), ...$over]);
+        return $this->putJson("/api/students/{$this->bea->id}/plan", [
+            'days' => [2 => 20, 6 => 30],
+            'grounds' => ['grass', 'sand'],
+            'equipment' => null,
+            'weeks' => 2,
+            'from' => Carbon::today()->toDateString(),
+            ...$over,
+        ]);
     }
 
     /** @return array<string, array{start: string, sequence: int, status: string}> by UID, as another library reads the file */
     private function events(): array
     {
-        $file = (string) $this->get("/api/students/{$this->bea->id}/practice.ics")->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent();
-        $process = new Process(['node', '--input-type=module', '-e', <<<'JS'
-            import ICAL from 'ical.js';
-            import { readFileSync } from 'node:fs';
-            const calendar = new ICAL.Component(ICAL.parse(readFileSync(0, 'utf8')));
-            const events = calendar.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
-            console.log(JSON.stringify(Object.fromEntries(events.map((one) => [one.uid, { start: one.startDate.toString(), sequence: one.sequence, status: one.component.getFirstPropertyValue('status') }]))));
-            JS], base_path(), input: $file);
+        $file = (string) $this->get("/api/students/{$this->bea->id}/practice.ics")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'text/calendar; charset=utf-8')
+            ->getContent();
+        $process = new Process(
+            [
+                'node',
+                '--input-type=module',
+                '-e',
+                <<<'JS'
+                import ICAL from 'ical.js';
+                import { readFileSync } from 'node:fs';
+                const calendar = new ICAL.Component(ICAL.parse(readFileSync(0, 'utf8')));
+                const events = calendar.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+                const told = (one) => ({
+                    start: one.startDate.toString(), sequence: one.sequence, status: one.component.getFirstPropertyValue('status'),
+                });
+                console.log(JSON.stringify(Object.fromEntries(events.map((one) => [one.uid, told(one)]))));
+                JS
+                ,
+            ],
+            base_path(),
+            input: $file,
+        );
 
         return json_decode($process->mustRun()->getOutput(), true, 8, JSON_THROW_ON_ERROR);
     }

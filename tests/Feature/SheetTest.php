@@ -44,20 +44,31 @@ final class SheetTest extends TestCase
         $before = $counts();
         $looked = $this->upload(self::SHEET)->assertStatus(201);
         $looked->assertJsonPath('columns.1.samples', ['Fat', 'clean'])->assertJsonPath('columns.1.words', ['Fat', 'clean']);
-        self::assertSame([['Fat'], ['Fat', 'clean']], [$looked->json('columns.1.foreign.strike'), $looked->json('columns.1.foreign.touch_mm')]);
+        self::assertSame(
+            [['Fat'], ['Fat', 'clean']],
+            [$looked->json('columns.1.foreign.strike'), $looked->json('columns.1.foreign.touch_mm')],
+        );
         self::assertSame([], $looked->json('columns.2.foreign.touch_mm'), 'figures, and our own word for no contact');
         $looked->assertJsonPath('guess.time.header', 'Day');
         $looked->assertJsonPath('import.total', 4);
-        $this->plan('check', [])->assertOk()->assertJson(['balls' => 3, 'refused' => 0, 'days' => 2, 'first' => '2026-11-03', 'last' => '2026-11-10'])
-            ->assertJsonPath('shown.0.seen', ['strike' => 'heavy', 'touch_mm' => -45, 'carry_m' => 7.5])->assertJsonPath('shown.1.seen.touch_mm', null);
+        $this->plan('check', [])
+            ->assertOk()
+            ->assertJson(['balls' => 3, 'refused' => 0, 'days' => 2, 'first' => '2026-11-03', 'last' => '2026-11-10'])
+            ->assertJsonPath('shown.0.seen', ['strike' => 'heavy', 'touch_mm' => -45, 'carry_m' => 7.5])
+            ->assertJsonPath('shown.1.seen.touch_mm', null);
         self::assertSame($before, $counts(), 'nothing is stored before the coach says so');
 
         $this->plan('confirm', [])->assertStatus(202);
         $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'done', 'rows_done' => 4, 'balls' => 3, 'days' => 2]);
         self::assertSame([$before[0] + 2, $before[1] + 3], $counts());
         $lesson = Lesson::query()->where('sheet_import_id', $this->id)->orderBy('began_at')->firstOrFail();
-        self::assertSame(['heavy', 'clean'], $lesson->sets->sole()->balls->map(static fn(Ball $ball): string => $ball->seen['strike'])->all());
-        $this->getJson("/api/lessons/{$lesson->id}")->assertOk()->assertJsonPath("readings.{$lesson->sets->sole()->id}.pattern.n", 2);
+        self::assertSame(
+            ['heavy', 'clean'],
+            $lesson->sets->sole()->balls->map(static fn(Ball $ball): string => $ball->seen['strike'])->all(),
+        );
+        $this->getJson("/api/lessons/{$lesson->id}")
+            ->assertOk()
+            ->assertJsonPath("readings.{$lesson->sets->sole()->id}.pattern.n", 2);
         self::assertFileDoesNotExist(storage_path("app/sheets/{$this->id}.csv"));
         $this->plan('confirm', [])->assertStatus(409);
     }
@@ -65,9 +76,15 @@ final class SheetTest extends TestCase
     public function test_rows_that_are_no_balls_are_told_with_their_number_and_the_others_are_taken(): void
     {
         $this->upload("Hit,Ground\nclean,0\nwonderful,0\n\nclean,31\nheavy,31\nclean,deep\n");
-        $plan = ['mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike'], ['header' => 'Ground', 'key' => 'touch_mm', 'unit' => 'cm']]]];
+        $plan = [
+            'mapping' => [
+                'columns' => [['header' => 'Hit', 'key' => 'strike'], ['header' => 'Ground', 'key' => 'touch_mm', 'unit' => 'cm']],
+            ],
+        ];
         $this->plan('check', $plan)->assertStatus(422)->assertJsonPath('faults.0.key', 'day');
-        $told = $this->plan('check', [...$plan, 'day' => '2026-11-20'])->assertOk()->assertJson(['balls' => 1, 'refused' => 4]);
+        $told = $this->plan('check', [...$plan, 'day' => '2026-11-20'])
+            ->assertOk()
+            ->assertJson(['balls' => 1, 'refused' => 4]);
         self::assertSame([[3], [5, 6], [7]], $told->json('faults.*.rows'));
         self::assertStringContainsString('Ground: "31" is not allowed; allowed: -30 to 30 cm, or none', $told->json('faults.1.message'));
         $this->plan('confirm', [...$plan, 'day' => '2026-11-20'])->assertStatus(202);
@@ -80,7 +97,9 @@ final class SheetTest extends TestCase
         $this->plan('confirm', ['remember' => 'Range sheet'])->assertStatus(202);
         $again = $this->upload(self::SHEET)->assertJsonPath('presets.0.name', 'Range sheet');
         self::assertNotNull($again->json('read_before'), 'the same file was read before');
-        $this->plan('check', ['mapping' => $again->json('presets.0.mapping')])->assertOk()->assertJson(['balls' => 3]);
+        $this->plan('check', ['mapping' => $again->json('presets.0.mapping')])
+            ->assertOk()
+            ->assertJson(['balls' => 3]);
 
         $preset = (string) $again->json('presets.0.id');
         $this->actingAs($this->coach('Idris'));
@@ -88,7 +107,9 @@ final class SheetTest extends TestCase
         $this->getJson("/api/sheets/{$this->id}")->assertStatus(403);
         $this->plan('confirm', [])->assertStatus(403);
         $this->upload(self::SHEET)->assertStatus(403);
-        $this->actingAs($this->coach())->deleteJson("/api/sheet-presets/{$preset}")->assertStatus(204);
+        $this->actingAs($this->coach())
+            ->deleteJson("/api/sheet-presets/{$preset}")
+            ->assertStatus(204);
         $this->upload(self::SHEET)->assertJsonCount(0, 'presets');
     }
 
@@ -116,12 +137,20 @@ final class SheetTest extends TestCase
         $taking->slice($import->fresh() ?? $import);
         (new ImportSheet($this->id))->failed();
         $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'stopped', 'rows_done' => 2000]);
-        $this->postJson("/api/sheets/{$this->id}/go-on")->assertStatus(202)->assertJson(['state' => 'reading']);
+        $this->postJson("/api/sheets/{$this->id}/go-on")
+            ->assertStatus(202)
+            ->assertJson(['state' => 'reading']);
         while ($taking->slice($import->refresh())) {
         }
 
         self::assertSame('done', $import->state);
-        self::assertSame(2500, DB::table('balls')->join('ball_sets', 'ball_sets.id', '=', 'balls.ball_set_id')->whereIn('lesson_id', $import->lessons()->select('id'))->count());
+        self::assertSame(
+            2500,
+            DB::table('balls')
+                ->join('ball_sets', 'ball_sets.id', '=', 'balls.ball_set_id')
+                ->whereIn('lesson_id', $import->lessons()->select('id'))
+                ->count(),
+        );
         $sets = $import->lessons()->with('sets.balls')->get()->flatMap->sets;
         self::assertSame(50, $sets->max(static fn($set): int => $set->balls->count()));
         $first = $sets->first()->balls;
@@ -139,7 +168,9 @@ final class SheetTest extends TestCase
         self::assertFalse(app(SheetImporter::class)->slice($import));
         $this->getJson("/api/sheets/{$this->id}")->assertStatus(403);
         $this->postJson("/api/bin/students/{$import->student_id}")->assertStatus(204);
-        $this->postJson("/api/sheets/{$this->id}/go-on")->assertStatus(202)->assertJson(['state' => 'reading', 'rows_done' => 0]);
+        $this->postJson("/api/sheets/{$this->id}/go-on")
+            ->assertStatus(202)
+            ->assertJson(['state' => 'reading', 'rows_done' => 0]);
     }
 
     public function test_what_a_killed_worker_had_in_hand_is_taken_up_again(): void
@@ -163,7 +194,9 @@ final class SheetTest extends TestCase
             gc_collect_cycles();
             memory_reset_peak_usage();
             $before = memory_get_usage();
-            $this->plan('check', self::DATED)->assertOk()->assertJson(['balls' => $rows]);
+            $this->plan('check', self::DATED)
+                ->assertOk()
+                ->assertJson(['balls' => $rows]);
             $this->plan('confirm', self::DATED)->assertStatus(202);
             $import = SheetImport::query()->findOrFail($this->id);
             while ($import->state === SheetImport::READING) {
@@ -184,7 +217,11 @@ final class SheetTest extends TestCase
     #[TestWith(["\xFF\xFEH\0i\0t\0,\0G\0r\0o\0u\0n\0d\0\n\0c\0l\0e\0a\0n\0,\0-\0001\0\n\0", 'Hit'])]
     public function test_marks_of_byte_order_separators_and_old_encodings_are_understood(string $sheet, string $first): void
     {
-        $this->upload($sheet)->assertStatus(201)->assertJsonPath('columns.0.header', $first)->assertJsonPath('columns.0.samples', ['clean'])->assertJsonPath('columns.1.header', 'Ground');
+        $this->upload($sheet)
+            ->assertStatus(201)
+            ->assertJsonPath('columns.0.header', $first)
+            ->assertJsonPath('columns.0.samples', ['clean'])
+            ->assertJsonPath('columns.1.header', 'Ground');
     }
 
     #[TestWith(['', 'file'])]
@@ -200,7 +237,9 @@ final class SheetTest extends TestCase
     public function test_a_day_to_come_and_a_day_with_too_many_balls_are_refused(): void
     {
         $this->upload("Day,Hit\n".now()->addDays(3)->format('Y-m-d').",clean\n".str_repeat("2026-11-01,clean\n", 1001));
-        $told = $this->plan('check', self::DATED)->assertOk()->assertJson(['balls' => 1000, 'refused' => 2]);
+        $told = $this->plan('check', self::DATED)
+            ->assertOk()
+            ->assertJson(['balls' => 1000, 'refused' => 2]);
         self::assertStringContainsString('a day that is not to come', $told->json('faults.0.message'));
         self::assertStringContainsString('at most 1000 balls a day', $told->json('faults.1.message'));
     }
@@ -216,7 +255,9 @@ final class SheetTest extends TestCase
         self::assertNull(SheetImport::query()->find($this->id));
     }
 
-    private const DATED = ['mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']], 'time' => ['header' => 'Day', 'order' => 'ymd']]];
+    private const DATED = [
+        'mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']], 'time' => ['header' => 'Day', 'order' => 'ymd']],
+    ];
 
     private static function sheet(int $rows): string
     {
@@ -231,8 +272,12 @@ final class SheetTest extends TestCase
     /** @return TestResponse<\Illuminate\Http\Response> */
     private function upload(string $sheet): TestResponse
     {
-        $told = $this->post("/api/students/{$this->student('Bea')->id}/sheets", ['sheet' => UploadedFile::fake()->createWithContent('balls.csv', $sheet)], ['Accept' => 'application/json']);
-        $this->id = (string) ($told->json('import.id') ?? $this->id ?? '');
+        $told = $this->post(
+            "/api/students/{$this->student('Bea')->id}/sheets",
+            ['sheet' => UploadedFile::fake()->createWithContent('balls.csv', $sheet)],
+            ['Accept' => 'application/json'],
+        );
+        $this->id = (string) ($told->json('import.id') ?? ($this->id ?? ''));
 
         return $told;
     }
@@ -243,6 +288,12 @@ final class SheetTest extends TestCase
      */
     private function plan(string $what, array $over): TestResponse
     {
-        return $this->postJson("/api/sheets/{$this->id}/{$what}", ['mapping' => self::MAPPING, 'task' => self::CHIP, 'purpose' => 'retest', 'day' => null, ...$over]);
+        return $this->postJson("/api/sheets/{$this->id}/{$what}", [
+            'mapping' => self::MAPPING,
+            'task' => self::CHIP,
+            'purpose' => 'retest',
+            'day' => null,
+            ...$over,
+        ]);
     }
 }

@@ -33,7 +33,9 @@ final class StudentViewTest extends TestCase
         $callum->update(['handed' => 'right']);
         $right = $this->page('Callum')['drills'][0]['svg'];
 
-        $foot = static fn(string $svg): float => preg_match('/<ellipse cx="(-?[\d.]+)"/', $svg, $found) === 1 ? (float) $found[1] : self::fail('no foot');
+        $foot = static fn(string $svg): float => preg_match('/<ellipse cx="(-?[\d.]+)"/', $svg, $found) === 1
+            ? (float) $found[1]
+            : self::fail('no foot');
         self::assertNotSame(0.0, $foot($left));
         self::assertEqualsWithDelta(-$foot($left), $foot($right), 0.01);
     }
@@ -51,14 +53,18 @@ final class StudentViewTest extends TestCase
         self::assertFalse($this->page('Noor')['student']['guardian']);
         $noor->update(['limits' => ['under_14']]);
         self::assertTrue($this->page('Noor')['student']['guardian']);
-        $print = $this->actingAs($this->coach())->get("/api/lessons/{$noor->lessons()->firstOrFail()->id}/report?as=print")->assertOk();
+        $print = $this->actingAs($this->coach())
+            ->get("/api/lessons/{$noor->lessons()->firstOrFail()->id}/report?as=print")
+            ->assertOk();
         $print->assertSee('Practise with a responsible adult present');
         $print->assertSee('data:font/ttf;base64,', false);
     }
 
     public function test_before_anything_was_handed_out_the_page_says_nothing_it_does_not_know(): void
     {
-        $new = $this->coach()->students()->create(['name' => 'Wren Adair', 'handed' => 'left', 'about' => 'shy', 'limits' => []]);
+        $new = $this->coach()
+            ->students()
+            ->create(['name' => 'Wren Adair', 'handed' => 'left', 'about' => 'shy', 'limits' => []]);
         $page = app(StudentPractice::class)->of($new);
 
         self::assertNull($page['fault']);
@@ -73,7 +79,10 @@ final class StudentViewTest extends TestCase
         $odile = $this->student('Odile');
         $drill = $this->page('Odile')['drills'][0]['id'];
         $run = fn(bool $hit, int $day) => $this->putJson("/api/students/{$odile->id}/results/".self::id(), [
-            'drill' => $drill, 'goal' => ['kind' => 'count', 'need' => 1, 'of' => 1], 'attempts' => [$hit], 'done_at' => "2026-11-0{$day}T10:00:00Z",
+            'drill' => $drill,
+            'goal' => ['kind' => 'count', 'need' => 1, 'of' => 1],
+            'attempts' => [$hit],
+            'done_at' => "2026-11-0{$day}T10:00:00Z",
         ])->assertOk();
         $next = fn(): string => $this->page('Odile')['drills'][0]['next']['id'];
 
@@ -90,6 +99,10 @@ final class StudentViewTest extends TestCase
     /** @return array<string, mixed> */
     private function page(string $name): array
     {
-        return app(StudentPractice::class)->of(Student::query()->where('name', 'like', "{$name}%")->sole());
+        return app(StudentPractice::class)->of(
+            Student::query()
+                ->where('name', 'like', "{$name}%")
+                ->sole(),
+        );
     }
 }

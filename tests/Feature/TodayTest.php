@@ -56,8 +56,15 @@ final class TodayTest extends TestCase
         };
         $few = $count();
         foreach (range(1, 80) as $n) {
-            $student = $this->coach()->students()->create(['name' => "Tide {$n}", 'handed' => 'right', 'about' => '', 'limits' => []]);
-            Lesson::query()->forceCreate(['id' => strtolower(self::id()), 'student_id' => $student->id, 'task' => self::CHIP, 'began_at' => now()]);
+            $student = $this->coach()
+                ->students()
+                ->create(['name' => "Tide {$n}", 'handed' => 'right', 'about' => '', 'limits' => []]);
+            Lesson::query()->forceCreate([
+                'id' => strtolower(self::id()),
+                'student_id' => $student->id,
+                'task' => self::CHIP,
+                'began_at' => now(),
+            ]);
         }
 
         self::assertSame($few, $count());
@@ -70,23 +77,40 @@ final class TodayTest extends TestCase
 
     public function test_whatever_changes_what_a_student_asks_for_is_seen_at_the_next_look(): void
     {
-        $row = fn(string $name): array => array_column($this->getJson('/api/today')->assertOk()->json('students'), null, 'name')[$name] ?? [];
+        $row = fn(string $name): array => array_column($this->getJson('/api/today')->assertOk()->json('students'), null, 'name')[$name]
+            ?? [];
         $tam = $this->student('Tam');
         self::assertContains('practice missed', $row('Tam Okoro')['reasons']);
         foreach (($tam->plan ?? self::fail('no plan'))->sessions()->where('day', '<', now()->toDateString())->get() as $session) {
-            $this->putJson("/api/students/{$tam->id}/results/".self::id(), ['drill' => $session->items[0]['drill'], 'goal' => [], 'attempts' => [true], 'done_at' => now()->toIso8601String(), 'session' => $session->id])->assertSuccessful();
+            $this->putJson("/api/students/{$tam->id}/results/".self::id(), [
+                'drill' => $session->items[0]['drill'],
+                'goal' => [],
+                'attempts' => [true],
+                'done_at' => now()->toIso8601String(),
+                'session' => $session->id,
+            ])->assertSuccessful();
         }
         self::assertNotContains('practice missed', $row('Tam Okoro')['reasons']);
 
         $odile = $this->student('Odile');
         self::assertContains('no plan', $row('Odile Marsh')['reasons']);
-        $this->putJson("/api/students/{$odile->id}/plan", ['days' => [2 => 30], 'grounds' => ['grass', 'mat'], 'weeks' => 2, 'from' => now()->toDateString()])->assertOk();
+        $this->putJson("/api/students/{$odile->id}/plan", [
+            'days' => [2 => 30],
+            'grounds' => ['grass', 'mat'],
+            'weeks' => 2,
+            'from' => now()->toDateString(),
+        ])->assertOk();
         self::assertNotContains('no plan', $row('Odile Marsh')['reasons']);
 
         $lessons = $row('Bea Achterberg')['lessons'];
         $this->deleteJson("/api/lessons/{$this->earlierLesson('Bea')->id}")->assertStatus(204);
         self::assertSame($lessons - 1, $row('Bea Achterberg')['lessons']);
-        $this->putJson("/api/students/{$odile->id}", ['name' => 'Odile of the Dunes', 'handed' => 'right', 'about' => '', 'limits' => []])->assertOk();
+        $this->putJson("/api/students/{$odile->id}", [
+            'name' => 'Odile of the Dunes',
+            'handed' => 'right',
+            'about' => '',
+            'limits' => [],
+        ])->assertOk();
         self::assertNotSame([], $row('Odile of the Dunes'));
         $this->deleteJson("/api/students/{$odile->id}")->assertStatus(204);
         self::assertSame([], $row('Odile of the Dunes'));
@@ -94,7 +118,13 @@ final class TodayTest extends TestCase
 
     public function test_another_day_is_looked_at_anew(): void
     {
-        $due = fn(): array => array_column(array_filter($this->getJson('/api/today')->json('students'), static fn(array $one): bool => \in_array('retest due', $one['reasons'], true)), 'name');
+        $due = fn(): array => array_column(
+            array_filter(
+                $this->getJson('/api/today')->json('students'),
+                static fn(array $one): bool => \in_array('retest due', $one['reasons'], true),
+            ),
+            'name',
+        );
         $coming = $this->getJson('/api/today')->json('rechecks');
         self::assertNotSame([], $coming);
         self::assertNotContains($coming[0]['name'], $due());
@@ -110,7 +140,16 @@ final class TodayTest extends TestCase
             $this->putBall($lesson, $set, self::id(), ['strike' => 'thin', 'touch_mm' => 60])->assertOk();
         }
         $callum = $this->student('Callum');
-        $this->putLesson($lesson, ['student_id' => $callum->id, 'task' => $callum->lessons()->orderBy('began_at')->firstOrFail()->task, 'began_at' => now()->toIso8601String(), 'closed_at' => now()->toIso8601String()])->assertOk();
-        self::assertSame('slipping', array_column($this->getJson('/api/today')->json('students'), 'verdict', 'name')['Callum Strand'], 'twelve thin ones after an improvement');
+        $this->putLesson($lesson, [
+            'student_id' => $callum->id,
+            'task' => $callum->lessons()->orderBy('began_at')->firstOrFail()->task,
+            'began_at' => now()->toIso8601String(),
+            'closed_at' => now()->toIso8601String(),
+        ])->assertOk();
+        self::assertSame(
+            'slipping',
+            array_column($this->getJson('/api/today')->json('students'), 'verdict', 'name')['Callum Strand'],
+            'twelve thin ones after an improvement',
+        );
     }
 }

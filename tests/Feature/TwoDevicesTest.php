@@ -54,24 +54,40 @@ final class TwoDevicesTest extends TestCase
 
     public function test_a_late_look_does_not_turn_back_a_newer_one_and_both_devices_keep_theirs(): void
     {
-        $look = fn(array $setup, int $number, string $device): TestResponse => $this->putJson("/api/lessons/{$this->lesson}/sets/{$this->set}", [
-            'purpose' => 'before', 'setup' => $setup, 'motion' => [], 'from' => ['device' => $device, 'number' => $number],
-        ])->assertOk();
+        $look = fn(array $setup, int $number, string $device): TestResponse => $this->putJson(
+            "/api/lessons/{$this->lesson}/sets/{$this->set}",
+            [
+                'purpose' => 'before',
+                'setup' => $setup,
+                'motion' => [],
+                'from' => ['device' => $device, 'number' => $number],
+            ],
+        )->assertOk();
         $look(['shaft_lean_deg' => 4], 1, 'tablet');
         $look(['shaft_lean_deg' => 9], 2, 'tablet');
         $look(['lead_weight_pct' => 60], 1, 'phone');
         $look(['shaft_lean_deg' => 4], 1, 'tablet');
 
-        self::assertEquals(['shaft_lean_deg' => 9, 'lead_weight_pct' => 60], $this->getJson("/api/lessons/{$this->lesson}")->json('lesson.sets.0.setup'));
+        self::assertEquals(
+            ['shaft_lean_deg' => 9, 'lead_weight_pct' => 60],
+            $this->getJson("/api/lessons/{$this->lesson}")->json('lesson.sets.0.setup'),
+        );
     }
 
     public function test_a_device_that_knows_an_old_lesson_changes_only_what_it_changed_and_is_told_what_both_did(): void
     {
         $known = $this->getJson("/api/lessons/{$this->lesson}")->json('lesson');
-        $put = fn(array $task, ?string $closed, int $number, string $device): TestResponse => $this->putJson("/api/lessons/{$this->lesson}", [
-            'student_id' => $known['student_id'], 'task' => $task, 'began_at' => $known['began_at'], 'closed_at' => $closed,
-            'base' => ['task' => $known['task'], 'began_at' => $known['began_at'], 'closed_at' => $known['closed_at']], 'from' => ['device' => $device, 'number' => $number],
-        ])->assertOk();
+        $put = fn(array $task, ?string $closed, int $number, string $device): TestResponse => $this->putJson(
+            "/api/lessons/{$this->lesson}",
+            [
+                'student_id' => $known['student_id'],
+                'task' => $task,
+                'began_at' => $known['began_at'],
+                'closed_at' => $closed,
+                'base' => ['task' => $known['task'], 'began_at' => $known['began_at'], 'closed_at' => $known['closed_at']],
+                'from' => ['device' => $device, 'number' => $number],
+            ],
+        )->assertOk();
         $put(['lie' => 'tight'] + $known['task'], '2026-11-24T11:00:00Z', 1, 'tablet')->assertJsonPath('conflicts', []);
         $put(['carry_m' => 12] + $known['task'], null, 1, 'phone')->assertJsonPath('conflicts', []);
 
@@ -79,15 +95,27 @@ final class TwoDevicesTest extends TestCase
         self::assertSame(['tight', 12], [$now['task']['lie'], (int) $now['task']['carry_m']]);
         self::assertNotNull($now['closed_at'], 'a stale device does not open it again');
 
-        $put(['lie' => 'light_rough'] + $known['task'], null, 2, 'phone')->assertJsonPath('conflicts', [['key' => 'lie', 'theirs' => 'tight', 'yours' => 'light_rough']]);
-        self::assertStringContainsString('tight', json_encode($this->getJson("/api/lessons/{$this->lesson}/history")->json(), JSON_THROW_ON_ERROR), 'the other one is in the history');
+        $put(['lie' => 'light_rough'] + $known['task'], null, 2, 'phone')->assertJsonPath('conflicts', [
+            ['key' => 'lie', 'theirs' => 'tight', 'yours' => 'light_rough'],
+        ]);
+        self::assertStringContainsString(
+            'tight',
+            json_encode($this->getJson("/api/lessons/{$this->lesson}/history")->json(), JSON_THROW_ON_ERROR),
+            'the other one is in the history',
+        );
     }
 
     public function test_what_waits_for_a_deleted_lesson_is_answered_in_words_and_can_go_once_it_is_put_back(): void
     {
         $this->deleteJson("/api/lessons/{$this->lesson}")->assertNoContent();
         $student = $this->student('Bea')->id;
-        $this->putLesson($this->lesson, ['student_id' => $student])->assertStatus(410)->assertJsonPath('message', 'This lesson was deleted, perhaps on another device. It can be put back from the bin for 30 days; then what waits here can be sent.');
+        $this->putLesson($this->lesson, ['student_id' => $student])
+            ->assertStatus(410)
+            ->assertJsonPath(
+                'message',
+                'This lesson was deleted, perhaps on another device. It can be put back from the bin for 30 days; then what waits '
+                    .'here can be sent.',
+            );
         $this->ball(self::id(), 'thin', 1)->assertStatus(404);
 
         $this->postJson("/api/bin/lessons/{$this->lesson}")->assertNoContent();
@@ -98,7 +126,11 @@ final class TwoDevicesTest extends TestCase
 
     public function test_what_one_coach_entered_is_not_taken_under_anothers_session_and_waits(): void
     {
-        $entry = ['seen' => ['strike' => 'thin'], 'hit_at' => '2026-11-24T10:00:00Z', 'from' => ['device' => 'tablet', 'number' => 1, 'coach' => $this->coach()->email]];
+        $entry = [
+            'seen' => ['strike' => 'thin'],
+            'hit_at' => '2026-11-24T10:00:00Z',
+            'from' => ['device' => 'tablet', 'number' => 1, 'coach' => $this->coach()->email],
+        ];
         $path = "/api/lessons/{$this->lesson}/sets/{$this->set}/balls/".self::id();
         $this->actingAs($this->coach('Idris'))->putJson($path, $entry)->assertStatus(401);
         $this->actingAs($this->coach())->putJson($path, $entry)->assertOk();
@@ -108,13 +140,19 @@ final class TwoDevicesTest extends TestCase
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function ball(string $id, string $strike, int $number, string $device = 'tablet'): TestResponse
     {
-        return $this->putJson("/api/lessons/{$this->lesson}/sets/{$this->set}/balls/{$id}", ['seen' => ['strike' => $strike], 'hit_at' => '2026-11-24T10:00:00Z', 'from' => ['device' => $device, 'number' => $number]]);
+        return $this->putJson("/api/lessons/{$this->lesson}/sets/{$this->set}/balls/{$id}", [
+            'seen' => ['strike' => $strike],
+            'hit_at' => '2026-11-24T10:00:00Z',
+            'from' => ['device' => $device, 'number' => $number],
+        ]);
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function remove(string $id, int $number, string $device = 'tablet'): TestResponse
     {
-        return $this->deleteJson("/api/lessons/{$this->lesson}/sets/{$this->set}/balls/{$id}", ['from' => ['device' => $device, 'number' => $number]]);
+        return $this->deleteJson("/api/lessons/{$this->lesson}/sets/{$this->set}/balls/{$id}", [
+            'from' => ['device' => $device, 'number' => $number],
+        ]);
     }
 
     /** @return list<string> */

@@ -21,8 +21,18 @@ trait CoachRoutes
         $ids = $this->ids();
         $found = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
-            if (str_starts_with($route->uri(), 'api/') && \in_array('auth:sanctum', $route->gatherMiddleware(), true) && $route->uri() !== 'api/sign-out') {
-                $address = '/'.preg_replace_callback('/{(\w+)}/', static fn(array $part): string => (string) ($ids[$part[1]] ?? self::fail("no id for {$part[1]}")), $route->uri());
+            if (
+                str_starts_with($route->uri(), 'api/')
+                && \in_array('auth:sanctum', $route->gatherMiddleware(), true)
+                && $route->uri() !== 'api/sign-out'
+            ) {
+                $address
+                    = '/'
+                    .preg_replace_callback(
+                        '/{(\w+)}/',
+                        static fn(array $part): string => (string) ($ids[$part[1]] ?? self::fail("no id for {$part[1]}")),
+                        $route->uri(),
+                    );
                 $found[] = [$route->methods()[0], $address, $route];
             }
         }
@@ -36,16 +46,51 @@ trait CoachRoutes
         $bea = $this->student('Bea');
         $lesson = $bea->lessons()->has('prescription')->firstOrFail();
         $set = $lesson->sets()->firstOrFail();
-        $import = SheetImport::query()->firstOrCreate(['student_id' => $bea->id], ['name' => 'a.csv', 'hash' => str_repeat('0', 64), 'total' => 2, 'state' => SheetImport::DONE]);
-        $preset = SheetPreset::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['name' => 'Range', 'mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike', 'unit' => null, 'flipped' => false, 'words' => new \stdClass]], 'time' => null, 'only' => null]]);
-        $drill = OwnDrill::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['name' => 'Gate', 'content' => ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []]]);
-        $card = OwnCard::query()->firstOrCreate(['coach_id' => $bea->coach_id], ['shot' => 'chip', 'content' => ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => []]]);
+        $import = SheetImport::query()->firstOrCreate(
+            ['student_id' => $bea->id],
+            ['name' => 'a.csv', 'hash' => str_repeat('0', 64), 'total' => 2, 'state' => SheetImport::DONE],
+        );
+        $preset = SheetPreset::query()->firstOrCreate(
+            ['coach_id' => $bea->coach_id],
+            [
+                'name' => 'Range',
+                'mapping' => [
+                    'columns' => [['header' => 'Hit', 'key' => 'strike', 'unit' => null, 'flipped' => false, 'words' => new \stdClass]],
+                    'time' => null,
+                    'only' => null,
+                ],
+            ],
+        );
+        $drill = OwnDrill::query()->firstOrCreate(
+            ['coach_id' => $bea->coach_id],
+            ['name' => 'Gate', 'content' => ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []]],
+        );
+        $card = OwnCard::query()->firstOrCreate(
+            ['coach_id' => $bea->coach_id],
+            ['shot' => 'chip', 'content' => ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => []]],
+        );
         $link = $bea->links()->first() ?? $bea->links()->create(['token_hash' => str_repeat('0', 64), 'expires_at' => now()->addDay()]);
 
         return [
-            'student' => $bea->id, 'studentId' => $bea->id, 'lesson' => $lesson->id, 'lessonId' => $lesson->id, 'set' => $set->id, 'setId' => $set->id,
-            'ballId' => $set->balls()->firstOrFail()->id, 'link' => $link->id, 'session' => $bea->plan?->sessions()->firstOrFail()->id ?? '', 'resultId' => $bea->results()->firstOrFail()->id,
-            'batch' => 'f3b1c0de-0000-4000-8000-000000000000', 'import' => $import->id, 'preset' => $preset->id, 'drill' => $drill->id, 'drillId' => $drill->id, 'card' => $card->id, 'cardId' => $card->id, 'cause' => 'scoop', 'id' => self::id(),
+            'student' => $bea->id,
+            'studentId' => $bea->id,
+            'lesson' => $lesson->id,
+            'lessonId' => $lesson->id,
+            'set' => $set->id,
+            'setId' => $set->id,
+            'ballId' => $set->balls()->firstOrFail()->id,
+            'link' => $link->id,
+            'session' => $bea->plan?->sessions()->firstOrFail()->id ?? '',
+            'resultId' => $bea->results()->firstOrFail()->id,
+            'batch' => 'f3b1c0de-0000-4000-8000-000000000000',
+            'import' => $import->id,
+            'preset' => $preset->id,
+            'drill' => $drill->id,
+            'drillId' => $drill->id,
+            'card' => $card->id,
+            'cardId' => $card->id,
+            'cause' => 'scoop',
+            'id' => self::id(),
         ];
     }
 
@@ -56,18 +101,46 @@ trait CoachRoutes
 
         return match (true) {
             str_ends_with($route->uri(), 'sheets') => ['sheet' => UploadedFile::fake()->createWithContent('a.csv', "Hit\nclean\n")],
-            str_contains($route->uri(), 'sheets/') => ['mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']]], 'task' => self::CHIP, 'purpose' => 'retest', 'day' => '2026-11-20'],
+            str_contains($route->uri(), 'sheets/') => [
+                'mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']]],
+                'task' => self::CHIP,
+                'purpose' => 'retest',
+                'day' => '2026-11-20',
+            ],
             str_ends_with($route->uri(), 'plan') => ['days' => [2 => 20], 'grounds' => ['grass'], 'weeks' => 2, 'from' => '2026-11-25'],
             str_ends_with($route->uri(), 'sessions/{session}') => ['day' => '2026-12-01'],
-            str_ends_with($route->uri(), 'results/{resultId}') => ['drill' => 'brush_line', 'goal' => [], 'attempts' => [true], 'done_at' => '2026-11-25T10:00:00Z'],
+            str_ends_with($route->uri(), 'results/{resultId}') => [
+                'drill' => 'brush_line',
+                'goal' => [],
+                'attempts' => [true],
+                'done_at' => '2026-11-25T10:00:00Z',
+            ],
             str_ends_with($route->uri(), 'links') => ['days' => 7],
-            str_ends_with($route->uri(), 'prescription') => ['set_id' => $this->ids()['set'], 'cause' => 'scoop', 'feel' => 'x', 'drills' => [], 'goals' => [], 'sentence' => ''],
+            str_ends_with($route->uri(), 'prescription') => [
+                'set_id' => $this->ids()['set'],
+                'cause' => 'scoop',
+                'feel' => 'x',
+                'drills' => [],
+                'goals' => [],
+                'sentence' => '',
+            ],
             str_contains($route->uri(), 'balls/') => ['seen' => ['strike' => 'heavy'], 'hit_at' => '2026-11-25T10:00:00Z'],
-            str_contains($route->uri(), 'own/cards') => ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => []],
+            str_contains($route->uri(), 'own/cards') => [
+                'name' => 'Mine',
+                'shot' => 'chip',
+                'figures' => [],
+                'feel' => 'x',
+                'drills' => [],
+            ],
             str_contains($route->uri(), 'own/drills') => ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []],
             str_ends_with($route->uri(), 'try') => ['setup' => ['shaft_lean_deg' => 2], 'task' => []],
             str_contains($route->uri(), 'sets/') => ['purpose' => 'before', 'setup' => ['shaft_lean_deg' => 1], 'motion' => []],
-            str_contains($route->uri(), 'lessons/') => ['student_id' => $bea, 'task' => self::CHIP, 'began_at' => '2026-11-25T10:00:00Z', 'closed_at' => null],
+            str_contains($route->uri(), 'lessons/') => [
+                'student_id' => $bea,
+                'task' => self::CHIP,
+                'began_at' => '2026-11-25T10:00:00Z',
+                'closed_at' => null,
+            ],
             default => ['name' => 'Bea', 'handed' => 'left', 'about' => '', 'limits' => []],
         };
     }

@@ -47,7 +47,10 @@ final class Contract
         $code = $answer->getStatusCode();
         $told = $this->paths[$path][$method]['responses'] ?? Assert::fail("The contract does not know {$method} {$path}.");
         $status = isset($told[(string) $code]) ? (string) $code : 'default';
-        Assert::assertTrue($status !== 'default' || $code >= 400, "{$method} {$path} answers {$code}, of which the contract knows nothing.");
+        Assert::assertTrue(
+            $status !== 'default' || $code >= 400,
+            "{$method} {$path} answers {$code}, of which the contract knows nothing.",
+        );
         $types = $told[$status]['content'] ?? [];
         $type = explode(';', (string) $answer->headers->get('Content-Type'))[0];
         if ($types === []) {
@@ -56,16 +59,34 @@ final class Contract
             Assert::assertSame(self::JSON, $type, "{$method} {$path}");
             $this->fits((string) $answer->getContent(), $path, $method, $status);
         } else {
-            Assert::assertTrue(isset($types[$type]) || $type === 'text/html', "{$method} {$path} answers {$type}, the contract says ".implode(', ', array_keys($types)).'.');
+            Assert::assertTrue(
+                isset($types[$type]) || $type === 'text/html',
+                "{$method} {$path} answers {$type}, the contract says ".implode(', ', array_keys($types)).'.',
+            );
         }
     }
 
     private function fits(string $json, string $path, string $method, string $status): void
     {
-        $escaped = array_map(static fn(string $part): string => str_replace(['~', '/'], ['~0', '~1'], $part), ['paths', $path, $method, 'responses', $status, 'content', self::JSON, 'schema']);
+        $escaped = array_map(static fn(string $part): string => str_replace(['~', '/'], ['~0', '~1'], $part), [
+            'paths',
+            $path,
+            $method,
+            'responses',
+            $status,
+            'content',
+            self::JSON,
+            'schema',
+        ]);
         $schema = self::URI.'#/'.implode('/', array_map(rawurlencode(...), $escaped));
         $result = $this->validator->validate(json_decode($json), json_decode((string) json_encode(['$ref' => $schema])));
         $error = $result->error();
-        Assert::assertTrue($error === null, $error === null ? '' : "{$method} {$path} ({$status}) breaks the contract: ".json_encode((new ErrorFormatter)->format($error), JSON_UNESCAPED_SLASHES));
+        Assert::assertTrue(
+            $error === null,
+            $error === null
+                ? ''
+                : "{$method} {$path} ({$status}) breaks the contract: "
+                    .json_encode((new ErrorFormatter)->format($error), JSON_UNESCAPED_SLASHES),
+        );
     }
 }

@@ -17,7 +17,10 @@ final class OwnEntries
         $coach = $request->input('from.coach');
 
         return \is_string($coach) && $coach !== $request->user()?->email
-            ? new JsonResponse(['message' => 'This was entered by another coach. It stays on this device and goes out when that coach signs in again.'], 401)
+            ? new JsonResponse(
+                ['message' => 'This was entered by another coach. It stays on this device and goes out when that coach signs in again.'],
+                401,
+            )
             : $next($request);
     }
 }

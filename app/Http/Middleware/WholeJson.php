@@ -17,7 +17,10 @@ final class WholeJson
         if ($request->isJson() && $request->getContent() !== '') {
             json_decode($request->getContent());
             if (json_last_error() !== JSON_ERROR_NONE) {
-                return new JsonResponse(['message' => 'The body is no whole JSON: '.lcfirst(json_last_error_msg()).'. Nothing was changed.'], 400);
+                return new JsonResponse(
+                    ['message' => 'The body is no whole JSON: '.lcfirst(json_last_error_msg()).'. Nothing was changed.'],
+                    400,
+                );
             }
         }
 

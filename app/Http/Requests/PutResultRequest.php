@@ -38,10 +38,16 @@ final class PutResultRequest extends FormRequest
         ];
     }
 
-    /** @return array{drill: string, goal: array<array-key, mixed>, attempts: list<mixed>, done_at: string, session?: string|null, confidence?: int|null, note?: string|null} */
+    /**
+     * @return array{drill: string, goal: array<array-key, mixed>, attempts: list<mixed>, done_at: string, session?: string|null,
+     *     confidence?: int|null, note?: string|null}
+     */
     public function run(): array
     {
-        /** @var array{drill: string, goal: array<array-key, mixed>, attempts: list<mixed>, done_at: string, session?: string|null, confidence?: int|null, note?: string|null} $run */
+        /**
+         * @var array{drill: string, goal: array<array-key, mixed>, attempts: list<mixed>, done_at: string, session?: string|null,
+         *     confidence?: int|null, note?: string|null} $run
+         */
         $run = $this->validated() + ['goal' => [], 'attempts' => []];
         $run['goal'] = $this->array('goal');
         $run['attempts'] = array_values($this->array('attempts'));

@@ -97,29 +97,57 @@ final class CatalogueResource extends ApiResource
         $first = CaseWriter::task(Task::first());
 
         return [
-            'shots' => array_map(static fn(Shot $shot): array => [
-                'id' => $shot->value,
-                'sand' => $shot->inSand(),
-                'usual_lie' => $shot->usualLie()->value,
-                'lies' => array_map(static fn(Lie $lie): array => ['id' => $lie->value, 'label' => $lie->label()], $shot->lies()),
-                'strikes' => array_map(static fn(Strike $strike): array => ['id' => $strike->value, 'good' => $strike->isGood()], $shot->strikes()),
-            ], Shot::cases()),
-            'observables' => array_values(array_map(static fn(Observable $one): array => [
-                'id' => $one->value, 'group' => $one->group()->value, ...self::field($one->field(), $one->isForSandOnly()), 'usual' => $one->usual(),
-            ], Observable::cases())),
+            'shots' => array_map(
+                static fn(Shot $shot): array => [
+                    'id' => $shot->value,
+                    'sand' => $shot->inSand(),
+                    'usual_lie' => $shot->usualLie()->value,
+                    'lies' => array_map(static fn(Lie $lie): array => ['id' => $lie->value, 'label' => $lie->label()], $shot->lies()),
+                    'strikes' => array_map(
+                        static fn(Strike $strike): array => ['id' => $strike->value, 'good' => $strike->isGood()],
+                        $shot->strikes(),
+                    ),
+                ],
+                Shot::cases(),
+            ),
+            'observables' => array_values(
+                array_map(
+                    static fn(Observable $one): array => [
+                        'id' => $one->value,
+                        'group' => $one->group()->value,
+                        ...self::field($one->field(), $one->isForSandOnly()),
+                        'usual' => $one->usual(),
+                    ],
+                    Observable::cases(),
+                ),
+            ),
             'task' => self::fields(Task::fields(), Task::SAND_ONLY),
             'club' => self::fields(Task::clubFields(), []),
             'ball' => self::fields(Ball::fields(), Ball::SAND_ONLY),
-            'schools' => array_map(static fn(School $school): array => ['id' => $school->value, 'name' => $school->label(), 'idea' => $school->idea()], School::cases()),
+            'schools' => array_map(
+                static fn(School $school): array => ['id' => $school->value, 'name' => $school->label(), 'idea' => $school->idea()],
+                School::cases(),
+            ),
             'limits' => array_map(static fn(Limit $limit): array => ['id' => $limit->value, 'name' => $limit->label()], Limit::cases()),
-            'causes' => array_map(static fn(Cause $cause): array => ['id' => $cause->id, 'name' => $cause->name], CauseLibrary::standard()->all()),
+            'causes' => array_map(
+                static fn(Cause $cause): array => ['id' => $cause->id, 'name' => $cause->name],
+                CauseLibrary::standard()->all(),
+            ),
             'purposes' => array_map(static fn(Purpose $one): array => ['id' => $one->value, 'title' => $one->title()], Purpose::cases()),
             'scoring' => array_column(Scoring::cases(), 'value'),
             'grounds' => PracticeResources::GROUNDS,
             'usual_plan' => WeeklyPlan::USUAL,
-            'clubs' => array_map(static fn(Club $club): array => ['loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg], Club::usual()),
+            'clubs' => array_map(
+                static fn(Club $club): array => ['loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg],
+                Club::usual(),
+            ),
             'first_task' => $first,
-            'most' => ['drills' => Prescription::MOST_DRILLS, 'sure' => BallSet::MOST_SURE, 'text' => PutPrescriptionRequest::LONGEST_TEXT, 'reports' => MakeReportsRequest::MOST],
+            'most' => [
+                'drills' => Prescription::MOST_DRILLS,
+                'sure' => BallSet::MOST_SURE,
+                'text' => PutPrescriptionRequest::LONGEST_TEXT,
+                'reports' => MakeReportsRequest::MOST,
+            ],
         ];
     }
 
@@ -147,7 +175,10 @@ final class CatalogueResource extends ApiResource
             'unit' => $field->unit,
             'min' => $field->min,
             'max' => $field->max,
-            'answers' => array_map(static fn(Answer $answer): array => ['label' => $answer->label, 'value' => $answer->value], $field->answers),
+            'answers' => array_map(
+                static fn(Answer $answer): array => ['label' => $answer->label, 'value' => $answer->value],
+                $field->answers,
+            ),
             'sand_only' => $sandOnly,
         ];
     }

@@ -31,6 +31,9 @@ final class LessonResource extends ApiResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return [...PastLessonResource::make($this->resource)->toArray($request), 'sets' => BallSetResource::collection($this->resource->sets)];
+        return [
+            ...PastLessonResource::make($this->resource)->toArray($request),
+            'sets' => BallSetResource::collection($this->resource->sets),
+        ];
     }
 }

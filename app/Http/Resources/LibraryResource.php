@@ -79,7 +79,10 @@ final class LibraryResource extends ApiResource
         $words = $this->resource;
 
         return [
-            'causes' => array_map(static fn(Cause $cause): array => $words->allTold(self::cause($cause, $words)), CauseLibrary::standard()->all()),
+            'causes' => array_map(
+                static fn(Cause $cause): array => $words->allTold(self::cause($cause, $words)),
+                CauseLibrary::standard()->all(),
+            ),
             'drills' => array_map(static fn(Drill $drill): array => $words->allTold(self::drill($drill)), DrillLibrary::standard()->all()),
             'schools' => array_map(static fn(School $school): array => self::school($school, $words), School::cases()),
             'cautions' => Cautions::GENERAL,
@@ -110,7 +113,10 @@ final class LibraryResource extends ApiResource
     /** @return array<string, mixed> */
     private static function drill(Drill $drill): array
     {
-        $serves = array_filter(CauseLibrary::standard()->all(), static fn(Cause $cause): bool => \in_array($drill->id, $cause->cure->drills, true));
+        $serves = array_filter(
+            CauseLibrary::standard()->all(),
+            static fn(Cause $cause): bool => \in_array($drill->id, $cause->cure->drills, true),
+        );
 
         return [
             'id' => $drill->id,

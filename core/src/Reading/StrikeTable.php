@@ -56,7 +56,10 @@ final class StrikeTable
     /** @var array{float, float}|null */
     private ?array $markDepths = null;
 
-    public function __construct(private readonly Impact $impact, private readonly float $radiusMm) {}
+    public function __construct(
+        private readonly Impact $impact,
+        private readonly float $radiusMm,
+    ) {}
 
     /** The kind of a strike word, or of an outcome of the model: they share their words. */
     public static function kind(string $word): int

@@ -32,8 +32,11 @@ final readonly class Slice
     /** The part of q that does not depend on L. */
     private float $edgeBaseMm;
 
-    public function __construct(private Impact $impact, float $radiusMm, float $depthMm)
-    {
+    public function __construct(
+        private Impact $impact,
+        float $radiusMm,
+        float $depthMm,
+    ) {
         $c = $impact->calibration;
         $ground = $impact->ground;
         $this->arc = new Arc($radiusMm, 0.0, $depthMm);

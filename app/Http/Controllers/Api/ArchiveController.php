@@ -28,7 +28,9 @@ final class ArchiveController
         $path = (string) tempnam(sys_get_temp_dir(), 'archive');
         $archive->write($coach, $path);
 
-        return response()->download($path, 'low-point-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()
+            ->download($path, 'low-point-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])
+            ->deleteFileAfterSend();
     }
 
     /** Reads an archive back into an empty account, beside the web server. */

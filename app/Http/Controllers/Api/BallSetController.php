@@ -26,13 +26,20 @@ final class BallSetController
      * an absent key leaves it, so that two devices on one lesson do not wipe out each other's entries.
      */
     #[Endpoint(SetReadingResource::class)]
-    public function put(PutBallSetRequest $request, Lesson $lesson, string $setId, SetReading $reading, BallsWanted $wanted): SetReadingResource
-    {
+    public function put(
+        PutBallSetRequest $request,
+        Lesson $lesson,
+        string $setId,
+        SetReading $reading,
+        BallsWanted $wanted,
+    ): SetReadingResource {
         Gate::authorize('view', $lesson);
         // Read, merged and stored under a lock: two devices at once keep what either saw.
         $set = DB::transaction(static function () use ($request, $lesson, $setId): BallSet {
             Lesson::query()->lockForUpdate()->find($lesson->id);
-            $set = BallSet::query()->find($setId) ?? (new BallSet(['id' => $setId, 'setup' => [], 'motion' => []]))->lesson()->associate($lesson);
+            $set
+                = BallSet::query()->find($setId)
+                ?? (new BallSet(['id' => $setId, 'setup' => [], 'motion' => []]))->lesson()->associate($lesson);
             abort_if($set->lesson_id !== $lesson->id, 403);
             $seen = CaseReader::observations(
                 self::merged($set->setup, (array) $request->input('setup')),
@@ -51,7 +58,11 @@ final class BallSetController
             return $set;
         }, self::ATTEMPTS);
 
-        return new SetReadingResource(['set_id' => $set->id, 'balls_wanted' => $wanted->of($lesson, $set), 'reading' => $reading->of($lesson, $set)]);
+        return new SetReadingResource([
+            'set_id' => $set->id,
+            'balls_wanted' => $wanted->of($lesson, $set),
+            'reading' => $reading->of($lesson, $set),
+        ]);
     }
 
     /**

@@ -26,7 +26,12 @@ final class HistoryController
         $ball = Ball::withTrashed()->where('ball_set_id', $set->id)->findOrFail($ballId);
 
         return RevisionResource::collection(
-            Revision::query()->where('subject_type', $ball->getTable())->where('subject_id', $ball->id)->orderBy('id')->with('coach')->get(),
+            Revision::query()
+                ->where('subject_type', $ball->getTable())
+                ->where('subject_id', $ball->id)
+                ->orderBy('id')
+                ->with('coach')
+                ->get(),
         );
     }
 

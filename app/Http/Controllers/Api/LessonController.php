@@ -37,8 +37,12 @@ final class LessonController
         return new LessonPageResource([
             'lesson' => new LessonResource($lesson),
             'student' => new StudentResource($lesson->student->loadCount('lessons')),
-            'readings' => (object) $lesson->sets->mapWithKeys(static fn(BallSet $set): array => [$set->id => $reading->of($lesson, $set)])->all(),
-            'balls_wanted' => (object) $lesson->sets->mapWithKeys(static fn(BallSet $set): array => [$set->id => $wanted->of($lesson, $set)])->all(),
+            'readings' => (object) $lesson->sets
+                ->mapWithKeys(static fn(BallSet $set): array => [$set->id => $reading->of($lesson, $set)])
+                ->all(),
+            'balls_wanted' => (object) $lesson->sets
+                ->mapWithKeys(static fn(BallSet $set): array => [$set->id => $wanted->of($lesson, $set)])
+                ->all(),
         ]);
     }
 
@@ -51,9 +55,15 @@ final class LessonController
         $wanted = CaseWriter::task(CaseReader::task($request->input('task')));
 
         return DB::transaction(function () use ($request, $lessonId, $student, $wanted, $reading): StoredLessonResource {
-            $lesson = Lesson::withTrashed()->lockForUpdate()->find($lessonId) ?? new Lesson(['id' => $lessonId, 'student_id' => $student->id]);
+            $lesson
+                = Lesson::withTrashed()->lockForUpdate()->find($lessonId) ?? new Lesson(['id' => $lessonId, 'student_id' => $student->id]);
             abort_if($lesson->student_id !== $student->id, 403);
-            abort_if($lesson->trashed(), 410, 'This lesson was deleted, perhaps on another device. It can be put back from the bin for 30 days; then what waits here can be sent.');
+            abort_if(
+                $lesson->trashed(),
+                410,
+                'This lesson was deleted, perhaps on another device. It can be put back from the bin for 30 days; then what waits '
+                    .'here can be sent.',
+            );
             $conflicts = [];
             if ($lesson->hears($request)) {
                 $conflicts = $this->change($lesson, $request, $wanted);
@@ -67,7 +77,11 @@ final class LessonController
                 KeepStanding::dispatch($student->id)->afterCommit();
             }
 
-            return new StoredLessonResource(['readings' => (object) $readings, 'lesson' => new LessonResource($lesson->load('prescription')), 'conflicts' => $conflicts]);
+            return new StoredLessonResource([
+                'readings' => (object) $readings,
+                'lesson' => new LessonResource($lesson->load('prescription')),
+                'conflicts' => $conflicts,
+            ]);
         }, self::ATTEMPTS);
     }
 
@@ -75,20 +89,31 @@ final class LessonController
      * Only what this device has changed since it last knew the lesson ("base"); what another device did meanwhile stays.
      *
      * @param  array<string, mixed>  $wanted
-     * @return list<array{key: string, theirs: mixed, yours: mixed}> what both have changed: the later one holds, the other is in the history
+     * @return list<array{key: string, theirs: mixed, yours: mixed}> what both have changed: the later one holds, the other is in the
+     *     history
      */
     private function change(Lesson $lesson, PutLessonRequest $request, array $wanted): array
     {
         $at = static fn(?string $time): ?string => $time === null || $time === '' ? null : Carbon::parse($time)->utc()->toIso8601String();
-        $now = ['began_at' => $at($request->string('began_at')->value()), 'closed_at' => $at($request->string('closed_at')->value())] + $wanted;
+        $now
+            = ['began_at' => $at($request->string('began_at')->value()), 'closed_at' => $at($request->string('closed_at')->value())]
+            + $wanted;
         $base = $request->input('base');
         if (! $lesson->exists || ! \is_array($base) || ! \is_array($base['task'] ?? null)) {
-            [$lesson->task, $lesson->began_at, $lesson->closed_at] = [$wanted, Carbon::parse((string) $now['began_at'])->utc(), $now['closed_at'] === null ? null : Carbon::parse($now['closed_at'])->utc()];
+            [$lesson->task, $lesson->began_at, $lesson->closed_at] = [
+                $wanted,
+                Carbon::parse((string) $now['began_at'])->utc(),
+                $now['closed_at'] === null ? null : Carbon::parse($now['closed_at'])->utc(),
+            ];
 
             return [];
         }
-        $was = ['began_at' => $at($base['began_at'] ?? null), 'closed_at' => $at($base['closed_at'] ?? null)] + CaseWriter::task(CaseReader::task($base['task']));
-        $stored = ['began_at' => $lesson->began_at->utc()->toIso8601String(), 'closed_at' => $lesson->closed_at?->utc()->toIso8601String()] + $lesson->task;
+        $was
+            = ['began_at' => $at($base['began_at'] ?? null), 'closed_at' => $at($base['closed_at'] ?? null)]
+            + CaseWriter::task(CaseReader::task($base['task']));
+        $stored
+            = ['began_at' => $lesson->began_at->utc()->toIso8601String(), 'closed_at' => $lesson->closed_at?->utc()->toIso8601String()]
+            + $lesson->task;
         $conflicts = [];
         foreach (array_keys($now + $was + $stored) as $key) {
             [$mine, $before, $theirs] = [$now[$key] ?? null, $was[$key] ?? null, $stored[$key] ?? null];

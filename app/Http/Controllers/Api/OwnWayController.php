@@ -96,7 +96,10 @@ final readonly class OwnWayController
         $task = new Task(Shot::Chip, Lie::Fairway, new Club(56, 10));
         $sheet = DrillHandout::for($drill, SetupCard::of(School::followedIn($task), $task), null, new Words($coach->units));
 
-        return new DrillPreviewResource(['drill' => $sheet->toArray(), 'svg' => DrillSvg::of($sheet->picture->shapes, false, $coach->units)]);
+        return new DrillPreviewResource([
+            'drill' => $sheet->toArray(),
+            'svg' => DrillSvg::of($sheet->picture->shapes, false, $coach->units),
+        ]);
     }
 
     /** Takes a drill away; where it was handed out it stays. */

@@ -49,8 +49,12 @@ final class PracticeController
 
     /** Moves a visit to another day. */
     #[Endpoint(MovedSessionResource::class)]
-    public function moveSession(MoveSessionRequest $request, Student $student, PlanSession $session, Planning $planning): MovedSessionResource
-    {
+    public function moveSession(
+        MoveSessionRequest $request,
+        Student $student,
+        PlanSession $session,
+        Planning $planning,
+    ): MovedSessionResource {
         Gate::authorize('view', $student);
         abort_if($session->plan->student_id !== $student->id, 404);
         $planning->move($session, Carbon::parse($request->string('day')->value()));
@@ -81,6 +85,9 @@ final class PracticeController
         $plan = $student->plan;
         abort_if($plan === null, 404);
 
-        return new Response(Calendar::of($plan), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="practice.ics"']);
+        return new Response(Calendar::of($plan), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="practice.ics"',
+        ]);
     }
 }

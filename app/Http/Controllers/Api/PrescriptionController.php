@@ -33,7 +33,11 @@ final class PrescriptionController
     {
         Gate::authorize('view', $lesson);
 
-        return new DrillsResource(['drills' => array_values(array_map(static fn(DrillHandout $sheet): array => $sheet->toArray(), $prescribing->sheets($lesson, $set)))]);
+        return new DrillsResource([
+            'drills' => array_values(
+                array_map(static fn(DrillHandout $sheet): array => $sheet->toArray(), $prescribing->sheets($lesson, $set)),
+            ),
+        ]);
     }
 
     /** Hands out a prescription: the cause, one feel and at most two drills. It replaces an earlier one of this lesson. */
@@ -48,7 +52,16 @@ final class PrescriptionController
         $figures = $request->input('figures');
         /** @var array<string, array<array-key, mixed>> $goals */
         $goals = $request->array('goals');
-        $given = $prescribing->give($lesson, $set, $request->string('cause')->value(), $request->string('feel')->value(), $drills, $figures, $goals, $request->string('sentence')->value());
+        $given = $prescribing->give(
+            $lesson,
+            $set,
+            $request->string('cause')->value(),
+            $request->string('feel')->value(),
+            $drills,
+            $figures,
+            $goals,
+            $request->string('sentence')->value(),
+        );
         KeepStanding::dispatch($lesson->student_id);
 
         return new PrescriptionResource($given);

@@ -19,7 +19,14 @@ final class ProgressController
     private const MOST_DRAWN = 600;
 
     /** All of it, or the lessons of one shot and one lie. */
-    #[Endpoint(ProgressResource::class, query: ['shot' => 'Only lessons of this shot.', 'lie' => 'Only lessons from this lie.', 'drawn' => 'How many lessons to tell in full.'])]
+    #[Endpoint(
+        ProgressResource::class,
+        query: [
+            'shot' => 'Only lessons of this shot.',
+            'lie' => 'Only lessons from this lie.',
+            'drawn' => 'How many lessons to tell in full.',
+        ],
+    ),]
     public function __invoke(Request $request, Student $student, StudentProgress $progress): ProgressResource
     {
         Gate::authorize('view', $student);
@@ -27,6 +34,8 @@ final class ProgressController
         $only = $request->validate(['shot' => ['nullable', Rule::enum(Shot::class)], 'lie' => ['nullable', Rule::enum(Lie::class)]]);
         $request->validate(['drawn' => ['nullable', 'integer', 'min:1']]);
 
-        return new ProgressResource($progress->of($student, $only, min(self::MOST_DRAWN, $request->integer('drawn', StudentProgress::DRAWN))));
+        return new ProgressResource(
+            $progress->of($student, $only, min(self::MOST_DRAWN, $request->integer('drawn', StudentProgress::DRAWN))),
+        );
     }
 }

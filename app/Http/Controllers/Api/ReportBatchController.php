@@ -31,7 +31,10 @@ final class ReportBatchController
             Gate::authorize('view', Lesson::query()->findOrFail($id));
         }
         $paper = $request->string('paper')->value();
-        $batch = Bus::batch(array_map(static fn(string $id): MakeReport => new MakeReport($id, $paper), $ids))->name("reports {$coach->id}")->allowFailures()->dispatch();
+        $batch = Bus::batch(array_map(static fn(string $id): MakeReport => new MakeReport($id, $paper), $ids))
+            ->name("reports {$coach->id}")
+            ->allowFailures()
+            ->dispatch();
 
         return (new ReportBatchResource($batch))->response()->setStatusCode(202);
     }
@@ -50,7 +53,11 @@ final class ReportBatchController
         $batch = $this->mine($batch, $coach);
         abort_unless($batch->finished(), 409, 'The reports are not ready yet.');
 
-        abort_if($folder->isEmpty($batch->id), 410, 'These reports are gone: they are kept for a day, and no longer than the lessons. Make them anew.');
+        abort_if(
+            $folder->isEmpty($batch->id),
+            410,
+            'These reports are gone: they are kept for a day, and no longer than the lessons. Make them anew.',
+        );
 
         return response()->download($folder->zip($batch->id), 'reports.zip')->deleteFileAfterSend();
     }

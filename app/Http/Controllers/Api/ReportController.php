@@ -25,6 +25,9 @@ final class ReportController
             return new Response($report->html($lesson, $paper, alone: true));
         }
 
-        return new Response($report->pdf($lesson, $paper), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="lesson-'.$lesson->began_at->format('Y-m-d').'.pdf"']);
+        return new Response($report->pdf($lesson, $paper), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="lesson-'.$lesson->began_at->format('Y-m-d').'.pdf"',
+        ]);
     }
 }

@@ -31,7 +31,10 @@ final class SessionController
         abort_unless($request->hasSession(), 403);
         // Failures count, for one address from one place and for the place: the right password from elsewhere still gets in.
         $place = 'sign-in '.$request->ip();
-        $tries = [$place.' '.strtolower($request->string('email')->value()) => self::FAILURES_FOR_ONE, $place => self::FAILURES_FROM_A_PLACE];
+        $tries = [
+            $place.' '.strtolower($request->string('email')->value()) => self::FAILURES_FOR_ONE,
+            $place => self::FAILURES_FROM_A_PLACE,
+        ];
         foreach ($tries as $key => $most) {
             if (RateLimiter::tooManyAttempts($key, $most)) {
                 throw new ThrottleRequestsException(headers: ['Retry-After' => RateLimiter::availableIn($key)]);

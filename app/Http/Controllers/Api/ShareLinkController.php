@@ -35,9 +35,14 @@ final class ShareLinkController
         Gate::authorize('view', $student);
         // 43 letters and digits: more than 2^250 of them. Told now and never again.
         $token = Str::random(self::TOKEN_LENGTH);
-        $link = $student->links()->create(['token_hash' => ShareLink::hash($token), 'expires_at' => now()->addDays($request->integer('days'))]);
+        $link = $student
+            ->links()
+            ->create(['token_hash' => ShareLink::hash($token), 'expires_at' => now()->addDays($request->integer('days'))]);
 
-        return (new ShareLinkResource($link))->withPath("/p/{$token}")->response()->setStatusCode(201);
+        return (new ShareLinkResource($link))
+            ->withPath("/p/{$token}")
+            ->response()
+            ->setStatusCode(201);
     }
 
     /** Revokes a link. */

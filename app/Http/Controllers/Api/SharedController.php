@@ -49,10 +49,24 @@ final class SharedController
     public function export(string $token, StudentPractice $practice): Response
     {
         $student = $this->link($token)->student;
-        $all = [...$practice->of($student), 'results' => $student->results()->get()->map(static fn(DrillResult $one): array => [...DrillResultResource::of($one), 'attempts' => $one->attempts, 'goal' => $one->goal])->all()];
+        $all = [
+            ...$practice->of($student),
+            'results' => $student
+                ->results()
+                ->get()
+                ->map(
+                    static fn(DrillResult $one): array => [
+                        ...DrillResultResource::of($one),
+                        'attempts' => $one->attempts,
+                        'goal' => $one->goal,
+                    ],
+                )
+                ->all(),
+        ];
 
         return new Response(json_encode($all, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), 200, [
-            'Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="my-practice.json"',
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="my-practice.json"',
         ]);
     }
 
@@ -63,9 +77,15 @@ final class SharedController
         $link = $this->link($token);
         $erased = $link->student->results()->reorder()->where('logged_by', 'student')->delete();
         AttentionIndex::forget($link->student_id);
-        $link->student->links()->reorder()->update(['revoked_at' => now()]);
+        $link->student
+            ->links()
+            ->reorder()
+            ->update(['revoked_at' => now()]);
 
-        return new ErasedResultsResource(['erased' => $erased, 'message' => "Erased: {$erased} entries. This page is closed now. Ask your coach to erase the lessons as well."]);
+        return new ErasedResultsResource([
+            'erased' => $erased,
+            'message' => "Erased: {$erased} entries. This page is closed now. Ask your coach to erase the lessons as well.",
+        ]);
     }
 
     private function link(string $token): ShareLink

@@ -51,7 +51,12 @@ final class SheetController
         Gate::authorize('view', $student);
 
         return SheetImportResource::collection(
-            SheetImport::query()->where('student_id', $student->id)->where('state', '!=', SheetImport::DRAFT)->latest('id')->limit(self::SHOWN)->get(),
+            SheetImport::query()
+                ->where('student_id', $student->id)
+                ->where('state', '!=', SheetImport::DRAFT)
+                ->latest('id')
+                ->limit(self::SHOWN)
+                ->get(),
         );
     }
 
@@ -66,11 +71,25 @@ final class SheetController
         $file = SheetFile::open($upload->getPathname());
         $survey = $file->survey();
         if ($survey['rows'] < 1 || $survey['rows'] > SheetFile::MOST_ROWS) {
-            throw InvalidInput::one('sheet', "{$survey['rows']} rows", '1 to '.SheetFile::MOST_ROWS.' rows below the names of the columns');
+            throw InvalidInput::one(
+                'sheet',
+                "{$survey['rows']} rows",
+                '1 to '.SheetFile::MOST_ROWS.' rows below the names of the columns',
+            );
         }
         $hash = (string) hash_file('sha256', $upload->getPathname());
-        $before = SheetImport::query()->where('student_id', $student->id)->where('hash', $hash)->where('state', SheetImport::DONE)->latest('id')->first();
-        $import = SheetImport::query()->create(['student_id' => $student->id, 'name' => mb_substr($upload->getClientOriginalName(), 0, 200), 'hash' => $hash, 'total' => $survey['last']]);
+        $before = SheetImport::query()
+            ->where('student_id', $student->id)
+            ->where('hash', $hash)
+            ->where('state', SheetImport::DONE)
+            ->latest('id')
+            ->first();
+        $import = SheetImport::query()->create([
+            'student_id' => $student->id,
+            'name' => mb_substr($upload->getClientOriginalName(), 0, 200),
+            'hash' => $hash,
+            'total' => $survey['last'],
+        ]);
         /** @var Collection<int, SheetPreset> $presets */
         $presets = SheetPreset::query()->where('coach_id', $coach->id)->orderBy('name')->get();
         File::ensureDirectoryExists(\dirname($import->path()));
@@ -78,12 +97,24 @@ final class SheetController
 
         return (new SheetDraftResource([
             'import' => new SheetImportResource($import),
-            'columns' => array_map(static fn(array $column): array => $column + ['foreign' => array_map(static fn(Field $field): array => SheetColumn::foreign($field, $column['words'] ?? []), Ball::fields())], $survey['columns']),
+            'columns' => array_map(
+                static fn(array $column): array => $column + [
+                    'foreign' => array_map(
+                        static fn(Field $field): array => SheetColumn::foreign($field, $column['words'] ?? []),
+                        Ball::fields(),
+                    ),
+                ],
+                $survey['columns'],
+            ),
             'units' => array_map(static fn(Field $field): array => array_column(SheetUnit::for($field), 'value'), Ball::fields()),
             'guess' => SheetGuess::of(array_column($survey['columns'], 'samples', 'header')),
-            'presets' => $presets->map(static fn(SheetPreset $one): array => ['id' => $one->id, 'name' => $one->name, 'mapping' => $one->mapping]),
+            'presets' => $presets->map(
+                static fn(SheetPreset $one): array => ['id' => $one->id, 'name' => $one->name, 'mapping' => $one->mapping],
+            ),
             'read_before' => $before?->created_at->toIso8601String(),
-        ]))->response()->setStatusCode(201);
+        ]))
+            ->response()
+            ->setStatusCode(201);
     }
 
     /** How far a sheet was read. */
@@ -114,11 +145,22 @@ final class SheetController
         $plan = $request->plan($import);
         DB::transaction(static function () use ($request, $import, $coach, $plan): void {
             // Pressed twice, it begins once.
-            $begun = SheetImport::query()->whereKey($import->id)->where('state', SheetImport::DRAFT)->update(['state' => SheetImport::READING]);
+            $begun = SheetImport::query()
+                ->whereKey($import->id)
+                ->where('state', SheetImport::DRAFT)
+                ->update(['state' => SheetImport::READING]);
             abort_if($begun === 0, 409, self::CONFIRMED);
-            $import->update(['mapping' => $plan->mapping->toArray(), 'task' => CaseWriter::task($plan->task), 'purpose' => $request->string('purpose')->value(), 'day' => $request->day()]);
+            $import->update([
+                'mapping' => $plan->mapping->toArray(),
+                'task' => CaseWriter::task($plan->task),
+                'purpose' => $request->string('purpose')->value(),
+                'day' => $request->day(),
+            ]);
             if ($request->filled('remember')) {
-                SheetPreset::query()->updateOrCreate(['coach_id' => $coach->id, 'name' => $request->string('remember')->value()], ['mapping' => $plan->mapping->toArray()]);
+                SheetPreset::query()->updateOrCreate(
+                    ['coach_id' => $coach->id, 'name' => $request->string('remember')->value()],
+                    ['mapping' => $plan->mapping->toArray()],
+                );
             }
         });
         ImportSheet::dispatch($import->id);
@@ -132,7 +174,12 @@ final class SheetController
     {
         Gate::authorize('view', $import);
         $state = $import->rows_done < $import->total ? SheetImport::READING : SheetImport::SUMMING;
-        if (SheetImport::query()->whereKey($import->id)->where('state', SheetImport::STOPPED)->update(['state' => $state]) === 1) {
+        if (
+            SheetImport::query()
+                ->whereKey($import->id)
+                ->where('state', SheetImport::STOPPED)
+                ->update(['state' => $state]) === 1
+        ) {
             ImportSheet::dispatch($import->id);
         }
 
@@ -144,7 +191,11 @@ final class SheetController
     public function destroy(SheetImport $import): JsonResponse
     {
         Gate::authorize('view', $import);
-        abort_if(\in_array($import->state, [SheetImport::READING, SheetImport::SUMMING], true), 409, 'The sheet is being read. Wait until it is done.');
+        abort_if(
+            \in_array($import->state, [SheetImport::READING, SheetImport::SUMMING], true),
+            409,
+            'The sheet is being read. Wait until it is done.',
+        );
         DB::transaction(static function () use ($import): void {
             $import->lessons()->get()->each(static fn(Lesson $lesson): ?bool => $lesson->delete());
             $import->state === SheetImport::DRAFT ? $import->delete() : $import->update(['state' => SheetImport::TAKEN_BACK]);

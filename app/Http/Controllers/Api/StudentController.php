@@ -21,9 +21,7 @@ final class StudentController
     #[Endpoint(StudentResource::class, list: true)]
     public function index(#[CurrentUser] User $coach): AnonymousResourceCollection
     {
-        return StudentResource::collection(
-            $coach->students()->withCount('lessons')->orderBy('name')->get(),
-        );
+        return StudentResource::collection($coach->students()->withCount('lessons')->orderBy('name')->get());
     }
 
     /** A student with the latest lessons. */
@@ -33,7 +31,11 @@ final class StudentController
         Gate::authorize('view', $student);
 
         // The latest are enough to begin from; the whole course is under progress.
-        return new StudentResource($student->loadCount('lessons')->load(['lessons' => static fn($lessons) => $lessons->limit(self::LATEST)->with('prescription', 'sets')]));
+        return new StudentResource(
+            $student
+                ->loadCount('lessons')
+                ->load(['lessons' => static fn($lessons) => $lessons->limit(self::LATEST)->with('prescription', 'sets')]),
+        );
     }
 
     /** Adds or changes the student with this id, made by the device. */

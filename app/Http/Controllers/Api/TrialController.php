@@ -18,8 +18,13 @@ use LowPoint\Core\Reading\ReadingEngine;
 final class TrialController
 {
     #[Endpoint(SetupTrialResource::class)]
-    public function __invoke(TrySetupRequest $request, Lesson $lesson, BallSet $set, SetReading $cases, ReadingEngine $engine): SetupTrialResource
-    {
+    public function __invoke(
+        TrySetupRequest $request,
+        Lesson $lesson,
+        BallSet $set,
+        SetReading $cases,
+        ReadingEngine $engine,
+    ): SetupTrialResource {
         Gate::authorize('view', $lesson);
         $case = $cases->case($lesson, $set);
         $trial = TrialRequest::of($case, $request->array('setup'), $request->array('task'));
