@@ -3,11 +3,13 @@ import { useState } from 'react';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { observableOf, useDrills, useOwnWay } from '../api/queries';
-import type { BallSet, Catalogue, DrillHandout, Lesson, Observable, OwnCard, OwnWay as Own, Units } from '../api/types.gen';
+import type { BallSet, Catalogue, DrillHandout, Lesson, OwnCard, OwnWay as Own, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
-import { numberOr, observed, shownFactor, shownUnit } from '../ui/units';
-import { OwnDrillForm } from './OwnDrillForm';
+import { numberOr, observed, shownFactor } from '../ui/units';
+import { OwnCards } from './OwnCards';
+import { OwnDrills } from './OwnDrills';
+import { OwnFigures, type TypedFigure } from './OwnFigures';
 
 interface OwnBundle {
     figures: { observable: string; to: number; text: string }[];
@@ -37,13 +39,12 @@ export function OwnWay({ lesson, set, catalogue, units, onGive }: Props) {
 
 function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & { own: Own; sheets: DrillHandout[] }) {
     const queries = useQueryClient();
-    const [figures, setFigures] = useState<{ observable: string; typed: string }[]>([]);
+    const [figures, setFigures] = useState<TypedFigure[]>([]);
     const [feel, setFeel] = useState('');
     const [chosen, setChosen] = useState<string[]>([]);
     const [name, setName] = useState('');
-    const [inventing, setInventing] = useState(false);
     const [told, setTold] = useState('');
-    const shown = (what: Observable, value: number) => String(Math.round((value / shownFactor(what.unit, units)) * 10) / 10);
+    const { shot } = lesson.task;
     const stored = figures.flatMap(({ observable, typed }) => {
         const what = observableOf(catalogue, observable);
         const value = numberOr(typed);
@@ -52,11 +53,15 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
             : [{ observable, to: typeof value === 'number' ? value * shownFactor(what.unit, units) : value, what }];
     });
     const again = () => queries.invalidateQueries({ queryKey: ['own'] });
+    const trouble = (error: unknown) => {
+        setTold(error instanceof ApiError ? error.message : String(error));
+    };
     const take = (card: OwnCard) => {
         setFigures(
             card.figures.flatMap((one) => {
                 const what = observableOf(catalogue, one.observable);
-                return what === undefined ? [] : [{ observable: one.observable, typed: shown(what, one.to) }];
+                const shown = what === undefined ? 0 : Math.round((one.to / shownFactor(what.unit, units)) * 10) / 10;
+                return what === undefined ? [] : [{ observable: one.observable, typed: String(shown) }];
             }),
         );
         setFeel(card.feel);
@@ -64,176 +69,42 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
         setName(card.name);
     };
     const keep = () => {
-        const same = own.cards.find((card) => card.name === name.trim() && card.shot === lesson.task.shot);
-        call<OwnCard>('PUT', `own/cards/${same?.id ?? ulid()}`, {
-            name,
-            shot: lesson.task.shot,
-            figures: stored.map(({ observable, to }) => ({ observable, to })),
-            feel,
-            drills: chosen,
-        })
+        const same = own.cards.find((card) => card.name === name.trim() && card.shot === shot);
+        const kept = { name, shot, figures: stored.map(({ observable, to }) => ({ observable, to })), feel, drills: chosen };
+        call<OwnCard>('PUT', `own/cards/${same?.id ?? ulid()}`, kept)
             .then((card) => {
                 setTold(`Kept as “${card.name}”. It is offered the next time.`);
                 return again();
             })
-            .catch((error: unknown) => {
-                setTold(error instanceof ApiError ? error.message : String(error));
-            });
+            .catch(trouble);
     };
-    const forget = (card: OwnCard) => {
-        call('DELETE', `own/cards/${card.id}`)
-            .then(again)
-            .catch((error: unknown) => {
-                setTold(String(error));
-            });
-    };
-    const toggle = (id: string) => {
-        setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id].slice(-own.most.drills));
-    };
-    const cards = own.cards.filter((card) => card.shot === lesson.task.shot);
-    const open = catalogue.observables.filter(
-        (one) => one.group === 'setup' && one.kind === 'number' && !figures.some((figure) => figure.observable === one.id),
-    );
     return (
         <>
-            {cards.length > 0 && (
-                <section aria-label="Your cards" className="mb-4">
-                    <h3 className="text-lg">Your cards for this shot</h3>
-                    <div className="mt-1 flex flex-wrap gap-1.5">
-                        {cards.map((card) => (
-                            <span key={card.id} className="flex">
-                                <Button
-                                    onClick={() => {
-                                        take(card);
-                                    }}
-                                >
-                                    {card.name}
-                                </Button>
-                                <Button
-                                    aria-label={`Forget the card ${card.name}`}
-                                    className="border-l-0"
-                                    onClick={() => {
-                                        forget(card);
-                                    }}
-                                >
-                                    ×
-                                </Button>
-                            </span>
-                        ))}
-                    </div>
-                </section>
-            )}
-            <h3 className="text-lg">Set-up, any figures</h3>
-            <ol className="mb-1 list-decimal space-y-1 pl-5">
-                {figures.map((figure, place) => {
-                    const what = observableOf(catalogue, figure.observable);
-                    const now = set.setup[figure.observable];
-                    return (
-                        what && (
-                            <li key={what.id}>
-                                <label className="inline-flex items-baseline gap-2">
-                                    <span className="w-36">{what.label}</span>
-                                    <input
-                                        aria-label={what.label}
-                                        inputMode="decimal"
-                                        className="min-h-12 w-24 border-[1.5px] border-ink bg-press px-2"
-                                        value={figure.typed}
-                                        onChange={(event) => {
-                                            setFigures(
-                                                figures.map((one, at) => (at === place ? { ...one, typed: event.target.value } : one)),
-                                            );
-                                        }}
-                                    />
-                                    {shownUnit(what.unit, units)}
-                                </label>
-                                {now !== undefined && now !== null && (
-                                    <span className="ml-2 text-sm">now {observed(what, now, units)}</span>
-                                )}
-                                <Button
-                                    aria-label={`Leave out ${what.label}`}
-                                    className="ml-2"
-                                    onClick={() => {
-                                        setFigures(figures.filter((one) => one.observable !== what.id));
-                                    }}
-                                >
-                                    ×
-                                </Button>
-                            </li>
-                        )
-                    );
-                })}
-            </ol>
-            {figures.length < own.most.figures && (
-                <select
-                    aria-label="Add a figure"
-                    className="mb-4 min-h-12 border-[1.5px] border-ink bg-press px-3"
-                    value=""
-                    onChange={(event) => {
-                        if (event.target.value !== '') setFigures([...figures, { observable: event.target.value, typed: '' }]);
-                    }}
-                >
-                    <option value="">Add a figure</option>
-                    {open.map((one) => (
-                        <option key={one.id} value={one.id}>
-                            {one.label}
-                        </option>
-                    ))}
-                </select>
-            )}
+            <OwnCards
+                cards={own.cards.filter((card) => card.shot === shot)}
+                onTake={take}
+                onForget={(card) => {
+                    call('DELETE', `own/cards/${card.id}`).then(again).catch(trouble);
+                }}
+            />
+            <OwnFigures {...{ figures, catalogue, units }} most={own.most.figures} setup={set.setup} onChange={setFigures} />
             <label className="mb-4 block text-lg font-semibold">
                 Feel, in your words
                 <input
                     className={`${FIELD} text-base`}
-                    maxLength={500}
+                    maxLength={catalogue.most.text}
                     value={feel}
                     onChange={(event) => {
                         setFeel(event.target.value);
                     }}
                 />
             </label>
-            <h3 className="text-lg">Drills, at most {own.most.drills}</h3>
-            <div className="mt-1 flex flex-wrap gap-1.5">
-                {sheets.map((drill) => (
-                    <Button
-                        key={drill.id}
-                        chosen={chosen.includes(drill.id)}
-                        title={drill.purpose}
-                        onClick={() => {
-                            toggle(drill.id);
-                        }}
-                    >
-                        {drill.name}
-                    </Button>
-                ))}
-                {!inventing && (
-                    <Button
-                        onClick={() => {
-                            setInventing(true);
-                        }}
-                    >
-                        A drill of your own
-                    </Button>
-                )}
-            </div>
-            {inventing && (
-                <OwnDrillForm
-                    own={own}
-                    onClose={() => {
-                        setInventing(false);
-                    }}
-                    onKept={(id) => {
-                        setChosen([...chosen, id].slice(-own.most.drills));
-                        return Promise.all([again(), queries.invalidateQueries({ queryKey: ['drills', set.id] })]);
-                    }}
-                />
-            )}
-            {sheets
-                .filter((drill) => chosen.includes(drill.id))
-                .map((drill) => (
-                    <p key={drill.id} className="mt-2">
-                        {drill.name}: {drill.purpose} {drill.dose.sets} × {drill.dose.balls}. Passed: {drill.goal.text}.
-                    </p>
-                ))}
+            <OwnDrills
+                {...{ own, chosen }}
+                drills={sheets}
+                onChoose={setChosen}
+                onKept={() => Promise.all([again(), queries.invalidateQueries({ queryKey: ['drills', set.id] })])}
+            />
             <div className="mt-4 flex flex-wrap items-end gap-2 border-t border-line pt-3">
                 <label className="font-semibold">
                     Keep it as a card named

@@ -1,15 +1,16 @@
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router-dom';
-import { shotOf, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
-import type { Catalogue, Progress, Work } from '../api/types.gen';
+import { useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
+import type { Catalogue, Coach, Progress, Student } from '../api/types.gen';
 import { LessonByLesson } from '../progress/LessonByLesson';
 import { OverTime } from '../progress/OverTime';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
-import { day, percent } from '../ui/units';
+import { Kinds } from './Kinds';
 import { Removing } from './Removing';
 import { Reports } from './Reports';
 import { StudentForm } from './StudentForm';
+import { UnderWork } from './UnderWork';
 
 /** So many lessons more are drawn at a press. */
 const MORE = 24;
@@ -17,40 +18,45 @@ const MORE = 24;
 /** Drills whose next step is told. */
 const DRILLS = 2;
 
-/** Is it fixed, and what now? What is chosen stands in the address, so that the way back leads to the same sight. */
+const LINK = 'min-h-12 items-center border-[1.5px] border-ink font-semibold';
+
+/** What is chosen stands in the address, so that the way back leads to the same sight. */
+function useChosen() {
+    const [chosen, setChosen] = useSearchParams();
+    const choose = (over: Record<string, string | null>) => {
+        const change = (before: URLSearchParams) => {
+            const next = new URLSearchParams(before);
+            for (const [key, value] of Object.entries(over)) {
+                if (value === null) next.delete(key);
+                else next.set(key, value);
+            }
+            return next;
+        };
+        setChosen(change, { replace: true });
+    };
+    return {
+        shot: chosen.get('shot'),
+        lie: chosen.get('lie'),
+        drawn: chosen.get('drawn'),
+        overTime: chosen.get('view') === 'time',
+        choose,
+    };
+}
+
+/** Is it fixed, and what now? */
 export function StudentPage() {
     const { id = '' } = useParams();
-    const [chosen, setChosen] = useSearchParams();
-    const [shot, lie, view] = ['shot', 'lie', 'view'].map((key) => chosen.get(key));
-    const choose = (over: Record<string, string | null>) => {
-        setChosen(
-            (before) => {
-                const next = new URLSearchParams(before);
-                for (const [key, value] of Object.entries(over)) {
-                    if (value === null) next.delete(key);
-                    else next.set(key, value);
-                }
-                return next;
-            },
-            { replace: true },
-        );
-    };
+    const chosen = useChosen();
     const student = useStudent(id);
-    const progress = useProgress(id, { shot: shot ?? '', lie: lie ?? '', drawn: chosen.get('drawn') ?? '' });
+    const progress = useProgress(id, { shot: chosen.shot ?? '', lie: chosen.lie ?? '', drawn: chosen.drawn ?? '' });
     const { data: catalogue } = useCatalogue();
     const { data: coach } = useCoach();
     const [editing, setEditing] = useState(false);
-    const [cause, setCause] = useState<string>();
-    if (student.isError)
+    const broken = student.isError ? student : progress.isError && progress.data === undefined ? progress : null;
+    if (broken !== null)
         return (
             <Page title="Student">
-                <Trouble error={student.error} onRetry={() => void student.refetch()} />
-            </Page>
-        );
-    if (progress.isError && progress.data === undefined)
-        return (
-            <Page title="Student">
-                <Trouble error={progress.error} onRetry={() => void progress.refetch()} />
+                <Trouble error={broken.error ?? new Error('')} onRetry={() => void broken.refetch()} />
             </Page>
         );
     if (student.data === undefined || coach === undefined || catalogue === undefined || progress.data === undefined)
@@ -59,153 +65,40 @@ export function StudentPage() {
                 <Skeleton />
             </Page>
         );
-    const { lessons, works, count, drills } = progress.data;
-    const latestDrills = drills.filter((_, place) => place < DRILLS);
-    const work = works.find((one) => one.cause === cause) ?? works[0];
-    const all = [...new Set([...lessons.map((one) => one.id), ...progress.data.course.map((one) => one.lesson).reverse()])];
-    const begun = student.data.lessons_count > 0;
+    const { lessons, course } = progress.data;
+    const all = [...new Set([...lessons.map((one) => one.id), ...course.map((one) => one.lesson).reverse()])];
     return (
         <Page
             title={student.data.name}
             action={
                 <>
-                    <Link
-                        to={`/students/${id}/practice`}
-                        className="flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold"
-                    >
+                    <Link to={`/students/${id}/practice`} className={`${LINK} flex bg-press px-5`}>
                         Practice
                     </Link>
-                    <Link
-                        to={`/students/${id}/begin`}
-                        className="flex min-h-12 items-center border-[1.5px] border-ink bg-ink px-5 font-semibold text-paper"
-                    >
+                    <Link to={`/students/${id}/begin`} className={`${LINK} flex bg-ink px-5 text-paper`}>
                         Begin a lesson
                     </Link>
                 </>
             }
         >
             <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[19rem_1fr] lg:grid-rows-[auto_1fr]">
-                <section aria-label="Verdict" className="space-y-4">
-                    <p className="break-words">
-                        {student.data.handed === 'left' ? 'Left-handed. ' : 'Right-handed. '}
-                        {student.data.about}{' '}
-                        <button
-                            type="button"
-                            className="min-h-8 underline"
-                            onClick={() => {
-                                setEditing(true);
-                            }}
-                        >
-                            Change
-                        </button>
-                    </p>
-                    {work === undefined ? begun && <p>Nothing was handed out yet.</p> : <UnderWork work={work} />}
-                    {works.length > 1 && (
-                        <div role="group" aria-label="Causes" className="flex flex-wrap gap-1.5">
-                            {works.map((one) => (
-                                <Button
-                                    key={one.cause}
-                                    className="text-left text-sm leading-tight"
-                                    chosen={one.cause === work?.cause}
-                                    onClick={() => {
-                                        setCause(one.cause);
-                                    }}
-                                >
-                                    {one.name.split(':')[0]}: {one.verdict_text}
-                                </Button>
-                            ))}
-                        </div>
-                    )}
-                    {progress.data.last_time.length > 0 && (
-                        <div className="border-t border-line pt-3">
-                            <h2 className="text-lg">Last time</h2>
-                            {progress.data.last_time.map((line) => (
-                                <p key={line}>{line}</p>
-                            ))}
-                        </div>
-                    )}
-                    <div className="border-t border-line pt-3">
-                        <h2 className="text-lg">Practice</h2>
-                        <p>
-                            {progress.data.practice.planned === 0
-                                ? 'No visit planned so far.'
-                                : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}
-                        </p>
-                        {latestDrills.map((one) => (
-                            <p key={one.name} className="mt-1">
-                                <strong>{one.name}:</strong> {one.last}
-                                {one.passed ? ', passed' : ''}. {one.next}
-                            </p>
-                        ))}
-                    </div>
-                </section>
+                <Standing
+                    student={student.data}
+                    progress={progress.data}
+                    onEdit={() => {
+                        setEditing(true);
+                    }}
+                />
                 <section aria-label="Records" className="space-y-4 max-lg:order-last">
                     <div className="flex flex-wrap gap-2 border-t border-line pt-4">
-                        <Link
-                            to={`/students/${id}/sheets`}
-                            className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold"
-                        >
+                        <Link to={`/students/${id}/sheets`} className={`${LINK} inline-flex bg-press px-3`}>
                             Balls from a sheet
                         </Link>
                         {all.length > 1 && <Reports key={all.length} lessons={all} most={catalogue.most.reports} />}
                     </div>
                     <Removing id={id} name={student.data.name} />
                 </section>
-                <section
-                    aria-label="Lessons"
-                    className="min-w-0 lg:col-start-2 lg:row-span-2 lg:row-start-1"
-                    aria-busy={progress.isFetching}
-                >
-                    {!begun && <p>No lesson yet. Begin with the task, then look at the set-up.</p>}
-                    {begun && (
-                        <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
-                            <div role="group" aria-label="View" className="flex">
-                                <Button
-                                    chosen={view !== 'time'}
-                                    onClick={() => {
-                                        choose({ view: null });
-                                    }}
-                                >
-                                    Lesson by lesson
-                                </Button>
-                                <Button
-                                    className="-ml-[1.5px]"
-                                    chosen={view === 'time'}
-                                    onClick={() => {
-                                        choose({ view: 'time' });
-                                    }}
-                                >
-                                    Over time
-                                </Button>
-                            </div>
-                            <Kinds
-                                kinds={progress.data.kinds}
-                                shot={shot ?? null}
-                                lie={lie ?? null}
-                                catalogue={catalogue}
-                                onChoose={(over) => {
-                                    choose({ ...over, drawn: null });
-                                }}
-                            />
-                        </div>
-                    )}
-                    {view === 'time' ? (
-                        <OverTime progress={progress.data} catalogue={catalogue} units={coach.units} />
-                    ) : (
-                        <LessonByLesson lessons={lessons} student={student.data} catalogue={catalogue} units={coach.units} />
-                    )}
-                    {view !== 'time' && count > lessons.length && (
-                        <Button
-                            className="mt-4"
-                            disabled={progress.isFetching}
-                            onClick={() => {
-                                choose({ drawn: String(lessons.length + MORE) });
-                            }}
-                        >
-                            Show earlier lessons ({count - lessons.length} more)
-                        </Button>
-                    )}
-                </section>
+                <Lessons {...{ chosen, catalogue, coach }} student={student.data} progress={progress.data} busy={progress.isFetching} />
             </div>
             {editing && (
                 <StudentForm
@@ -219,112 +112,125 @@ export function StudentPage() {
     );
 }
 
-/** Shot and lie to look at: like with like. Only what there is can be chosen. */
-function Kinds({
-    kinds,
-    shot,
-    lie,
-    catalogue,
-    onChoose,
-}: {
-    kinds: Progress['kinds'];
-    shot: string | null;
-    lie: string | null;
-    catalogue: Catalogue;
-    onChoose: (over: { shot: string | null; lie: string | null }) => void;
-}) {
-    if (kinds.length < 2) return null;
-    const shots = [...new Set(kinds.map((one) => one.shot))];
-    const lies = kinds.filter((one) => one.shot === (shot ?? shots[0]) && (shot !== null || shots.length === 1));
+/** Who it is, what is worked on and whether it moved, what was said last, whether there was practice. */
+function Standing({ student, progress, onEdit }: { student: Student; progress: Progress; onEdit: () => void }) {
+    const [cause, setCause] = useState<string>();
+    const { works, practice, last_time: lastTime } = progress;
+    const work = works.find((one) => one.cause === cause) ?? works[0];
+    const latestDrills = progress.drills.filter((_, place) => place < DRILLS);
     return (
-        <div className="flex flex-wrap items-center gap-2">
-            {shots.length > 1 && (
-                <div role="group" aria-label="Shot" className="flex">
-                    <Button
-                        chosen={shot === null}
-                        onClick={() => {
-                            onChoose({ shot: null, lie: null });
-                        }}
-                    >
-                        all shots
-                    </Button>
-                    {shots.map((one) => (
+        <section aria-label="Verdict" className="space-y-4">
+            <p className="break-words">
+                {student.handed === 'left' ? 'Left-handed. ' : 'Right-handed. '}
+                {student.about}{' '}
+                <button type="button" className="min-h-8 underline" onClick={onEdit}>
+                    Change
+                </button>
+            </p>
+            {work === undefined ? student.lessons_count > 0 && <p>Nothing was handed out yet.</p> : <UnderWork work={work} />}
+            {works.length > 1 && (
+                <div role="group" aria-label="Causes" className="flex flex-wrap gap-1.5">
+                    {works.map((one) => (
                         <Button
-                            key={one}
-                            className="-ml-[1.5px]"
-                            chosen={shot === one}
+                            key={one.cause}
+                            className="text-left text-sm leading-tight"
+                            chosen={one.cause === work?.cause}
                             onClick={() => {
-                                onChoose({ shot: one, lie: null });
+                                setCause(one.cause);
                             }}
                         >
-                            {one}
+                            {one.name.split(':')[0]}: {one.verdict_text}
                         </Button>
                     ))}
                 </div>
             )}
-            {lies.length > 1 && (
-                <div role="group" aria-label="Lie" className="flex flex-wrap">
-                    <Button
-                        chosen={lie === null}
-                        onClick={() => {
-                            onChoose({ shot, lie: null });
-                        }}
-                    >
-                        all lies
-                    </Button>
-                    {lies.map((one) => (
-                        <Button
-                            key={one.lie}
-                            className="-ml-[1.5px]"
-                            chosen={lie === one.lie}
-                            onClick={() => {
-                                onChoose({ shot: one.shot, lie: one.lie });
-                            }}
-                        >
-                            {shotOf(catalogue, one.shot)?.lies.find((known) => known.id === one.lie)?.label ?? one.lie}
-                        </Button>
+            {lastTime.length > 0 && (
+                <div className="border-t border-line pt-3">
+                    <h2 className="text-lg">Last time</h2>
+                    {lastTime.map((line) => (
+                        <p key={line}>{line}</p>
                     ))}
                 </div>
             )}
-        </div>
+            <div className="border-t border-line pt-3">
+                <h2 className="text-lg">Practice</h2>
+                <p>
+                    {practice.planned === 0
+                        ? 'No visit planned so far.'
+                        : `${String(practice.done)} of ${String(practice.planned)} visits done.`}
+                </p>
+                {latestDrills.map((one) => (
+                    <p key={one.name} className="mt-1">
+                        <strong>{one.name}:</strong> {one.last}
+                        {one.passed ? ', passed' : ''}. {one.next}
+                    </p>
+                ))}
+            </div>
+        </section>
     );
 }
 
-/** "Look again on 9 Dec 2026.", of a date without a time */
-function due(date: string): string {
-    const today = new Date().toLocaleDateString('sv');
-    return date > today
-        ? `Look again on ${day(date)}.`
-        : date === today
-          ? 'The retest is due today.'
-          : `The retest is due since ${day(date)}.`;
+interface LessonsProps {
+    chosen: ReturnType<typeof useChosen>;
+    student: Student;
+    progress: Progress;
+    catalogue: Catalogue;
+    coach: Coach;
+    busy: boolean;
 }
 
-/** The verdict is the headline; its sentence says how sure it is and what would settle it. */
-function UnderWork({ work }: { work: Work }) {
-    const rate = (one: Work['before']) =>
-        one && `${String(one.count)} of ${String(one.of)} (${percent(one.interval[0])} to ${percent(one.interval[1])})`;
+/** The lessons, one by one or over time. */
+function Lessons({ chosen: { shot, lie, overTime, choose }, student, progress, catalogue, coach, busy }: LessonsProps) {
+    const { lessons, count, kinds } = progress;
+    const begun = student.lessons_count > 0;
     return (
-        <div data-verdict={work.verdict}>
-            <h2 className="text-[26px]">
-                {work.name.split(':')[0]}: {work.verdict_text}
-            </h2>
-            <p className="mt-1">{work.text}</p>
-            {work.before && (
-                <p className="mt-2">
-                    Before the change {rate(work.before)}
-                    {work.now && <>, now {rate(work.now)}</>} {work.counted}.
-                </p>
+        <section aria-label="Lessons" className="min-w-0 lg:col-start-2 lg:row-span-2 lg:row-start-1" aria-busy={busy}>
+            {!begun && <p>No lesson yet. Begin with the task, then look at the set-up.</p>}
+            {begun && (
+                <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
+                    <div role="group" aria-label="View" className="flex">
+                        <Button
+                            chosen={!overTime}
+                            onClick={() => {
+                                choose({ view: null });
+                            }}
+                        >
+                            Lesson by lesson
+                        </Button>
+                        <Button
+                            className="-ml-[1.5px]"
+                            chosen={overTime}
+                            onClick={() => {
+                                choose({ view: 'time' });
+                            }}
+                        >
+                            Over time
+                        </Button>
+                    </div>
+                    <Kinds
+                        {...{ kinds, shot, lie, catalogue }}
+                        onChoose={(over) => {
+                            choose({ ...over, drawn: null });
+                        }}
+                    />
+                </div>
             )}
-            {work.touch !== null && <p className="mt-2">{work.touch}</p>}
-            <p className="mt-2 font-semibold">
-                {work.next} {due(work.recheck)}
-            </p>
-            {work.not_comparable.map((why) => (
-                <p key={why} className="mt-1 text-sm">
-                    {why}
-                </p>
-            ))}
-        </div>
+            {overTime ? (
+                <OverTime progress={progress} catalogue={catalogue} units={coach.units} />
+            ) : (
+                <LessonByLesson lessons={lessons} student={student} catalogue={catalogue} units={coach.units} />
+            )}
+            {!overTime && count > lessons.length && (
+                <Button
+                    className="mt-4"
+                    disabled={busy}
+                    onClick={() => {
+                        choose({ drawn: String(lessons.length + MORE) });
+                    }}
+                >
+                    Show earlier lessons ({count - lessons.length} more)
+                </Button>
+            )}
+        </section>
     );
 }

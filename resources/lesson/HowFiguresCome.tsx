@@ -1,0 +1,68 @@
+import type { BallSet, Reading, Units } from '../api/types.gen';
+import { percent, place, withUnit } from '../ui/units';
+import { Reasons } from './Reasons';
+import { touchText } from './words';
+
+/** Where touch, low point and the model's figures come from, ball by ball. */
+export function HowFiguresCome({ reading, set, units }: { reading: Reading; set: BallSet; units: Units }) {
+    const { model } = reading;
+    return (
+        <>
+            <h3 className="text-lg">Touch and low point</h3>
+            <p className="mb-2">
+                First touch is what was seen. The low point follows from the arc, whose radius near the ground is{' '}
+                {withUnit(reading.radius_mm, 'mm', units)}: with the length of the mark it lies half the cut past the touch (measured);
+                without, the depth is taken from the kind of mark or strike (assumed); a ball that left no mark passed above the ground and
+                tells only about depth.
+            </p>
+            <table className="mb-4 w-full text-left text-sm">
+                <thead>
+                    <tr>
+                        <th>Ball</th>
+                        <th>Touch</th>
+                        <th>Low point</th>
+                        <th>Depth</th>
+                        <th>How</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {reading.balls.map((ball, i) => (
+                        <tr key={set.balls[i]?.id ?? i} className="border-t border-line">
+                            <td>{i + 1}</td>
+                            <td>{touchText(set.balls[i]?.seen ?? {}, units)}</td>
+                            <td>{ball.low_point_mm === null ? 'not known' : place(ball.low_point_mm, units)}</td>
+                            <td>{ball.depth_mm === null ? 'above the ground or not known' : `${String(ball.depth_mm)} mm`}</td>
+                            <td>{ball.source.replace('_', ' ')}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            {model && (
+                <>
+                    <h3 className="text-lg">The model</h3>
+                    <p>
+                        Club as delivered: loft {model.delivered.loft_deg}°, bounce {model.delivered.bounce_deg}°. Fitted to these balls and
+                        averaged over the scatter of low point and depth, the strike model alone would expect:
+                    </p>
+                    <p className="mb-2">
+                        {Object.entries(model.rates)
+                            .filter(([, share]) => share >= 0.01)
+                            .map(([strike, share]) => `${strike} ${percent(share)}`)
+                            .join(', ')}
+                        .
+                    </p>
+                    {reading.prediction && (
+                        <p className="mb-2">
+                            {reading.prediction.text} The share now is what was seen, with the model counting as four balls.
+                        </p>
+                    )}
+                    <Reasons model={model} />
+                    {model.assumed.length > 0 && (
+                        <p className="mt-2">Taken from the card, since not looked at: {model.assumed.join(', ')}.</p>
+                    )}
+                    <p className="mt-2">{model.note}</p>
+                </>
+            )}
+        </>
+    );
+}
