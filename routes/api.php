@@ -30,87 +30,87 @@ use App\Http\Middleware\OwnEntries;
 use App\Http\Middleware\PrivatePage;
 use Illuminate\Support\Facades\Route;
 
-Route::post('sign-in', [SessionController::class, 'store']);
+Route::post('sign-in', [SessionController::class, 'store'])->name('session.store');
 
-Route::get('ping', PingController::class);
+Route::get('ping', PingController::class)->name('ping');
 
 // Open to everybody: what the case format allows.
-Route::get('schema/case', SchemaController::class);
+Route::get('schema/case', SchemaController::class)->name('schema');
 
 // The student's page: whoever holds the link.
 Route::middleware([PrivatePage::class, 'throttle:shared'])
     ->prefix('shared/{token}')
     ->group(static function (): void {
-        Route::get('/', [SharedController::class, 'show']);
-        Route::get('practice.ics', [SharedController::class, 'calendar']);
-        Route::get('export', [SharedController::class, 'export']);
-        Route::put('results/{resultId}', [SharedController::class, 'putResult'])->whereUlid('resultId');
-        Route::delete('/', [SharedController::class, 'erase']);
+        Route::get('/', [SharedController::class, 'show'])->name('shared.show');
+        Route::get('practice.ics', [SharedController::class, 'calendar'])->name('shared.calendar');
+        Route::get('export', [SharedController::class, 'export'])->name('shared.export');
+        Route::put('results/{resultId}', [SharedController::class, 'putResult'])->name('shared.put-result')->whereUlid('resultId');
+        Route::delete('/', [SharedController::class, 'erase'])->name('shared.erase');
     });
 
 Route::middleware(['auth:sanctum', OwnEntries::class])->group(static function (): void {
-    Route::get('me', [SessionController::class, 'show']);
-    Route::post('sign-out', [SessionController::class, 'destroy']);
-    Route::get('catalogue', CatalogueController::class);
-    Route::get('library', LibraryController::class);
+    Route::get('me', [SessionController::class, 'show'])->name('session.show');
+    Route::post('sign-out', [SessionController::class, 'destroy'])->name('session.destroy');
+    Route::get('catalogue', CatalogueController::class)->name('catalogue');
+    Route::get('library', LibraryController::class)->name('library');
 
-    Route::get('own', [OwnWayController::class, 'index']);
-    Route::put('own/cards/{cardId}', [OwnWayController::class, 'putCard'])->whereUlid('cardId');
-    Route::delete('own/cards/{card}', [OwnWayController::class, 'deleteCard']);
-    Route::put('own/drills/{drillId}', [OwnWayController::class, 'putDrill'])->whereUlid('drillId');
-    Route::delete('own/drills/{drill}', [OwnWayController::class, 'deleteDrill']);
-    Route::get('today', TodayController::class);
-    Route::get('archive', [ArchiveController::class, 'show']);
-    Route::post('archive', [ArchiveController::class, 'store']);
-    Route::get('archive/readings/{id}', [ArchiveController::class, 'reading'])->whereUlid('id');
-    Route::get('bin', [BinController::class, 'index']);
-    Route::post('bin/students/{studentId}', [BinController::class, 'restoreStudent'])->whereUlid('studentId');
-    Route::post('bin/lessons/{lessonId}', [BinController::class, 'restoreLesson'])->whereUlid('lessonId');
-    Route::delete('students/{student}', [BinController::class, 'deleteStudent']);
-    Route::delete('students/{studentId}/for-good', [BinController::class, 'erase'])->whereUlid('studentId');
-    Route::delete('lessons/{lesson}', [BinController::class, 'deleteLesson']);
-    Route::get('students', [StudentController::class, 'index']);
-    Route::get('students/{student}', [StudentController::class, 'show']);
-    Route::put('students/{studentId}', [StudentController::class, 'put'])->whereUlid('studentId');
-    Route::get('students/{student}/progress', ProgressController::class);
-    Route::get('students/{student}/sheets', [SheetController::class, 'index']);
-    Route::post('students/{student}/sheets', [SheetController::class, 'store']);
-    Route::get('sheets/{import}', [SheetController::class, 'show']);
-    Route::post('sheets/{import}/check', [SheetController::class, 'check']);
-    Route::post('sheets/{import}/confirm', [SheetController::class, 'confirm']);
-    Route::post('sheets/{import}/go-on', [SheetController::class, 'goOn']);
-    Route::delete('sheets/{import}', [SheetController::class, 'destroy']);
-    Route::delete('sheet-presets/{preset}', [SheetController::class, 'forgetPreset']);
-    Route::get('students/{student}/practice', [PracticeController::class, 'show']);
-    Route::put('students/{student}/plan', [PracticeController::class, 'putPlan']);
-    Route::put('students/{student}/plan/sessions/{session}', [PracticeController::class, 'moveSession']);
-    Route::get('students/{student}/practice.ics', [PracticeController::class, 'calendar']);
-    Route::put('students/{student}/results/{resultId}', [PracticeController::class, 'putResult'])->whereUlid('resultId');
-    Route::get('students/{student}/links', [ShareLinkController::class, 'index']);
-    Route::post('students/{student}/links', [ShareLinkController::class, 'store']);
-    Route::delete('students/{student}/links/{link}', [ShareLinkController::class, 'destroy']);
+    Route::get('own', [OwnWayController::class, 'index'])->name('own-way.index');
+    Route::put('own/cards/{cardId}', [OwnWayController::class, 'putCard'])->name('own-way.put-card')->whereUlid('cardId');
+    Route::delete('own/cards/{card}', [OwnWayController::class, 'deleteCard'])->name('own-way.delete-card');
+    Route::put('own/drills/{drillId}', [OwnWayController::class, 'putDrill'])->name('own-way.put-drill')->whereUlid('drillId');
+    Route::delete('own/drills/{drill}', [OwnWayController::class, 'deleteDrill'])->name('own-way.delete-drill');
+    Route::get('today', TodayController::class)->name('today');
+    Route::get('archive', [ArchiveController::class, 'show'])->name('archive.show');
+    Route::post('archive', [ArchiveController::class, 'store'])->name('archive.store');
+    Route::get('archive/readings/{id}', [ArchiveController::class, 'reading'])->name('archive.reading')->whereUlid('id');
+    Route::get('bin', [BinController::class, 'index'])->name('bin.index');
+    Route::post('bin/students/{studentId}', [BinController::class, 'restoreStudent'])->name('bin.restore-student')->whereUlid('studentId');
+    Route::post('bin/lessons/{lessonId}', [BinController::class, 'restoreLesson'])->name('bin.restore-lesson')->whereUlid('lessonId');
+    Route::delete('students/{student}', [BinController::class, 'deleteStudent'])->name('bin.delete-student');
+    Route::delete('students/{studentId}/for-good', [BinController::class, 'erase'])->name('bin.erase')->whereUlid('studentId');
+    Route::delete('lessons/{lesson}', [BinController::class, 'deleteLesson'])->name('bin.delete-lesson');
+    Route::get('students', [StudentController::class, 'index'])->name('student.index');
+    Route::get('students/{student}', [StudentController::class, 'show'])->name('student.show');
+    Route::put('students/{studentId}', [StudentController::class, 'put'])->name('student.put')->whereUlid('studentId');
+    Route::get('students/{student}/progress', ProgressController::class)->name('progress');
+    Route::get('students/{student}/sheets', [SheetController::class, 'index'])->name('sheet.index');
+    Route::post('students/{student}/sheets', [SheetController::class, 'store'])->name('sheet.store');
+    Route::get('sheets/{import}', [SheetController::class, 'show'])->name('sheet.show');
+    Route::post('sheets/{import}/check', [SheetController::class, 'check'])->name('sheet.check');
+    Route::post('sheets/{import}/confirm', [SheetController::class, 'confirm'])->name('sheet.confirm');
+    Route::post('sheets/{import}/go-on', [SheetController::class, 'goOn'])->name('sheet.go-on');
+    Route::delete('sheets/{import}', [SheetController::class, 'destroy'])->name('sheet.destroy');
+    Route::delete('sheet-presets/{preset}', [SheetController::class, 'forgetPreset'])->name('sheet.forget-preset');
+    Route::get('students/{student}/practice', [PracticeController::class, 'show'])->name('practice.show');
+    Route::put('students/{student}/plan', [PracticeController::class, 'putPlan'])->name('practice.put-plan');
+    Route::put('students/{student}/plan/sessions/{session}', [PracticeController::class, 'moveSession'])->name('practice.move-session');
+    Route::get('students/{student}/practice.ics', [PracticeController::class, 'calendar'])->name('practice.calendar');
+    Route::put('students/{student}/results/{resultId}', [PracticeController::class, 'putResult'])->name('practice.put-result')->whereUlid('resultId');
+    Route::get('students/{student}/links', [ShareLinkController::class, 'index'])->name('share-link.index');
+    Route::post('students/{student}/links', [ShareLinkController::class, 'store'])->name('share-link.store');
+    Route::delete('students/{student}/links/{link}', [ShareLinkController::class, 'destroy'])->name('share-link.destroy');
 
     // Ids are made by the device, so that sending anything twice stores it once.
-    Route::put('lessons/{lessonId}', [LessonController::class, 'put'])->whereUlid('lessonId');
-    Route::get('lessons/{lesson}', [LessonController::class, 'show']);
-    Route::get('lessons/{lesson}/history', [HistoryController::class, 'ofLesson']);
-    Route::get('lessons/{lesson}/report', ReportController::class);
-    Route::post('reports', [ReportBatchController::class, 'store']);
-    Route::get('reports/{batch}', [ReportBatchController::class, 'show'])->whereUuid('batch');
-    Route::get('reports/{batch}/zip', [ReportBatchController::class, 'download'])->whereUuid('batch');
-    Route::get('lessons/{lesson}/sets/{set}/case', CaseFileController::class)->scopeBindings();
-    Route::put('lessons/{lesson}/sets/{setId}', [BallSetController::class, 'put'])->whereUlid('setId');
-    Route::get('lessons/{lesson}/sets/{set}/causes/{cause}/prescription', [PrescriptionController::class, 'propose'])->scopeBindings();
-    Route::get('lessons/{lesson}/sets/{set}/drills', [PrescriptionController::class, 'drills'])->scopeBindings();
-    Route::post('lessons/{lesson}/sets/{set}/try', TrialController::class)->scopeBindings();
-    Route::put('lessons/{lesson}/prescription', [PrescriptionController::class, 'put']);
-    Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])
+    Route::put('lessons/{lessonId}', [LessonController::class, 'put'])->name('lesson.put')->whereUlid('lessonId');
+    Route::get('lessons/{lesson}', [LessonController::class, 'show'])->name('lesson.show');
+    Route::get('lessons/{lesson}/history', [HistoryController::class, 'ofLesson'])->name('history.of-lesson');
+    Route::get('lessons/{lesson}/report', ReportController::class)->name('report');
+    Route::post('reports', [ReportBatchController::class, 'store'])->name('report-batch.store');
+    Route::get('reports/{batch}', [ReportBatchController::class, 'show'])->name('report-batch.show')->whereUuid('batch');
+    Route::get('reports/{batch}/zip', [ReportBatchController::class, 'download'])->name('report-batch.download')->whereUuid('batch');
+    Route::get('lessons/{lesson}/sets/{set}/case', CaseFileController::class)->name('case-file')->scopeBindings();
+    Route::put('lessons/{lesson}/sets/{setId}', [BallSetController::class, 'put'])->name('ball-set.put')->whereUlid('setId');
+    Route::get('lessons/{lesson}/sets/{set}/causes/{cause}/prescription', [PrescriptionController::class, 'propose'])->name('prescription.propose')->scopeBindings();
+    Route::get('lessons/{lesson}/sets/{set}/drills', [PrescriptionController::class, 'drills'])->name('prescription.drills')->scopeBindings();
+    Route::post('lessons/{lesson}/sets/{set}/try', TrialController::class)->name('trial')->scopeBindings();
+    Route::put('lessons/{lesson}/prescription', [PrescriptionController::class, 'put'])->name('prescription.put');
+    Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])->name('ball.put')
         ->whereUlid('ballId')
         ->scopeBindings();
-    Route::get('lessons/{lesson}/sets/{set}/balls/{ballId}/history', [HistoryController::class, 'ofBall'])
+    Route::get('lessons/{lesson}/sets/{set}/balls/{ballId}/history', [HistoryController::class, 'ofBall'])->name('history.of-ball')
         ->whereUlid('ballId')
         ->scopeBindings();
-    Route::delete('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'destroy'])
+    Route::delete('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'destroy'])->name('ball.destroy')
         ->whereUlid('ballId')
         ->scopeBindings();
 });

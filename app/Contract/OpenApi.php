@@ -91,6 +91,7 @@ final readonly class OpenApi
 
         return array_filter(
             [
+                'operationId' => $route->getName(),
                 'summary' => $text[0],
                 'description' => $text[1],
                 'tags' => [explode('/', $route->uri())[1]],

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Lesson;
-use App\Models\User;
+use Illuminate\Database\Eloquent\Model;
 
-/** A lesson is reached through its student. */
-final class LessonPolicy
+/**
+ * A lesson is reached through its student.
+ *
+ * @extends OwnerPolicy<Lesson>
+ */
+final class LessonPolicy extends OwnerPolicy
 {
-    public function view(User $coach, Lesson $lesson): bool
+    protected function owner(Model $record): int
     {
-        return $lesson->student->coach_id === $coach->id;
+        return $record->student->coach_id;
     }
 }

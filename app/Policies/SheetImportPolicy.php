@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\SheetImport;
-use App\Models\User;
+use Illuminate\Database\Eloquent\Model;
 
-/** A sheet is reached through the student into whose lessons it goes. */
-final class SheetImportPolicy
+/**
+ * A sheet is reached through the student into whose lessons it goes.
+ *
+ * @extends OwnerPolicy<SheetImport>
+ */
+final class SheetImportPolicy extends OwnerPolicy
 {
-    public function view(User $coach, SheetImport $import): bool
+    protected function owner(Model $record): ?int
     {
-        return $import->student?->coach_id === $coach->id;
+        return $record->student?->coach_id;
     }
 }

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Student;
-use App\Models\User;
+use Illuminate\Database\Eloquent\Model;
 
-/** A coach reaches only his own students. */
-final class StudentPolicy
+/**
+ * A coach reaches only his own students.
+ *
+ * @extends OwnerPolicy<Student>
+ */
+final class StudentPolicy extends OwnerPolicy
 {
-    public function view(User $coach, Student $student): bool
+    protected function owner(Model $record): int
     {
-        return $student->coach_id === $coach->id;
+        return $record->coach_id;
     }
 }

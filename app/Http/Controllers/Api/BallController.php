@@ -27,7 +27,7 @@ final class BallController
     #[Endpoint(SetReadingResource::class)]
     public function put(PutBallRequest $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): SetReadingResource
     {
-        Gate::authorize('view', $lesson);
+        Gate::authorize('update', $lesson);
         $task = CaseReader::task($lesson->task);
         $seen = CaseReader::ball($request->input('seen'), $task->shot);
         $hitAt = Carbon::parse($request->string('hit_at')->value())->utc();
@@ -50,7 +50,7 @@ final class BallController
     #[Endpoint(SetReadingResource::class, takes: 'DeleteBallShape')]
     public function destroy(Request $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): SetReadingResource
     {
-        Gate::authorize('view', $lesson);
+        Gate::authorize('update', $lesson);
         DB::transaction(function () use ($request, $set, $ballId): void {
             BallSet::query()->lockForUpdate()->find($set->id);
             $ball = $this->ballOf($set, $ballId);

@@ -33,7 +33,7 @@ final class BallSetController
         SetReading $reading,
         BallsWanted $wanted,
     ): SetReadingResource {
-        Gate::authorize('view', $lesson);
+        Gate::authorize('update', $lesson);
         // Read, merged and stored under a lock: two devices at once keep what either saw.
         $set = DB::transaction(static function () use ($request, $lesson, $setId): BallSet {
             Lesson::query()->lockForUpdate()->find($lesson->id);

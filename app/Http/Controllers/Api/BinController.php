@@ -31,7 +31,7 @@ final class BinController
     #[Endpoint(status: 204)]
     public function deleteStudent(Student $student): JsonResponse
     {
-        Gate::authorize('view', $student);
+        Gate::authorize('delete', $student);
         $student->delete();
 
         return new JsonResponse(null, 204);
@@ -41,7 +41,7 @@ final class BinController
     #[Endpoint(status: 204)]
     public function deleteLesson(Lesson $lesson): JsonResponse
     {
-        Gate::authorize('view', $lesson);
+        Gate::authorize('delete', $lesson);
         $lesson->delete();
         KeepStanding::dispatch($lesson->student_id);
 
@@ -53,7 +53,7 @@ final class BinController
     public function restoreStudent(string $studentId): JsonResponse
     {
         $student = Student::onlyTrashed()->findOrFail($studentId);
-        Gate::authorize('view', $student);
+        Gate::authorize('restore', $student);
         $student->restore();
 
         return new JsonResponse(null, 204);
@@ -64,7 +64,7 @@ final class BinController
     public function restoreLesson(string $lessonId): JsonResponse
     {
         $lesson = Lesson::onlyTrashed()->findOrFail($lessonId);
-        Gate::authorize('view', $lesson);
+        Gate::authorize('restore', $lesson);
         $lesson->restore();
         KeepStanding::dispatch($lesson->student_id);
 
@@ -76,7 +76,7 @@ final class BinController
     public function erase(string $studentId, Bin $bin): ErasureResource
     {
         $student = Student::withTrashed()->findOrFail($studentId);
-        Gate::authorize('view', $student);
+        Gate::authorize('forceDelete', $student);
 
         return new ErasureResource($bin->erase($student));
     }

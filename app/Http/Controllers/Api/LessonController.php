@@ -51,7 +51,7 @@ final class LessonController
     public function put(PutLessonRequest $request, string $lessonId, SetReading $reading): StoredLessonResource
     {
         $student = Student::query()->findOrFail($request->string('student_id')->value());
-        Gate::authorize('view', $student);
+        Gate::authorize('update', $student);
         $wanted = CaseWriter::task(CaseReader::task($request->input('task')));
 
         return DB::transaction(function () use ($request, $lessonId, $student, $wanted, $reading): StoredLessonResource {

@@ -37,7 +37,7 @@ final class PracticeController
     #[Endpoint(PracticeResource::class)]
     public function putPlan(PutPlanRequest $request, Student $student, Planning $planning, StudentPractice $practice): PracticeResource
     {
-        Gate::authorize('view', $student);
+        Gate::authorize('update', $student);
         /** @var list<string> $grounds */
         $grounds = $request->array('grounds');
         /** @var list<string>|null $equipment */
@@ -55,7 +55,7 @@ final class PracticeController
         PlanSession $session,
         Planning $planning,
     ): MovedSessionResource {
-        Gate::authorize('view', $student);
+        Gate::authorize('update', $student);
         abort_if($session->plan->student_id !== $student->id, 404);
         $planning->move($session, Carbon::parse($request->string('day')->value()));
 
@@ -75,7 +75,7 @@ final class PracticeController
     #[Endpoint(DrillResultResource::class)]
     public function putResult(PutResultRequest $request, Student $student, string $resultId, Results $results): DrillResultResource
     {
-        Gate::authorize('view', $student);
+        Gate::authorize('update', $student);
 
         return new DrillResultResource($results->put($student, $resultId, $request->run(), 'coach'));
     }

@@ -44,7 +44,7 @@ final class PrescriptionController
     #[Endpoint(PrescriptionResource::class)]
     public function put(PutPrescriptionRequest $request, Lesson $lesson, Prescribing $prescribing): PrescriptionResource
     {
-        Gate::authorize('view', $lesson);
+        Gate::authorize('update', $lesson);
         $set = $lesson->sets()->findOrFail($request->string('set_id')->value());
         /** @var list<string> $drills */
         $drills = $request->array('drills');

@@ -32,7 +32,7 @@ final class ShareLinkController
     #[Endpoint(ShareLinkResource::class, status: 201)]
     public function store(MakeLinkRequest $request, Student $student): JsonResponse
     {
-        Gate::authorize('view', $student);
+        Gate::authorize('update', $student);
         // 43 letters and digits: more than 2^250 of them. Told now and never again.
         $token = Str::random(self::TOKEN_LENGTH);
         $link = $student
@@ -49,7 +49,7 @@ final class ShareLinkController
     #[Endpoint(ShareLinkResource::class)]
     public function destroy(Student $student, ShareLink $link): ShareLinkResource
     {
-        Gate::authorize('view', $student);
+        Gate::authorize('update', $student);
         abort_if($link->student_id !== $student->id, 404);
         $link->update(['revoked_at' => $link->revoked_at ?? now()]);
 

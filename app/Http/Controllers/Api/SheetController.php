@@ -64,7 +64,7 @@ final class SheetController
     #[Endpoint(SheetDraftResource::class, status: 201, file: 'sheet')]
     public function store(Request $request, Student $student, #[CurrentUser] User $coach): JsonResponse
     {
-        Gate::authorize('view', $student);
+        Gate::authorize('update', $student);
         $request->validate(['sheet' => ['required', 'file', 'max:'.self::MOST_KB]]);
         /** @var UploadedFile $upload */
         $upload = $request->file('sheet');
@@ -130,7 +130,7 @@ final class SheetController
     #[Endpoint(SheetCheckResource::class)]
     public function check(SheetPlanRequest $request, SheetImport $import, SheetCheck $check): SheetCheckResource
     {
-        Gate::authorize('view', $import);
+        Gate::authorize('update', $import);
         abort_if($import->state !== SheetImport::DRAFT, 409, self::CONFIRMED);
 
         return new SheetCheckResource($check->of($request->plan($import)));
@@ -140,7 +140,7 @@ final class SheetController
     #[Endpoint(SheetImportResource::class, status: 202)]
     public function confirm(SheetPlanRequest $request, SheetImport $import, #[CurrentUser] User $coach): JsonResponse
     {
-        Gate::authorize('view', $import);
+        Gate::authorize('update', $import);
         abort_if($import->state !== SheetImport::DRAFT, 409, self::CONFIRMED);
         $plan = $request->plan($import);
         DB::transaction(static function () use ($request, $import, $coach, $plan): void {
@@ -172,7 +172,7 @@ final class SheetController
     #[Endpoint(SheetImportResource::class, status: 202)]
     public function goOn(SheetImport $import): JsonResponse
     {
-        Gate::authorize('view', $import);
+        Gate::authorize('update', $import);
         $state = $import->rows_done < $import->total ? SheetImport::READING : SheetImport::SUMMING;
         if (
             SheetImport::query()
@@ -190,7 +190,7 @@ final class SheetController
     #[Endpoint(status: 204)]
     public function destroy(SheetImport $import): JsonResponse
     {
-        Gate::authorize('view', $import);
+        Gate::authorize('delete', $import);
         abort_if(
             \in_array($import->state, [SheetImport::READING, SheetImport::SUMMING], true),
             409,

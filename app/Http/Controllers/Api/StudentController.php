@@ -43,7 +43,7 @@ final class StudentController
     public function put(PutStudentRequest $request, string $studentId, #[CurrentUser] User $coach): StudentResource
     {
         $student = Student::query()->find($studentId) ?? (new Student)->forceFill(['id' => $studentId, 'coach_id' => $coach->id]);
-        Gate::authorize('view', $student);
+        Gate::authorize('update', $student);
         $student->fill([...$request->safe(['name', 'handed', 'limits', 'units']), 'about' => $request->string('about')->value()])->save();
 
         return new StudentResource($student->loadCount('lessons'));
