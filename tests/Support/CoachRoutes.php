@@ -40,6 +40,20 @@ trait CoachRoutes
         return $found;
     }
 
+    /** @return list<array{string, string, Route}> the same of the student's page behind a link */
+    private function linkRoutes(string $token): array
+    {
+        $found = [];
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'api/shared/')) {
+                $address = str_replace(['{token}', '{resultId}'], [$token, self::id()], $route->uri());
+                $found[] = [$route->methods()[0], "/{$address}", $route];
+            }
+        }
+
+        return $found;
+    }
+
     /** @return array<string, string|int> */
     private function ids(): array
     {
