@@ -3,9 +3,13 @@
 set -Eeuo pipefail
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
-LOCAL="$ROOT/.local"
+# All that is kept lies in two places; both can be elsewhere.
+LOCAL=${LOW_POINT_HOME:-$ROOT/.local}
+export LARAVEL_STORAGE_PATH=${LARAVEL_STORAGE_PATH:-$ROOT/storage}
 LOG="$LOCAL/log"
-STAMPS="$LOCAL/stamps"
+# What was installed belongs to this folder of the project.
+TOOLS="$ROOT/.local"
+STAMPS="$TOOLS/stamps"
 cd "$ROOT"
 
 say() { printf '%s\n' "$*"; }
@@ -58,7 +62,7 @@ record() {
 
 # alone NAME WHAT: waits until nothing else in this folder does the same; what is started from here on does not keep others waiting.
 alone() {
-    exec {LOCK}>"$LOCAL/$1.lock"
+    exec {LOCK}>"$TOOLS/$1.lock"
     flock -n "$LOCK" || { say "Waiting: $2 is going on in this folder already." && flock "$LOCK"; }
 }
 

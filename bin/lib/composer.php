@@ -17,7 +17,7 @@ $folder = dirname(__DIR__, 2).($where === null ? '' : '/'.explode('=', $where)[1
 function wanted(): array
 {
     $wanted = [];
-    foreach (is_file(VERSIONS) ? file(VERSIONS, FILE_IGNORE_NEW_LINES) : null ?: [] as $line) {
+    foreach (explode("\n", is_file(VERSIONS) ? (string) file_get_contents(VERSIONS) : '') as $line) {
         if ($line !== '' && $line[0] !== '#') {
             [$name, $version, $sum] = explode(' ', $line);
             $wanted[$name] = [$version, $sum];

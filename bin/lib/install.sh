@@ -25,6 +25,8 @@ install_packages() {
     need composer command -v composer
     need mariadb-server-core test -x /usr/sbin/mariadbd
     need mariadb-client-core command -v mariadb
+    need mariadb-client command -v mariadb-dump
+    need openssl command -v openssl
     need nodejs command -v node
     need npm command -v npm
     need unzip command -v unzip
@@ -53,7 +55,7 @@ node_is_new_enough() {
 
 # Debian 12 ships Node 18, the build tool wants 20.19 or newer: the registry has Node itself as a package.
 install_node() {
-    [ -x "$LOCAL/node/node_modules/.bin/node" ] && export PATH="$LOCAL/node/node_modules/.bin:$PATH"
+    [ -x "$TOOLS/node/node_modules/.bin/node" ] && export PATH="$TOOLS/node/node_modules/.bin:$PATH"
     node_is_new_enough && return
     local arch
     case $(uname -m) in
@@ -62,12 +64,12 @@ install_node() {
         *) fail "Node 20.19 or newer is needed and there is none to install for $(uname -m)." ;;
     esac
     say 'Installing a newer Node beside the one of Debian'
-    mkdir -p "$LOCAL/node"
-    [ -e "$LOCAL/node/package.json" ] || echo '{"private":true}' >"$LOCAL/node/package.json"
-    run 'Installing Node' node npm install --prefix "$LOCAL/node" "node-linux-$arch@22"
-    mkdir -p "$LOCAL/node/node_modules/.bin"
-    ln -sf "../node-linux-$arch/bin/node" "$LOCAL/node/node_modules/.bin/node"
-    export PATH="$LOCAL/node/node_modules/.bin:$PATH"
+    mkdir -p "$TOOLS/node"
+    [ -e "$TOOLS/node/package.json" ] || echo '{"private":true}' >"$TOOLS/node/package.json"
+    run 'Installing Node' node npm install --prefix "$TOOLS/node" "node-linux-$arch@22"
+    mkdir -p "$TOOLS/node/node_modules/.bin"
+    ln -sf "../node-linux-$arch/bin/node" "$TOOLS/node/node_modules/.bin/node"
+    export PATH="$TOOLS/node/node_modules/.bin:$PATH"
     node_is_new_enough || fail "the Node that was installed does not run on this machine."
 }
 
@@ -102,6 +104,11 @@ build_front_end() {
     record build "${FRONT_END_SOURCES[@]}"
 }
 
+# The folders that the app writes to.
+make_storage() {
+    mkdir -p "$LARAVEL_STORAGE_PATH"/{app,logs} "$LARAVEL_STORAGE_PATH"/framework/{cache/data,sessions,views} bootstrap/cache
+}
+
 install_all() {
     local free_mb LOCK
     alone install 'an installation'
@@ -109,7 +116,7 @@ install_all() {
     [ "$free_mb" -ge 300 ] || fail "only $free_mb MB are free on this disk; at least 300 MB are needed."
     [ -e vendor/autoload.php ] || [ "$free_mb" -ge 1500 ] ||
         fail "only $free_mb MB are free on this disk; the first start needs about 1500 MB."
-    mkdir -p storage/app storage/logs storage/framework/cache/data storage/framework/sessions storage/framework/views bootstrap/cache
+    make_storage
     install_packages "${1:-}"
     install_node
     install_php_libraries
