@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Handed, Observable, Observed, Reading, Units } from '../api/types.gen';
 import { withUnit } from '../ui/units';
 import { Handle } from './Handle';
@@ -42,7 +42,24 @@ type Id =
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 const degrees = (rad: number) => (rad * 180) / Math.PI;
 
-/** The set-up from above and face-on: everything in it is dragged or moved by key. What was not looked at stands empty where the card has it. */
+type HandleRest = Omit<Parameters<typeof Handle>[0], 'what' | 'value' | 'ghost' | 'units' | 'onDraft' | 'onSee'>;
+
+/** All that the two pictures are drawn from. */
+interface Plan {
+    /** Toward the target: 1 to the right, -1 to the left. */
+    m: number;
+    card: Props['card'];
+    units: Units;
+    /** As looked at, or null. */
+    seen: (id: Id) => number | null;
+    /** As looked at, else as the card or most players have it. */
+    figure: (id: Id) => number;
+    handle: (id: Id, rest: HandleRest) => ReactNode;
+    faint: (id: Id) => string;
+    toTarget: 'ArrowRight' | 'ArrowLeft';
+}
+
+/** The set-up from above and face-on: all of it is dragged or moved by key. What nobody looked at stands empty where the card has it. */
 export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) {
     const [draft, setDraft] = useState<{ id: Id; value: number } | null>(null);
     const m = mirror(handed);
@@ -55,29 +72,7 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
         const range = card?.[id];
         return range === undefined ? (looks.find((one) => one.id === id)?.usual ?? 0) : (range[0] + range[1]) / 2;
     };
-    const figure = (id: Id) => seen(id) ?? stock(id);
-    const half = Math.min(FARTHEST, (figure('stance_width_mm') * PX_PER_MM) / 2);
-    const ballX = (pct: number) => m * Math.max(-128, Math.min(128, -half + (2 * half * pct) / 100));
-    const ball = ballX(figure('ball_position_pct'));
-    const openness = radians(figure('stance_open_deg') * OPEN_DRAWN);
-    const foot = (side: number) => [m * side * half, TOES_Y - 16 - side * half * Math.sin(openness)] as const;
-    const tip = (lean: number) => [m * Math.sin(radians(lean)) * SHAFT, GROUND_Y - Math.cos(radians(lean)) * SHAFT] as const;
-    const lean = seen('shaft_lean_deg');
-    const weight = seen('lead_weight_pct');
-    const [shaftX, shaftY] = tip(figure('shaft_lean_deg'));
-    const faceTip = (open: number) =>
-        [ball + m * Math.cos(radians(open)) * FACE_LINE, LINE_Y + Math.sin(radians(open)) * FACE_LINE] as const;
-    const [faceX, faceY] = faceTip(figure('face_open_deg'));
-    // The face itself is a bar square to where it looks, behind the ball.
-    const [normalX, normalY] = [m * Math.cos(radians(figure('face_open_deg'))), Math.sin(radians(figure('face_open_deg')))];
-    const [barX, barY] = [ball - 12 * normalX, LINE_Y - 12 * normalY];
-    const stanceTip = (open: number) =>
-        [m * TOE_LINE * Math.cos(radians(open * OPEN_DRAWN)), TOES_Y - TOE_LINE * Math.sin(radians(open * OPEN_DRAWN))] as const;
-    const [stanceX, stanceY] = stanceTip(figure('stance_open_deg'));
-    const toTarget = m > 0 ? 'ArrowRight' : 'ArrowLeft';
-    const faint = (id: Id) => (seen(id) === null ? 'stroke-line' : 'stroke-ink');
-
-    const handle = (id: Id, rest: Omit<Parameters<typeof Handle>[0], 'what' | 'value' | 'ghost' | 'units' | 'onDraft' | 'onSee'>) => {
+    const handle = (id: Id, rest: HandleRest) => {
         const what = looks.find((one) => one.id === id);
         if (what === undefined) return null;
         const value = setup[id];
@@ -97,30 +92,53 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
             />
         );
     };
-
+    const plan: Plan = {
+        m,
+        card,
+        units,
+        seen,
+        figure: (id) => seen(id) ?? stock(id),
+        handle,
+        faint: (id) => (seen(id) === null ? 'stroke-line' : 'stroke-ink'),
+        toTarget: m > 0 ? 'ArrowRight' : 'ArrowLeft',
+    };
     return (
         <svg viewBox="-132 -16 264 336" className="mx-auto block w-full max-w-xs" role="group" aria-label="Set-up from above and face-on">
+            <FromAbove {...plan} />
+            <Weight {...plan} />
+            <FaceOn {...plan} />
+        </svg>
+    );
+}
+
+/** Feet, target line, face and ball. */
+function FromAbove({ m, card, seen, figure, handle, faint, toTarget }: Plan) {
+    const half = Math.min(FARTHEST, (figure('stance_width_mm') * PX_PER_MM) / 2);
+    const ballX = (pct: number) => m * Math.max(-128, Math.min(128, -half + (2 * half * pct) / 100));
+    const ball = ballX(figure('ball_position_pct'));
+    const openness = radians(figure('stance_open_deg') * OPEN_DRAWN);
+    const foot = (side: number) => [m * side * half, TOES_Y - 16 - side * half * Math.sin(openness)] as const;
+    const open = radians(figure('face_open_deg'));
+    const faceTip = (deg: number) => [ball + m * Math.cos(radians(deg)) * FACE_LINE, LINE_Y + Math.sin(radians(deg)) * FACE_LINE] as const;
+    const [faceX, faceY] = faceTip(figure('face_open_deg'));
+    // The face itself is a bar square to where it looks, behind the ball.
+    const [normalX, normalY] = [m * Math.cos(open), Math.sin(open)];
+    const [barX, barY] = [ball - 12 * normalX, LINE_Y - 12 * normalY];
+    const stanceTip = (deg: number) =>
+        [m * TOE_LINE * Math.cos(radians(deg * OPEN_DRAWN)), TOES_Y - TOE_LINE * Math.sin(radians(deg * OPEN_DRAWN))] as const;
+    const [stanceX, stanceY] = stanceTip(figure('stance_open_deg'));
+    const empty = seen('ball_position_pct') === null;
+    return (
+        <>
             <path
                 d={`M${-m * TOE_LINE} ${2 * TOES_Y - stanceY}L${stanceX} ${stanceY}`}
                 className={faint('stance_open_deg')}
                 strokeWidth={1.2}
                 strokeDasharray="5 4"
             />
-            {[-1, 1].map((side) => {
-                const [x, y] = foot(side);
-                return (
-                    <ellipse
-                        key={side}
-                        cx={x}
-                        cy={y - 10}
-                        rx={11}
-                        ry={23}
-                        transform={`rotate(${String(m * side * 8)} ${String(x)} ${String(y)})`}
-                        className={`fill-press ${faint('stance_width_mm')}`}
-                        strokeWidth={1.5}
-                    />
-                );
-            })}
+            {[-1, 1].map((side) => (
+                <Foot key={side} at={foot(side)} turn={m * side * 8} className={faint('stance_width_mm')} />
+            ))}
             <path d={`M-130 ${LINE_Y}H130`} className="stroke-ink" strokeWidth={1} strokeDasharray="6 4" />
             <path d={`M${m * 122} ${LINE_Y - 5}l${m * 8} 5l${-m * 8} 5`} className="fill-none stroke-ink" strokeWidth={1.2} />
             <CardRange range={card?.ball_position_pct} at={ballX} y={LINE_Y - 14} />
@@ -131,7 +149,7 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
                 strokeWidth={3}
             />
             <text x={ball} y={LINE_Y + 27} textAnchor="middle" className="fill-ink text-[14px] font-bold">
-                {seen('ball_position_pct') === null ? '' : `${String(Math.round(figure('ball_position_pct')))} %`}
+                {empty ? '' : `${String(Math.round(figure('ball_position_pct')))} %`}
             </text>
             {handle('stance_open_deg', {
                 step: 1,
@@ -163,10 +181,33 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
                         r={9}
                         className={`fill-press ${faint('ball_position_pct')}`}
                         strokeWidth={1.8}
-                        strokeDasharray={seen('ball_position_pct') === null ? '3 2' : undefined}
+                        strokeDasharray={empty ? '3 2' : undefined}
                     />
                 ),
             })}
+        </>
+    );
+}
+
+function Foot({ at: [x, y], turn, className }: { at: readonly [number, number]; turn: number; className: string }) {
+    return (
+        <ellipse
+            cx={x}
+            cy={y - 10}
+            rx={11}
+            ry={23}
+            transform={`rotate(${String(turn)} ${String(x)} ${String(y)})`}
+            className={`fill-press ${className}`}
+            strokeWidth={1.5}
+        />
+    );
+}
+
+/** How the weight is shared between the feet. */
+function Weight({ m, card, seen, handle, faint, toTarget }: Plan) {
+    const weight = seen('lead_weight_pct');
+    return (
+        <>
             <path d={`M-100 ${WEIGHT_Y}H100`} className={faint('lead_weight_pct')} strokeWidth={1.5} />
             <path d={`M0 ${WEIGHT_Y - 5}v10`} className={faint('lead_weight_pct')} strokeWidth={1} />
             <CardRange range={card?.lead_weight_pct} at={(pct) => m * (2 * pct - 100)} y={WEIGHT_Y} />
@@ -184,6 +225,20 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
                     {Math.round(weight)} % lead
                 </text>
             )}
+        </>
+    );
+}
+
+/** Shaft and chest over the ground. */
+function FaceOn({ m, card, units, seen, figure, handle, faint, toTarget }: Plan) {
+    const tip = (lean: number) => [m * Math.sin(radians(lean)) * SHAFT, GROUND_Y - Math.cos(radians(lean)) * SHAFT] as const;
+    const lean = seen('shaft_lean_deg');
+    const [shaftX, shaftY] = tip(figure('shaft_lean_deg'));
+    const chest = m * figure('sternum_ahead_mm') * CHEST_PX_PER_MM;
+    const unseen = seen('sternum_ahead_mm') === null;
+    const side = { x: m * 130, textAnchor: m > 0 ? 'end' : 'start' } as const;
+    return (
+        <>
             <path d={`M-110 ${GROUND_Y}H110`} className="stroke-ink" strokeWidth={1.5} />
             <circle cx={0} cy={GROUND_Y - 5} r={5} className="fill-press stroke-ink" strokeWidth={1.2} />
             {card?.shaft_lean_deg && (
@@ -201,12 +256,7 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
                 at: tip,
                 fromPoint: (x, y) => degrees(Math.atan2(m * x, Math.max(8, GROUND_Y - y))),
             })}
-            <path
-                d={`M${m * figure('sternum_ahead_mm') * CHEST_PX_PER_MM} ${CHEST_Y + 6}V${GROUND_Y}`}
-                className={faint('sternum_ahead_mm')}
-                strokeWidth={1}
-                strokeDasharray="2 4"
-            />
+            <path d={`M${chest} ${CHEST_Y + 6}V${GROUND_Y}`} className={faint('sternum_ahead_mm')} strokeWidth={1} strokeDasharray="2 4" />
             {handle('sternum_ahead_mm', {
                 step: 5,
                 grows: toTarget,
@@ -214,23 +264,23 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
                 fromPoint: (x) => (m * x) / CHEST_PX_PER_MM,
                 children: (
                     <path
-                        d={`M${m * figure('sternum_ahead_mm') * CHEST_PX_PER_MM - 16} ${CHEST_Y - 6}h32l-16 13z`}
-                        className={seen('sternum_ahead_mm') === null ? 'fill-paper stroke-soft' : 'fill-ink stroke-ink'}
+                        d={`M${chest - 16} ${CHEST_Y - 6}h32l-16 13z`}
+                        className={unseen ? 'fill-paper stroke-soft' : 'fill-ink stroke-ink'}
                         strokeWidth={1.5}
-                        strokeDasharray={seen('sternum_ahead_mm') === null ? '3 2' : undefined}
+                        strokeDasharray={unseen ? '3 2' : undefined}
                     />
                 ),
             })}
-            <text x={m * 130} y={GROUND_Y - 44} textAnchor={m > 0 ? 'end' : 'start'} className="display fill-ink text-[24px]">
+            <text {...side} y={GROUND_Y - 44} className="display fill-ink text-[24px]">
                 {lean === null ? '' : withUnit(Math.abs(lean), 'degrees', units)}
             </text>
-            <text x={m * 130} y={GROUND_Y - 26} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[13px]">
+            <text {...side} y={GROUND_Y - 26} className="fill-ink text-[13px]">
                 {lean === null ? 'shaft not' : lean > 0.5 ? 'toward' : lean < -0.5 ? 'away from' : 'shaft'}
             </text>
-            <text x={m * 130} y={GROUND_Y - 11} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[13px]">
+            <text {...side} y={GROUND_Y - 11} className="fill-ink text-[13px]">
                 {lean === null ? 'looked at' : Math.abs(lean) > 0.5 ? 'the target' : 'upright'}
             </text>
-        </svg>
+        </>
     );
 }
 

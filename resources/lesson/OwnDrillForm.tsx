@@ -3,7 +3,9 @@ import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import type { DrillPreview, GoalChoice, OwnWay } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { TextField } from '../ui/TextField';
 import { numberOr } from '../ui/units';
+import { DrillParts, type LaidPart } from './DrillParts';
 
 interface Props {
     own: OwnWay;
@@ -29,7 +31,7 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
     const [purpose, setPurpose] = useState('');
     const [steps, setSteps] = useState('');
     const [goal, setGoal] = useState<GoalChoice>(firstGoal);
-    const [laid, setLaid] = useState<{ kind: string; ahead: string; across: string }[]>([]);
+    const [laid, setLaid] = useState<LaidPart[]>([]);
     const [kept, setKept] = useState<DrillPreview | null>(null);
     const [trouble, setTrouble] = useState('');
     const cm = (typed: string) => {
@@ -59,28 +61,8 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
     return (
         <section aria-label="A drill of your own" className="mt-3 space-y-3 border-l-[6px] border-ochre pl-3">
             <div className="grid gap-3 sm:grid-cols-2">
-                <label className="font-semibold">
-                    Name
-                    <input
-                        className={FIELD}
-                        maxLength={60}
-                        value={name}
-                        onChange={(event) => {
-                            setName(event.target.value);
-                        }}
-                    />
-                </label>
-                <label className="font-semibold">
-                    What it is for
-                    <input
-                        className={FIELD}
-                        maxLength={200}
-                        value={purpose}
-                        onChange={(event) => {
-                            setPurpose(event.target.value);
-                        }}
-                    />
-                </label>
+                <TextField label="Name" outer="font-semibold" maxLength={60} value={name} onValue={setName} />
+                <TextField label="What it is for" outer="font-semibold" maxLength={200} value={purpose} onValue={setPurpose} />
             </div>
             <label className="block font-semibold">
                 Steps, one a line
@@ -123,48 +105,7 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
                     </label>
                 ))}
             </div>
-            <div>
-                <p className="font-semibold">Picture: what lies there, cm from the ball</p>
-                {laid.map((part, place) => (
-                    <div key={place} className="mt-1 flex flex-wrap items-end gap-2 text-sm">
-                        <span className="min-w-28 pb-3">{parts[part.kind]}</span>
-                        {(['ahead', 'across'] as const).map((side) => (
-                            <label key={side}>
-                                {side === 'ahead' ? 'ahead, − behind' : 'toward the player'}
-                                <input
-                                    inputMode="decimal"
-                                    className={SMALL}
-                                    value={part[side]}
-                                    onChange={(event) => {
-                                        setLaid(laid.map((one, at) => (at === place ? { ...one, [side]: event.target.value } : one)));
-                                    }}
-                                />
-                            </label>
-                        ))}
-                        <Button
-                            aria-label={`Take away the ${parts[part.kind] ?? 'part'}`}
-                            onClick={() => {
-                                setLaid(laid.filter((_, at) => at !== place));
-                            }}
-                        >
-                            ×
-                        </Button>
-                    </div>
-                ))}
-                <div className="mt-1 flex flex-wrap gap-1.5">
-                    {Object.entries(parts).map(([kind, label]) => (
-                        <Button
-                            key={kind}
-                            disabled={laid.length >= most.parts}
-                            onClick={() => {
-                                setLaid([...laid, { kind, ahead: '', across: '' }]);
-                            }}
-                        >
-                            + {label}
-                        </Button>
-                    ))}
-                </div>
-            </div>
+            <DrillParts parts={parts} most={most.parts} laid={laid} onLay={setLaid} />
             {trouble !== '' && (
                 <p role="alert" className="font-semibold text-rust">
                     {trouble}

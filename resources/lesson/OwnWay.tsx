@@ -6,6 +6,7 @@ import { observableOf, useDrills, useOwnWay } from '../api/queries';
 import type { BallSet, Catalogue, DrillHandout, Lesson, OwnCard, OwnWay as Own, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
+import { TextField } from '../ui/TextField';
 import { numberOr, observed, shownFactor } from '../ui/units';
 import { OwnCards } from './OwnCards';
 import { OwnDrills } from './OwnDrills';
@@ -24,8 +25,6 @@ interface Props {
     units: Units;
     onGive: (bundle: OwnBundle) => void;
 }
-
-const FIELD = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal';
 
 /** A coach who works differently puts his own bundle together: figures, a feel, drills; kept as a card, it is offered again. */
 export function OwnWay({ lesson, set, catalogue, units, onGive }: Props) {
@@ -88,17 +87,14 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
                 }}
             />
             <OwnFigures {...{ figures, catalogue, units }} most={own.most.figures} setup={set.setup} onChange={setFigures} />
-            <label className="mb-4 block text-lg font-semibold">
-                Feel, in your words
-                <input
-                    className={`${FIELD} text-base`}
-                    maxLength={catalogue.most.text}
-                    value={feel}
-                    onChange={(event) => {
-                        setFeel(event.target.value);
-                    }}
-                />
-            </label>
+            <TextField
+                label="Feel, in your words"
+                outer="mb-4 block text-lg font-semibold"
+                className="w-full text-base"
+                maxLength={catalogue.most.text}
+                value={feel}
+                onValue={setFeel}
+            />
             <OwnDrills
                 {...{ own, chosen }}
                 drills={sheets}
@@ -106,17 +102,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
                 onKept={() => Promise.all([again(), queries.invalidateQueries({ queryKey: ['drills', set.id] })])}
             />
             <div className="mt-4 flex flex-wrap items-end gap-2 border-t border-line pt-3">
-                <label className="font-semibold">
-                    Keep it as a card named
-                    <input
-                        className={FIELD}
-                        maxLength={60}
-                        value={name}
-                        onChange={(event) => {
-                            setName(event.target.value);
-                        }}
-                    />
-                </label>
+                <TextField label="Keep it as a card named" outer="font-semibold" maxLength={60} value={name} onValue={setName} />
                 <Button disabled={name.trim() === '' || feel.trim() === ''} onClick={keep}>
                     Keep the card
                 </Button>

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { Catalogue, DrillHandout, GoalChoice, Proposal } from '../api/types.gen';
 import { Button } from '../ui/Button';
-import { GoalFields } from './GoalFields';
+import { TextField } from '../ui/TextField';
+import { DrillOffer } from './DrillOffer';
 import type { Tried } from './WhatIf';
 
 interface Given {
@@ -81,55 +82,19 @@ export function ProposedWay({ proposal, catalogue, tried, onGive }: Props) {
             <h3 className="text-lg">Drills, at most {catalogue.most.drills}</h3>
             <div className="mb-4 mt-1 space-y-3">
                 {all.map((drill) => (
-                    <article key={drill.id} className={chosen.includes(drill.id) ? 'border-l-[6px] border-marram pl-3' : 'pl-[18px]'}>
-                        <Button
-                            chosen={chosen.includes(drill.id)}
-                            onClick={() => {
-                                toggle(drill.id);
-                            }}
-                        >
-                            {drill.name}
-                        </Button>
-                        <p className="mt-1">
-                            {drill.purpose} {drill.dose.sets} × {drill.dose.balls}, {drill.dose.minutes} minutes. Passed: {drill.goal.text}.{' '}
-                            {drill.pass.text}
-                        </p>
-                        {chosen.includes(drill.id) && (
-                            <GoalFields
-                                kinds={catalogue.scoring}
-                                goal={drill.goal}
-                                over={goals[drill.id] ?? {}}
-                                onChange={(over) => {
-                                    setGoals({ ...goals, [drill.id]: over });
-                                }}
-                            />
-                        )}
-                        <p className="text-sm">
-                            {drill.trade.better !== '' && <>Better: {drill.trade.better}. </>}
-                            {drill.trade.worse !== '' && <>Worse: {drill.trade.worse}.</>}
-                        </p>
-                        {drill.distances.map((text) => (
-                            <p key={text} className="font-semibold">
-                                {text}
-                            </p>
-                        ))}
-                        <details className="text-sm">
-                            <summary className="min-h-6 cursor-pointer">Steps and cautions</summary>
-                            <ol className="list-decimal pl-5">
-                                {drill.steps.map((step) => (
-                                    <li key={step}>{step}</li>
-                                ))}
-                            </ol>
-                            <p>
-                                Easier: {drill.easier} Harder: {drill.harder}
-                            </p>
-                            <ul className="mt-2 list-disc pl-5">
-                                {drill.cautions.map((caution) => (
-                                    <li key={caution}>{caution}</li>
-                                ))}
-                            </ul>
-                        </details>
-                    </article>
+                    <DrillOffer
+                        key={drill.id}
+                        drill={drill}
+                        kinds={catalogue.scoring}
+                        chosen={chosen.includes(drill.id)}
+                        over={goals[drill.id] ?? {}}
+                        onToggle={() => {
+                            toggle(drill.id);
+                        }}
+                        onGoal={(over) => {
+                            setGoals({ ...goals, [drill.id]: over });
+                        }}
+                    />
                 ))}
                 {proposal.left_out.map((drill) => (
                     <p key={drill.id} className="pl-[18px]">
@@ -138,17 +103,13 @@ export function ProposedWay({ proposal, catalogue, tried, onGive }: Props) {
                 ))}
             </div>
             {proposal.measure !== null && <p className="mb-4">What must move: {proposal.measure}.</p>}
-            <label className="mb-4 block font-semibold">
-                A sentence of your own for the student
-                <input
-                    className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal"
-                    maxLength={catalogue.most.text}
-                    value={sentence}
-                    onChange={(event) => {
-                        setSentence(event.target.value);
-                    }}
-                />
-            </label>
+            <TextField
+                label="A sentence of your own for the student"
+                outer="mb-4 block font-semibold"
+                maxLength={catalogue.most.text}
+                value={sentence}
+                onValue={setSentence}
+            />
             <Button
                 main
                 disabled={feel === ''}

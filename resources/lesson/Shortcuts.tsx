@@ -1,5 +1,5 @@
 import { Panel } from '../ui/Panel';
-import { MARK_KEYS } from './BallEntry';
+import { MARK_KEYS } from './NextBall';
 
 interface Props {
     open: boolean;

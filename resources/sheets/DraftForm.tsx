@@ -6,6 +6,7 @@ import { taskLine } from '../lesson/words';
 import { TaskForm } from '../students/TaskForm';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
+import { TextField } from '../ui/TextField';
 import { day as dayShown } from '../ui/units';
 import { Checked } from './Checked';
 import { Columns } from './Columns';
@@ -18,7 +19,6 @@ interface Props {
     onEnd: () => void;
 }
 
-const box = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
 
 /** A sheet before it is stored: what its columns hold on the left, what comes out on the right, at once after each change. */
 export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
@@ -48,7 +48,6 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
         onSuccess: onEnd,
     });
     const drop = useMutation({ mutationFn: () => call('DELETE', path), onSettled: onEnd });
-    const forget = useMutation({ mutationFn: (id: string) => call('DELETE', `sheet-presets/${id}`) });
     const told =
         check.error instanceof ApiError
             ? check.error.faults.length > 0
@@ -64,50 +63,17 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                         twice.
                     </p>
                 )}
-                {draft.presets.length > 0 && (
-                    <div role="group" aria-label="Remembered" className="flex flex-wrap items-center gap-2">
-                        <span className="font-semibold">Read it like</span>
-                        {draft.presets.map((one) => (
-                            <span key={one.id} className={forget.variables === one.id ? 'hidden' : 'flex'}>
-                                <Button
-                                    chosen={name === one.name}
-                                    disabled={!fits(one.mapping)}
-                                    title={fits(one.mapping) ? undefined : 'This sheet has other columns'}
-                                    onClick={() => {
-                                        setMapping(one.mapping);
-                                        setName(one.name);
-                                    }}
-                                >
-                                    {one.name}
-                                </Button>
-                                <Button
-                                    className="-ml-[1.5px]"
-                                    aria-label={`Forget ${one.name}`}
-                                    title="Forget it"
-                                    onClick={() => {
-                                        forget.mutate(one.id);
-                                    }}
-                                >
-                                    ×
-                                </Button>
-                            </span>
-                        ))}
-                    </div>
-                )}
+                <Presets
+                    presets={draft.presets}
+                    name={name}
+                    fits={fits}
+                    onTake={(one) => {
+                        setMapping(one.mapping);
+                        setName(one.name);
+                    }}
+                />
                 <Columns draft={draft} catalogue={catalogue} mapping={mapping} onMap={setMapping} />
-                {mapping.time === null && (
-                    <label className="block font-semibold">
-                        All hit on
-                        <input
-                            type="date"
-                            className={`${box} mt-1 block font-normal`}
-                            value={day}
-                            onChange={(event) => {
-                                setDay(event.target.value);
-                            }}
-                        />
-                    </label>
-                )}
+                {mapping.time === null && <TextField label="All hit on" type="date" className="" value={day} onValue={setDay} />}
             </div>
             <section aria-label="What comes out" className="space-y-4 lg:sticky lg:top-4 lg:self-start">
                 <Checked
@@ -144,18 +110,13 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                         </Button>
                     ))}
                 </div>
-                <label className="block font-semibold">
-                    Remember these columns as
-                    <input
-                        className={`${box} mt-1 block w-full font-normal`}
-                        maxLength={80}
-                        placeholder="a name of your own, or leave it empty"
-                        value={name}
-                        onChange={(event) => {
-                            setName(event.target.value);
-                        }}
-                    />
-                </label>
+                <TextField
+                    label="Remember these columns as"
+                    maxLength={80}
+                    placeholder="a name of your own, or leave it empty"
+                    value={name}
+                    onValue={setName}
+                />
                 {confirm.isError && (
                     <p role="alert" className="font-semibold text-rust">
                         {confirm.error.message}
@@ -195,6 +156,49 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                     }}
                 />
             </Panel>
+        </div>
+    );
+}
+
+interface PresetsProps {
+    presets: SheetDraft['presets'];
+    /** Of the one that was taken. */
+    name: string;
+    fits: (mapping: SheetMapping) => boolean;
+    onTake: (preset: SheetDraft['presets'][number]) => void;
+}
+
+/** What was remembered of sheets before, to read this one alike. */
+function Presets({ presets, name, fits, onTake }: PresetsProps) {
+    const forget = useMutation({ mutationFn: (id: string) => call('DELETE', `sheet-presets/${id}`) });
+    if (presets.length === 0) return null;
+    return (
+        <div role="group" aria-label="Remembered" className="flex flex-wrap items-center gap-2">
+            <span className="font-semibold">Read it like</span>
+            {presets.map((one) => (
+                <span key={one.id} className={forget.variables === one.id ? 'hidden' : 'flex'}>
+                    <Button
+                        chosen={name === one.name}
+                        disabled={!fits(one.mapping)}
+                        title={fits(one.mapping) ? undefined : 'This sheet has other columns'}
+                        onClick={() => {
+                            onTake(one);
+                        }}
+                    >
+                        {one.name}
+                    </Button>
+                    <Button
+                        className="-ml-[1.5px]"
+                        aria-label={`Forget ${one.name}`}
+                        title="Forget it"
+                        onClick={() => {
+                            forget.mutate(one.id);
+                        }}
+                    >
+                        ×
+                    </Button>
+                </span>
+            ))}
         </div>
     );
 }

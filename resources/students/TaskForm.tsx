@@ -2,6 +2,7 @@ import { useId, useState, type FormEvent, type ReactNode } from 'react';
 import { shotOf } from '../api/queries';
 import type { Catalogue, Task, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { TextField } from '../ui/TextField';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
 
 /** Figures of the task that are typed; some only for some shots, as the catalogue says. */
@@ -53,32 +54,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
     };
     return (
         <form onSubmit={onSend} className="space-y-5">
-            <Choices label="Shot">
-                {catalogue.shots.map((one) => (
-                    <Button
-                        key={one.id}
-                        chosen={task.shot === one.id}
-                        onClick={() => {
-                            change({ shot: one.id, lie: one.usual_lie, method: null });
-                        }}
-                    >
-                        {one.id}
-                    </Button>
-                ))}
-            </Choices>
-            <Choices label="Lie">
-                {shot?.lies.map((lie) => (
-                    <Button
-                        key={lie.id}
-                        chosen={task.lie === lie.id}
-                        onClick={() => {
-                            change({ lie: lie.id });
-                        }}
-                    >
-                        {lie.label}
-                    </Button>
-                ))}
-            </Choices>
+            <ShotAndLie catalogue={catalogue} task={task} onChange={change} />
             <Choices label="Club, loft and bounce">
                 {catalogue.clubs.map((club) => (
                     <Button
@@ -92,42 +68,35 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                         {club.loft_deg}/{club.bounce_deg}
                     </Button>
                 ))}
-                <label className="flex items-center gap-2">
-                    Loft °{' '}
-                    <input
-                        className={`${box} w-20`}
-                        inputMode="decimal"
-                        value={loft}
-                        onChange={(event) => {
-                            setLoft(event.target.value);
-                        }}
-                    />
-                </label>
-                <label className="flex items-center gap-2">
-                    Bounce °{' '}
-                    <input
-                        className={`${box} w-20`}
-                        inputMode="decimal"
-                        value={bounce}
-                        onChange={(event) => {
-                            setBounce(event.target.value);
-                        }}
-                    />
-                </label>
+                <TextField
+                    label="Loft °"
+                    outer="flex items-center gap-2"
+                    className="mt-0! w-20"
+                    inputMode="decimal"
+                    value={loft}
+                    onValue={setLoft}
+                />
+                <TextField
+                    label="Bounce °"
+                    outer="flex items-center gap-2"
+                    className="mt-0! w-20"
+                    inputMode="decimal"
+                    value={bounce}
+                    onValue={setBounce}
+                />
             </Choices>
             <div className="flex flex-wrap gap-x-10 gap-y-5">
                 {FIGURES.filter(({ id }) => catalogue.task[id]?.sand_only !== true || shot?.sand === true).map(({ id, metres, label }) => (
-                    <label key={id} className="block font-semibold">
-                        {label}, {metres ? shownUnit('m', units) : '°'}
-                        <input
-                            className={`${box} mt-1 block w-24 font-normal`}
-                            inputMode="decimal"
-                            value={figures[id] ?? ''}
-                            onChange={(event) => {
-                                setFigures({ ...figures, [id]: event.target.value });
-                            }}
-                        />
-                    </label>
+                    <TextField
+                        key={id}
+                        label={`${label}, ${metres ? shownUnit('m', units) : '°'}`}
+                        className="w-24"
+                        inputMode="decimal"
+                        value={figures[id] ?? ''}
+                        onValue={(value) => {
+                            setFigures({ ...figures, [id]: value });
+                        }}
+                    />
                 ))}
                 <Choices label="Flight">
                     {catalogue.task.flight_wanted?.answers.map((answer) => (
@@ -160,17 +129,14 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                     </select>
                 </label>
             </div>
-            <label className="block font-semibold">
-                What does the student believe goes wrong?
-                <input
-                    className={`${box} mt-1 block w-full font-normal`}
-                    placeholder="In the student’s words, for example: I scoop it"
-                    value={task.belief ?? ''}
-                    onChange={(event) => {
-                        change({ belief: event.target.value === '' ? null : (event.target.value as Task['method']) });
-                    }}
-                />
-            </label>
+            <TextField
+                label="What does the student believe goes wrong?"
+                placeholder="In the student’s words, for example: I scoop it"
+                value={task.belief ?? ''}
+                onValue={(value) => {
+                    change({ belief: value === '' ? null : value });
+                }}
+            />
             {problem !== '' && (
                 <p role="alert" className="font-semibold whitespace-pre-line text-rust">
                     {problem}
@@ -192,5 +158,39 @@ function Choices({ label, children }: { label: string; children: ReactNode }) {
             </p>
             <div className="flex flex-wrap items-center gap-2">{children}</div>
         </div>
+    );
+}
+
+/** The shot, and the lies that it can be played from. */
+function ShotAndLie({ catalogue, task, onChange }: { catalogue: Catalogue; task: Task; onChange: (part: Partial<Task>) => void }) {
+    return (
+        <>
+            <Choices label="Shot">
+                {catalogue.shots.map((one) => (
+                    <Button
+                        key={one.id}
+                        chosen={task.shot === one.id}
+                        onClick={() => {
+                            onChange({ shot: one.id, lie: one.usual_lie, method: null });
+                        }}
+                    >
+                        {one.id}
+                    </Button>
+                ))}
+            </Choices>
+            <Choices label="Lie">
+                {shotOf(catalogue, task.shot)?.lies.map((lie) => (
+                    <Button
+                        key={lie.id}
+                        chosen={task.lie === lie.id}
+                        onClick={() => {
+                            onChange({ lie: lie.id });
+                        }}
+                    >
+                        {lie.label}
+                    </Button>
+                ))}
+            </Choices>
+        </>
     );
 }

@@ -1,0 +1,53 @@
+import type { Catalogue, DrillHandout, GoalChoice } from '../api/types.gen';
+import { Button } from '../ui/Button';
+import { GoalFields } from './GoalFields';
+
+interface Props {
+    drill: DrillHandout;
+    kinds: Catalogue['scoring'];
+    chosen: boolean;
+    over: GoalChoice;
+    onToggle: () => void;
+    onGoal: (over: GoalChoice) => void;
+}
+
+/** A drill to hand out: what it is for, its dose, what it trades, its steps behind a fold. */
+export function DrillOffer({ drill, kinds, chosen, over, onToggle, onGoal }: Props) {
+    return (
+        <article className={chosen ? 'border-l-[6px] border-marram pl-3' : 'pl-[18px]'}>
+            <Button chosen={chosen} onClick={onToggle}>
+                {drill.name}
+            </Button>
+            <p className="mt-1">
+                {drill.purpose} {drill.dose.sets} × {drill.dose.balls}, {drill.dose.minutes} minutes. Passed: {drill.goal.text}.{' '}
+                {drill.pass.text}
+            </p>
+            {chosen && <GoalFields kinds={kinds} goal={drill.goal} over={over} onChange={onGoal} />}
+            <p className="text-sm">
+                {drill.trade.better !== '' && <>Better: {drill.trade.better}. </>}
+                {drill.trade.worse !== '' && <>Worse: {drill.trade.worse}.</>}
+            </p>
+            {drill.distances.map((text) => (
+                <p key={text} className="font-semibold">
+                    {text}
+                </p>
+            ))}
+            <details className="text-sm">
+                <summary className="min-h-6 cursor-pointer">Steps and cautions</summary>
+                <ol className="list-decimal pl-5">
+                    {drill.steps.map((step) => (
+                        <li key={step}>{step}</li>
+                    ))}
+                </ol>
+                <p>
+                    Easier: {drill.easier} Harder: {drill.harder}
+                </p>
+                <ul className="mt-2 list-disc pl-5">
+                    {drill.cautions.map((caution) => (
+                        <li key={caution}>{caution}</li>
+                    ))}
+                </ul>
+            </details>
+        </article>
+    );
+}

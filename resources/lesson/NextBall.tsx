@@ -1,0 +1,149 @@
+import { useState } from 'react';
+import { shotOf } from '../api/queries';
+import type { BallSeen, BallSet, Catalogue, Handed, Reading, Units } from '../api/types.gen';
+import { GroundStrip, stepped, type Draft } from '../figures/GroundStrip';
+import { mirror } from '../figures/scale';
+import { Button } from '../ui/Button';
+import { useKeys } from '../ui/useKeys';
+import type { Bench } from './useBench';
+
+/** The middle row of letters is a ruler: from 8 cm on the left of the ball to 8 cm on its right. */
+const TOUCH_KEYS = ['a', 's', 'd', 'f', 'g', 'h', 'j', 'k', 'l'];
+const KEY_MM = 20;
+export const MARK_KEYS: Record<string, string> = { brush: 'q', shallow: 'w', deep: 'e' };
+
+interface Props {
+    bench: Bench;
+    set: BallSet;
+    catalogue: Catalogue;
+    shot: string;
+    handed: Handed;
+    units: Units;
+    reading: Reading | undefined;
+}
+
+/** The next ball: where the club met the ground, the mark it left, then the strike, by touch or by key. */
+export function NextBall({ bench, set, catalogue, shot, handed, units, reading }: Props) {
+    const [draft, setDraft] = useState<Draft>();
+    const [mark, setMark] = useState<BallSeen['mark']>();
+    const known = shotOf(catalogue, shot);
+    const strikes = known?.strikes ?? [];
+    const marks = catalogue.ball.mark?.answers.filter((answer) => answer.value !== 'none') ?? [];
+    const farthestMm = catalogue.ball.touch_mm?.max ?? 0;
+
+    const log = (strike: BallSeen['strike']) => {
+        bench.addBall(set, seenOf(draft, strike, mark));
+        setDraft(undefined);
+        setMark(undefined);
+    };
+    const toggleMark = (value: number | string) => {
+        setMark(mark === value ? undefined : (value as BallSeen['mark']));
+    };
+
+    const touchAt = (column: number) => () => {
+        setDraft({ touchMm: mirror(handed) * (column - (TOUCH_KEYS.length - 1) / 2) * KEY_MM, lengthMm: 0 });
+    };
+    const step = (rightward: boolean) => () => {
+        setDraft(stepped(draft, rightward, handed, farthestMm));
+    };
+    useKeys({
+        ...Object.fromEntries(TOUCH_KEYS.map((key, column) => [key, touchAt(column)])),
+        ...Object.fromEntries(
+            marks.map((answer) => [
+                MARK_KEYS[String(answer.value)] ?? '',
+                () => {
+                    toggleMark(answer.value);
+                },
+            ]),
+        ),
+        ...Object.fromEntries(
+            strikes.map((strike, i) => [
+                String(i + 1),
+                () => {
+                    log(strike.id);
+                },
+            ]),
+        ),
+        ArrowRight: step(true),
+        ArrowLeft: step(false),
+        n: () => {
+            setDraft({ touchMm: null, lengthMm: 0 });
+        },
+        Escape: () => {
+            setDraft(undefined);
+        },
+    });
+
+    return (
+        <>
+            <GroundStrip
+                balls={set.balls}
+                draft={draft}
+                handed={handed}
+                units={units}
+                sand={known?.sand === true}
+                model={reading?.model ?? null}
+                lowPoint={reading?.pattern.low_point_mm.known ?? false}
+                entryMm={reading?.school.entry_mm ?? null}
+                farthestMm={farthestMm}
+                onDraft={setDraft}
+            />
+            <div role="group" aria-label="Strike" className="mt-1.5 flex flex-wrap gap-1.5 sm:flex-nowrap">
+                {strikes.map((strike, i) => (
+                    <Button
+                        key={strike.id}
+                        hotkey={String(i + 1)}
+                        onClick={() => {
+                            log(strike.id);
+                        }}
+                        className="min-h-14 min-w-[22%] flex-1 px-1.5 text-left leading-tight sm:min-w-0"
+                    >
+                        <span className="block">{strike.id}</span>
+                    </Button>
+                ))}
+            </div>
+            <div className="mt-1.5 flex flex-wrap items-center gap-1.5">
+                <Button
+                    hotkey="n"
+                    chosen={draft?.touchMm === null}
+                    onClick={() => {
+                        setDraft({ touchMm: null, lengthMm: 0 });
+                    }}
+                >
+                    no contact
+                </Button>
+                <span className="flex" role="group" aria-label="Mark">
+                    {marks.map((answer) => (
+                        <Button
+                            key={answer.label}
+                            hotkey={MARK_KEYS[String(answer.value)]}
+                            className="-ml-[1.5px]"
+                            chosen={mark === answer.value}
+                            onClick={() => {
+                                toggleMark(answer.value);
+                            }}
+                        >
+                            {answer.label}
+                        </Button>
+                    ))}
+                </span>
+                <span className="ml-auto flex gap-1.5">
+                    <Button hotkey="z" disabled={!bench.canUndo} onClick={bench.undo}>
+                        undo
+                    </Button>
+                    <Button hotkey="y" disabled={!bench.canRedo} onClick={bench.redo}>
+                        redo
+                    </Button>
+                </span>
+            </div>
+        </>
+    );
+}
+
+function seenOf(draft: Draft | undefined, strike: BallSeen['strike'], mark: BallSeen['mark']): BallSeen {
+    const seen: BallSeen = { strike };
+    if (draft !== undefined) seen.touch_mm = draft.touchMm;
+    if (draft !== undefined && draft.lengthMm > 0) seen.mark_length_mm = draft.lengthMm;
+    if (mark !== undefined) seen.mark = mark;
+    return seen;
+}
