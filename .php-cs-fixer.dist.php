@@ -13,7 +13,7 @@ return (new PhpCsFixer\Config)
         'multiline_promoted_properties' => ['minimum_number_of_parameters' => 2],
         'no_unused_imports' => true,
         'not_operator_with_successor_space' => true,
-        'operator_linebreak' => ['position' => 'beginning'],
+        'operator_linebreak' => ['only_booleans' => true, 'position' => 'beginning'],
         'ordered_imports' => true,
         'php_unit_method_casing' => ['case' => 'snake_case'],
         'single_line_empty_body' => true,

@@ -85,8 +85,8 @@ final class ArchiveRows
         }
         foreach (self::PARENTS[$table] ?? [] as $column => $parent) {
             if (isset($row[$column])) {
-                $row[$column]
-                    = $this->ids[$parent][$row[$column]]
+                $row[$column] =
+                    $this->ids[$parent][$row[$column]]
                     ?? throw InvalidInput::one("{$name}.{$column}", $row[$column], "an id of {$parent} in this archive");
             }
         }
@@ -94,8 +94,8 @@ final class ArchiveRows
             $row['id'] = $this->newId($table, $name, (string) $row['id']);
         }
         if ($table === 'revisions') {
-            $row['subject_id']
-                = $this->ids[self::SUBJECTS[$said['subject_type']]][$said['subject_id']]
+            $row['subject_id'] =
+                $this->ids[self::SUBJECTS[$said['subject_type']]][$said['subject_id']]
                 ?? throw InvalidInput::one("{$name}.subject_id", $said['subject_id'], 'an id of this archive');
         }
         $row = $this->withOwnDrills($table, $name, $row, $said);
@@ -304,8 +304,8 @@ final class ArchiveRows
                 $row['content'] = ['drills' => array_map($known, $said['content']['drills'])] + $said['content'];
                 break;
             case 'prescriptions':
-                $row['content']
-                    = [
+                $row['content'] =
+                    [
                         'drills' => array_map(
                             static fn(array $drill): array => ['id' => $known($drill['id'])] + $drill,
                             $said['content']['drills'],

@@ -49,8 +49,8 @@ final readonly class OpenApi
             'info' => [
                 'title' => 'Low Point',
                 'version' => '1',
-                'description'
-                    => 'What the screens of Low Point speak with the server. Ground distances are millimetres from the ball, + '
+                'description' =>
+                    'What the screens of Low Point speak with the server. Ground distances are millimetres from the ball, + '
                         .'toward the target; '
                     .'distances along the course metres; angles degrees; shares and probabilities 0 to 1; times ISO 8601. Ids are '
                     .'ULIDs made by the sender, so that sending anything twice stores it once. '
@@ -66,8 +66,8 @@ final readonly class OpenApi
                         'type' => 'apiKey',
                         'in' => 'cookie',
                         'name' => config('session.cookie'),
-                        'description'
-                            => 'The session of a signed-in coach; writing routes want the header X-XSRF-TOKEN with the cookie of '
+                        'description' =>
+                            'The session of a signed-in coach; writing routes want the header X-XSRF-TOKEN with the cookie of '
                                 .'that name as well.',
                     ],
                 ],
@@ -82,8 +82,8 @@ final readonly class OpenApi
             $route->getControllerClass() ?? throw new \LogicException("{$route->uri()} has no controller."),
             $route->getActionMethod() === $route->getControllerClass() ? '__invoke' : $route->getActionMethod(),
         );
-        $said
-            = $method->getAttributes(Endpoint::class)[0]
+        $said =
+            $method->getAttributes(Endpoint::class)[0]
             ?? throw new \LogicException("{$method->class}::{$method->name} does not say what it answers: add #[Endpoint].");
         $endpoint = $said->newInstance();
         $open = ! \in_array('auth:sanctum', $route->gatherMiddleware(), true);
@@ -165,8 +165,8 @@ final readonly class OpenApi
         if ($endpoint->status === 204) {
             return ['description' => 'Done.'];
         }
-        $schema
-            = $endpoint->answers === null
+        $schema =
+            $endpoint->answers === null
                 ? null
                 : $this->shapes->ref((string) preg_replace('/Resource$/', 'Shape', class_basename($endpoint->answers)));
         if ($schema !== null && $endpoint->list) {

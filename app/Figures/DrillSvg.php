@@ -124,8 +124,8 @@ final class DrillSvg
                 $ink,
             ),
             'spot', 'tee' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y($shape['y'])}\" r=\"16\" fill=\"{$rust}\"/>",
-            'arc'
-                => "<circle cx=\"0\" cy=\"0\" r=\"{$toY}\" fill=\"none\" stroke=\"{$ink}\" stroke-width=\"4\" stroke-dasharray=\"10 10\"/>",
+            'arc' =>
+                "<circle cx=\"0\" cy=\"0\" r=\"{$toY}\" fill=\"none\" stroke=\"{$ink}\" stroke-width=\"4\" stroke-dasharray=\"10 10\"/>",
             default => '',
         };
     }

@@ -65,8 +65,8 @@ final readonly class Prescribing
         }
         $reading = $this->engine->read($case);
 
-        $setup
-            = $figures === null
+        $setup =
+            $figures === null
                 ? $proposed->setup
                 : array_map(
                     fn(array $one): SetupChange => $this->engine->setupChange($case, $one['observable'], $one['to']),

@@ -28,7 +28,6 @@ final class DrillResult extends Model
 {
     use HasUlids;
     use KeepsHistory;
-    use OnAttentionIndex;
 
     protected $fillable = [
         'id',

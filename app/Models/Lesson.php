@@ -29,7 +29,6 @@ final class Lesson extends Model
     use HasUlids;
     use HearsDevices;
     use KeepsHistory;
-    use OnAttentionIndex;
     use SoftDeletes;
 
     protected $fillable = ['id', 'student_id', 'task', 'began_at', 'closed_at'];

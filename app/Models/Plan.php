@@ -23,7 +23,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Plan extends Model
 {
     use HasUlids;
-    use OnAttentionIndex;
 
     protected $fillable = ['student_id', 'made_from', 'notes'];
 

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Progress\AttentionIndex;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 
 /**
  * One visit to the practice ground. Its id is its UID in calendars; the sequence counts its changes (RFC 5545).
@@ -34,15 +32,6 @@ final class PlanSession extends Model
     protected $casts = ['day' => 'date:Y-m-d', 'items' => 'array', 'sequence' => 'integer'];
 
     protected $attributes = ['sequence' => 0];
-
-    protected static function booted(): void
-    {
-        $forget = static fn(PlanSession $session) => AttentionIndex::forget(
-            DB::table('plans')->where('id', $session->plan_id)->select('student_id'),
-        );
-        static::saved($forget);
-        static::deleted($forget);
-    }
 
     /** @return BelongsTo<Plan, $this> */
     public function plan(): BelongsTo

@@ -22,7 +22,6 @@ use Illuminate\Support\Carbon;
  */
 final class ShareLink extends Model
 {
-    use OnAttentionIndex;
 
     protected $fillable = ['student_id', 'token_hash', 'expires_at', 'revoked_at', 'opened_at'];
 

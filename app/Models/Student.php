@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Progress\AttentionIndex;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -41,8 +40,6 @@ final class Student extends Model
 
     protected static function booted(): void
     {
-        static::saved(static fn(Student $student) => AttentionIndex::forget($student->id));
-        static::deleted(static fn(Student $student) => AttentionIndex::forget($student->id));
         static::updated(static function (Student $student): void {
             if ($student->wasChanged(['handed', 'limits'])) {
                 BallSet::countChange('lesson_id', DB::table('lessons')->where('student_id', $student->id)->select('id'));

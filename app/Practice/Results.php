@@ -11,7 +11,21 @@ use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\Goal;
 use LowPoint\Core\Practice\Score;
 
-/** Stores the run of a drill once, however often it is sent; the core says what it came to. */
+/**
+ * Stores the run of a drill once, however often it is sent; the core says what it came to.
+ *
+ * @phpstan-type DrillResultShape array{
+ *     id: string,
+ *     drill: string,
+ *     passed: bool,
+ *     text: string,
+ *     by: 'coach'|'student',
+ *     confidence: int|null,
+ *     note: string,
+ *     done_at: string,
+ *     session: string|null,
+ * }
+ */
 final readonly class Results
 {
     private const STUDENT = 'student';
@@ -26,8 +40,8 @@ final readonly class Results
      */
     public function put(Student $student, string $id, array $run, string $by): DrillResult
     {
-        $drill
-            = $this->drills->find($run['drill'], $student->coach_id)
+        $drill =
+            $this->drills->find($run['drill'], $student->coach_id)
             ?? throw InvalidInput::one('drill', $run['drill'], 'a drill of the library, or the coach’s own');
         $goal = Goal::of(
             $drill,
@@ -54,11 +68,27 @@ final readonly class Results
                 'confidence' => $run['confidence'] ?? null,
                 'note' => $run['note'] ?? '',
                 'done_at' => Carbon::parse($run['done_at'])->utc(),
-                'plan_session_id'
-                    => $session !== null && $student->plan?->sessions()->whereKey($session)->exists() === true ? $session : null,
+                'plan_session_id' =>
+                    $session !== null && $student->plan?->sessions()->whereKey($session)->exists() === true ? $session : null,
             ])
             ->save();
 
         return $result;
+    }
+
+    /** @return DrillResultShape */
+    public static function told(DrillResult $one): array
+    {
+        return [
+            'id' => $one->id,
+            'drill' => $one->drill,
+            'passed' => $one->passed,
+            'text' => $one->text,
+            'by' => $one->logged_by,
+            'confidence' => $one->confidence,
+            'note' => $one->note,
+            'done_at' => $one->done_at->toIso8601String(),
+            'session' => $one->plan_session_id,
+        ];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Figures\DrillSvg;
-use App\Http\Resources\DrillResultResource;
 use App\Models\BallSet;
 use App\Models\DrillResult;
 use App\Models\PlanSession;
@@ -42,8 +41,8 @@ final readonly class StudentPractice
                 'units' => $student->shownUnits()->value,
                 'guardian' => $student->needsGuardian(),
             ],
-            'fault'
-                => $content === null
+            'fault' =>
+                $content === null
                     ? null
                     : [
                         'title' => $content['cause_name'],
@@ -57,8 +56,8 @@ final readonly class StudentPractice
             'feel' => $content['feel'] ?? null,
             'sentence' => $content['sentence'] ?? '',
             'drills' => $content === null ? [] : $this->drills($student, $content['drills'], $results->all()),
-            'plan'
-                => $student->plan === null
+            'plan' =>
+                $student->plan === null
                     ? null
                     : [
                         'made_from' => $student->plan->made_from,
@@ -74,7 +73,7 @@ final readonly class StudentPractice
                             )
                             ->all(),
                     ],
-            'results' => $results->map(DrillResultResource::of(...))->all(),
+            'results' => $results->map(Results::told(...))->all(),
             'most_sure' => BallSet::MOST_SURE,
             'cautions' => Cautions::GENERAL,
         ];

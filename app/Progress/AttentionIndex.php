@@ -112,8 +112,8 @@ final class AttentionIndex
                         'lessons' => (int) ($lessons[$student->id]->n ?? 0),
                         'last' => $last === null ? null : Carbon::parse($last)->toIso8601String(),
                         'cause' => $standing['name'] ?? null,
-                        'verdict'
-                            => $standing['text'] ?? (isset($standing['verdict']) ? Verdict::from($standing['verdict'])->label() : null),
+                        'verdict' =>
+                            $standing['text'] ?? (isset($standing['verdict']) ? Verdict::from($standing['verdict'])->label() : null),
                         'recheck' => $standing['recheck'] ?? null,
                         'reasons' => array_map(static fn(Attention $one): string => $one->text(), $reasons),
                     ],

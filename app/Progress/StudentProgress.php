@@ -122,8 +122,8 @@ final readonly class StudentProgress
      */
     private function note(Student $student, ?array $work): void
     {
-        $standing
-            = $work === null
+        $standing =
+            $work === null
                 ? null
                 : json_encode(
                     [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\User;
+use App\Progress\AttentionObserver;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Http\Request;
@@ -35,6 +36,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         JsonResource::withoutWrapping();
+        foreach (AttentionObserver::MODELS as $model) {
+            $model::observe(AttentionObserver::class);
+        }
         // There are no tokens, only sessions: a bearer is nobody.
         Sanctum::getAccessTokenFromRequestUsing(static fn(): ?string => null);
         // A private link is guessed only by trying: few tries a minute from one place.

@@ -14,8 +14,8 @@ final class ReportFolder
     public function put(string $batch, Lesson $lesson, string $pdf): void
     {
         File::ensureDirectoryExists($this->of($batch));
-        $name
-            = Str::slug(Str::limit($lesson->student->name, 40, ''))
+        $name =
+            Str::slug(Str::limit($lesson->student->name, 40, ''))
             .'-'
             .$lesson->began_at->format('Y-m-d')
             .'-'

@@ -4,14 +4,24 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Http\Resources\SheetCheckResource;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\InvalidInput;
 
 /**
  * What a sheet would come to, told before anything is stored.
  *
- * @phpstan-import-type SheetCheckShape from SheetCheckResource
+ * @phpstan-import-type BallSeenShape from CaseWriter
+ * @phpstan-type SheetCheckShape array{
+ *     balls: int,
+ *     left_out: int,
+ *     refused: int,
+ *     days: int,
+ *     first: string|null,
+ *     last: string|null,
+ *     // What is wrong, each once, with the first rows that have it.
+ *     faults: list<array{message: string, rows: list<int>, count: int}>,
+ *     shown: list<array{row: int, at: string, seen: BallSeenShape}>,
+ * }
  */
 final class SheetCheck
 {

@@ -46,8 +46,8 @@ final readonly class SheetFile
             mb_check_encoding(
                 \strlen($head) < self::HEAD_BYTES ? $head : mb_strcut($head, 0, self::HEAD_BYTES - self::LONGEST_CHARACTER_BYTES, 'UTF-8'),
                 'UTF-8',
-            )
-                => 'UTF-8',
+            ) =>
+                'UTF-8',
             default => 'WINDOWS-1252',
         };
         $first = self::stream($path, $encoding);

@@ -26,8 +26,8 @@ trait CoachRoutes
                 && \in_array('auth:sanctum', $route->gatherMiddleware(), true)
                 && $route->uri() !== 'api/sign-out'
             ) {
-                $address
-                    = '/'
+                $address =
+                    '/'
                     .preg_replace_callback(
                         '/{(\w+)}/',
                         static fn(array $part): string => (string) ($ids[$part[1]] ?? self::fail("no id for {$part[1]}")),

@@ -121,10 +121,7 @@ final class FromSchema
     }
 
     /**
-     * @template T
-     *
-     * @param  non-empty-array<T>  $all
-     * @return T
+     * @param  non-empty-array<mixed>  $all
      */
     private function oneOf(array $all): mixed
     {

@@ -7,10 +7,10 @@ namespace App\Http\Controllers\Api;
 use App\Contract\Endpoint;
 use App\Http\Requests\PutBallSetRequest;
 use App\Http\Resources\SetReadingResource;
-use App\Lessons\BallsWanted;
 use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
+use App\Progress\BallsWanted;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
@@ -37,8 +37,8 @@ final class BallSetController
         // Read, merged and stored under a lock: two devices at once keep what either saw.
         $set = DB::transaction(static function () use ($request, $lesson, $setId): BallSet {
             Lesson::query()->lockForUpdate()->find($lesson->id);
-            $set
-                = BallSet::query()->find($setId)
+            $set =
+                BallSet::query()->find($setId)
                 ?? (new BallSet(['id' => $setId, 'setup' => [], 'motion' => []]))->lesson()->associate($lesson);
             abort_if($set->lesson_id !== $lesson->id, 403);
             $seen = CaseReader::observations(

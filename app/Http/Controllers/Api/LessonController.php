@@ -11,11 +11,11 @@ use App\Http\Resources\LessonResource;
 use App\Http\Resources\StoredLessonResource;
 use App\Http\Resources\StudentResource;
 use App\Jobs\KeepStanding;
-use App\Lessons\BallsWanted;
 use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use App\Models\Student;
+use App\Progress\BallsWanted;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -55,8 +55,8 @@ final class LessonController
         $wanted = CaseWriter::task(CaseReader::task($request->input('task')));
 
         return DB::transaction(function () use ($request, $lessonId, $student, $wanted, $reading): StoredLessonResource {
-            $lesson
-                = Lesson::withTrashed()->lockForUpdate()->find($lessonId) ?? new Lesson(['id' => $lessonId, 'student_id' => $student->id]);
+            $lesson =
+                Lesson::withTrashed()->lockForUpdate()->find($lessonId) ?? new Lesson(['id' => $lessonId, 'student_id' => $student->id]);
             abort_if($lesson->student_id !== $student->id, 403);
             abort_if(
                 $lesson->trashed(),
@@ -95,8 +95,8 @@ final class LessonController
     private function change(Lesson $lesson, PutLessonRequest $request, array $wanted): array
     {
         $at = static fn(?string $time): ?string => $time === null || $time === '' ? null : Carbon::parse($time)->utc()->toIso8601String();
-        $now
-            = ['began_at' => $at($request->string('began_at')->value()), 'closed_at' => $at($request->string('closed_at')->value())]
+        $now =
+            ['began_at' => $at($request->string('began_at')->value()), 'closed_at' => $at($request->string('closed_at')->value())]
             + $wanted;
         $base = $request->input('base');
         if (! $lesson->exists || ! \is_array($base) || ! \is_array($base['task'] ?? null)) {
@@ -108,11 +108,11 @@ final class LessonController
 
             return [];
         }
-        $was
-            = ['began_at' => $at($base['began_at'] ?? null), 'closed_at' => $at($base['closed_at'] ?? null)]
+        $was =
+            ['began_at' => $at($base['began_at'] ?? null), 'closed_at' => $at($base['closed_at'] ?? null)]
             + CaseWriter::task(CaseReader::task($base['task']));
-        $stored
-            = ['began_at' => $lesson->began_at->utc()->toIso8601String(), 'closed_at' => $lesson->closed_at?->utc()->toIso8601String()]
+        $stored =
+            ['began_at' => $lesson->began_at->utc()->toIso8601String(), 'closed_at' => $lesson->closed_at?->utc()->toIso8601String()]
             + $lesson->task;
         $conflicts = [];
         foreach (array_keys($now + $was + $stored) as $key) {

@@ -56,7 +56,7 @@ final class SharedController
                 ->get()
                 ->map(
                     static fn(DrillResult $one): array => [
-                        ...DrillResultResource::of($one),
+                        ...Results::told($one),
                         'attempts' => $one->attempts,
                         'goal' => $one->goal,
                     ],

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Lessons;
+namespace App\Progress;
 
 use App\Models\BallSet;
 use App\Models\Lesson;
-use App\Progress\StudentProgress;
 use LowPoint\Core\Evidence\Purpose;
 
 /** How many balls a stored set needs to be compared (Purpose::balls). */
