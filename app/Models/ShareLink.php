@@ -22,7 +22,6 @@ use Illuminate\Support\Carbon;
  */
 final class ShareLink extends Model
 {
-
     protected $fillable = ['student_id', 'token_hash', 'expires_at', 'revoked_at', 'opened_at'];
 
     protected $casts = ['expires_at' => 'datetime', 'revoked_at' => 'datetime', 'opened_at' => 'datetime'];

@@ -7,17 +7,24 @@ namespace LowPoint\Core\Tests;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Causes\MechanismInWords;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Club\Handedness;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Progress\CleanRate;
+use LowPoint\Core\Progress\Judgement;
+use LowPoint\Core\Progress\SetSummary;
+use LowPoint\Core\Progress\TouchChange;
+use LowPoint\Core\Progress\TouchFigures;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\RandomCase;
 use LowPoint\Core\Simulation\Student;
+use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -29,6 +36,12 @@ final class Pin
     public const READINGS = __DIR__.'/pinned-readings.json';
 
     public const CARDS = __DIR__.'/pinned-cards.json';
+
+    public const CAUSES_TOLD = __DIR__.'/pinned-causes.json';
+
+    public const VERDICTS = __DIR__.'/pinned-verdicts.json';
+
+    private const HISTORIES = 60;
 
     private const SEED = 20261125;
 
@@ -89,14 +102,85 @@ final class Pin
         foreach (School::cases() as $school) {
             foreach (Shot::cases() as $shot) {
                 foreach ($shot->lies() as $lie) {
-                    foreach ($school->suits($shot, $lie) ? [0.0, 8.0, -8.0] : [] as $slope) {
-                        $cards["{$school->value}, {$shot->value}, {$lie->value}, {$slope}"] = SetupCard::of($school, new Task($shot, $lie, new Club(56, 10), $slope, carryM: 15.0))->inWords(new Words);
+                    foreach ($school->suits($shot, $lie) ? [[0.0, null], [8.0, null], [-8.0, null], [0.0, 2.5]] : [] as [$slope, $lip]) {
+                        $task = new Task(
+                            $shot,
+                            $lie,
+                            new Club(56, 10),
+                            $slope,
+                            carryM: 15.0,
+                            lipHeightM: $lip,
+                            lipDistanceM: $lip === null ? null : 2.0,
+                        );
+                        $card = SetupCard::of($school, $task);
+                        $name = "{$school->value}, {$shot->value}, {$lie->value}, {$slope}, {$lip}";
+                        $cards[$name] = [...$card->inWords(new Words), ...$card->notes];
                     }
                 }
             }
         }
 
         return $cards;
+    }
+
+    /** @return array<string, mixed> of each cause where it applies, how likely it is before anything is seen, and all that speaks for it in words */
+    public static function causes(): array
+    {
+        $words = new Words;
+        $told = [];
+        foreach (CauseLibrary::standard()->all() as $cause) {
+            $where = [];
+            foreach (Shot::cases() as $shot) {
+                foreach ($shot->lies() as $lie) {
+                    foreach ([[0.0, null], [8.0, null], [0.0, 25.0]] as [$slope, $roll]) {
+                        $task = new Task($shot, $lie, new Club(56, 10), $slope, carryM: 12.0, rollM: $roll);
+                        if ($cause->appliesTo($task)) {
+                            $where["{$lie->value} {$slope} {$roll}"] = round($cause->prior($task), 4);
+                        }
+                    }
+                }
+            }
+            $told[$cause->id] = [
+                'where' => $where,
+                'looks' => array_map(static fn($clue): string => $clue->how($words), $cause->clues),
+                'balls' => MechanismInWords::of($cause->mechanism, $words),
+                'effort' => $cause->cure->effort->value,
+            ];
+        }
+
+        return $told;
+    }
+
+    /** @return array<string, mixed> verdicts of made-up histories: six sets of a student who gets better, worse, or neither */
+    public static function verdicts(): array
+    {
+        $dice = new Dice(self::SEED);
+        $told = [];
+        for ($i = 1; $i <= self::HISTORIES; $i++) {
+            [$rate, $touch, $sd] = [$dice->between(0.1, 0.8), $dice->between(-60.0, 10.0), $dice->between(8.0, 30.0)];
+            $course = $dice->between(-0.12, 0.15);
+            $sets = [];
+            for ($n = 0; $n <= $dice->between(1.0, 6.0); $n++) {
+                $of = (int) $dice->between(4.0, 24.0);
+                $now = min(0.97, max(0.02, $rate + $n * $course));
+                $sets[] = new SetSummary(
+                    7 * $n,
+                    $n === 0 ? 'before' : 'retest',
+                    'chip',
+                    $dice->chance(0.1) ? Lie::LightRough : Lie::Fairway,
+                    $dice->chance(0.1) ? 64.0 : 56.0,
+                    CleanRate::of((int) round($now * $of), $of),
+                    $dice->chance(0.2) ? null : new TouchFigures($of, $touch * (1 - 0.2 * $n), $sd * (1 - 0.08 * $n), $dice->chance(0.2) ? null : -8.0),
+                );
+            }
+            $judged = Judgement::of($sets);
+            $told["history {$i}"] = [
+                $judged->verdict->value, $judged->label(), $judged->text, $judged->probability, $judged->moreBalls, $judged->retestBalls(), $judged->lookAgain(7 * $n),
+                $judged->notComparable, $judged->baseline?->interval(), $judged->now?->interval(), TouchChange::of($sets)?->text(new Words),
+            ];
+        }
+
+        return $told;
     }
 
     private static function taskOf(Cause $cause): Task

@@ -37,9 +37,11 @@ final class PinnedTest extends TestCase
         }
     }
 
-    public function test_the_set_up_cards_are_what_they_were(): void
+    public function test_set_up_cards_causes_and_verdicts_are_what_they_were(): void
     {
         self::assertSame(self::read(Pin::CARDS), Pin::cards(), self::CHANGED);
+        self::assertEquals(self::read(Pin::CAUSES_TOLD), Pin::causes(), self::CHANGED);
+        self::assertEqualsWithDelta(self::read(Pin::VERDICTS), Pin::verdicts(), self::EQUAL, self::CHANGED);
     }
 
     /** @return array<string, mixed> */

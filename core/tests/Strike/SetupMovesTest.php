@@ -42,6 +42,17 @@ final class SetupMovesTest extends TestCase
         self::assertEqualsWithDelta(self::swing(12)->lowPoint->mean - 25.0, $moves->leanTo(self::swing(12), 2.0)->lowPoint->mean, 1.0e-9);
     }
 
+    public function test_chest_and_weight_move_the_low_point_by_what_the_calibration_says(): void
+    {
+        $calibration = Calibration::standard();
+        $moves = new SetupMoves($calibration);
+        $from = self::swing(2)->lowPoint->mean;
+
+        self::assertEqualsWithDelta($from + 20 * $calibration->lowPointPerChestMm, $moves->chestBy(self::swing(2), 20.0)->lowPoint->mean, 1.0e-9);
+        self::assertEqualsWithDelta($from + 5 * $calibration->lowPointPerWeightMm, $moves->weightBy(self::swing(2), 5.0)->lowPoint->mean, 1.0e-9);
+        self::assertNotEqualsWithDelta($from, $moves->chestBy(self::swing(2), 20.0)->lowPoint->mean, 1.0);
+    }
+
     public function test_no_move_within_reach_gives_anything_but_a_share(): void
     {
         $moves = new SetupMoves(Calibration::standard());
