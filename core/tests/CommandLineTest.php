@@ -18,17 +18,27 @@ final class CommandLineTest extends TestCase
         foreach (['pattern', 'causes', 'work_on_first', 'check_next', 'warnings', 'school', 'prescription', 'prediction'] as $key) {
             self::assertArrayHasKey($key, $reading);
         }
-        self::assertSame(['text', 'low_point_text', 'main_strike', 'n', 'measured', 'assumed', 'censored'], \array_slice(array_keys($reading['pattern']), 0, 7));
+        self::assertSame(
+            ['text', 'low_point_text', 'main_strike', 'n', 'measured', 'assumed', 'censored'],
+            \array_slice(array_keys($reading['pattern']), 0, 7),
+        );
         self::assertSame('handle_forward_setup', $reading['causes'][0]['id']);
         self::assertSame(6, $reading['pattern']['n']);
     }
 
     public function test_strike_prints_delivery_rates_window_and_what_ifs(): void
     {
-        [$status, $out] = self::execute('strike', (string) json_encode([
-            'club' => ['loft_deg' => 56, 'bounce_deg' => 10], 'lean_deg' => 12, 'lie' => 'fairway', 'arc_radius_mm' => 1100,
-            'low_point_mm' => ['mean' => 22, 'sd' => 20], 'depth_mm' => ['mean' => 1, 'sd' => 0.7],
-        ]));
+        [$status, $out] = self::execute(
+            'strike',
+            (string) json_encode([
+                'club' => ['loft_deg' => 56, 'bounce_deg' => 10],
+                'lean_deg' => 12,
+                'lie' => 'fairway',
+                'arc_radius_mm' => 1100,
+                'low_point_mm' => ['mean' => 22, 'sd' => 20],
+                'depth_mm' => ['mean' => 1, 'sd' => 0.7],
+            ]),
+        );
 
         self::assertSame(0, $status);
         $answer = json_decode($out, true, flags: JSON_THROW_ON_ERROR);
@@ -43,20 +53,31 @@ final class CommandLineTest extends TestCase
     public function test_strike_takes_a_touch_in_place_of_a_low_point_but_not_both(): void
     {
         $ask = static fn(array $where): string => (string) json_encode([
-            'club' => ['loft_deg' => 56, 'bounce_deg' => 12], 'lean_deg' => 2, 'open_deg' => 3, 'lie' => 'fairway', 'depth_mm' => ['mean' => 1, 'sd' => 0.7], ...$where,
+            'club' => ['loft_deg' => 56, 'bounce_deg' => 12],
+            'lean_deg' => 2,
+            'open_deg' => 3,
+            'lie' => 'fairway',
+            'depth_mm' => ['mean' => 1, 'sd' => 0.7],
+            ...$where,
         ]);
         [$status, $out] = self::execute('strike', $ask(['touch_mm' => ['mean' => 0, 'sd' => 12]]));
         self::assertSame(0, $status);
         self::assertGreaterThan(0.9, json_decode($out, true, flags: JSON_THROW_ON_ERROR)['good_rate']);
 
-        [$status, , $err] = self::execute('strike', $ask(['touch_mm' => ['mean' => 0, 'sd' => 12], 'low_point_mm' => ['mean' => 40, 'sd' => 12]]));
+        [$status, , $err] = self::execute(
+            'strike',
+            $ask(['touch_mm' => ['mean' => 0, 'sd' => 12], 'low_point_mm' => ['mean' => 40, 'sd' => 12]]),
+        );
         self::assertSame(2, $status);
         self::assertStringContainsString('either touch_mm or low_point_mm', $err);
     }
 
     public function test_bad_input_ends_with_status_two_one_line_a_fault_and_nothing_on_standard_output(): void
     {
-        [$status, $out, $err] = self::execute('read-case', '{"format":"low-point-case/1","task":{"shot":"chip","lie":"fairway","club":{"loft_deg":5,"bounce_deg":99}}}');
+        [$status, $out, $err] = self::execute(
+            'read-case',
+            '{"format":"low-point-case/1","task":{"shot":"chip","lie":"fairway","club":{"loft_deg":5,"bounce_deg":99}}}',
+        );
         self::assertSame([2, ''], [$status, $out]);
         self::assertCount(2, explode("\n", trim($err)));
         self::assertStringContainsString('task.club.loft_deg: 5 is not allowed; allowed: 18 to 72 degrees', $err);
@@ -73,7 +94,11 @@ final class CommandLineTest extends TestCase
     /** @return array{int, string, string} */
     private static function execute(string $command, string $input, string ...$arguments): array
     {
-        $process = proc_open([PHP_BINARY, \dirname(__DIR__)."/bin/{$command}", ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [PHP_BINARY, \dirname(__DIR__)."/bin/{$command}", ...$arguments],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+        );
         \assert(\is_resource($process));
         fwrite($pipes[0], $input);
         fclose($pipes[0]);

@@ -33,7 +33,10 @@ final class EveryCauseTest extends TestCase
     {
         if ($id === 'wrong_shot') {
             // A choice, not a way of swinging: no student acts it. Room to roll speaks for it, weakly.
-            $room = static fn(float $roll): float => Cases::probability(Cases::read(['task' => ['carry_m' => 5, 'roll_m' => $roll]] + ['setup' => ['grip_down_mm' => 10]]), 'wrong_shot');
+            $room = static fn(float $roll): float => Cases::probability(
+                Cases::read(['task' => ['carry_m' => 5, 'roll_m' => $roll]] + ['setup' => ['grip_down_mm' => 10]]),
+                'wrong_shot',
+            );
             self::assertGreaterThan($room(2), $room(15));
 
             return;
@@ -44,7 +47,7 @@ final class EveryCauseTest extends TestCase
             $without += self::probability($id, [], $seed);
         }
         // Good strikes win over looks, so a fault that a lie forgives is told less surely; it must still be told.
-        self::assertGreaterThan(2 * $without / self::STUDENTS, $with / self::STUDENTS);
+        self::assertGreaterThan((2 * $without) / self::STUDENTS, $with / self::STUDENTS);
         self::assertLessThan(0.2, $without / self::STUDENTS);
     }
 
@@ -54,13 +57,19 @@ final class EveryCauseTest extends TestCase
         $cause = CauseLibrary::standard()->find($id);
         self::assertNotNull($cause);
         self::assertSame(['outside', 'inside', 'sound'], array_keys($cause->cure->feels));
-        foreach ([...array_values($cause->cure->feels), $cause->cure->stop, $cause->cure->measure, $cause->cure->idea, $cause->ifWrong] as $text) {
+        foreach (
+            [...array_values($cause->cure->feels), $cause->cure->stop, $cause->cure->measure, $cause->cure->idea, $cause->ifWrong] as $text
+        ) {
             self::assertNotSame('', trim($text));
             self::assertStringNotContainsString('!', $text);
         }
         foreach ($cause->cure->drills as $drill) {
             $shots = DrillLibrary::standard()->find($drill)->shots ?? [];
-            self::assertNotSame([], array_intersect(array_column($cause->shots, 'value'), array_column($shots, 'value')), "{$drill} suits none of the shots of {$id}");
+            self::assertNotSame(
+                [],
+                array_intersect(array_column($cause->shots, 'value'), array_column($shots, 'value')),
+                "{$drill} suits none of the shots of {$id}",
+            );
         }
     }
 
@@ -71,7 +80,13 @@ final class EveryCauseTest extends TestCase
         foreach (Shot::cases() as $shot) {
             foreach ($shot->lies() as $lie) {
                 foreach ([0.0, 8.0] as $slope) {
-                    $task = new Task($shot, $lie, new Club(56, $shot === Shot::Bunker ? 12 : 10), $slope, carryM: $shot === Shot::Pitch ? 30 : 9);
+                    $task = new Task(
+                        $shot,
+                        $lie,
+                        new Club(56, $shot === Shot::Bunker ? 12 : 10),
+                        $slope,
+                        carryM: $shot === Shot::Pitch ? 30 : 9,
+                    );
                     if ($cause?->appliesTo($task) === true) {
                         $case = Student::with($faults, $task, Handedness::Right, new Dice($seed))->lesson(10, 0.0);
 

@@ -53,7 +53,9 @@ final class Pin
     public static function cases(): array
     {
         $cases = [];
-        foreach (json_decode((string) file_get_contents(__DIR__.'/Reading/coach-cases.json'), true, flags: JSON_THROW_ON_ERROR) as $told) {
+        foreach (
+            json_decode((string) file_get_contents(__DIR__.'/Reading/coach-cases.json'), true, flags: JSON_THROW_ON_ERROR) as $told
+        ) {
             $cases["coach: {$told['name']}"] = CaseReader::fromValue($told['case']);
         }
         foreach (CauseLibrary::standard()->all() as $i => $cause) {
@@ -61,7 +63,12 @@ final class Pin
             if ($cause->id === 'wrong_shot') {
                 continue;
             }
-            $cases["student: {$cause->id}"] = Student::with([$cause->id], self::taskOf($cause), Handedness::Right, new Dice(self::SEED + $i))->lesson(10, 0.3);
+            $cases["student: {$cause->id}"] = Student::with(
+                [$cause->id],
+                self::taskOf($cause),
+                Handedness::Right,
+                new Dice(self::SEED + $i),
+            )->lesson(10, 0.3);
         }
         $random = new RandomCase(new Dice(self::SEED));
         for ($i = 1; $i <= self::RANDOM; $i++) {
@@ -80,16 +87,36 @@ final class Pin
         return [
             'pattern' => array_diff_key($told['pattern'], ['text' => 0]),
             'balls' => array_map(static fn(array $ball): array => array_values($ball), $told['balls']),
-            'causes' => array_map(static fn(array $cause): array => [
-                $cause['id'], $cause['prior'], $cause['probability'], $cause['gain'], $weights($cause['for']), $weights($cause['against']),
-            ], \array_slice($told['causes'], 0, self::CAUSES)),
+            'causes' => array_map(
+                static fn(array $cause): array => [
+                    $cause['id'],
+                    $cause['prior'],
+                    $cause['probability'],
+                    $cause['gain'],
+                    $weights($cause['for']),
+                    $weights($cause['against']),
+                ],
+                \array_slice($told['causes'], 0, self::CAUSES),
+            ),
             'first' => $told['work_on_first'],
             'advice' => $told['advice'],
-            'next' => $told['check_next'] === null ? null : [$told['check_next']['observable'], $told['check_next']['bits_per_look'], array_column($told['check_next']['answers'], 'then')],
+            'next' =>
+                $told['check_next'] === null
+                    ? null
+                    : [
+                        $told['check_next']['observable'],
+                        $told['check_next']['bits_per_look'],
+                        array_column($told['check_next']['answers'], 'then'),
+                    ],
             'warnings' => array_column($told['warnings'], 'text'),
             'apart' => $told['tell_apart'],
             'school' => [$told['school']['id'], $told['school']['entry_mm'], $told['school']['offer']],
-            'given' => [array_column($told['prescription']['setup'], 'text'), array_column($told['prescription']['drills'], 'id'), array_column($told['prescription']['other_drills'], 'id'), $told['prescription']['left_out']],
+            'given' => [
+                array_column($told['prescription']['setup'], 'text'),
+                array_column($told['prescription']['drills'], 'id'),
+                array_column($told['prescription']['other_drills'], 'id'),
+                $told['prescription']['left_out'],
+            ],
             'prediction' => $told['prediction'],
             'model' => $told['model'] === null ? null : array_diff_key($told['model'], ['arc' => 0, 'note' => 0]),
         ];
@@ -123,7 +150,10 @@ final class Pin
         return $cards;
     }
 
-    /** @return array<string, mixed> of each cause where it applies, how likely it is before anything is seen, and all that speaks for it in words */
+    /**
+     * @return array<string, mixed> of each cause where it applies, how likely it is before anything is seen, and all that speaks for it
+     *     in words
+     */
     public static function causes(): array
     {
         $words = new Words;
@@ -170,13 +200,24 @@ final class Pin
                     $dice->chance(0.1) ? Lie::LightRough : Lie::Fairway,
                     $dice->chance(0.1) ? 64.0 : 56.0,
                     CleanRate::of((int) round($now * $of), $of),
-                    $dice->chance(0.2) ? null : new TouchFigures($of, $touch * (1 - 0.2 * $n), $sd * (1 - 0.08 * $n), $dice->chance(0.2) ? null : -8.0),
+                    $dice->chance(0.2)
+                        ? null
+                        : new TouchFigures($of, $touch * (1 - 0.2 * $n), $sd * (1 - 0.08 * $n), $dice->chance(0.2) ? null : -8.0),
                 );
             }
             $judged = Judgement::of($sets);
             $told["history {$i}"] = [
-                $judged->verdict->value, $judged->label(), $judged->text, $judged->probability, $judged->moreBalls, $judged->retestBalls(), $judged->lookAgain(7 * $n),
-                $judged->notComparable, $judged->baseline?->interval(), $judged->now?->interval(), TouchChange::of($sets)?->text(new Words),
+                $judged->verdict->value,
+                $judged->label(),
+                $judged->text,
+                $judged->probability,
+                $judged->moreBalls,
+                $judged->retestBalls(),
+                $judged->lookAgain(7 * $n),
+                $judged->notComparable,
+                $judged->baseline?->interval(),
+                $judged->now?->interval(),
+                TouchChange::of($sets)?->text(new Words),
             ];
         }
 

@@ -76,7 +76,13 @@ final class SimulationTest extends TestCase
             }
             $gained = 0.0;
             foreach (['ball_back', 'weight_trail_setup', 'drift_forward', 'arms_only'] as $at => $id) {
-                $student = Student::with([$id], new Task(Shot::Chip, Lie::Fairway, new Club(56, 12)), Handedness::Right, new Dice(7 + $at), World::plain($kind));
+                $student = Student::with(
+                    [$id],
+                    new Task(Shot::Chip, Lie::Fairway, new Club(56, 12)),
+                    Handedness::Right,
+                    new Dice(7 + $at),
+                    World::plain($kind),
+                );
                 $gained += $student->cured()->goodShare(200) - $student->goodShare(200);
             }
             self::assertGreaterThan(0.05, $gained, $kind->value);

@@ -16,7 +16,8 @@ final class CaseReaderTest extends TestCase
 {
     public function test_what_is_written_reads_back_equal(): void
     {
-        foreach ([Cases::BEA, Cases::CALLUM, [], ['balls' => [['touch_mm' => null], []], 'student' => ['limits' => ['knee', 'under_14']]]] as $parts) {
+        $bare = ['balls' => [['touch_mm' => null], []], 'student' => ['limits' => ['knee', 'under_14']]];
+        foreach ([Cases::BEA, Cases::CALLUM, [], $bare] as $parts) {
             $case = Cases::of($parts);
             self::assertEquals($case, CaseReader::fromJson(CaseWriter::toJson($case)));
         }
@@ -24,7 +25,9 @@ final class CaseReaderTest extends TestCase
 
     public function test_absent_null_and_no_contact_are_three_different_things(): void
     {
-        $balls = Cases::of(['balls' => [['strike' => 'thin'], ['strike' => 'thin', 'touch_mm' => null], ['strike' => 'thin', 'touch_mm' => 0]]])->balls;
+        $balls = Cases::of([
+            'balls' => [['strike' => 'thin'], ['strike' => 'thin', 'touch_mm' => null], ['strike' => 'thin', 'touch_mm' => 0]],
+        ])->balls;
 
         self::assertSame([false, true, false], array_map(static fn($ball): bool => $ball->noContact, $balls));
         self::assertSame([null, null, 0.0], array_map(static fn($ball): ?float => $ball->touchMm, $balls));
@@ -35,7 +38,8 @@ final class CaseReaderTest extends TestCase
         $faults = self::faultsOf([
             'format' => 'low-point-case/1',
             'task' => ['shot' => 'chip', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 99, 'bounce_deg' => 10]],
-            'setup' => ['lead_weight_pct' => 400, 'moon' => 1], 'motion' => ['release' => 'sideways'],
+            'setup' => ['lead_weight_pct' => 400, 'moon' => 1],
+            'motion' => ['release' => 'sideways'],
             'balls' => [['touch_mm' => 5000], ['strike' => 'splash']],
         ]);
 
@@ -49,7 +53,10 @@ final class CaseReaderTest extends TestCase
 
     public function test_a_lie_that_does_not_belong_to_the_shot_is_a_fault_of_its_own(): void
     {
-        $faults = self::faultsOf(['format' => 'low-point-case/1', 'task' => ['shot' => 'chip', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]]]);
+        $faults = self::faultsOf([
+            'format' => 'low-point-case/1',
+            'task' => ['shot' => 'chip', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]],
+        ]);
 
         self::assertSame('task.lie', $faults[0]->key);
         self::assertStringContainsString('fairway', $faults[0]->allowed);
@@ -59,7 +66,19 @@ final class CaseReaderTest extends TestCase
     {
         $whole = json_decode(CaseWriter::toJson(Cases::of(Cases::CALLUM)), true);
         $wrong = [INF, 'text', [], ['x' => 1], -99999, true];
-        foreach ([['format'], ['task'], ['task', 'shot'], ['task', 'club'], ['task', 'club', 'loft_deg'], ['setup', 'shaft_lean_deg'], ['balls', 0, 'touch_mm'], ['balls', 1, 'strike'], ['student', 'handed']] as $path) {
+        foreach (
+            [
+                ['format'],
+                ['task'],
+                ['task', 'shot'],
+                ['task', 'club'],
+                ['task', 'club', 'loft_deg'],
+                ['setup', 'shaft_lean_deg'],
+                ['balls', 0, 'touch_mm'],
+                ['balls', 1, 'strike'],
+                ['student', 'handed'],
+            ] as $path
+        ) {
             foreach ($wrong as $value) {
                 $broken = $whole;
                 $at = &$broken;
@@ -68,7 +87,11 @@ final class CaseReaderTest extends TestCase
                 }
                 $at = $value;
                 unset($at);
-                self::assertNotSame('', self::faultsOf($broken)[0]->key, implode('.', $path).' = '.json_encode($value, JSON_PARTIAL_OUTPUT_ON_ERROR));
+                self::assertNotSame(
+                    '',
+                    self::faultsOf($broken)[0]->key,
+                    implode('.', $path).' = '.json_encode($value, JSON_PARTIAL_OUTPUT_ON_ERROR),
+                );
             }
         }
         foreach (['', '{', '[]', '7', '"x"', "\xff"] as $json) {

@@ -25,7 +25,15 @@ final class CluesTest extends TestCase
             $before = -INF;
             foreach ($values as $value) {
                 $field = $from > 0 ? Observable::ShaftLean->field() : Observable::HeadDrift->field();
-                $now = Density::ratio($value, new Normal($from > 0 ? 1.5 : 1.0, $from > 0 ? 1.6 : 9.0), $from, $to, $from > 0 ? 2.0 : 10.0, 0.9, $field);
+                $now = Density::ratio(
+                    $value,
+                    new Normal($from > 0 ? 1.5 : 1.0, $from > 0 ? 1.6 : 9.0),
+                    $from,
+                    $to,
+                    $from > 0 ? 2.0 : 10.0,
+                    0.9,
+                    $field,
+                );
                 self::assertGreaterThanOrEqual($before - 1.0e-9, $now, (string) $value);
                 $before = $now;
             }
@@ -35,7 +43,15 @@ final class CluesTest extends TestCase
 
     public function test_what_is_read_less_surely_tells_less(): void
     {
-        $at = static fn(float $error): float => Density::ratio(9.0, new Normal(1.5, 1.6), 4, 10, $error, 0.9, Observable::ShaftLean->field());
+        $at = static fn(float $error): float => Density::ratio(
+            9.0,
+            new Normal(1.5, 1.6),
+            4,
+            10,
+            $error,
+            0.9,
+            Observable::ShaftLean->field(),
+        );
         self::assertGreaterThan($at(4.0), $at(2.0));
         self::assertGreaterThan($at(2.0), $at(0.5));
     }
@@ -57,7 +73,10 @@ final class CluesTest extends TestCase
     public function test_a_figure_is_held_against_the_school_followed(): void
     {
         $lean = static function (?string $school): float {
-            $context = EvidenceContext::of(Cases::of(['task' => ['method' => $school], 'setup' => ['shaft_lean_deg' => 7]]), Calibration::standard());
+            $context = EvidenceContext::of(
+                Cases::of(['task' => ['method' => $school], 'setup' => ['shaft_lean_deg' => 7]]),
+                Calibration::standard(),
+            );
 
             return (float) (new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong))->weight($context);
         };
@@ -74,7 +93,9 @@ final class CluesTest extends TestCase
 
     public function test_two_faults_move_the_touch_by_both_and_differ_by_both(): void
     {
-        $both = (new Mechanism(touchMm: -40, touchSdMm: 20, scatter: 1.5, traits: ['runs' => 0.3]))->and(new Mechanism(touchMm: 30, touchSdMm: 15, noContact: 0.2, traits: ['runs' => 0.5]));
+        $both = (new Mechanism(touchMm: -40, touchSdMm: 20, scatter: 1.5, traits: ['runs' => 0.3]))->and(
+            new Mechanism(touchMm: 30, touchSdMm: 15, noContact: 0.2, traits: ['runs' => 0.5]),
+        );
 
         self::assertSame(-10.0, $both->touchMm);
         self::assertEqualsWithDelta(25.0, $both->touchSdMm, 1e-9);

@@ -57,8 +57,13 @@ final class HandbookTest extends TestCase
     }
 
     #[DataProvider('figures')]
-    public function test_a_figure_of_the_table_is_a_clue_over_its_range(string $id, string $strength, string $observable, float $from, float $to): void
-    {
+    public function test_a_figure_of_the_table_is_a_clue_over_its_range(
+        string $id,
+        string $strength,
+        string $observable,
+        float $from,
+        float $to,
+    ): void {
         $words = new Words;
         $what = Observable::from($observable);
         $range = "between {$words->value($what, $from)} and {$words->value($what, $to)}";
@@ -75,7 +80,11 @@ final class HandbookTest extends TestCase
         $at = static fn(float $value): float => (float) $clue->weight(self::context($id, [$what, $value]));
         $out = $to > $from ? 1 : -1;
         $middle = $from + 0.6 * ($to - $from);
-        self::assertLessThan(0.0, $at(max($what->field()->min, min($what->field()->max, $out > 0 ? min($stock, $from) : max($stock, $from)))), 'a sound figure speaks against it');
+        self::assertLessThan(
+            0.0,
+            $at(max($what->field()->min, min($what->field()->max, $out > 0 ? min($stock, $from) : max($stock, $from)))),
+            'a sound figure speaks against it',
+        );
         self::assertGreaterThan(0.0, $at($middle), 'in the range it speaks for it');
         self::assertGreaterThanOrEqual($at($middle) - 1e-9, $at($to), 'further out no less');
         self::assertGreaterThan($at($from), $at($middle));
@@ -88,7 +97,7 @@ final class HandbookTest extends TestCase
             $parts = explode(' ', $sign);
             $known = self::ofWords();
             foreach (explode('/', $parts[1] ?? $parts[0]) as $word) {
-                $what = \count($parts) === 1 ? ($known[$word] ?? null) : (\count($parts) === 2 ? self::named($parts[0]) : null);
+                $what = \count($parts) === 1 ? $known[$word] ?? null : (\count($parts) === 2 ? self::named($parts[0]) : null);
                 if ($what !== null && isset($what->field()->choices[$word])) {
                     yield "{$cause}: {$what->value} {$word}" => [$cause, $strength, $what->value, $word];
                 }
@@ -97,8 +106,12 @@ final class HandbookTest extends TestCase
     }
 
     #[DataProvider('words')]
-    public function test_a_word_of_the_table_is_a_clue_as_strong_as_it_says(string $id, string $strength, string $observable, string $word): void
-    {
+    public function test_a_word_of_the_table_is_a_clue_as_strong_as_it_says(
+        string $id,
+        string $strength,
+        string $observable,
+        string $word,
+    ): void {
         $what = Observable::from($observable);
         $clue = self::clue($id, $what, static fn(Clue $one): bool => ($one->weight(self::context($id, [$what, $word])) ?? -1.0) > 0.0);
         $share = \array_key_exists("{$id} {$word}", self::ARGUED) ? self::ARGUED["{$id} {$word}"] : self::SHARES[$strength];
@@ -109,11 +122,23 @@ final class HandbookTest extends TestCase
         }
         self::assertNotNull($clue, "{$observable} {$word} is no clue; there is ".implode(' | ', self::told($id, $what)));
         $field = $what->field();
-        $for = array_filter(array_keys($field->choices), static fn(string $one): bool => $clue->weight(self::context($id, [$what, $one])) > 0.0);
+        $for = array_filter(
+            array_keys($field->choices),
+            static fn(string $one): bool => $clue->weight(self::context($id, [$what, $one])) > 0.0,
+        );
         $base = array_sum(array_map($field->shareOf(...), $for));
-        self::assertEqualsWithDelta($share, exp((float) $clue->weight(self::context($id, [$what, $word]))) * $base, 1e-6, 'so many with the fault show it');
+        self::assertEqualsWithDelta(
+            $share,
+            exp((float) $clue->weight(self::context($id, [$what, $word]))) * $base,
+            1e-6,
+            'so many with the fault show it',
+        );
         $others = array_diff(array_keys($field->choices), $for);
-        self::assertLessThan(0.0, min(array_map(static fn(string $one): float => (float) $clue->weight(self::context($id, [$what, $one])), $others)), 'another word speaks against it');
+        self::assertLessThan(
+            0.0,
+            min(array_map(static fn(string $one): float => (float) $clue->weight(self::context($id, [$what, $one])), $others)),
+            'another word speaks against it',
+        );
     }
 
     public function test_the_table_is_read(): void
@@ -160,7 +185,10 @@ final class HandbookTest extends TestCase
             }
         }
 
-        return array_map(static fn(array $looks): Observable => $looks[0], array_filter($all, static fn(array $looks): bool => \count($looks) === 1));
+        return array_map(
+            static fn(array $looks): Observable => $looks[0],
+            array_filter($all, static fn(array $looks): bool => \count($looks) === 1),
+        );
     }
 
     /** @param \Closure(Clue): bool $is */
@@ -178,10 +206,12 @@ final class HandbookTest extends TestCase
     /** @return list<string> */
     private static function told(string $id, Observable $what): array
     {
-        return array_values(array_map(
-            static fn(Clue $one): string => $one->how(new Words),
-            array_filter(self::cause($id)->clues, static fn(Clue $one): bool => \in_array($what, $one->needs(), true)),
-        ));
+        return array_values(
+            array_map(
+                static fn(Clue $one): string => $one->how(new Words),
+                array_filter(self::cause($id)->clues, static fn(Clue $one): bool => \in_array($what, $one->needs(), true)),
+            ),
+        );
     }
 
     private static function cause(string $id): Cause

@@ -22,11 +22,22 @@ final class DeliveredClubTest extends TestCase
     #[TestWith([52, 8, 8, 0, 44.0, 0.0, 0.0])]
     #[TestWith([60, 8, 8, -10, 47.7, -4.5, -7.1])]
     #[TestWith([46, 5, 0, 45, 63.4, 22.1, 53.2])]
-    public function test_it_delivers_loft_bounce_and_azimuth_exactly(float $loft, float $bounce, float $lean, float $open, float $toLoft, float $toBounce, float $azimuth): void
-    {
+    public function test_it_delivers_loft_bounce_and_azimuth_exactly(
+        float $loft,
+        float $bounce,
+        float $lean,
+        float $open,
+        float $toLoft,
+        float $toBounce,
+        float $azimuth,
+    ): void {
         $delivered = DeliveredClub::of(new Club($loft, $bounce), $lean, $open);
 
-        self::assertEqualsWithDelta([$toLoft, $toBounce, $azimuth], [$delivered->loftDeg, $delivered->bounceDeg, $delivered->azimuthDeg], 0.05);
+        self::assertEqualsWithDelta(
+            [$toLoft, $toBounce, $azimuth],
+            [$delivered->loftDeg, $delivered->bounceDeg, $delivered->azimuthDeg],
+            0.05,
+        );
     }
 
     public function test_with_a_square_face_each_degree_of_lean_costs_one_of_loft_and_bounce(): void

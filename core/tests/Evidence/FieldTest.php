@@ -56,7 +56,11 @@ final class FieldTest extends TestCase
     #[TestWith(['left', 'left', false])]
     public function test_sand_flies_to_the_lead_side_on_the_other_side_for_a_left_hander(string $handed, string $side, bool $lead): void
     {
-        $case = Cases::of(['student' => ['handed' => $handed], 'task' => ['shot' => 'bunker', 'lie' => 'sand_soft'], 'balls' => [['sand_direction' => $side]]]);
+        $case = Cases::of([
+            'student' => ['handed' => $handed],
+            'task' => ['shot' => 'bunker', 'lie' => 'sand_soft'],
+            'balls' => [['sand_direction' => $side]],
+        ]);
         self::assertSame($lead, BallTrait::SandToLeadSide->of($case->balls[0], $case));
     }
 
@@ -69,9 +73,16 @@ final class FieldTest extends TestCase
     #[TestWith([0.0, 8.0, null, true])]
     #[TestWith([0.5, 8.0, null, false])]
     #[TestWith([null, 8.0, null, true])]
-    public function test_a_good_strike_did_what_was_asked_when_it_came_near_and_on_line(?float $asked, float $carried, ?float $start, bool $did): void
-    {
-        $ball = array_filter(['strike' => 'clean', 'carry_m' => $carried, 'start_deg' => $start], static fn(mixed $value): bool => $value !== null);
+    public function test_a_good_strike_did_what_was_asked_when_it_came_near_and_on_line(
+        ?float $asked,
+        float $carried,
+        ?float $start,
+        bool $did,
+    ): void {
+        $ball = array_filter(
+            ['strike' => 'clean', 'carry_m' => $carried, 'start_deg' => $start],
+            static fn(mixed $value): bool => $value !== null,
+        );
         $case = Cases::of(['task' => ['carry_m' => $asked], 'balls' => [$ball]]);
         self::assertSame($did, BallTrait::AsAsked->of($case->balls[0], $case));
     }

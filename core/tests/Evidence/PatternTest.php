@@ -23,7 +23,12 @@ final class PatternTest extends TestCase
         foreach ([-60.0, 0.0, 45.0] as $lowPoint) {
             foreach ([0.5, 2.0, 6.0] as $depth) {
                 $arc = new Arc(1100, $lowPoint, $depth);
-                $ball = DerivedBall::of(new Ball(touchMm: $arc->entryMm, markLengthMm: $seen * 2 * $arc->halfCutMm), 1100, false, Calibration::standard());
+                $ball = DerivedBall::of(
+                    new Ball(touchMm: $arc->entryMm, markLengthMm: $seen * 2 * $arc->halfCutMm),
+                    1100,
+                    false,
+                    Calibration::standard(),
+                );
                 self::assertSame(LowPointSource::Measured, $ball->source);
                 self::assertEqualsWithDelta($lowPoint, $ball->lowPointMm, 1e-9);
                 self::assertEqualsWithDelta($depth, $ball->depthMm, 1e-9);
@@ -41,7 +46,10 @@ final class PatternTest extends TestCase
 
     public function test_no_contact_is_censored_and_an_unseen_touch_is_not(): void
     {
-        self::assertSame(LowPointSource::Censored, DerivedBall::of(new Ball(Strike::Thin, noContact: true), 1100, false, Calibration::standard())->source);
+        self::assertSame(
+            LowPointSource::Censored,
+            DerivedBall::of(new Ball(Strike::Thin, noContact: true), 1100, false, Calibration::standard())->source,
+        );
         self::assertSame(LowPointSource::NotSeen, DerivedBall::of(new Ball(Strike::Thin), 1100, false, Calibration::standard())->source);
     }
 
@@ -65,7 +73,8 @@ final class PatternTest extends TestCase
         [$mean, $sd] = [1.0, 1.5];
         $balls = [];
         for ($i = 0; $i < 400; $i++) {
-            $depth = $mean + $sd * sqrt(-2 * log(mt_rand(1, mt_getrandmax()) / mt_getrandmax())) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+            $depth =
+                $mean + $sd * sqrt(-2 * log(mt_rand(1, mt_getrandmax()) / mt_getrandmax())) * cos((2 * M_PI * mt_rand()) / mt_getrandmax());
             $balls[] = $depth > 0 ? ['touch_mm' => 0, 'mark_length_mm' => 0.8 * sqrt(8 * 1100 * $depth)] : ['touch_mm' => null];
         }
         $estimate = self::pattern($balls)->depthEstimate(Calibration::standard());
@@ -77,8 +86,10 @@ final class PatternTest extends TestCase
     public function test_every_ball_is_counted_once(): void
     {
         $pattern = self::pattern([
-            ['strike' => 'clean', 'touch_mm' => 3, 'mark_length_mm' => 80], ['strike' => 'heavy', 'touch_mm' => -40],
-            ['strike' => 'thin', 'touch_mm' => null], ['strike' => 'clean'],
+            ['strike' => 'clean', 'touch_mm' => 3, 'mark_length_mm' => 80],
+            ['strike' => 'heavy', 'touch_mm' => -40],
+            ['strike' => 'thin', 'touch_mm' => null],
+            ['strike' => 'clean'],
         ]);
 
         $counts = array_map($pattern->sourced(...), LowPointSource::cases());

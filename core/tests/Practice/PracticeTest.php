@@ -28,10 +28,16 @@ final class PracticeTest extends TestCase
     public function test_every_week_uses_each_minute_of_each_day_and_ends_on_a_transfer_game(): void
     {
         $drills = [self::drill('brush_line'), self::drill('lead_leg')];
-        foreach ([[2 => 20], [1 => 5, 7 => 5], [1 => 60, 3 => 15, 6 => 180], [1 => 5, 2 => 5, 3 => 5, 4 => 5, 5 => 5, 6 => 5, 7 => 7]] as $days) {
+        foreach (
+            [[2 => 20], [1 => 5, 7 => 5], [1 => 60, 3 => 15, 6 => 180], [1 => 5, 2 => 5, 3 => 5, 4 => 5, 5 => 5, 6 => 5, 7 => 7]] as $days
+        ) {
             $plan = WeeklyPlan::of($drills, $days, new PracticeResources, Cases::of([])->task);
             foreach ($days as $day => $minutes) {
-                self::assertSame($minutes, array_sum(array_map(static fn(PlannedItem $item): int => $item->minutes, $plan->visits[$day])), "day {$day} of ".json_encode($days));
+                self::assertSame(
+                    $minutes,
+                    array_sum(array_map(static fn(PlannedItem $item): int => $item->minutes, $plan->visits[$day])),
+                    "day {$day} of ".json_encode($days),
+                );
             }
             $last = $plan->visits[max(array_keys($days))];
             self::assertSame(Mode::Transfer, $last[\count($last) - 1]->mode);
@@ -45,7 +51,8 @@ final class PracticeTest extends TestCase
     #[TestWith([['shot' => 'bunker', 'lie' => 'sand_soft', 'carry_m' => 9], 'six_to_save'])]
     public function test_the_game_at_the_end_fits_the_shot(array $task, string $game): void
     {
-        $visit = WeeklyPlan::of([self::drill('arm_drop')], [3 => 40], new PracticeResources, Cases::of(['task' => $task])->task)->visits[3];
+        $visit = WeeklyPlan::of([self::drill('arm_drop')], [3 => 40], new PracticeResources, Cases::of(['task' => $task])->task)
+            ->visits[3];
 
         self::assertSame($game, $visit[\count($visit) - 1]->drill->id);
     }
@@ -58,7 +65,13 @@ final class PracticeTest extends TestCase
         $used = array_map(static fn(PlannedItem $item): string => $item->drill->id, $plan->visits[1]);
         self::assertSame([], array_intersect($used, ['brush_line', 'lead_leg', 'splash_line', 'centre_pointer']));
         $notes = implode("\n", $plan->notes);
-        foreach (['Brush line is left out: needs line spray or four tees', 'Lead leg is left out: all weight on one leg', 'Splash line is left out: needs sand'] as $why) {
+        foreach (
+            [
+                'Brush line is left out: needs line spray or four tees',
+                'Lead leg is left out: all weight on one leg',
+                'Splash line is left out: needs sand',
+            ] as $why
+        ) {
             self::assertStringContainsString($why, $notes);
         }
     }
@@ -80,7 +93,9 @@ final class PracticeTest extends TestCase
         $drill = self::drill('brush_line');
         self::assertSame('5 in a row', Goal::of($drill, ['kind' => 'streak', 'need' => 5])->text());
         self::assertSame(20, Goal::of($drill, ['balls' => 20])->balls);
-        foreach ([['balls' => 0], ['balls' => 10000], ['sets' => 1.5], ['kind' => 'luck'], ['need' => 11, 'of' => 10], ['colour' => 1]] as $over) {
+        foreach (
+            [['balls' => 0], ['balls' => 10000], ['sets' => 1.5], ['kind' => 'luck'], ['need' => 11, 'of' => 10], ['colour' => 1]] as $over
+        ) {
             try {
                 Goal::of($drill, $over);
                 self::fail('taken: '.json_encode($over));
@@ -92,7 +107,10 @@ final class PracticeTest extends TestCase
 
     public function test_each_way_of_scoring_passes_exactly_at_its_mark(): void
     {
-        $goal = static fn(string $kind, int $need, ?int $of = null): Goal => Goal::of(self::drill('brush_line'), array_filter(['kind' => $kind, 'need' => $need, 'of' => $of]));
+        $goal = static fn(string $kind, int $need, ?int $of = null): Goal => Goal::of(
+            self::drill('brush_line'),
+            array_filter(['kind' => $kind, 'need' => $need, 'of' => $of]),
+        );
         $hits = static fn(string $marks): array => array_map(static fn(string $mark): bool => $mark === 'x', str_split($marks));
 
         self::assertTrue(Score::of($goal('count', 3, 4), $hits('x.xx'))->passed);
@@ -125,7 +143,9 @@ final class PracticeTest extends TestCase
 
     public function test_two_passes_move_on_and_two_fails_ease(): void
     {
-        $after = static fn(string $runs): NextStep => NextStep::after(array_map(static fn(string $run): bool => $run === 'p', $runs === '' ? [] : str_split($runs)));
+        $after = static fn(string $runs): NextStep => NextStep::after(
+            array_map(static fn(string $run): bool => $run === 'p', $runs === '' ? [] : str_split($runs)),
+        );
 
         self::assertSame(NextStep::Repeat, $after(''));
         self::assertSame(NextStep::Repeat, $after('ffp'));
@@ -144,7 +164,10 @@ final class PracticeTest extends TestCase
     {
         $goal = Goal::of(self::drill('brush_line'), array_filter(['kind' => $kind, 'need' => $need, 'of' => $of]));
         $runs = match ($kind) {
-            'count' => array_map(static fn(int $hits): array => [...array_fill(0, $hits, true), ...array_fill(0, 10 - $hits, false)], range(0, 10)),
+            'count' => array_map(
+                static fn(int $hits): array => [...array_fill(0, $hits, true), ...array_fill(0, 10 - $hits, false)],
+                range(0, 10),
+            ),
             'streak' => array_map(static fn(int $hits): array => [...array_fill(0, $hits, true), false], range(0, 8)),
             'error' => array_map(static fn(int $off): array => array_fill(0, 3, [100, 100 + $off]), range(0, 20)),
             default => array_map(static fn(int $seconds): array => [$seconds], range(40, 80, 5)),
@@ -163,7 +186,10 @@ final class PracticeTest extends TestCase
     {
         foreach (DrillLibrary::standard()->all() as $drill) {
             self::assertStringContainsString($drill->easier, NextStep::after([false, false])->text($drill->easier, $drill->harder));
-            self::assertStringContainsString($drill->harder, NextStep::after([true, true, true, true])->text($drill->easier, $drill->harder));
+            self::assertStringContainsString(
+                $drill->harder,
+                NextStep::after([true, true, true, true])->text($drill->easier, $drill->harder),
+            );
         }
         self::assertSame('Once more, as it is.', NextStep::after([true])->text('a', 'b'));
         self::assertStringContainsString('mix targets', NextStep::after([true, true])->text('a', 'b'));
@@ -172,7 +198,12 @@ final class PracticeTest extends TestCase
 
     public function test_means_that_do_not_exist_and_too_many_attempts_are_refused(): void
     {
-        foreach ([static fn() => new PracticeResources(['moon']), static fn() => Score::of(Goal::of(self::drill('brush_line')), array_fill(0, 201, true))] as $wrong) {
+        foreach (
+            [
+                static fn() => new PracticeResources(['moon']),
+                static fn() => Score::of(Goal::of(self::drill('brush_line')), array_fill(0, 201, true)),
+            ] as $wrong
+        ) {
             try {
                 $wrong();
                 self::fail('It was taken.');

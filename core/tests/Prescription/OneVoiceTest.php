@@ -28,7 +28,10 @@ final class OneVoiceTest extends TestCase
 
     public function test_a_figure_within_its_range_is_not_changed_whatever_the_cause(): void
     {
-        $ahead = self::for('handle_forward_setup', ['task' => ['method' => 'handle_ahead'], 'setup' => ['shaft_lean_deg' => 9, 'ball_position_pct' => 30]]);
+        $ahead = self::for('handle_forward_setup', [
+            'task' => ['method' => 'handle_ahead'],
+            'setup' => ['shaft_lean_deg' => 9, 'ball_position_pct' => 30],
+        ]);
         $steep = self::for('sand_too_steep', ['task' => self::SOFT, 'setup' => ['stance_open_deg' => 40]]);
 
         self::assertSame(['The grip end points at the middle of the body, and the ball lies where the sole brushes.'], self::told($ahead));
@@ -39,30 +42,45 @@ final class OneVoiceTest extends TestCase
     {
         $given = self::for('handle_forward_setup', Cases::BEA);
 
-        self::assertSame([
-            'Bring the grip end back toward the middle of the body: shaft 0 to 3° ahead, now 13° ahead.',
-            'Move the ball toward the lead foot: 50 to 60 %, now 34 %.',
-        ], self::told($given));
+        self::assertSame(
+            [
+                'Bring the grip end back toward the middle of the body: shaft 0 to 3° ahead, now 13° ahead.',
+                'Move the ball toward the lead foot: 50 to 60 %, now 34 %.',
+            ],
+            self::told($given),
+        );
     }
 
     public function test_narrower_feet_come_with_weight_ahead_before_the_stick(): void
     {
-        $given = self::for('stance_wide', ['setup' => ['stance_width_mm' => 340, 'lead_weight_pct' => 50], 'motion' => ['chest_turn' => 'stalls']]);
+        $given = self::for('stance_wide', [
+            'setup' => ['stance_width_mm' => 340, 'lead_weight_pct' => 50],
+            'motion' => ['chest_turn' => 'stalls'],
+        ]);
 
-        self::assertSame([Observable::StanceWidth, Observable::LeadWeight], array_map(static fn(SetupChange $one): ?Observable => $one->what, $given->setup));
+        self::assertSame(
+            [Observable::StanceWidth, Observable::LeadWeight],
+            array_map(static fn(SetupChange $one): ?Observable => $one->what, $given->setup),
+        );
         self::assertSame('stick_clear', $given->drills[0]->drill->id);
         self::assertNotContains('stick_clear', self::given(self::for('stance_wide', ['setup' => ['stance_width_mm' => 340]])));
     }
 
     public function test_in_soft_sand_face_stance_and_weight_go_together(): void
     {
-        $given = self::for('sand_face_square', ['task' => self::SOFT, 'setup' => ['face_open_deg' => 2, 'stance_open_deg' => 0, 'lead_weight_pct' => 50]]);
+        $given = self::for('sand_face_square', [
+            'task' => self::SOFT,
+            'setup' => ['face_open_deg' => 2, 'stance_open_deg' => 0, 'lead_weight_pct' => 50],
+        ]);
 
-        self::assertSame([
-            'Open the face first, then take the grip: 15 to 40° open, now 2° open.',
-            'Open the feet: 15 to 40° open, now square.',
-            'More weight on the lead foot: 65 to 75 %, now 50 %.',
-        ], self::told($given));
+        self::assertSame(
+            [
+                'Open the face first, then take the grip: 15 to 40° open, now 2° open.',
+                'Open the feet: 15 to 40° open, now square.',
+                'More weight on the lead foot: 65 to 75 %, now 50 %.',
+            ],
+            self::told($given),
+        );
     }
 
     public function test_a_high_shot_from_a_ball_that_sits_down_gets_its_height_from_face_and_finish(): void
@@ -102,30 +120,58 @@ final class OneVoiceTest extends TestCase
     #[TestWith([10.0])]
     public function test_from_six_degrees_on_the_slope_is_the_first_explanation_of_a_touch_on_its_uphill_side(float $slope): void
     {
-        $of = static fn(float $slope, float $touch): Reading => Cases::read(['task' => ['slope_deg' => $slope], 'setup' => ['lead_weight_pct' => 53], 'balls' => Cases::balls(6, ['strike' => 'heavy', 'touch_mm' => $touch])]);
+        $of = static fn(float $slope, float $touch): Reading => Cases::read([
+            'task' => ['slope_deg' => $slope],
+            'setup' => ['lead_weight_pct' => 53],
+            'balls' => Cases::balls(6, ['strike' => 'heavy', 'touch_mm' => $touch]),
+        ]);
 
         self::assertSame('ball_not_at_low_point', self::ids($of(-$slope, -62))[0]);
         self::assertNotSame('ball_not_at_low_point', self::ids($of($slope, -62))[0], 'behind on the way up is not the slope');
-        self::assertGreaterThan(Cases::probability($of(-4.5, -62), 'ball_not_at_low_point'), Cases::probability($of(-$slope, -62), 'ball_not_at_low_point'));
+        self::assertGreaterThan(
+            Cases::probability($of(-4.5, -62), 'ball_not_at_low_point'),
+            Cases::probability($of(-$slope, -62), 'ball_not_at_low_point'),
+        );
     }
 
     public function test_a_buried_ball_gets_a_shut_face_and_steepness_and_no_drill_of_the_sole(): void
     {
-        $reading = Cases::read(['task' => self::PLUGGED, 'setup' => ['face_open_deg' => 20, 'stance_open_deg' => 20, 'shaft_lean_deg' => 1], 'balls' => Cases::balls(6, ['strike' => 'left-in', 'touch_mm' => -60])]);
+        $reading = Cases::read([
+            'task' => self::PLUGGED,
+            'setup' => ['face_open_deg' => 20, 'stance_open_deg' => 20, 'shaft_lean_deg' => 1],
+            'balls' => Cases::balls(6, ['strike' => 'left-in', 'touch_mm' => -60]),
+        ]);
 
         self::assertSame('sand_open_on_plugged', self::ids($reading)[0]);
         self::assertStringContainsString('Shut the face a little', implode(' ', self::told($reading->prescription)));
         self::assertSame('edge_in', $reading->prescription->drills[0]->drill->id);
         self::assertGreaterThanOrEqual(60, $reading->card->range(Observable::LeadWeight)?->from);
         foreach (CauseLibrary::standard()->for(Cases::of(['task' => self::PLUGGED])->task) as $cause) {
-            self::assertSame([], array_intersect(self::drills(self::for($cause->id, ['task' => self::PLUGGED])), ['sole_thump', 'full_finish', 'splash_line']), $cause->id);
+            self::assertSame(
+                [],
+                array_intersect(self::drills(self::for($cause->id, ['task' => self::PLUGGED])), [
+                    'sole_thump',
+                    'full_finish',
+                    'splash_line',
+                ]),
+                $cause->id,
+            );
         }
     }
 
     public function test_on_thin_sand_no_drill_enters_early(): void
     {
         foreach (CauseLibrary::standard()->for(Cases::of(['task' => self::THIN])->task) as $cause) {
-            self::assertSame([], array_intersect(self::drills(self::for($cause->id, ['task' => self::THIN])), ['splash_line', 'sole_thump', 'across_the_feet', 'send_the_sand']), $cause->id);
+            self::assertSame(
+                [],
+                array_intersect(self::drills(self::for($cause->id, ['task' => self::THIN])), [
+                    'splash_line',
+                    'sole_thump',
+                    'across_the_feet',
+                    'send_the_sand',
+                ]),
+                $cause->id,
+            );
         }
     }
 
@@ -157,8 +203,15 @@ final class OneVoiceTest extends TestCase
     public function test_a_forced_swing_that_is_too_long_for_its_shot_is_shortened(): void
     {
         $task = ['shot' => 'pitch', 'carry_m' => 7];
-        $short = self::told(self::for('forced_hit', ['task' => $task, 'motion' => ['backswing_length' => 'shoulder', 'speed_change' => 'forced']]));
-        $long = self::told(self::for('forced_hit', ['task' => ['shot' => 'pitch', 'carry_m' => 40], 'motion' => ['backswing_length' => 'hip', 'speed_change' => 'forced']]));
+        $short = self::told(
+            self::for('forced_hit', ['task' => $task, 'motion' => ['backswing_length' => 'shoulder', 'speed_change' => 'forced']]),
+        );
+        $long = self::told(
+            self::for('forced_hit', [
+                'task' => ['shot' => 'pitch', 'carry_m' => 40],
+                'motion' => ['backswing_length' => 'hip', 'speed_change' => 'forced'],
+            ]),
+        );
 
         self::assertSame(['Take the hit out, and stop the backswing at the knees: one to the shoulders is for a longer shot.'], $short);
         self::assertStringContainsString('lengthen the backswing', $long[0]);
@@ -166,7 +219,12 @@ final class OneVoiceTest extends TestCase
 
     public function test_the_length_follows_the_side_on_which_the_carries_miss(): void
     {
-        $of = static fn(float $carry): string => self::told(self::for('swing_length_wrong', ['task' => ['shot' => 'pitch', 'carry_m' => 30], 'balls' => Cases::balls(4, ['strike' => 'clean', 'carry_m' => $carry])]))[0];
+        $of = static fn(float $carry): string => self::told(
+            self::for('swing_length_wrong', [
+                'task' => ['shot' => 'pitch', 'carry_m' => 30],
+                'balls' => Cases::balls(4, ['strike' => 'clean', 'carry_m' => $carry]),
+            ]),
+        )[0];
 
         self::assertStringContainsString('one station shorter', $of(36));
         self::assertStringContainsString('one station longer', $of(24));
@@ -175,8 +233,12 @@ final class OneVoiceTest extends TestCase
     public function test_on_tight_ground_bounce_goes_first_and_nobody_is_told_that_he_scoops(): void
     {
         $reading = Cases::read([
-            'task' => ['lie' => 'tight', 'club' => ['loft_deg' => 58, 'bounce_deg' => 14]], 'setup' => ['face_open_deg' => 18, 'shaft_lean_deg' => 1, 'lead_weight_pct' => 63],
-            'balls' => [...Cases::balls(5, ['strike' => 'thin', 'touch_mm' => -38, 'mark' => 'brush', 'sound' => 'click']), ['strike' => 'clean', 'touch_mm' => -6]],
+            'task' => ['lie' => 'tight', 'club' => ['loft_deg' => 58, 'bounce_deg' => 14]],
+            'setup' => ['face_open_deg' => 18, 'shaft_lean_deg' => 1, 'lead_weight_pct' => 63],
+            'balls' => [
+                ...Cases::balls(5, ['strike' => 'thin', 'touch_mm' => -38, 'mark' => 'brush', 'sound' => 'click']),
+                ['strike' => 'clean', 'touch_mm' => -6],
+            ],
         ]);
 
         self::assertSame('bounce_on_tight', self::ids($reading)[0]);
@@ -187,7 +249,10 @@ final class OneVoiceTest extends TestCase
     public function test_clean_strikes_that_scatter_in_distance_are_not_called_too_long(): void
     {
         $carries = [21.0, 36.0, 25.0, 39.0, 30.0, 22.0, 37.0, 31.0];
-        $reading = Cases::read(['task' => ['shot' => 'pitch', 'carry_m' => 30], 'balls' => array_map(static fn(float $carry): array => ['strike' => 'clean', 'touch_mm' => -4, 'carry_m' => $carry], $carries)]);
+        $reading = Cases::read([
+            'task' => ['shot' => 'pitch', 'carry_m' => 30],
+            'balls' => array_map(static fn(float $carry): array => ['strike' => 'clean', 'touch_mm' => -4, 'carry_m' => $carry], $carries),
+        ]);
 
         self::assertSame('carry_scatter', self::ids($reading)[0]);
         self::assertGreaterThan(2 * Cases::probability($reading, 'swing_length_wrong'), Cases::probability($reading, 'carry_scatter'));
@@ -196,8 +261,16 @@ final class OneVoiceTest extends TestCase
     public function test_in_sand_the_ball_follows_the_path_and_a_long_splash_is_too_much_speed(): void
     {
         $good = ['strike' => 'splash', 'touch_mm' => -45, 'mark' => 'shallow'];
-        $left = Cases::read(['task' => self::SOFT, 'motion' => ['path_deg' => -11], 'balls' => Cases::balls(7, [...$good, 'start_deg' => -9, 'sand_direction' => 'left', 'carry_m' => 8])]);
-        $long = Cases::read(['task' => self::SOFT, 'motion' => ['backswing_length' => 'shoulder'], 'balls' => Cases::balls(7, [...$good, 'carry_m' => 11])]);
+        $left = Cases::read([
+            'task' => self::SOFT,
+            'motion' => ['path_deg' => -11],
+            'balls' => Cases::balls(7, [...$good, 'start_deg' => -9, 'sand_direction' => 'left', 'carry_m' => 8]),
+        ]);
+        $long = Cases::read([
+            'task' => self::SOFT,
+            'motion' => ['backswing_length' => 'shoulder'],
+            'balls' => Cases::balls(7, [...$good, 'carry_m' => 11]),
+        ]);
 
         self::assertContains('sand_path_start', \array_slice(self::ids($left), 0, 2));
         self::assertSame('sand_too_long', self::ids($long)[0]);
@@ -218,7 +291,11 @@ final class OneVoiceTest extends TestCase
         $offers = 0;
         for ($at = 40; $at <= 110; $at += 5) {
             foreach ([6, 12, 18] as $lean) {
-                $reading = Cases::read(['task' => ['lie' => 'tight', 'method' => 'handle_ahead'], 'setup' => ['shaft_lean_deg' => $lean], 'balls' => Cases::balls(6, ['strike' => 'thin', 'touch_mm' => $at, 'mark_length_mm' => 80])]);
+                $reading = Cases::read([
+                    'task' => ['lie' => 'tight', 'method' => 'handle_ahead'],
+                    'setup' => ['shaft_lean_deg' => $lean],
+                    'balls' => Cases::balls(6, ['strike' => 'thin', 'touch_mm' => $at, 'mark_length_mm' => 80]),
+                ]);
                 $offer = $reading->school->offer;
                 if ($offer !== null && $offer['rate_chosen'] !== null && $offer['rate_offered'] !== null) {
                     $offers++;

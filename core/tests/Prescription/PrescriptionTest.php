@@ -24,7 +24,13 @@ final class PrescriptionTest extends TestCase
         foreach (CauseLibrary::standard()->all() as $cause) {
             foreach (Shot::cases() as $shot) {
                 foreach ($shot->lies() as $lie) {
-                    $task = ['shot' => $shot->value, 'lie' => $lie->value, 'club' => ['loft_deg' => 56, 'bounce_deg' => 10], 'carry_m' => $shot === Shot::Pitch ? 30 : 9, 'slope_deg' => 8];
+                    $task = [
+                        'shot' => $shot->value,
+                        'lie' => $lie->value,
+                        'club' => ['loft_deg' => 56, 'bounce_deg' => 10],
+                        'carry_m' => $shot === Shot::Pitch ? 30 : 9,
+                        'slope_deg' => 8,
+                    ];
                     if ($cause->appliesTo(Cases::of(['task' => $task])->task)) {
                         yield "{$cause->id}, {$shot->value}, {$lie->value}" => [$cause, $task];
                     }

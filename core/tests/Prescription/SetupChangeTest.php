@@ -35,7 +35,12 @@ final class SetupChangeTest extends TestCase
     public function test_what_nobody_looked_at_is_set_up_but_not_called_a_fault(): void
     {
         $case = Cases::of(Cases::BEA);
-        $change = SetupChange::toLookAt(Correction::less(Observable::FaceOpen), $case, SetupCard::of(School::NeutralShaft, $case->task), new Words);
+        $change = SetupChange::toLookAt(
+            Correction::less(Observable::FaceOpen),
+            $case,
+            SetupCard::of(School::NeutralShaft, $case->task),
+            new Words,
+        );
 
         self::assertSame('Face 0 to 8° open: not looked at yet, set it up so.', $change?->text);
         self::assertNull($change->from);
@@ -71,8 +76,14 @@ final class SetupChangeTest extends TestCase
     {
         $case = Cases::of([...Cases::BEA, 'setup' => ['stance_width_mm' => 254]]);
 
-        self::assertSame('Feet apart 6 in, now 10 in.', SetupChange::chosen('stance_width_mm', 152.4, $case, new Words(Units::Imperial))->text);
-        self::assertSame(['observable' => 'stance_width_mm', 'from' => 254.0, 'to' => 120.0, 'text' => 'Feet apart 12 cm, now 25.4 cm.'], SetupChange::chosen('stance_width_mm', 120.0, $case, new Words)->toArray());
+        self::assertSame(
+            'Feet apart 6 in, now 10 in.',
+            SetupChange::chosen('stance_width_mm', 152.4, $case, new Words(Units::Imperial))->text,
+        );
+        self::assertSame(
+            ['observable' => 'stance_width_mm', 'from' => 254.0, 'to' => 120.0, 'text' => 'Feet apart 12 cm, now 25.4 cm.'],
+            SetupChange::chosen('stance_width_mm', 120.0, $case, new Words)->toArray(),
+        );
     }
 
     #[TestWith(['shaft_lean_deg', 36.0, 'change.to: 36'])]

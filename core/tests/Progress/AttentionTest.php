@@ -13,19 +13,35 @@ final class AttentionTest extends TestCase
 {
     /** @param list<Attention> $reasons */
     #[TestWith([null, false, false, null, false, []])]
-    #[TestWith([Verdict::Slipping, true, true, 0.2, true, [Attention::Slipping, Attention::RetestDue, Attention::PracticeMissed, Attention::LinkNotOpened]])]
+    #[TestWith([
+            Verdict::Slipping,
+            true,
+            true,
+            0.2,
+            true,
+            [Attention::Slipping, Attention::RetestDue, Attention::PracticeMissed, Attention::LinkNotOpened],
+        ]),]
     #[TestWith([Verdict::Improving, false, false, null, false, [Attention::NoPlan]])]
     #[TestWith([Verdict::Fixed, false, false, null, false, []])]
     #[TestWith([Verdict::Fixed, true, true, 0.9, false, [Attention::RetestDue]])]
     #[TestWith([null, true, true, 0.59, false, [Attention::PracticeMissed]])]
-    public function test_reasons_are_named_most_urgent_first(?Verdict $verdict, bool $due, bool $plan, ?float $practice, bool $link, array $reasons): void
-    {
+    public function test_reasons_are_named_most_urgent_first(
+        ?Verdict $verdict,
+        bool $due,
+        bool $plan,
+        ?float $practice,
+        bool $link,
+        array $reasons,
+    ): void {
         self::assertSame($reasons, Attention::for($verdict, $due, $plan, $practice, $link));
     }
 
     public function test_whoever_slips_comes_before_all_lesser_reasons_together(): void
     {
         $others = array_filter(Attention::cases(), static fn(Attention $one): bool => $one !== Attention::Slipping);
-        self::assertGreaterThan(array_sum(array_map(static fn(Attention $one): int => $one->weight(), $others)), Attention::Slipping->weight());
+        self::assertGreaterThan(
+            array_sum(array_map(static fn(Attention $one): int => $one->weight(), $others)),
+            Attention::Slipping->weight(),
+        );
     }
 }

@@ -28,7 +28,12 @@ final class DistributionsTest extends TestCase
             }
             self::assertEqualsWithDelta(0.0, Distributions::beta(0.0, $a, $b), 1.0e-12);
             self::assertEqualsWithDelta(1.0, Distributions::beta(1.0, $a, $b), 1.0e-9);
-            self::assertEqualsWithDelta(1.0, Distributions::beta(0.3, $a, $b) + Distributions::beta(0.7, $b, $a), 1.0e-9, 'seen from the other end');
+            self::assertEqualsWithDelta(
+                1.0,
+                Distributions::beta(0.3, $a, $b) + Distributions::beta(0.7, $b, $a),
+                1.0e-9,
+                'seen from the other end',
+            );
         }
     }
 

@@ -36,7 +36,10 @@ final class JudgementPropertiesTest extends TestCase
                 self::assertGreaterThanOrEqual(0.95, $verdict->probability);
                 self::assertGreaterThan(max($days), $verdict->recheckDay, 'and a day to look again');
             }
-            self::assertTrue($verdict->probability === null || ($verdict->probability >= 0.5 && $verdict->probability <= 1.0), 'never surer than sure, never against itself');
+            self::assertTrue(
+                $verdict->probability === null || ($verdict->probability >= 0.5 && $verdict->probability <= 1.0),
+                'never surer than sure, never against itself',
+            );
         }
     }
 
@@ -44,7 +47,11 @@ final class JudgementPropertiesTest extends TestCase
     {
         for ($good = 0; $good <= 10; $good++) {
             self::assertNotSame(Verdict::Fixed, Judgement::of([self::set(0, 3, 10), self::set(7, $good, 10)])->verdict);
-            self::assertNotSame(Verdict::Fixed, Judgement::of([self::set(0, 3, 10), self::set(7, $good, 10), self::set(7, 10, 10)])->verdict, 'twice on one day is one day');
+            self::assertNotSame(
+                Verdict::Fixed,
+                Judgement::of([self::set(0, 3, 10), self::set(7, $good, 10), self::set(7, 10, 10)])->verdict,
+                'twice on one day is one day',
+            );
         }
     }
 
@@ -54,7 +61,10 @@ final class JudgementPropertiesTest extends TestCase
         foreach ([2, 4, 6] as $first) {
             $before = -1;
             for ($good = 0; $good <= 20; $good++) {
-                $now = $rank[Judgement::of([self::set(0, $first, 10), self::set(7, $first + 1, 10), self::set(14, $good, 20)])->verdict->value];
+                $now =
+                    $rank[
+                        Judgement::of([self::set(0, $first, 10), self::set(7, $first + 1, 10), self::set(14, $good, 20)])->verdict->value
+                    ];
                 self::assertGreaterThanOrEqual($before, $now, "{$first} of 10 at first, {$good} of 20 now");
                 $before = $now;
             }
@@ -66,15 +76,29 @@ final class JudgementPropertiesTest extends TestCase
         $like = [self::set(0, 2, 10), self::set(7, 8, 10), self::set(21, 9, 10)];
         $unlike = [
             'Not comparable: a pitch is not a chip.' => new SetSummary(28, 'retest', 'pitch', Lie::Fairway, 56.0, CleanRate::of(0, 20)),
-            'Not comparable: ball down in rough is not fairway.' => new SetSummary(28, 'retest', 'chip', Lie::BallDown, 56.0, CleanRate::of(0, 20)),
+            'Not comparable: ball down in rough is not fairway.' => new SetSummary(
+                28,
+                'retest',
+                'chip',
+                Lie::BallDown,
+                56.0,
+                CleanRate::of(0, 20),
+            ),
             'Not comparable: 40° of loft is not 56°.' => new SetSummary(28, 'retest', 'chip', Lie::Fairway, 40.0, CleanRate::of(0, 20)),
         ];
         $alone = Judgement::of($like);
         $judgement = Judgement::of([...$like, ...array_values($unlike)]);
 
         self::assertSame(array_keys($unlike), $judgement->notComparable);
-        self::assertSame([Verdict::Fixed, $alone->probability, $alone->recheckDay], [$judgement->verdict, $judgement->probability, $judgement->recheckDay]);
-        self::assertSame([], Judgement::of([...$like, new SetSummary(28, 'retest', 'chip', Lie::Tight, 61.0, CleanRate::of(9, 10))])->notComparable, 'bare turf and five degrees are near enough');
+        self::assertSame(
+            [Verdict::Fixed, $alone->probability, $alone->recheckDay],
+            [$judgement->verdict, $judgement->probability, $judgement->recheckDay],
+        );
+        self::assertSame(
+            [],
+            Judgement::of([...$like, new SetSummary(28, 'retest', 'chip', Lie::Tight, 61.0, CleanRate::of(9, 10))])->notComparable,
+            'bare turf and five degrees are near enough',
+        );
     }
 
     #[TestWith([Lie::SandSoft, Lie::SandMedium, true])]
@@ -85,7 +109,14 @@ final class JudgementPropertiesTest extends TestCase
     #[TestWith([Lie::SoftWet, Lie::Fairway, true])]
     public function test_lies_of_one_family_are_compared_both_ways(Lie $one, Lie $other, bool $alike): void
     {
-        $at = static fn(Lie $lie): SetSummary => new SetSummary(0, 'before', $lie->isSand() ? 'bunker' : 'chip', $lie, 56.0, CleanRate::of(1, 2));
+        $at = static fn(Lie $lie): SetSummary => new SetSummary(
+            0,
+            'before',
+            $lie->isSand() ? 'bunker' : 'chip',
+            $lie,
+            56.0,
+            CleanRate::of(1, 2),
+        );
 
         self::assertSame($alike, $at($one)->unlike($at($other)) === null);
         self::assertSame($alike, $at($other)->unlike($at($one)) === null);
@@ -102,7 +133,15 @@ final class JudgementPropertiesTest extends TestCase
             return (Judgement::of($sets)->recheckDay ?? 0) - max($days);
         };
 
-        self::assertSame([14, 28, 56, 56], [$due(Lie::Fairway, 7, 14), $due(Lie::Fairway, 7, 14, 28), $due(Lie::Fairway, 7, 14, 28, 56), $due(Lie::Fairway, 7, 14, 28, 56, 112)]);
+        self::assertSame(
+            [14, 28, 56, 56],
+            [
+                $due(Lie::Fairway, 7, 14),
+                $due(Lie::Fairway, 7, 14, 28),
+                $due(Lie::Fairway, 7, 14, 28, 56),
+                $due(Lie::Fairway, 7, 14, 28, 56, 112),
+            ],
+        );
         self::assertSame([14, 28, 28], [$due(Lie::SandSoft, 7, 14), $due(Lie::SandSoft, 7, 14, 28), $due(Lie::SandSoft, 7, 14, 28, 56)]);
     }
 
@@ -123,7 +162,7 @@ final class JudgementPropertiesTest extends TestCase
             $open = Judgement::of([self::set(0, $was, $of), self::set(7, $good, $now)]);
             if ($open->moreBalls !== null && str_starts_with($open->text, 'Leaning better')) {
                 $told++;
-                $more = (int) round($open->moreBalls * $good / $now);
+                $more = (int) round(($open->moreBalls * $good) / $now);
                 $then = CleanRate::of($good + $more, $now + $open->moreBalls);
                 self::assertGreaterThanOrEqual(0.95, $then->probabilityAbove(CleanRate::of($was, $of)));
                 self::assertStringContainsString("About {$open->moreBalls} more balls", $open->text);
@@ -136,7 +175,12 @@ final class JudgementPropertiesTest extends TestCase
     {
         $later = [self::set(0, 4, 10), self::set(7, 12, 20)];
         $alone = Judgement::of($later);
-        $wide = Judgement::of($later, [self::set(-14, 4, 10), self::set(-7, 4, 10), self::set(-5, 4, 10), new SetSummary(-3, 'before', 'pitch', Lie::Fairway, 56.0, CleanRate::of(0, 50))]);
+        $wide = Judgement::of($later, [
+            self::set(-14, 4, 10),
+            self::set(-7, 4, 10),
+            self::set(-5, 4, 10),
+            new SetSummary(-3, 'before', 'pitch', Lie::Fairway, 56.0, CleanRate::of(0, 50)),
+        ]);
 
         self::assertSame([10, 40], [$alone->baseline?->tally->of, $wide->baseline?->tally->of], 'like with like only');
         self::assertGreaterThan($alone->probability, $wide->probability);
@@ -147,7 +191,13 @@ final class JudgementPropertiesTest extends TestCase
 
     public function test_a_fall_is_from_the_two_lessons_before_and_not_from_the_best(): void
     {
-        $after = static fn(int $last): Verdict => Judgement::of([self::set(0, 3, 10), self::set(7, 19, 20), self::set(14, 9, 20), self::set(21, 10, 20), self::set(28, $last, 20)])->verdict;
+        $after = static fn(int $last): Verdict => Judgement::of([
+            self::set(0, 3, 10),
+            self::set(7, 19, 20),
+            self::set(14, 9, 20),
+            self::set(21, 10, 20),
+            self::set(28, $last, 20),
+        ])->verdict;
 
         self::assertNotSame(Verdict::Slipping, $after(9), 'as in the two before, though far from the best');
         self::assertSame(Verdict::Slipping, $after(1));
@@ -166,12 +216,24 @@ final class JudgementPropertiesTest extends TestCase
 
     public function test_strikes_and_aim_count_together_and_aim_alone_does_not_outweigh_worse_strikes(): void
     {
-        $at = static fn(int $day, int $good, float $touch): SetSummary => new SetSummary($day, $day === 0 ? 'before' : 'retest', 'chip', Lie::Fairway, 56.0, CleanRate::of($good, 20), new TouchFigures(20, $touch, 20.0, 0.0));
+        $at = static fn(int $day, int $good, float $touch): SetSummary => new SetSummary(
+            $day,
+            $day === 0 ? 'before' : 'retest',
+            'chip',
+            Lie::Fairway,
+            56.0,
+            CleanRate::of($good, 20),
+            new TouchFigures(20, $touch, 20.0, 0.0),
+        );
 
         self::assertSame(Verdict::NoChange, Judgement::of([$at(0, 8, -40.0), $at(7, 11, -40.0)])->verdict);
         self::assertSame(Verdict::Improving, Judgement::of([$at(0, 8, -40.0), $at(7, 12, -5.0)])->verdict);
         self::assertNotSame(Verdict::Improving, Judgement::of([$at(0, 12, -40.0), $at(7, 6, -5.0)])->verdict);
-        self::assertSame(Verdict::NoChange, Judgement::of([$at(0, 8, -40.0), $at(7, 11, -5.0)], [], false)->verdict, 'aim does not count where distance is judged');
+        self::assertSame(
+            Verdict::NoChange,
+            Judgement::of([$at(0, 8, -40.0), $at(7, 11, -5.0)], [], false)->verdict,
+            'aim does not count where distance is judged',
+        );
         self::assertNull(Judgement::of([$at(0, 8, -60.0), $at(7, 6, -5.0)])->leaning, 'nor does it lean better while the strikes do not');
     }
 
@@ -185,20 +247,37 @@ final class JudgementPropertiesTest extends TestCase
     #[TestWith([Verdict::NoChange, null, 4, WhatNow::ChangeSchool])]
     #[TestWith([Verdict::Improving, null, 4, WhatNow::Keep])]
     #[TestWith([Verdict::Improving, 0.2, 4, WhatNow::ShrinkDose])]
-    public function test_what_comes_next_follows_the_verdict_the_practice_and_the_time(Verdict $verdict, ?float $practice, int $lessons, WhatNow $next): void
-    {
+    public function test_what_comes_next_follows_the_verdict_the_practice_and_the_time(
+        Verdict $verdict,
+        ?float $practice,
+        int $lessons,
+        WhatNow $next,
+    ): void {
         self::assertSame($next, WhatNow::after($verdict, $practice, $lessons));
         self::assertMatchesRegularExpression('/^[A-Z].*\.$/', $next->text());
     }
 
     /** @param list<Attention> $reasons */
-    #[TestWith([Verdict::Slipping, true, false, null, true, [Attention::Slipping, Attention::RetestDue, Attention::NoPlan, Attention::LinkNotOpened]])]
+    #[TestWith([
+            Verdict::Slipping,
+            true,
+            false,
+            null,
+            true,
+            [Attention::Slipping, Attention::RetestDue, Attention::NoPlan, Attention::LinkNotOpened],
+        ]),]
     #[TestWith([Verdict::Fixed, false, false, null, false, []])]
     #[TestWith([Verdict::Improving, false, true, 0.59, false, [Attention::PracticeMissed]])]
     #[TestWith([Verdict::Improving, false, true, 0.6, false, []])]
     #[TestWith([null, true, false, null, false, []])]
-    public function test_reasons_for_attention_stand_most_urgent_first_in_words(?Verdict $verdict, bool $due, bool $plan, ?float $practice, bool $link, array $reasons): void
-    {
+    public function test_reasons_for_attention_stand_most_urgent_first_in_words(
+        ?Verdict $verdict,
+        bool $due,
+        bool $plan,
+        ?float $practice,
+        bool $link,
+        array $reasons,
+    ): void {
         $told = Attention::for($verdict, $due, $plan, $practice, $link);
 
         self::assertSame($reasons, $told);
@@ -224,7 +303,15 @@ final class JudgementPropertiesTest extends TestCase
             for ($i = $day = 0, $length = $whole(1, 7); $i < $length; $i++, $day += $whole(0, 12)) {
                 $of = $whole(1, 20);
                 $touch = $dice->chance(0.5) ? null : new TouchFigures($of, $dice->normal(0, 30), $dice->between(3, 30), 20.0);
-                $sets[] = new SetSummary($day, $i === 0 ? 'before' : 'retest', 'chip', $dice->chance(0.15) ? Lie::BallDown : Lie::Fairway, 56.0, CleanRate::of($whole(0, $of), $of), $touch);
+                $sets[] = new SetSummary(
+                    $day,
+                    $i === 0 ? 'before' : 'retest',
+                    'chip',
+                    $dice->chance(0.15) ? Lie::BallDown : Lie::Fairway,
+                    56.0,
+                    CleanRate::of($whole(0, $of), $of),
+                    $touch,
+                );
             }
             yield $sets;
         }

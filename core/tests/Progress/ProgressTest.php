@@ -82,12 +82,27 @@ final class ProgressTest extends TestCase
 
     public function test_aim_and_scatter_of_the_latest_day_are_put_into_words_and_only_what_is_likely_is_said(): void
     {
-        $set = static fn(int $day, float $mean, float $sd, Lie $lie = Lie::Fairway): SetSummary => new SetSummary($day, 'retest', 'chip', $lie, 56.0, CleanRate::of(5, 10), new TouchFigures(20, $mean, $sd, 20.0));
+        $set = static fn(int $day, float $mean, float $sd, Lie $lie = Lie::Fairway): SetSummary => new SetSummary(
+            $day,
+            'retest',
+            'chip',
+            $lie,
+            56.0,
+            CleanRate::of(5, 10),
+            new TouchFigures(20, $mean, $sd, 20.0),
+        );
         $words = new Words;
 
         $calmer = TouchChange::of([$set(0, -40, 24), $set(7, -38, 7), $set(8, 15, 7, Lie::BallDown)]);
-        self::assertSame("First touch 4 cm behind ±\u{a0}2.4 cm at first, now 3.8 cm behind ±\u{a0}0.7 cm: scattering less (99 in 100).", $calmer?->text($words), 'the lie of the last day is not like the first');
-        self::assertStringContainsString('nearer to the middle of the good window (99 in 100), scattering more', (string) TouchChange::of([$set(0, -40, 9), $set(7, 15, 24)])?->text($words));
+        self::assertSame(
+            "First touch 4 cm behind ±\u{a0}2.4 cm at first, now 3.8 cm behind ±\u{a0}0.7 cm: scattering less (99 in 100).",
+            $calmer?->text($words),
+            'the lie of the last day is not like the first',
+        );
+        self::assertStringContainsString(
+            'nearer to the middle of the good window (99 in 100), scattering more',
+            (string) TouchChange::of([$set(0, -40, 9), $set(7, 15, 24)])?->text($words),
+        );
         self::assertStringContainsString('as it was', (string) TouchChange::of([$set(0, -40, 20), $set(7, -41, 20)])?->text($words));
         self::assertNull(TouchChange::of([$set(0, -40, 20)]));
         self::assertNull(TouchChange::of([]));
@@ -97,9 +112,13 @@ final class ProgressTest extends TestCase
     public function test_an_estimate_has_the_intervals_of_the_tables_and_scales_with_its_unit(): void
     {
         $mm = new Estimate(10, -40.0, 20.0);
-        self::assertEqualsWithDelta([-40 - 1.833 * 20 / sqrt(10), -40 + 1.833 * 20 / sqrt(10)], $mm->meanInterval(), 0.01);
+        self::assertEqualsWithDelta([-40 - (1.833 * 20) / sqrt(10), -40 + (1.833 * 20) / sqrt(10)], $mm->meanInterval(), 0.01);
         self::assertEqualsWithDelta([20 * sqrt(9 / 16.919), 20 * sqrt(9 / 3.325)], $mm->sdInterval(), 0.01);
-        self::assertEqualsWithDelta(array_map(static fn(float $at): float => $at / 10, $mm->meanInterval() ?? []), $mm->times(0.1)->meanInterval(), 1.0e-9);
+        self::assertEqualsWithDelta(
+            array_map(static fn(float $at): float => $at / 10, $mm->meanInterval() ?? []),
+            $mm->times(0.1)->meanInterval(),
+            1.0e-9,
+        );
         self::assertNull((new Estimate(1, 3.0, null))->meanInterval(), 'one figure has no interval');
         self::assertNull(Estimate::of(Spread::ofKnown([null])));
     }
@@ -107,11 +126,19 @@ final class ProgressTest extends TestCase
     public function test_the_figures_of_a_set_say_what_its_balls_said_and_no_more(): void
     {
         $read = static function (string $shot, array $balls): array {
-            $case = Cases::of(['task' => ['shot' => $shot, 'lie' => $shot === 'bunker' ? 'sand_medium' : 'fairway', 'carry_m' => 9], 'balls' => $balls]);
+            $case = Cases::of([
+                'task' => ['shot' => $shot, 'lie' => $shot === 'bunker' ? 'sand_medium' : 'fairway', 'carry_m' => 9],
+                'balls' => $balls,
+            ]);
 
             return SetFigures::of(ReadingEngine::standard()->read($case), $case);
         };
-        $chip = $read('chip', [['strike' => 'clean', 'touch_mm' => -4, 'mark' => 'brush', 'carry_m' => 10], ['strike' => 'clean', 'carry_m' => 8.5], ['strike' => 'heavy', 'touch_mm' => -60, 'mark' => 'deep', 'carry_m' => 2], ['strike' => 'thin', 'touch_mm' => null]]);
+        $chip = $read('chip', [
+            ['strike' => 'clean', 'touch_mm' => -4, 'mark' => 'brush', 'carry_m' => 10],
+            ['strike' => 'clean', 'carry_m' => 8.5],
+            ['strike' => 'heavy', 'touch_mm' => -60, 'mark' => 'deep', 'carry_m' => 2],
+            ['strike' => 'thin', 'touch_mm' => null],
+        ]);
         self::assertSame(['count' => 2, 'of' => 4], array_intersect_key($chip['good'], ['count' => 0, 'of' => 0]));
         self::assertSame(2, $chip['touch']['n'], 'a ball without a mark has no touch');
         self::assertSame(['count' => 2, 'of' => 4], $chip['as_asked'], 'ten and eight and a half are near enough to nine');
@@ -148,7 +175,11 @@ final class ProgressTest extends TestCase
         foreach ([[0, 6, 10], [0, 5, 10]] as $baseline) {
             self::assertNotSame(Verdict::Fixed, Judgement::of(self::sets([$baseline, [7, 10, 10]]))->verdict);
         }
-        self::assertNotSame(Verdict::Fixed, Judgement::of(self::sets([[0, 6, 10], [7, 7, 10], [14, 7, 10]]))->verdict, 'hardly better than at first');
+        self::assertNotSame(
+            Verdict::Fixed,
+            Judgement::of(self::sets([[0, 6, 10], [7, 7, 10], [14, 7, 10]]))->verdict,
+            'hardly better than at first',
+        );
     }
 
     public function test_unlike_sets_are_left_out_and_it_is_said_why(): void
@@ -160,7 +191,14 @@ final class ProgressTest extends TestCase
         $judgement = Judgement::of($sets);
 
         self::assertSame(Verdict::TooEarly, $judgement->verdict);
-        self::assertSame(['Not comparable: ball down in rough is not fairway.', 'Not comparable: 46° of loft is not 56°.', 'Not comparable: a pitch is not a chip.'], $judgement->notComparable);
+        self::assertSame(
+            [
+                'Not comparable: ball down in rough is not fairway.',
+                'Not comparable: 46° of loft is not 56°.',
+                'Not comparable: a pitch is not a chip.',
+            ],
+            $judgement->notComparable,
+        );
     }
 
     public function test_a_fixed_one_is_looked_at_again_and_sand_more_often(): void
@@ -187,6 +225,16 @@ final class ProgressTest extends TestCase
      */
     private static function sets(array $lessons): array
     {
-        return array_map(static fn(array $one): SetSummary => new SetSummary($one[0], $one[0] === 0 ? 'before' : 'retest', 'chip', Lie::Fairway, 56.0, CleanRate::of($one[1], $one[2])), $lessons);
+        return array_map(
+            static fn(array $one): SetSummary => new SetSummary(
+                $one[0],
+                $one[0] === 0 ? 'before' : 'retest',
+                'chip',
+                Lie::Fairway,
+                56.0,
+                CleanRate::of($one[1], $one[2]),
+            ),
+            $lessons,
+        );
     }
 }

@@ -24,8 +24,8 @@ final class TouchTest extends TestCase
     {
         $dice = new Dice(3);
         for ($round = 0; $round < 40; $round++) {
-            $one = self::touches($dice, 2 + $round % 9, -30.0 + $round, 12.0);
-            $other = self::touches($dice, 3 + $round % 5, 10.0 - $round, 25.0);
+            $one = self::touches($dice, 2 + ($round % 9), -30.0 + $round, 12.0);
+            $other = self::touches($dice, 3 + ($round % 5), 10.0 - $round, 25.0);
             $both = self::figures($one)->plus(self::figures($other));
             $all = self::figures([...$one, ...$other]);
 
@@ -78,8 +78,9 @@ final class TouchTest extends TestCase
 
     public function test_nearer_to_the_middle_of_its_own_window_is_better_aim(): void
     {
-        $chance = static fn(float $mean, float $centre): float => (float) (new TouchFigures(12, $mean, 14.0, $centre))
-            ->probabilityBetter(new TouchFigures(12, -45.0, 14.0, -10.0))['aim'];
+        $chance = static fn(float $mean, float $centre): float => (float) (new TouchFigures(12, $mean, 14.0, $centre))->probabilityBetter(
+            new TouchFigures(12, -45.0, 14.0, -10.0),
+        )['aim'];
         self::assertGreaterThan(0.98, $chance(-12.0, -10.0));
         self::assertGreaterThan(0.98, $chance(-60.0, -62.0), 'it is its own window that counts');
         self::assertLessThan(0.02, $chance(-90.0, -10.0));
@@ -88,20 +89,30 @@ final class TouchTest extends TestCase
 
     public function test_what_changed_is_told_with_its_chance_and_no_change_as_such(): void
     {
-        $text = static fn(TouchFigures $was, TouchFigures $now): string => TouchChange::of([self::set(0, $was), self::set(7, $now)])?->text(new Words) ?? '';
+        $text = static fn(TouchFigures $was, TouchFigures $now): string => TouchChange::of([self::set(0, $was), self::set(7, $now)])?->text(
+            new Words,
+        ) ?? '';
         $was = new TouchFigures(12, -45.0, 20.0, -10.0);
 
         self::assertMatchesRegularExpression(
-            '/^First touch 4.5 cm behind ±\x{a0}2 cm at first, now 1.2 cm behind ±\x{a0}1 cm: nearer to the middle of the good window \((9[5-9]) in 100\), scattering less \((9[0-9]) in 100\)\.$/u',
+            '/^First touch 4.5 cm behind ±\x{a0}2 cm at first, now 1.2 cm behind ±\x{a0}1 cm: nearer to the middle of the good '
+                .'window \((9[5-9]) in 100\), scattering less \((9[0-9]) in 100\)\.$/u',
             $text($was, new TouchFigures(12, -12.0, 10.0, -10.0)),
         );
-        self::assertMatchesRegularExpression('/: farther from the middle of the good window \(9\d in 100\), scattering more \(9\d in 100\)\.$/', $text(new TouchFigures(12, -12.0, 10.0, -10.0), $was));
+        self::assertMatchesRegularExpression(
+            '/: farther from the middle of the good window \(9\d in 100\), scattering more \(9\d in 100\)\.$/',
+            $text(new TouchFigures(12, -12.0, 10.0, -10.0), $was),
+        );
         self::assertStringEndsWith(': as it was, as far as so few balls can tell.', $text($was, $was));
     }
 
     public function test_the_latest_day_that_is_like_the_first_counts_and_its_last_set_with_a_touch(): void
     {
-        [$first, $better, $worse] = [new TouchFigures(10, -45.0, 20.0, -10.0), new TouchFigures(10, -12.0, 9.0, -10.0), new TouchFigures(10, -80.0, 30.0, -10.0)];
+        [$first, $better, $worse] = [
+            new TouchFigures(10, -45.0, 20.0, -10.0),
+            new TouchFigures(10, -12.0, 9.0, -10.0),
+            new TouchFigures(10, -80.0, 30.0, -10.0),
+        ];
         $now = static fn(SetSummary ...$later): ?TouchFigures => TouchChange::of([self::set(0, $first), ...$later])?->now;
 
         self::assertNull($now(), 'nothing later');

@@ -14,7 +14,10 @@ use PHPUnit\Framework\TestCase;
 /** Students as a coach would describe them, and what he would work on, say, and never say. docs/cases.md tells them all. */
 final class CoachCasesTest extends TestCase
 {
-    /** @return iterable<string, array{array{first: list<string|null>, says: list<string>, never: list<string>, drills: list<string>, case: array<string, mixed>}}> */
+    /**
+     * @return iterable<string, array{array{first: list<string|null>, says: list<string>, never: list<string>, drills: list<string>, case:
+     *     array<string, mixed>}}>
+     */
     public static function cases(): iterable
     {
         foreach (json_decode((string) file_get_contents(__DIR__.'/coach-cases.json'), true, flags: JSON_THROW_ON_ERROR) as $case) {
@@ -22,7 +25,10 @@ final class CoachCasesTest extends TestCase
         }
     }
 
-    /** @param array{first: list<string|null>, says: list<string>, never: list<string>, drills: list<string>, case: array<string, mixed>} $told */
+    /**
+     * @param array{first: list<string|null>, says: list<string>, never: list<string>, drills: list<string>, case: array<string, mixed>}
+     *     $told
+     */
     #[DataProvider('cases')]
     public function test_what_is_worked_on_said_and_practised_is_what_a_coach_would(array $told): void
     {
@@ -36,8 +42,14 @@ final class CoachCasesTest extends TestCase
             self::assertStringContainsString($words, $setup);
         }
         foreach ($told['never'] as $words) {
-            self::assertStringNotContainsStringIgnoringCase($words, implode(' ', [$setup, $given->stop, ...$given->feels ?? [], ...$names]));
+            self::assertStringNotContainsStringIgnoringCase(
+                $words,
+                implode(' ', [$setup, $given->stop, ...$given->feels ?? [], ...$names]),
+            );
         }
-        self::assertSame([], array_diff($told['drills'], array_map(static fn(DrillHandout $one): string => $one->drill->id, $given->drills)));
+        self::assertSame(
+            [],
+            array_diff($told['drills'], array_map(static fn(DrillHandout $one): string => $one->drill->id, $given->drills)),
+        );
     }
 }

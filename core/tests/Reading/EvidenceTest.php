@@ -24,7 +24,10 @@ final class EvidenceTest extends TestCase
 
     private const THIN = ['shot' => 'bunker', 'lie' => 'sand_thin', 'club' => ['loft_deg' => 56, 'bounce_deg' => 8], 'carry_m' => 8];
 
-    /** @return iterable<string, array{string, array<string, mixed>, string, string, mixed, mixed}> cause, task, group, key, value that speaks for it, value that does not */
+    /**
+     * @return iterable<string, array{string, array<string, mixed>, string, string, mixed, mixed}> cause, task, group, key, value that
+     *     speaks for it, value that does not
+     */
     public static function looks(): iterable
     {
         $looks = [
@@ -99,10 +102,20 @@ final class EvidenceTest extends TestCase
 
     /** @param array<string, mixed> $task */
     #[DataProvider('looks')]
-    public function test_a_look_speaks_for_its_cause_and_its_opposite_does_not(string $cause, array $task, string $group, string $key, mixed $for, mixed $not): void
-    {
+    public function test_a_look_speaks_for_its_cause_and_its_opposite_does_not(
+        string $cause,
+        array $task,
+        string $group,
+        string $key,
+        mixed $for,
+        mixed $not,
+    ): void {
         // A look that speaks for nothing: without any the engine names no cause.
-        $with = static fn(array $look): array => ['task' => $task, 'setup' => ['grip_down_mm' => 10] + ($group === 'setup' ? $look : []), 'motion' => $group === 'motion' ? $look : []];
+        $with = static fn(array $look): array => [
+            'task' => $task,
+            'setup' => ['grip_down_mm' => 10] + ($group === 'setup' ? $look : []),
+            'motion' => $group === 'motion' ? $look : [],
+        ];
         $probability = static fn(array $look): float => Cases::probability(Cases::read($with($look)), $cause);
         $unseen = $probability([]);
         $told = Cases::read($with([$key => $for]));
@@ -116,40 +129,183 @@ final class EvidenceTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>, array<string, mixed>}> cause, task, ball that speaks for it, ball that does not */
+    /**
+     * @return iterable<string, array{string, array<string, mixed>, array<string, mixed>, array<string, mixed>}> cause, task, ball that
+     *     speaks for it, ball that does not
+     */
     public static function balls(): iterable
     {
         $balls = [
-            'deep short marks behind dig' => ['handle_forward_setup', self::CHIP, ['strike' => 'heavy', 'touch_mm' => -30, 'mark' => 'deep', 'mark_length_mm' => 80], ['strike' => 'clean', 'touch_mm' => -5, 'mark' => 'brush']],
-            'low flight with the handle ahead' => ['handle_forward_setup', self::CHIP, ['strike' => 'clean', 'flight' => 'low'], ['strike' => 'clean', 'flight' => 'high']],
-            'thin with the touch ahead, ball back' => ['ball_back', self::CHIP, ['strike' => 'thin', 'touch_mm' => 60], ['strike' => 'thin', 'touch_mm' => -60]],
-            'thin with the touch ahead, drifting' => ['drift_forward', self::CHIP, ['strike' => 'thin', 'touch_mm' => 70], ['strike' => 'heavy', 'touch_mm' => -60]],
-            'touch behind, ball forward' => ['ball_forward', self::CHIP, ['strike' => 'heavy', 'touch_mm' => -60], ['strike' => 'thin', 'touch_mm' => 60]],
-            'touch behind, weight back' => ['weight_trail_setup', self::CHIP, ['strike' => 'heavy', 'touch_mm' => -60], ['strike' => 'thin', 'touch_mm' => 60]],
-            'touch behind, chest back' => ['chest_behind', self::CHIP, ['strike' => 'heavy', 'touch_mm' => -60], ['strike' => 'thin', 'touch_mm' => 60]],
-            'long shallow mark from behind, falling back' => ['hang_back', self::CHIP, ['strike' => 'heavy', 'touch_mm' => -90, 'mark' => 'shallow', 'mark_length_mm' => 160], ['strike' => 'thin', 'touch_mm' => 60, 'mark' => 'deep', 'mark_length_mm' => 60]],
-            'thin without a mark, falling back' => ['hang_back', self::CHIP, ['strike' => 'thin', 'touch_mm' => null, 'mark' => 'none'], ['strike' => 'thin', 'touch_mm' => 60, 'mark' => 'shallow']],
-            'no mark, scooping' => ['scoop', self::CHIP, ['strike' => 'thin', 'touch_mm' => null, 'mark' => 'none'], ['strike' => 'thin', 'touch_mm' => 60, 'mark' => 'shallow']],
-            'high and weak, scooping' => ['scoop', self::CHIP, ['strike' => 'clean', 'flight' => 'high'], ['strike' => 'clean', 'flight' => 'low']],
-            'deep short marks, chopping' => ['steep_chop', self::CHIP, ['strike' => 'heavy', 'touch_mm' => -25, 'mark' => 'deep', 'mark_length_mm' => 70], ['strike' => 'clean', 'touch_mm' => -5, 'mark' => 'brush', 'mark_length_mm' => 120]],
-            'heavy and short, quitting' => ['long_then_quit', self::CHIP, ['strike' => 'heavy', 'carry_m' => 5], ['strike' => 'clean', 'carry_m' => 9]],
+            'deep short marks behind dig' => [
+                'handle_forward_setup',
+                self::CHIP,
+                ['strike' => 'heavy', 'touch_mm' => -30, 'mark' => 'deep', 'mark_length_mm' => 80],
+                ['strike' => 'clean', 'touch_mm' => -5, 'mark' => 'brush'],
+            ],
+            'low flight with the handle ahead' => [
+                'handle_forward_setup',
+                self::CHIP,
+                ['strike' => 'clean', 'flight' => 'low'],
+                ['strike' => 'clean', 'flight' => 'high'],
+            ],
+            'thin with the touch ahead, ball back' => [
+                'ball_back',
+                self::CHIP,
+                ['strike' => 'thin', 'touch_mm' => 60],
+                ['strike' => 'thin', 'touch_mm' => -60],
+            ],
+            'thin with the touch ahead, drifting' => [
+                'drift_forward',
+                self::CHIP,
+                ['strike' => 'thin', 'touch_mm' => 70],
+                ['strike' => 'heavy', 'touch_mm' => -60],
+            ],
+            'touch behind, ball forward' => [
+                'ball_forward',
+                self::CHIP,
+                ['strike' => 'heavy', 'touch_mm' => -60],
+                ['strike' => 'thin', 'touch_mm' => 60],
+            ],
+            'touch behind, weight back' => [
+                'weight_trail_setup',
+                self::CHIP,
+                ['strike' => 'heavy', 'touch_mm' => -60],
+                ['strike' => 'thin', 'touch_mm' => 60],
+            ],
+            'touch behind, chest back' => [
+                'chest_behind',
+                self::CHIP,
+                ['strike' => 'heavy', 'touch_mm' => -60],
+                ['strike' => 'thin', 'touch_mm' => 60],
+            ],
+            'long shallow mark from behind, falling back' => [
+                'hang_back',
+                self::CHIP,
+                ['strike' => 'heavy', 'touch_mm' => -90, 'mark' => 'shallow', 'mark_length_mm' => 160],
+                ['strike' => 'thin', 'touch_mm' => 60, 'mark' => 'deep', 'mark_length_mm' => 60],
+            ],
+            'thin without a mark, falling back' => [
+                'hang_back',
+                self::CHIP,
+                ['strike' => 'thin', 'touch_mm' => null, 'mark' => 'none'],
+                ['strike' => 'thin', 'touch_mm' => 60, 'mark' => 'shallow'],
+            ],
+            'no mark, scooping' => [
+                'scoop',
+                self::CHIP,
+                ['strike' => 'thin', 'touch_mm' => null, 'mark' => 'none'],
+                ['strike' => 'thin', 'touch_mm' => 60, 'mark' => 'shallow'],
+            ],
+            'high and weak, scooping' => [
+                'scoop',
+                self::CHIP,
+                ['strike' => 'clean', 'flight' => 'high'],
+                ['strike' => 'clean', 'flight' => 'low'],
+            ],
+            'deep short marks, chopping' => [
+                'steep_chop',
+                self::CHIP,
+                ['strike' => 'heavy', 'touch_mm' => -25, 'mark' => 'deep', 'mark_length_mm' => 70],
+                ['strike' => 'clean', 'touch_mm' => -5, 'mark' => 'brush', 'mark_length_mm' => 120],
+            ],
+            'heavy and short, quitting' => [
+                'long_then_quit',
+                self::CHIP,
+                ['strike' => 'heavy', 'carry_m' => 5],
+                ['strike' => 'clean', 'carry_m' => 9],
+            ],
             'long, forced' => ['forced_hit', self::PITCH, ['strike' => 'clean', 'carry_m' => 37], ['strike' => 'clean', 'carry_m' => 30]],
-            'pulled, forced' => ['forced_hit', self::PITCH, ['strike' => 'clean', 'start_deg' => -8], ['strike' => 'clean', 'start_deg' => 8]],
-            'clean and short, easing off' => ['easing_off', self::PITCH, ['strike' => 'clean', 'carry_m' => 24], ['strike' => 'clean', 'carry_m' => 30]],
-            'pulled, face shut' => ['face_shut', self::CHIP, ['strike' => 'clean', 'start_deg' => -8], ['strike' => 'clean', 'start_deg' => 8]],
-            'runs out of the rough' => ['setup_ignores_lie', self::ROUGH, ['strike' => 'clean', 'roll' => 'runs'], ['strike' => 'clean', 'roll' => 'checks']],
-            'far behind in the rough' => ['setup_ignores_lie', self::ROUGH, ['strike' => 'heavy', 'touch_mm' => -85], ['strike' => 'clean', 'touch_mm' => -20]],
-            'low and running, wrist bowed' => ['wrist_bows', self::ROUGH, ['strike' => 'clean', 'flight' => 'low', 'roll' => 'runs'], ['strike' => 'clean', 'flight' => 'high', 'roll' => 'checks']],
-            'clean and long, speed free' => ['swing_length_wrong', self::PITCH, ['strike' => 'clean', 'carry_m' => 36], ['strike' => 'clean', 'carry_m' => 30]],
-            'deep and short, face square' => ['sand_face_square', self::SOFT, ['strike' => 'short', 'touch_mm' => -50, 'mark' => 'deep'], ['strike' => 'splash', 'touch_mm' => -50, 'mark' => 'shallow']],
-            'skip and click, face open on thin sand' => ['sand_face_open_on_thin', self::THIN, ['strike' => 'skip', 'sound' => 'click'], ['strike' => 'splash', 'sound' => 'thud']],
-            'scrape, handle forward' => ['sand_handle_forward', self::SOFT, ['strike' => 'short', 'sound' => 'scrape', 'mark' => 'deep'], ['strike' => 'splash', 'sound' => 'thud', 'mark' => 'shallow']],
-            'far behind, weight back' => ['sand_weight_trail', self::SOFT, ['strike' => 'short', 'touch_mm' => -100], ['strike' => 'splash', 'touch_mm' => -50]],
-            'far behind and shallow' => ['sand_too_shallow', self::SOFT, ['strike' => 'thin', 'touch_mm' => -130, 'mark' => 'shallow'], ['strike' => 'splash', 'touch_mm' => -50, 'mark' => 'deep']],
-            'sand to the lead side, steep' => ['sand_too_steep', self::SOFT, ['strike' => 'short', 'sand_direction' => 'left', 'mark' => 'deep'], ['strike' => 'splash', 'sand_direction' => 'target', 'mark' => 'shallow']],
+            'pulled, forced' => [
+                'forced_hit',
+                self::PITCH,
+                ['strike' => 'clean', 'start_deg' => -8],
+                ['strike' => 'clean', 'start_deg' => 8],
+            ],
+            'clean and short, easing off' => [
+                'easing_off',
+                self::PITCH,
+                ['strike' => 'clean', 'carry_m' => 24],
+                ['strike' => 'clean', 'carry_m' => 30],
+            ],
+            'pulled, face shut' => [
+                'face_shut',
+                self::CHIP,
+                ['strike' => 'clean', 'start_deg' => -8],
+                ['strike' => 'clean', 'start_deg' => 8],
+            ],
+            'runs out of the rough' => [
+                'setup_ignores_lie',
+                self::ROUGH,
+                ['strike' => 'clean', 'roll' => 'runs'],
+                ['strike' => 'clean', 'roll' => 'checks'],
+            ],
+            'far behind in the rough' => [
+                'setup_ignores_lie',
+                self::ROUGH,
+                ['strike' => 'heavy', 'touch_mm' => -85],
+                ['strike' => 'clean', 'touch_mm' => -20],
+            ],
+            'low and running, wrist bowed' => [
+                'wrist_bows',
+                self::ROUGH,
+                ['strike' => 'clean', 'flight' => 'low', 'roll' => 'runs'],
+                ['strike' => 'clean', 'flight' => 'high', 'roll' => 'checks'],
+            ],
+            'clean and long, speed free' => [
+                'swing_length_wrong',
+                self::PITCH,
+                ['strike' => 'clean', 'carry_m' => 36],
+                ['strike' => 'clean', 'carry_m' => 30],
+            ],
+            'deep and short, face square' => [
+                'sand_face_square',
+                self::SOFT,
+                ['strike' => 'short', 'touch_mm' => -50, 'mark' => 'deep'],
+                ['strike' => 'splash', 'touch_mm' => -50, 'mark' => 'shallow'],
+            ],
+            'skip and click, face open on thin sand' => [
+                'sand_face_open_on_thin',
+                self::THIN,
+                ['strike' => 'skip', 'sound' => 'click'],
+                ['strike' => 'splash', 'sound' => 'thud'],
+            ],
+            'scrape, handle forward' => [
+                'sand_handle_forward',
+                self::SOFT,
+                ['strike' => 'short', 'sound' => 'scrape', 'mark' => 'deep'],
+                ['strike' => 'splash', 'sound' => 'thud', 'mark' => 'shallow'],
+            ],
+            'far behind, weight back' => [
+                'sand_weight_trail',
+                self::SOFT,
+                ['strike' => 'short', 'touch_mm' => -100],
+                ['strike' => 'splash', 'touch_mm' => -50],
+            ],
+            'far behind and shallow' => [
+                'sand_too_shallow',
+                self::SOFT,
+                ['strike' => 'thin', 'touch_mm' => -130, 'mark' => 'shallow'],
+                ['strike' => 'splash', 'touch_mm' => -50, 'mark' => 'deep'],
+            ],
+            'sand to the lead side, steep' => [
+                'sand_too_steep',
+                self::SOFT,
+                ['strike' => 'short', 'sand_direction' => 'left', 'mark' => 'deep'],
+                ['strike' => 'splash', 'sand_direction' => 'target', 'mark' => 'shallow'],
+            ],
             'stays in, quitting' => ['sand_quit', self::SOFT, ['strike' => 'left-in'], ['strike' => 'splash']],
-            'low and running, face rolls' => ['sand_face_rolls', self::SOFT, ['strike' => 'splash', 'flight' => 'low', 'roll' => 'runs'], ['strike' => 'splash', 'flight' => 'high', 'roll' => 'checks']],
-            'a splash that is short' => ['sand_too_gentle', self::SOFT, ['strike' => 'splash', 'touch_mm' => -50, 'carry_m' => 5], ['strike' => 'splash', 'touch_mm' => -50, 'carry_m' => 8]],
+            'low and running, face rolls' => [
+                'sand_face_rolls',
+                self::SOFT,
+                ['strike' => 'splash', 'flight' => 'low', 'roll' => 'runs'],
+                ['strike' => 'splash', 'flight' => 'high', 'roll' => 'checks'],
+            ],
+            'a splash that is short' => [
+                'sand_too_gentle',
+                self::SOFT,
+                ['strike' => 'splash', 'touch_mm' => -50, 'carry_m' => 5],
+                ['strike' => 'splash', 'touch_mm' => -50, 'carry_m' => 8],
+            ],
             'skips, leaning back on thin sand' => ['sand_hang_back_thin', self::THIN, ['strike' => 'skip'], ['strike' => 'splash']],
         ];
         foreach ($balls as $what => $one) {
@@ -163,8 +319,12 @@ final class EvidenceTest extends TestCase
      * @param  array<string, mixed>  $not
      */
     #[DataProvider('balls')]
-    public function test_what_the_balls_do_speaks_for_its_cause_and_the_more_of_them_the_louder(string $cause, array $task, array $for, array $not): void
-    {
+    public function test_what_the_balls_do_speaks_for_its_cause_and_the_more_of_them_the_louder(
+        string $cause,
+        array $task,
+        array $for,
+        array $not,
+    ): void {
         $odds = static function (int $n, array $ball) use ($task, $cause): float {
             $probability = Cases::probability(Cases::read(['task' => $task, 'balls' => Cases::balls($n, $ball)]), $cause);
 

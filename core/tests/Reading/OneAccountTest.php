@@ -41,7 +41,10 @@ final class OneAccountTest extends TestCase
 
     public function test_a_share_is_told_from_five_balls_on_and_the_touch_it_asks_for_with_it(): void
     {
-        $told = static fn(int $n): string => (string) Cases::read([...Cases::BEA, 'balls' => \array_slice(Cases::BEA['balls'], 0, $n)])->prediction?->text();
+        $told = static fn(int $n): string => (string) Cases::read([
+            ...Cases::BEA,
+            'balls' => \array_slice(Cases::BEA['balls'], 0, $n),
+        ])->prediction?->text();
 
         self::assertStringNotContainsString('instead of', $told(4));
         self::assertStringContainsString('instead of', $told(5));
@@ -63,7 +66,9 @@ final class OneAccountTest extends TestCase
 
     public function test_the_low_point_told_from_marks_has_more_doubt_than_one_told_from_lengths(): void
     {
-        $error = static fn(array $ball): float => (float) Cases::read(['balls' => Cases::balls(8, ['strike' => 'clean', 'touch_mm' => 0, ...$ball])])->lowPointErrorMm;
+        $error = static fn(array $ball): float => (float) Cases::read([
+            'balls' => Cases::balls(8, ['strike' => 'clean', 'touch_mm' => 0, ...$ball]),
+        ])->lowPointErrorMm;
         self::assertGreaterThan(2 * $error(['mark' => 'brush', 'mark_length_mm' => 70]), $error(['mark' => 'brush']));
         self::assertGreaterThanOrEqual(15.0, $error(['mark' => 'brush']), 'it contains that of the assumed depth');
     }
@@ -81,7 +86,10 @@ final class OneAccountTest extends TestCase
     #[TestWith(['centre_ahead', ['sternum_ahead_mm' => 25, 'ball_position_pct' => 50, 'shaft_lean_deg' => 3]])]
     public function test_who_is_sound_in_another_school_is_no_bundle_of_faults(string $school, array $setup): void
     {
-        $balls = [...Cases::balls(5, ['strike' => 'clean', 'touch_mm' => 4, 'mark' => 'brush']), ['strike' => 'thin', 'touch_mm' => 40, 'mark' => 'brush']];
+        $balls = [
+            ...Cases::balls(5, ['strike' => 'clean', 'touch_mm' => 4, 'mark' => 'brush']),
+            ['strike' => 'thin', 'touch_mm' => 40, 'mark' => 'brush'],
+        ];
         $reading = Cases::read(['setup' => $setup, 'balls' => $balls]);
 
         self::assertNull($reading->workOnFirst, $school);

@@ -44,8 +44,12 @@ final class ReadingEngineTest extends TestCase
     public function test_a_scoop_is_a_scoop(): void
     {
         $reading = Cases::read([
-            'setup' => ['shaft_lean_deg' => -2, 'lead_weight_pct' => 62], 'motion' => ['release' => 'thrown', 'attack' => 'rising'],
-            'balls' => [...Cases::balls(3, ['strike' => 'heavy', 'touch_mm' => -90, 'mark_length_mm' => 130]), ...Cases::balls(3, ['strike' => 'thin', 'touch_mm' => null])],
+            'setup' => ['shaft_lean_deg' => -2, 'lead_weight_pct' => 62],
+            'motion' => ['release' => 'thrown', 'attack' => 'rising'],
+            'balls' => [
+                ...Cases::balls(3, ['strike' => 'heavy', 'touch_mm' => -90, 'mark_length_mm' => 130]),
+                ...Cases::balls(3, ['strike' => 'thin', 'touch_mm' => null]),
+            ],
         ]);
 
         self::assertSame('scoop', $reading->causes[0]->cause->id);
@@ -57,15 +61,25 @@ final class ReadingEngineTest extends TestCase
         $thrown = ['motion' => ['release' => 'thrown']];
         $plain = Cases::probability(Cases::read($thrown), 'scoop');
 
-        self::assertLessThan($plain / 2, Cases::probability(Cases::read(['motion' => ['release' => 'thrown', 'attack' => 'descending']]), 'scoop'));
-        self::assertLessThan($plain / 2, Cases::probability(Cases::read([...$thrown, 'balls' => Cases::balls(8, ['strike' => 'thin', 'touch_mm' => 60])]), 'scoop'));
+        self::assertLessThan(
+            $plain / 2,
+            Cases::probability(Cases::read(['motion' => ['release' => 'thrown', 'attack' => 'descending']]), 'scoop'),
+        );
+        self::assertLessThan(
+            $plain / 2,
+            Cases::probability(Cases::read([...$thrown, 'balls' => Cases::balls(8, ['strike' => 'thin', 'touch_mm' => 60])]), 'scoop'),
+        );
     }
 
     public function test_good_strikes_win_over_looks(): void
     {
         $reading = Cases::read([
-            'task' => ['method' => 'handle_ahead'], 'setup' => ['shaft_lean_deg' => 12, 'ball_position_pct' => 25],
-            'balls' => [...Cases::balls(9, ['strike' => 'clean', 'touch_mm' => 8, 'mark_length_mm' => 80]), ['strike' => 'heavy', 'touch_mm' => -30]],
+            'task' => ['method' => 'handle_ahead'],
+            'setup' => ['shaft_lean_deg' => 12, 'ball_position_pct' => 25],
+            'balls' => [
+                ...Cases::balls(9, ['strike' => 'clean', 'touch_mm' => 8, 'mark_length_mm' => 80]),
+                ['strike' => 'heavy', 'touch_mm' => -30],
+            ],
         ]);
 
         self::assertNull($reading->workOnFirst);
@@ -108,11 +122,18 @@ final class ReadingEngineTest extends TestCase
             self::assertGreaterThan($before - 0.01, $now);
             $before = $now;
         }
-        self::assertGreaterThanOrEqual($before - 0.03, Cases::probability(Cases::read(['setup' => ['shaft_lean_deg' => 20]]), 'handle_forward_setup'), 'further out is no less the fault');
+        self::assertGreaterThanOrEqual(
+            $before - 0.03,
+            Cases::probability(Cases::read(['setup' => ['shaft_lean_deg' => 20]]), 'handle_forward_setup'),
+            'further out is no less the fault',
+        );
 
         $before = 0.0;
         foreach ([1, 3, 10] as $n) {
-            $now = Cases::probability(Cases::read(['balls' => Cases::balls($n, ['strike' => 'heavy', 'touch_mm' => -80, 'mark' => 'shallow'])]), 'weight_trail_setup');
+            $now = Cases::probability(
+                Cases::read(['balls' => Cases::balls($n, ['strike' => 'heavy', 'touch_mm' => -80, 'mark' => 'shallow'])]),
+                'weight_trail_setup',
+            );
             self::assertGreaterThan($before - 0.02, $now, 'more of the same never tells much less');
             $before = $now;
         }
@@ -121,7 +142,10 @@ final class ReadingEngineTest extends TestCase
 
     public function test_a_ball_forward_for_a_high_shot_is_no_fault(): void
     {
-        $ids = array_map(static fn($one): string => $one->cause->id, Cases::read(['task' => ['flight_wanted' => 'high'], 'setup' => ['ball_position_pct' => 90]])->causes);
+        $ids = array_map(
+            static fn($one): string => $one->cause->id,
+            Cases::read(['task' => ['flight_wanted' => 'high'], 'setup' => ['ball_position_pct' => 90]])->causes,
+        );
 
         self::assertNotContains('ball_forward', $ids);
         self::assertContains('ball_back', $ids);
@@ -166,8 +190,14 @@ final class ReadingEngineTest extends TestCase
 
     public function test_entries_that_cannot_both_be_right_are_pointed_out(): void
     {
-        $odd = Cases::read(['task' => ['lie' => 'tight'], 'balls' => Cases::balls(3, ['strike' => 'clean', 'touch_mm' => -120, 'mark' => 'deep'])]);
-        $fine = Cases::read(['task' => ['lie' => 'tight'], 'balls' => Cases::balls(3, ['strike' => 'clean', 'touch_mm' => -20, 'mark' => 'brush'])]);
+        $odd = Cases::read([
+            'task' => ['lie' => 'tight'],
+            'balls' => Cases::balls(3, ['strike' => 'clean', 'touch_mm' => -120, 'mark' => 'deep']),
+        ]);
+        $fine = Cases::read([
+            'task' => ['lie' => 'tight'],
+            'balls' => Cases::balls(3, ['strike' => 'clean', 'touch_mm' => -20, 'mark' => 'brush']),
+        ]);
 
         self::assertContains('inconsistent', Cases::warnings($odd));
         self::assertNotContains('inconsistent', Cases::warnings($fine));
@@ -175,11 +205,19 @@ final class ReadingEngineTest extends TestCase
 
     public function test_scatter_and_bounce_have_warnings_of_their_own(): void
     {
-        $wandering = Cases::read(['balls' => [
-            ['strike' => 'heavy', 'touch_mm' => -90, 'mark' => 'brush'], ['strike' => 'thin', 'touch_mm' => 40, 'mark' => 'brush'],
-            ['strike' => 'heavy', 'touch_mm' => -70, 'mark' => 'brush'], ['strike' => 'thin', 'touch_mm' => 30, 'mark' => 'brush'], ['strike' => 'clean', 'touch_mm' => -10, 'mark' => 'brush'],
-        ]]);
-        $bounced = Cases::read(['task' => ['lie' => 'tight'], 'balls' => Cases::balls(4, ['strike' => 'thin', 'touch_mm' => -70, 'mark' => 'brush'])]);
+        $wandering = Cases::read([
+            'balls' => [
+                ['strike' => 'heavy', 'touch_mm' => -90, 'mark' => 'brush'],
+                ['strike' => 'thin', 'touch_mm' => 40, 'mark' => 'brush'],
+                ['strike' => 'heavy', 'touch_mm' => -70, 'mark' => 'brush'],
+                ['strike' => 'thin', 'touch_mm' => 30, 'mark' => 'brush'],
+                ['strike' => 'clean', 'touch_mm' => -10, 'mark' => 'brush'],
+            ],
+        ]);
+        $bounced = Cases::read([
+            'task' => ['lie' => 'tight'],
+            'balls' => Cases::balls(4, ['strike' => 'thin', 'touch_mm' => -70, 'mark' => 'brush']),
+        ]);
 
         self::assertContains('scatter_not_aim', Cases::warnings($wandering));
         self::assertNotContains('thin_on_the_way_down', Cases::warnings($wandering), 'it cannot be told to move the ball and to leave it');
@@ -205,13 +243,20 @@ final class ReadingEngineTest extends TestCase
         self::assertGreaterThanOrEqual($low, $prediction->now);
         self::assertLessThanOrEqual($high, $prediction->now, 'four of five thinned: it must not promise clean ones');
         self::assertEqualsWithDelta($reading->model?->goodRate, $prediction->now, 1e-9, 'one rate on every screen');
-        self::assertMatchesRegularExpression('/^Put right, with the first touch [\d.]+ cm (behind|ahead), about \d+ in 10 good instead of \d+, between \d+ and \d+\.$/', $prediction->text());
+        self::assertMatchesRegularExpression(
+            '/^Put right, with the first touch [\d.]+ cm (behind|ahead), about \d+ in 10 good instead of \d+, between \d+ and \d+\.$/',
+            $prediction->text(),
+        );
     }
 
     public function test_where_the_model_does_not_explain_the_balls_it_says_so_and_tries_nothing(): void
     {
         // Thinned from behind on soft wet turf, over and over: no ground and no edge explains that.
-        $reading = Cases::read(['task' => ['lie' => 'soft_wet'], 'setup' => ['shaft_lean_deg' => 2], 'balls' => Cases::balls(10, ['strike' => 'clean', 'touch_mm' => -110, 'mark' => 'deep'])]);
+        $reading = Cases::read([
+            'task' => ['lie' => 'soft_wet'],
+            'setup' => ['shaft_lean_deg' => 2],
+            'balls' => Cases::balls(10, ['strike' => 'clean', 'touch_mm' => -110, 'mark' => 'deep']),
+        ]);
 
         self::assertFalse($reading->prediction?->fits);
         self::assertNull($reading->prediction->after);
@@ -233,7 +278,10 @@ final class ReadingEngineTest extends TestCase
     {
         self::assertStringContainsString('from the marks', Cases::read(Cases::BEA)->lowPointText);
         self::assertMatchesRegularExpression('/Low point [\d.]+ cm ahead ±/u', Cases::read(Cases::CALLUM)->lowPointText);
-        self::assertMatchesRegularExpression('/^One of six clean; four heavy, first touch [\d.]+ cm behind \([\d.]+ to [\d.]+\)\./', Cases::read(Cases::BEA)->patternText);
+        self::assertMatchesRegularExpression(
+            '/^One of six clean; four heavy, first touch [\d.]+ cm behind \([\d.]+ to [\d.]+\)\./',
+            Cases::read(Cases::BEA)->patternText,
+        );
     }
 
     public function test_a_cause_in_which_the_model_sees_no_gain_is_told_without_one(): void
@@ -248,7 +296,10 @@ final class ReadingEngineTest extends TestCase
 
     public function test_limits_leave_drills_out_and_say_why(): void
     {
-        $case = ['setup' => ['lead_weight_pct' => 35], 'balls' => Cases::balls(6, ['strike' => 'heavy', 'touch_mm' => -90, 'mark' => 'shallow'])];
+        $case = [
+            'setup' => ['lead_weight_pct' => 35],
+            'balls' => Cases::balls(6, ['strike' => 'heavy', 'touch_mm' => -90, 'mark' => 'shallow']),
+        ];
         $ids = static fn(array $sheets): array => array_map(static fn($sheet): string => $sheet->drill->id, $sheets);
         $free = Cases::read($case)->prescription;
         $limited = Cases::read([...$case, 'student' => ['limits' => ['knee']]])->prescription;
@@ -264,6 +315,9 @@ final class ReadingEngineTest extends TestCase
         $case = Cases::of(['balls' => Cases::balls(3, ['strike' => 'heavy', 'touch_mm' => -50.8, 'mark' => 'brush'])]);
 
         self::assertStringContainsString('first touch 5.1 cm behind', ReadingEngine::standard()->read($case)->patternText);
-        self::assertStringContainsString('first touch 2 in behind', ReadingEngine::standard(new Words(Units::Imperial))->read($case)->patternText);
+        self::assertStringContainsString(
+            'first touch 2 in behind',
+            ReadingEngine::standard(new Words(Units::Imperial))->read($case)->patternText,
+        );
     }
 }

@@ -32,7 +32,10 @@ final class ReadingPropertiesTest extends TestCase
                 self::assertTrue($weighed->probability > 0.0 && $weighed->probability < 1.0, 'never quite sure');
                 self::assertTrue($weighed->cause->appliesTo(CaseReader::fromValue($data)->task), "{$weighed->cause->id} cannot be here");
             }
-            self::assertTrue($reading->workOnFirst === null || \in_array($reading->workOnFirst, $reading->causes, true), 'what to work on is one of them');
+            self::assertTrue(
+                $reading->workOnFirst === null || \in_array($reading->workOnFirst, $reading->causes, true),
+                'what to work on is one of them',
+            );
         }
     }
 
@@ -84,7 +87,10 @@ final class ReadingPropertiesTest extends TestCase
                 }
             }
             unset($ball);
-            $chances = static fn(Reading $reading): array => array_map(static fn($one): array => [$one->cause->id, round($one->probability, 9)], $reading->causes);
+            $chances = static fn(Reading $reading): array => array_map(
+                static fn($one): array => [$one->cause->id, round($one->probability, 9)],
+                $reading->causes,
+            );
             self::assertSame($chances(self::read($data)), $chances(self::read($mirror)));
         }
     }
@@ -96,7 +102,10 @@ final class ReadingPropertiesTest extends TestCase
             if ($next === null) {
                 continue;
             }
-            self::assertArrayNotHasKey($next->observable->value, array_filter($data['setup'] + $data['motion'], static fn(mixed $value): bool => $value !== null));
+            self::assertArrayNotHasKey(
+                $next->observable->value,
+                array_filter($data['setup'] + $data['motion'], static fn(mixed $value): bool => $value !== null),
+            );
             self::assertGreaterThan(0.0, $next->bitsPerLook);
             self::assertGreaterThanOrEqual(2, \count($next->answers));
         }
@@ -107,7 +116,8 @@ final class ReadingPropertiesTest extends TestCase
         $metric = $imperial = 0;
         foreach (self::cases() as $data) {
             foreach (['metric' => '/\d (in|yd)\b(?! a row| 10)/', 'imperial' => '/\d (cm|mm|m)\b/'] as $units => $foreign) {
-                foreach (self::sentences(ReadingEngine::standard(new Words(Units::from($units)))->read(CaseReader::fromValue($data))->toArray()) as $text) {
+                $told = ReadingEngine::standard(new Words(Units::from($units)))->read(CaseReader::fromValue($data))->toArray();
+                foreach (self::sentences($told) as $text) {
                     self::assertDoesNotMatchRegularExpression($foreign, $text, $units);
                     self::assertDoesNotMatchRegularExpression('/!|  |\bnan\b|\binf\b/i', $text);
                     $metric += preg_match('/\d cm\b/', $text);

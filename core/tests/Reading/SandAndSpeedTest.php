@@ -26,14 +26,24 @@ final class SandAndSpeedTest extends TestCase
     public function test_sand_thrown_to_the_right_is_the_lead_side_of_a_left_hander(): void
     {
         $right = self::bunker('sand_soft', [], [...self::ball('short', -35, 'deep'), 'sand_direction' => 'right']);
-        $left = self::bunker('sand_soft', [], [...self::ball('short', -35, 'deep'), 'sand_direction' => 'right'], ['student' => ['handed' => 'left']]);
+        $left = self::bunker(
+            'sand_soft',
+            [],
+            [...self::ball('short', -35, 'deep'), 'sand_direction' => 'right'],
+            ['student' => ['handed' => 'left']],
+        );
 
         self::assertGreaterThan(Cases::probability($right, 'sand_too_steep'), Cases::probability($left, 'sand_too_steep'));
     }
 
     public function test_a_skip_on_thin_sand_with_an_open_face_is_set_up_and_the_school_is_forced_by_the_lie(): void
     {
-        $reading = self::bunker('sand_thin', [], ['strike' => 'skip', 'touch_mm' => -60, 'sound' => 'click'], ['setup' => ['face_open_deg' => 18]]);
+        $reading = self::bunker(
+            'sand_thin',
+            [],
+            ['strike' => 'skip', 'touch_mm' => -60, 'sound' => 'click'],
+            ['setup' => ['face_open_deg' => 18]],
+        );
 
         self::assertContains('thin_sand_skip', Cases::warnings($reading));
         self::assertSame('sand_face_open_on_thin', $reading->causes[0]->cause->id);
@@ -53,7 +63,11 @@ final class SandAndSpeedTest extends TestCase
     public function test_a_long_pitch_is_a_forced_hit_or_a_long_backswing(): void
     {
         $long = ['strike' => 'clean', 'touch_mm' => 5, 'mark_length_mm' => 80, 'carry_m' => 38];
-        $pitch = static fn(array $motion): Reading => Cases::read(['task' => ['shot' => 'pitch', 'carry_m' => 30], 'motion' => $motion, 'balls' => Cases::balls(8, $long)]);
+        $pitch = static fn(array $motion): Reading => Cases::read([
+            'task' => ['shot' => 'pitch', 'carry_m' => 30],
+            'motion' => $motion,
+            'balls' => Cases::balls(8, $long),
+        ]);
 
         $forced = $pitch(['speed_change' => 'forced', 'rhythm' => 'snatched']);
         self::assertSame('forced_hit', $forced->causes[0]->cause->id);
@@ -71,7 +85,9 @@ final class SandAndSpeedTest extends TestCase
         foreach ([9.5, 9, 9, 8, 7, 6] as $i => $carry) {
             $balls[] = ['strike' => $i < 3 ? 'clean' : 'heavy', 'touch_mm' => -30, 'carry_m' => $carry];
         }
-        $lean = static fn(float $degrees): array => Cases::warnings(Cases::read(['task' => ['carry_m' => 9], 'setup' => ['shaft_lean_deg' => $degrees], 'balls' => $balls]));
+        $lean = static fn(float $degrees): array => Cases::warnings(
+            Cases::read(['task' => ['carry_m' => 9], 'setup' => ['shaft_lean_deg' => $degrees], 'balls' => $balls]),
+        );
 
         self::assertContains('slowing_spiral', $lean(9));
         self::assertNotContains('slowing_spiral', $lean(1));
@@ -79,11 +95,21 @@ final class SandAndSpeedTest extends TestCase
 
     public function test_rough_and_slopes_have_causes_of_their_own(): void
     {
-        $rough = Cases::read(['task' => ['lie' => 'ball_down'], 'setup' => ['lead_weight_pct' => 48, 'stance_width_mm' => 100, 'face_open_deg' => 0], 'balls' => Cases::balls(5, ['strike' => 'thin', 'touch_mm' => -70, 'roll' => 'runs'])]);
+        $rough = Cases::read([
+            'task' => ['lie' => 'ball_down'],
+            'setup' => ['lead_weight_pct' => 48, 'stance_width_mm' => 100, 'face_open_deg' => 0],
+            'balls' => Cases::balls(5, ['strike' => 'thin', 'touch_mm' => -70, 'roll' => 'runs']),
+        ]);
         self::assertSame('setup_ignores_lie', $rough->causes[0]->cause->id);
-        self::assertNotSame([], array_filter($rough->differentialHints, static fn(string $text): bool => str_contains($text, 'Grass between')));
+        self::assertNotSame(
+            [],
+            array_filter($rough->differentialHints, static fn(string $text): bool => str_contains($text, 'Grass between')),
+        );
 
-        $uphill = static fn(float $slope): array => array_map(static fn($one): string => $one->cause->id, Cases::read(['task' => ['slope_deg' => $slope], 'balls' => Cases::balls(6, ['strike' => 'thin', 'touch_mm' => 55])])->causes);
+        $uphill = static fn(float $slope): array => array_map(
+            static fn($one): string => $one->cause->id,
+            Cases::read(['task' => ['slope_deg' => $slope], 'balls' => Cases::balls(6, ['strike' => 'thin', 'touch_mm' => 55])])->causes,
+        );
         self::assertContains('ball_not_at_low_point', $uphill(8));
         self::assertNotContains('ball_not_at_low_point', $uphill(2));
     }
@@ -111,6 +137,11 @@ final class SandAndSpeedTest extends TestCase
      */
     private static function bunker(string $lie, array $motion, array $ball, array $more = []): Reading
     {
-        return Cases::read([...$more, 'task' => ['shot' => 'bunker', 'lie' => $lie, 'club' => ['loft_deg' => 56, 'bounce_deg' => 12], ...($more['task'] ?? [])], 'motion' => $motion, 'balls' => Cases::balls(6, $ball)]);
+        return Cases::read([
+            ...$more,
+            'task' => ['shot' => 'bunker', 'lie' => $lie, 'club' => ['loft_deg' => 56, 'bounce_deg' => 12], ...$more['task'] ?? []],
+            'motion' => $motion,
+            'balls' => Cases::balls(6, $ball),
+        ]);
     }
 }

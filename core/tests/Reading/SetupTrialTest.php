@@ -24,7 +24,11 @@ final class SetupTrialTest extends TestCase
         // Less lean alone takes the low point back; the ball goes back with it.
         $trial = self::try(['shaft_lean_deg' => 2, 'ball_position_pct' => 13]);
 
-        self::assertEqualsWithDelta($trial->now->swing->delivered()->bounceDeg + $trial->start['shaft_lean_deg'] - 2, $trial->then->swing->delivered()->bounceDeg, 0.01);
+        self::assertEqualsWithDelta(
+            $trial->now->swing->delivered()->bounceDeg + $trial->start['shaft_lean_deg'] - 2,
+            $trial->then->swing->delivered()->bounceDeg,
+            0.01,
+        );
         self::assertGreaterThan($trial->now->goodRate, $trial->then->goodRate);
     }
 
@@ -37,12 +41,18 @@ final class SetupTrialTest extends TestCase
         self::assertGreaterThan($now, $mean(self::try(['ball_position_pct' => 10])));
         self::assertLessThan($now, $mean(self::try(['ball_position_pct' => 70])));
         $step = $mean(self::try(['lead_weight_pct' => 72])) - $mean(self::try(['lead_weight_pct' => 62]));
-        self::assertEqualsWithDelta($step, $mean(self::try(['lead_weight_pct' => 82])) - $mean(self::try(['lead_weight_pct' => 72])), 1.0e-9);
+        self::assertEqualsWithDelta(
+            $step,
+            $mean(self::try(['lead_weight_pct' => 82])) - $mean(self::try(['lead_weight_pct' => 72])),
+            1.0e-9,
+        );
     }
 
     public function test_less_loft_never_makes_more_thins(): void
     {
-        $rates = static fn(float $loft): float => self::try([], ['club' => ['loft_deg' => $loft, 'bounce_deg' => 8]])->then->rates['thin'] ?? 0.0;
+        $rates = static fn(float $loft): float => self::try([], ['club' => ['loft_deg' => $loft, 'bounce_deg' => 8]])->then->rates[
+            'thin'
+        ] ?? 0.0;
         foreach ([60, 52, 44, 36] as $loft) {
             self::assertLessThanOrEqual($rates($loft) + 1.0e-9, $rates($loft - 6));
         }
@@ -69,7 +79,7 @@ final class SetupTrialTest extends TestCase
      */
     private static function try(array $setup, array $task = [], ?array $balls = null): SetupTrial
     {
-        $case = Cases::of([...Cases::BEA, ...($balls === null ? [] : ['balls' => $balls])]);
+        $case = Cases::of([...Cases::BEA, ...$balls === null ? [] : ['balls' => $balls]]);
         $request = TrialRequest::of($case, $setup, $task);
 
         return ReadingEngine::standard()->tryOut($case, $request->setup, $request->task);

@@ -37,7 +37,8 @@ final class WorkOnFirstTest extends TestCase
     {
         $first = null;
         foreach (range(3, 10) as $n) {
-            $now = Cases::read([...Cases::CALLUM, 'balls' => \array_slice([...Cases::CALLUM['balls'], ...Cases::CALLUM['balls']], 0, $n)])->workOnFirst?->cause->id;
+            $now = Cases::read([...Cases::CALLUM, 'balls' => \array_slice([...Cases::CALLUM['balls'], ...Cases::CALLUM['balls']], 0, $n)])
+                ->workOnFirst?->cause->id;
             self::assertNotNull($now);
             self::assertSame($first ?? $now, $now, "after {$n} balls");
             $first = $now;
@@ -46,7 +47,17 @@ final class WorkOnFirstTest extends TestCase
 
     public function test_at_like_probability_a_set_up_fault_that_was_seen_goes_before_a_motion(): void
     {
-        $read = static fn(array $setup): Reading => Cases::read(['task' => ['club' => ['loft_deg' => 56, 'bounce_deg' => 12]], 'setup' => $setup, 'motion' => ['release' => 'held_off'], 'balls' => array_map(static fn(int $touch): array => ['strike' => 'heavy', 'touch_mm' => $touch, 'mark' => 'deep'], [-50, -60, -45, -52])]);
+        $read = static fn(array $setup): Reading => Cases::read([
+            'task' => ['club' => ['loft_deg' => 56, 'bounce_deg' => 12]],
+            'setup' => $setup,
+            'motion' => ['release' => 'held_off'],
+            'balls' => array_map(static fn(int $touch): array => ['strike' => 'heavy', 'touch_mm' => $touch, 'mark' => 'deep'], [
+                -50,
+                -60,
+                -45,
+                -52,
+            ]),
+        ]);
 
         $seen = $read(['shaft_lean_deg' => 13, 'ball_position_pct' => 34]);
         self::assertSame('handle_drag', $seen->causes[0]->cause->id);
@@ -56,7 +67,14 @@ final class WorkOnFirstTest extends TestCase
 
     public function test_a_cause_that_is_hardly_likely_is_nothing_to_work_on(): void
     {
-        $reading = Cases::read(['task' => ['flight_wanted' => 'high'], 'setup' => ['ball_position_pct' => 86], 'balls' => [...Cases::balls(3, ['strike' => 'clean', 'touch_mm' => -6, 'mark' => 'brush']), ...Cases::balls(2, ['strike' => 'heavy', 'touch_mm' => -50, 'mark' => 'shallow'])]]);
+        $reading = Cases::read([
+            'task' => ['flight_wanted' => 'high'],
+            'setup' => ['ball_position_pct' => 86],
+            'balls' => [
+                ...Cases::balls(3, ['strike' => 'clean', 'touch_mm' => -6, 'mark' => 'brush']),
+                ...Cases::balls(2, ['strike' => 'heavy', 'touch_mm' => -50, 'mark' => 'shallow']),
+            ],
+        ]);
 
         self::assertLessThan(0.15, $reading->causes[0]->probability);
         self::assertNull($reading->workOnFirst);
@@ -78,14 +96,20 @@ final class WorkOnFirstTest extends TestCase
         self::assertNotNull($prediction?->after);
         $more = (int) round(10 * $prediction->after) - (int) round(10 * $prediction->now);
 
-        self::assertMatchesRegularExpression('/^Put right, about \w+ more good strikes in ten\.$/', (string) $reading->workOnFirst?->gainText);
+        self::assertMatchesRegularExpression(
+            '/^Put right, about \w+ more good strikes in ten\.$/',
+            (string) $reading->workOnFirst?->gainText,
+        );
         self::assertGreaterThan(1, $more);
         self::assertStringContainsString((new Words)->count($more).' more', (string) $reading->workOnFirst?->gainText);
     }
 
     public function test_what_the_model_was_not_asked_it_says_nothing_of(): void
     {
-        $unexplained = Cases::read(['task' => ['lie' => 'soft_wet'], 'balls' => Cases::balls(10, ['strike' => 'clean', 'touch_mm' => -110, 'mark' => 'deep'])]);
+        $unexplained = Cases::read([
+            'task' => ['lie' => 'soft_wet'],
+            'balls' => Cases::balls(10, ['strike' => 'clean', 'touch_mm' => -110, 'mark' => 'deep']),
+        ]);
         foreach ([$unexplained, Cases::read(['setup' => ['shaft_lean_deg' => 12]])] as $reading) {
             foreach ($reading->causes as $weighed) {
                 self::assertNull($weighed->gainText);

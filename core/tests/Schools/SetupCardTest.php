@@ -25,7 +25,9 @@ final class SetupCardTest extends TestCase
                         continue;
                     }
                     foreach (Flight::cases() as $flight) {
-                        foreach (SetupCard::of($school, new Task($shot, $lie, new Club(56, 10), flightWanted: $flight))->figures as $id => $range) {
+                        foreach (
+                            SetupCard::of($school, new Task($shot, $lie, new Club(56, 10), flightWanted: $flight))->figures as $id => $range
+                        ) {
                             $field = Observable::from($id)->field();
                             self::assertLessThanOrEqual($range->to, $range->from, "{$school->value} {$id}");
                             self::assertGreaterThanOrEqual($field->min, $range->from);
@@ -44,14 +46,19 @@ final class SetupCardTest extends TestCase
                 self::assertTrue(School::standardFor($shot, $lie)->suits($shot, $lie));
             }
         }
-        $suiting = static fn(Shot $shot, Lie $lie): array => array_values(array_filter(School::cases(), static fn(School $school): bool => $school->suits($shot, $lie)));
+        $suiting = static fn(Shot $shot, Lie $lie): array => array_values(
+            array_filter(School::cases(), static fn(School $school): bool => $school->suits($shot, $lie)),
+        );
         self::assertSame([School::ShutEdge], $suiting(Shot::Bunker, Lie::SandThin));
         self::assertSame([School::LieFirst], $suiting(Shot::Chip, Lie::BallDown));
     }
 
     public function test_a_low_flight_moves_the_ball_back_and_a_high_one_forward_and_opens_the_face(): void
     {
-        $card = static fn(Flight $flight): SetupCard => SetupCard::of(School::NeutralShaft, new Task(Shot::Pitch, Lie::Fairway, new Club(56, 10), flightWanted: $flight));
+        $card = static fn(Flight $flight): SetupCard => SetupCard::of(
+            School::NeutralShaft,
+            new Task(Shot::Pitch, Lie::Fairway, new Club(56, 10), flightWanted: $flight),
+        );
         $ball = static fn(Flight $flight): float => (float) $card($flight)->range(Observable::BallPosition)?->middle();
 
         self::assertLessThan($ball(Flight::Stock), $ball(Flight::Low));

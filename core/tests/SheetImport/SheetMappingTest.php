@@ -22,7 +22,18 @@ final class SheetMappingTest extends TestCase
 
     public function test_a_row_in_other_units_signs_and_words_becomes_the_ball_it_was(): void
     {
-        $row = self::mapping()->row(['When' => '24/11/2026 10:32', 'Club' => 'gap', 'Hit' => 'FAT', 'Ground' => '1,5', 'Divot' => '', 'Carry' => '10', 'Side' => '3.2 L'], Shot::Chip);
+        $row = self::mapping()->row(
+            [
+                'When' => '24/11/2026 10:32',
+                'Club' => 'gap',
+                'Hit' => 'FAT',
+                'Ground' => '1,5',
+                'Divot' => '',
+                'Carry' => '10',
+                'Side' => '3.2 L',
+            ],
+            Shot::Chip,
+        );
 
         self::assertNotNull($row);
         self::assertSame(Strike::Heavy, $row->ball->strike);
@@ -35,7 +46,10 @@ final class SheetMappingTest extends TestCase
 
     public function test_no_ground_contact_is_not_the_same_as_not_looked_at(): void
     {
-        $ball = static fn(string $ground): ?Ball => self::mapping()->row(['When' => '1/2/2026', 'Hit' => 'thin', 'Ground' => $ground], Shot::Chip)?->ball;
+        $ball = static fn(string $ground): ?Ball => self::mapping()->row(
+            ['When' => '1/2/2026', 'Hit' => 'thin', 'Ground' => $ground],
+            Shot::Chip,
+        )?->ball;
 
         self::assertTrue($ball('none')?->noContact);
         self::assertTrue($ball('air')?->noContact, 'the word of this sheet');
@@ -47,7 +61,11 @@ final class SheetMappingTest extends TestCase
         $fields = Ball::fields();
 
         self::assertSame(['Fat', '7'], SheetColumn::foreign($fields['strike'], ['Fat', 'CLEAN', ' thin ', '7', '–', '']));
-        self::assertSame(['target side'], SheetColumn::foreign($fields['sand_direction'], ['at the target', 'target side', 'Left']), 'by label as well as by value');
+        self::assertSame(
+            ['target side'],
+            SheetColumn::foreign($fields['sand_direction'], ['at the target', 'target side', 'Left']),
+            'by label as well as by value',
+        );
         self::assertSame(['air'], SheetColumn::foreign($fields['touch_mm'], ['air', 'None', '3,5', '−2', '2 L', '-']));
         self::assertSame([], SheetColumn::foreign($fields['carry_m'], ['far']), 'no word stands for a carry: it is refused');
         self::assertSame([], SheetColumn::foreign($fields['note'], ['anything']));
@@ -95,12 +113,24 @@ final class SheetMappingTest extends TestCase
     /** However a table program writes a figure, it is the same figure. */
     public function test_a_figure_may_be_written_in_any_of_the_usual_ways(): void
     {
-        $value = static fn(string $cell, bool $flipped = false): ?float => SheetMapping::fromValue(['columns' => [['header' => 'Side', 'key' => 'start_deg', 'flipped' => $flipped]]], self::HEADERS)->row(['Side' => $cell], Shot::Chip)?->ball->startDeg;
+        $value = static fn(string $cell, bool $flipped = false): ?float => SheetMapping::fromValue(
+            ['columns' => [['header' => 'Side', 'key' => 'start_deg', 'flipped' => $flipped]]],
+            self::HEADERS,
+        )->row(['Side' => $cell], Shot::Chip)?->ball->startDeg;
         for ($tenths = -400; $tenths <= 400; $tenths += 37) {
             $figure = $tenths / 10;
             $plain = sprintf('%.1f', abs($figure));
             $sign = $figure < 0 ? '-' : '';
-            foreach ([$sign.$plain, str_replace('.', ',', $sign.$plain), ($figure < 0 ? '−' : '+').$plain, " {$sign}{$plain} ", "{$plain} ".($figure < 0 ? 'L' : 'R'), $plain.($figure < 0 ? 'l' : 'r')] as $written) {
+            foreach (
+                [
+                    $sign.$plain,
+                    str_replace('.', ',', $sign.$plain),
+                    ($figure < 0 ? '−' : '+').$plain,
+                    " {$sign}{$plain} ",
+                    "{$plain} ".($figure < 0 ? 'L' : 'R'),
+                    $plain.($figure < 0 ? 'l' : 'r'),
+                ] as $written
+            ) {
                 self::assertSame($figure + 0.0, $value($written), "{$written} is {$figure}");
                 self::assertSame(-$figure + 0.0, $value($written, flipped: true), 'and the other way round');
             }
@@ -120,13 +150,21 @@ final class SheetMappingTest extends TestCase
     {
         foreach (['touch_mm' => -42.0, 'carry_m' => 11.3, 'mark_length_mm' => 130.0] as $key => $stored) {
             foreach (SheetUnit::for(Ball::fields()[$key]) as $unit) {
-                $mapping = SheetMapping::fromValue(['columns' => [['header' => 'Carry', 'key' => $key, 'unit' => $unit->value]]], self::HEADERS);
+                $mapping = SheetMapping::fromValue(
+                    ['columns' => [['header' => 'Carry', 'key' => $key, 'unit' => $unit->value]]],
+                    self::HEADERS,
+                );
                 $ball = $mapping->row(['Carry' => sprintf('%.4f', $stored / $unit->factor())], Shot::Chip)?->ball;
-                self::assertEqualsWithDelta($stored, match ($key) {
-                    'touch_mm' => $ball?->touchMm,
-                    'carry_m' => $ball?->carryM,
-                    default => $ball?->markLengthMm,
-                }, 0.01, "{$key} in {$unit->value}");
+                self::assertEqualsWithDelta(
+                    $stored,
+                    match ($key) {
+                        'touch_mm' => $ball?->touchMm,
+                        'carry_m' => $ball?->carryM,
+                        default => $ball?->markLengthMm,
+                    },
+                    0.01,
+                    "{$key} in {$unit->value}",
+                );
             }
         }
     }
@@ -138,7 +176,10 @@ final class SheetMappingTest extends TestCase
     #[TestWith([['columns' => [['header' => 'Carry', 'key' => 'carry_m', 'unit' => 'cm']]], 'mapping.columns[0].unit'])]
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike', 'words' => ['fat' => 'plump']]]], 'mapping.columns[0].words'])]
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike', 'flipped' => 'yes']]], 'mapping.columns[0].flipped'])]
-    #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike'], ['header' => 'Club', 'key' => 'strike']]], 'mapping.columns[1].key'])]
+    #[TestWith([
+            ['columns' => [['header' => 'Hit', 'key' => 'strike'], ['header' => 'Club', 'key' => 'strike']]],
+            'mapping.columns[1].key',
+        ]),]
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike']], 'time' => ['header' => 'When', 'order' => 'dym']], 'mapping.time'])]
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike']], 'only' => ['header' => 'When']], 'mapping.only'])]
     public function test_a_mapping_that_does_not_fit_is_refused_by_name(array $data, string $key): void
@@ -172,29 +213,55 @@ final class SheetMappingTest extends TestCase
 
     public function test_names_of_columns_give_a_first_idea(): void
     {
-        $guess = SheetGuess::of(['Time' => ['soon'], 'Date' => ['3/4/2026', '3/24/2026'], ...array_fill_keys(['Carry (yd)', 'Start direction', 'First touch [cm]', 'Mark length', 'Mark', 'Strike', 'Spin', 'note'], [])]);
+        $guess = SheetGuess::of([
+            'Time' => ['soon'],
+            'Date' => ['3/4/2026', '3/24/2026'],
+            ...array_fill_keys(['Carry (yd)', 'Start direction', 'First touch [cm]', 'Mark length', 'Mark', 'Strike', 'Spin', 'note'], []),
+        ]);
 
         self::assertSame(
-            ['carry_m' => 'yd', 'start_deg' => 'deg', 'touch_mm' => 'cm', 'mark_length_mm' => 'mm', 'mark' => null, 'strike' => null, 'note' => null],
+            [
+                'carry_m' => 'yd',
+                'start_deg' => 'deg',
+                'touch_mm' => 'cm',
+                'mark_length_mm' => 'mm',
+                'mark' => null,
+                'strike' => null,
+                'note' => null,
+            ],
             array_column($guess['columns'], 'unit', 'key'),
         );
         self::assertSame(['header' => 'Date', 'order' => 'mdy'], $guess['time'], 'there is no 24th month');
-        self::assertNotEmpty(SheetMapping::fromValue(json_decode((string) json_encode($guess), true), ['Date', 'Carry (yd)', 'Start direction', 'First touch [cm]', 'Mark length', 'Mark', 'Strike', 'note'])->columns);
+        self::assertNotEmpty(
+            SheetMapping::fromValue(json_decode((string) json_encode($guess), true), [
+                'Date',
+                'Carry (yd)',
+                'Start direction',
+                'First touch [cm]',
+                'Mark length',
+                'Mark',
+                'Strike',
+                'note',
+            ])->columns,
+        );
     }
 
     /** @param array<string, mixed> $over */
     private static function mapping(array $over = []): SheetMapping
     {
-        return SheetMapping::fromValue([
-            'columns' => [
-                ['header' => 'Hit', 'key' => 'strike', 'words' => ['Fat' => 'heavy']],
-                ['header' => 'Ground', 'key' => 'touch_mm', 'unit' => 'in', 'flipped' => true, 'words' => ['Air' => 'none']],
-                ['header' => 'Divot', 'key' => 'mark_length_mm', 'unit' => 'in'],
-                ['header' => 'Carry', 'key' => 'carry_m', 'unit' => 'yd'],
-                ['header' => 'Side', 'key' => 'start_deg', 'unit' => 'deg'],
+        return SheetMapping::fromValue(
+            [
+                'columns' => [
+                    ['header' => 'Hit', 'key' => 'strike', 'words' => ['Fat' => 'heavy']],
+                    ['header' => 'Ground', 'key' => 'touch_mm', 'unit' => 'in', 'flipped' => true, 'words' => ['Air' => 'none']],
+                    ['header' => 'Divot', 'key' => 'mark_length_mm', 'unit' => 'in'],
+                    ['header' => 'Carry', 'key' => 'carry_m', 'unit' => 'yd'],
+                    ['header' => 'Side', 'key' => 'start_deg', 'unit' => 'deg'],
+                ],
+                'time' => ['header' => 'When', 'order' => 'dmy'],
+                ...$over,
             ],
-            'time' => ['header' => 'When', 'order' => 'dmy'],
-            ...$over,
-        ], self::HEADERS);
+            self::HEADERS,
+        );
     }
 }

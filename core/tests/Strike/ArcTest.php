@@ -17,7 +17,12 @@ final class ArcTest extends TestCase
                 foreach ([-2, 0.5, 3, 9, 22] as $depth) {
                     foreach ([null, 4.0] as $cover) {
                         $arc = new Arc($radius, $lowPoint, $depth);
-                        self::assertEqualsWithDelta(self::integrated($arc, -5.0, $cover), $arc->groundCutMm2(-5.0, $cover), 1.0, "R {$radius}, L {$lowPoint}, d {$depth}");
+                        self::assertEqualsWithDelta(
+                            self::integrated($arc, -5.0, $cover),
+                            $arc->groundCutMm2(-5.0, $cover),
+                            1.0,
+                            "R {$radius}, L {$lowPoint}, d {$depth}",
+                        );
                     }
                 }
             }

@@ -39,16 +39,37 @@ final class SanityTableTest extends TestCase
     }
 
     #[DataProvider('turf')]
-    public function test_first_touches_that_come_out_good_on_turf(Lie $lie, float $lean, float $from, float $to, float $chunk, float $thin): void
-    {
+    public function test_first_touches_that_come_out_good_on_turf(
+        Lie $lie,
+        float $lean,
+        float $from,
+        float $to,
+        float $chunk,
+        float $thin,
+    ): void {
         $stock = self::stock($lie, $lean);
         $good = static fn(Outcome $one): bool => $one->isGood();
 
-        self::assertEqualsWithDelta($from, self::edge($stock, $good, 10, -150), $lean > 10 ? self::LEANING_BACK_MM : self::EDGE_MM, 'good from');
+        self::assertEqualsWithDelta(
+            $from,
+            self::edge($stock, $good, 10, -150),
+            $lean > 10 ? self::LEANING_BACK_MM : self::EDGE_MM,
+            'good from',
+        );
         self::assertEqualsWithDelta($to, self::edge($stock, $good, 10, 150), self::EDGE_MM, 'good to');
-        self::assertEqualsWithDelta($chunk, self::edge($stock, static fn(Outcome $one): bool => $one === Outcome::Chunk, $chunk - 5, 0), self::EDGE_MM, 'chunk beyond');
+        self::assertEqualsWithDelta(
+            $chunk,
+            self::edge($stock, static fn(Outcome $one): bool => $one === Outcome::Chunk, $chunk - 5, 0),
+            self::EDGE_MM,
+            'chunk beyond',
+        );
         if (! is_nan($thin)) {
-            self::assertEqualsWithDelta($thin, self::edge($stock, static fn(Outcome $one): bool => $one === Outcome::Thin, 150, 10, 0.9), self::EDGE_MM, 'nine of ten thin ahead of');
+            self::assertEqualsWithDelta(
+                $thin,
+                self::edge($stock, static fn(Outcome $one): bool => $one === Outcome::Thin, 150, 10, 0.9),
+                self::EDGE_MM,
+                'nine of ten thin ahead of',
+            );
         }
     }
 
@@ -58,22 +79,34 @@ final class SanityTableTest extends TestCase
         $wider = self::edge(self::stock(Lie::Fairway, 2), $good, 10, -150) - self::edge(self::stock(Lie::Fairway, 2, 12), $good, 10, -150);
         self::assertTrue($wider >= 5.0 && $wider <= 15.0, "wider by {$wider} mm");
 
-        $skips = static fn(float $open): float => self::share(self::stock(Lie::Tight, 2, $open), -30, static fn(Outcome $one): bool => $one === Outcome::Skip);
+        $skips = static fn(float $open): float => self::share(
+            self::stock(Lie::Tight, 2, $open),
+            -30,
+            static fn(Outcome $one): bool => $one === Outcome::Skip,
+        );
         self::assertGreaterThan($skips(3) + 0.15, $skips(12));
-        self::assertEqualsWithDelta(-25.0, self::edge(self::stock(Lie::Tight, 2), static fn(Outcome $one): bool => $one === Outcome::Skip, 0, -40, 0.15, rising: true), self::EDGE_MM);
+        self::assertEqualsWithDelta(
+            -25.0,
+            self::edge(self::stock(Lie::Tight, 2), static fn(Outcome $one): bool => $one === Outcome::Skip, 0, -40, 0.15, rising: true),
+            self::EDGE_MM,
+        );
     }
 
     public function test_rates_on_turf(): void
     {
         $model = StrikeModel::standard();
-        $rate = static fn(float $lean, float $mean, float $sd): float => $model->goodRate(self::stock(Lie::Fairway, $lean)->touching(new Normal($mean, $sd)));
+        $rate = static fn(float $lean, float $mean, float $sd): float => $model->goodRate(
+            self::stock(Lie::Fairway, $lean)->touching(new Normal($mean, $sd)),
+        );
 
         self::assertGreaterThanOrEqual(0.9, $rate(2, 0, 12));
-        self::assertTrue($rate(2, -30, 20) >= 0.55 - self::POINTS && $rate(2, -30, 20) <= 0.70 + self::POINTS);
-        self::assertTrue($rate(12, -25, 20) >= 0.30 - self::POINTS && $rate(12, -25, 20) <= 0.45 + self::POINTS);
+        self::assertTrue($rate(2, -30, 20) >= 0.55 - self::POINTS && $rate(2, -30, 20) <= 0.7 + self::POINTS);
+        self::assertTrue($rate(12, -25, 20) >= 0.3 - self::POINTS && $rate(12, -25, 20) <= 0.45 + self::POINTS);
         self::assertGreaterThanOrEqual($rate(12, -25, 20) + 0.15, $rate(2, -25, 20));
 
-        $bouncing = $model->rates((new Swing(new Club(56, 14), Lie::Tight, 1100, new Normal(0, 1), new Normal(1, 0.7), 2, 10))->touching(new Normal(-25, 12)));
+        $bouncing = $model->rates(
+            (new Swing(new Club(56, 14), Lie::Tight, 1100, new Normal(0, 1), new Normal(1, 0.7), 2, 10))->touching(new Normal(-25, 12)),
+        );
         self::assertSame(Outcome::Skip->value, array_key_first($bouncing), 'tight with bounce 14 and face 10: skips lead');
     }
 
@@ -91,16 +124,32 @@ final class SanityTableTest extends TestCase
     #[DataProvider('sand')]
     public function test_entries_that_come_out_of_sand(Lie $lie, float $open, float $lean, float $far): void
     {
-        self::assertEqualsWithDelta($far, self::edge(self::splash($lie, $open, $lean), static fn(Outcome $one): bool => $one->isGood(), -20, -160), self::EDGE_MM);
+        self::assertEqualsWithDelta(
+            $far,
+            self::edge(self::splash($lie, $open, $lean), static fn(Outcome $one): bool => $one->isGood(), -20, -160),
+            self::EDGE_MM,
+        );
     }
 
     public function test_what_ends_a_splash_on_either_side_of_medium_sand(): void
     {
         $medium = self::splash(Lie::SandMedium, 25, -2);
         self::assertEqualsWithDelta(-15.0, self::edge($medium, static fn(Outcome $one): bool => $one->isGood(), -40, 20), self::EDGE_MM);
-        self::assertEqualsWithDelta(-85.0, self::edge($medium, static fn(Outcome $one): bool => $one === Outcome::Short || $one === Outcome::LeftIn, -160, -30), self::EDGE_MM);
-        self::assertEqualsWithDelta(-120.0, self::edge($medium, static fn(Outcome $one): bool => $one === Outcome::LeftIn, -140, -60), self::EDGE_MM);
-        self::assertEqualsWithDelta(-10.0, self::edge($medium, static fn(Outcome $one): bool => $one === Outcome::Picked, -2, -40), self::EDGE_MM);
+        self::assertEqualsWithDelta(
+            -85.0,
+            self::edge($medium, static fn(Outcome $one): bool => $one === Outcome::Short || $one === Outcome::LeftIn, -160, -30),
+            self::EDGE_MM,
+        );
+        self::assertEqualsWithDelta(
+            -120.0,
+            self::edge($medium, static fn(Outcome $one): bool => $one === Outcome::LeftIn, -140, -60),
+            self::EDGE_MM,
+        );
+        self::assertEqualsWithDelta(
+            -10.0,
+            self::edge($medium, static fn(Outcome $one): bool => $one === Outcome::Picked, -2, -40),
+            self::EDGE_MM,
+        );
     }
 
     public function test_thin_sand_wants_a_shut_edge_and_skips_off_an_open_one(): void
@@ -112,7 +161,11 @@ final class SanityTableTest extends TestCase
         foreach (range(-35, -115, -10) as $entry) {
             $shares = [];
             foreach (Outcome::cases() as $outcome) {
-                $shares[$outcome->value] = self::share(self::splash(Lie::SandThin, 20, -2, 54), $entry, static fn(Outcome $one): bool => $one === $outcome);
+                $shares[$outcome->value] = self::share(
+                    self::splash(Lie::SandThin, 20, -2, 54),
+                    $entry,
+                    static fn(Outcome $one): bool => $one === $outcome,
+                );
             }
             arsort($shares);
             self::assertSame(Outcome::Skip->value, array_key_first($shares), "skips lead at {$entry}");
@@ -123,7 +176,9 @@ final class SanityTableTest extends TestCase
     {
         $model = StrikeModel::standard();
         $from = static fn(float $open, float $lean, float $radius, float $depth): float => $model->goodRate(
-            (new Swing(new Club(56, 12), Lie::SandPlugged, $radius, new Normal(0, 1), new Normal($depth, 2), $lean, $open))->touching(new Normal(-30, 1)),
+            (new Swing(new Club(56, 12), Lie::SandPlugged, $radius, new Normal(0, 1), new Normal($depth, 2), $lean, $open))->touching(
+                new Normal(-30, 1),
+            ),
         );
         self::assertGreaterThan(0.5, $from(-8, 4, 700, 8));
         self::assertLessThan(0.25, $from(20, 4, 700, 8));
@@ -133,7 +188,11 @@ final class SanityTableTest extends TestCase
     public function test_the_free_low_point_of_a_good_strike_is_ahead_of_the_ball(): void
     {
         $model = StrikeModel::standard();
-        foreach ([[self::stock(Lie::Fairway, 2), 10.0, 35.0, 60.0, 120.0], [self::splash(Lie::SandMedium, 25, -2), 5.0, 30.0, 55.0, 85.0]] as [$swing, $a, $b, $c, $d]) {
+        $swings = [
+            [self::stock(Lie::Fairway, 2), 10.0, 35.0, 60.0, 120.0],
+            [self::splash(Lie::SandMedium, 25, -2), 5.0, 30.0, 55.0, 85.0],
+        ];
+        foreach ($swings as [$swing, $a, $b, $c, $d]) {
             $window = $model->window($swing);
             self::assertNotNull($window);
             self::assertTrue($window->fromMm >= $a && $window->fromMm <= $b, "from {$window->fromMm}");
@@ -144,7 +203,9 @@ final class SanityTableTest extends TestCase
     public function test_who_thins_on_the_way_down_is_better_by_a_quarter_when_cured(): void
     {
         $model = StrikeModel::standard();
-        $swing = static fn(float $lean, float $lowPoint): float => $model->goodRate(new Swing(new Club(56, 12), Lie::Tight, 900, new Normal($lowPoint, 15), new Normal(1, 0.5), $lean));
+        $swing = static fn(float $lean, float $lowPoint): float => $model->goodRate(
+            new Swing(new Club(56, 12), Lie::Tight, 900, new Normal($lowPoint, 15), new Normal(1, 0.5), $lean),
+        );
         // Thirteen degrees less lean and the ball three centimetres forward.
         self::assertGreaterThanOrEqual($swing(16, 95) + 0.25, $swing(3, 95 - 13 * 2.5 - 30));
     }
@@ -173,7 +234,7 @@ final class SanityTableTest extends TestCase
             $depth = $swing->depth->mean + $z * $swing->depth->sd;
             if ($depth > 0) {
                 $slice = $impact->slice($swing->radiusMm, $depth);
-                $weight = exp(-$z * $z / 2);
+                $weight = exp((-$z * $z) / 2);
                 $total += $weight;
                 $sum += $is($slice->outcome($touchMm + $slice->halfCutMm)) ? $weight : 0.0;
             }
@@ -191,7 +252,7 @@ final class SanityTableTest extends TestCase
     {
         $step = $to > $from ? 0.5 : -0.5;
         for ($x = $from; ($to - $x) * $step >= 0; $x += $step) {
-            if ((self::share($swing, $x, $is) > $share) === $rising) {
+            if (self::share($swing, $x, $is) > $share === $rising) {
                 return $x;
             }
         }

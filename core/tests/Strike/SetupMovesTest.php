@@ -30,7 +30,8 @@ final class SetupMovesTest extends TestCase
     public function test_a_wider_stance_moves_the_ball_further_for_the_same_per_cent(): void
     {
         $moves = new SetupMoves(Calibration::standard());
-        $by = static fn(float $width): float => self::swing(2)->lowPoint->mean - $moves->ballBy(self::swing(2), 10.0, $width)->lowPoint->mean;
+        $by = static fn(float $width): float => self::swing(2)->lowPoint->mean -
+            $moves->ballBy(self::swing(2), 10.0, $width)->lowPoint->mean;
 
         self::assertEqualsWithDelta(2 * $by(150.0), $by(300.0), 1.0e-9);
         self::assertGreaterThan(0, $by(150.0), 'a ball moved forward has the low point further behind it');
@@ -48,8 +49,16 @@ final class SetupMovesTest extends TestCase
         $moves = new SetupMoves($calibration);
         $from = self::swing(2)->lowPoint->mean;
 
-        self::assertEqualsWithDelta($from + 20 * $calibration->lowPointPerChestMm, $moves->chestBy(self::swing(2), 20.0)->lowPoint->mean, 1.0e-9);
-        self::assertEqualsWithDelta($from + 5 * $calibration->lowPointPerWeightMm, $moves->weightBy(self::swing(2), 5.0)->lowPoint->mean, 1.0e-9);
+        self::assertEqualsWithDelta(
+            $from + 20 * $calibration->lowPointPerChestMm,
+            $moves->chestBy(self::swing(2), 20.0)->lowPoint->mean,
+            1.0e-9,
+        );
+        self::assertEqualsWithDelta(
+            $from + 5 * $calibration->lowPointPerWeightMm,
+            $moves->weightBy(self::swing(2), 5.0)->lowPoint->mean,
+            1.0e-9,
+        );
         self::assertNotEqualsWithDelta($from, $moves->chestBy(self::swing(2), 20.0)->lowPoint->mean, 1.0);
     }
 

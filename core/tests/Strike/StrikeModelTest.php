@@ -60,8 +60,15 @@ final class StrikeModelTest extends TestCase
         $tried = 0;
         foreach (Lie::cases() as $lie) {
             for ($i = 0; $i < 40; $i++) {
-                $club = DeliveredClub::of(new Club($dice->between(40, 62), $dice->between(2, 16)), $dice->between(-8, 18), $dice->between(-10, 35));
-                $slice = (new Impact($club, $lie, new Fit($dice->between(-2, 2), $dice->between(0.5, 2)), $model->calibration))->slice($dice->between(700, 1500), $dice->between(-2, 14));
+                $club = DeliveredClub::of(
+                    new Club($dice->between(40, 62), $dice->between(2, 16)),
+                    $dice->between(-8, 18),
+                    $dice->between(-10, 35),
+                );
+                $slice = (new Impact($club, $lie, new Fit($dice->between(-2, 2), $dice->between(0.5, 2)), $model->calibration))->slice(
+                    $dice->between(700, 1500),
+                    $dice->between(-2, 14),
+                );
                 foreach ($slice->bands(-300.0, 300.0) as [$from, $to, $outcome]) {
                     foreach ([0.03, 0.5, 0.97] as $share) {
                         if ($to - $from > 0.5) {
@@ -80,7 +87,11 @@ final class StrikeModelTest extends TestCase
         $swing = self::swing(lowPoint: new Normal(30, 15), depth: new Normal(1, 0));
         $half = (new Arc(1100, 0, 1))->halfCutMm;
 
-        self::assertEqualsWithDelta(StrikeModel::standard()->goodRate($swing), StrikeModel::standard()->goodRate($swing->touching(new Normal(30 - $half, 15))), 1e-9);
+        self::assertEqualsWithDelta(
+            StrikeModel::standard()->goodRate($swing),
+            StrikeModel::standard()->goodRate($swing->touching(new Normal(30 - $half, 15))),
+            1e-9,
+        );
     }
 
     public function test_halving_the_scatter_of_a_mean_outside_the_window_makes_it_worse_and_says_so(): void
@@ -102,7 +113,11 @@ final class StrikeModelTest extends TestCase
                 foreach (range(0, 14, 2) as $lean) {
                     $window = $this->window(self::swing(loft: $loft, lean: $lean, depth: new Normal($depth, 0.7)));
                     if ($before !== null) {
-                        self::assertGreaterThanOrEqual($before->fromMm - 0.2, $window->fromMm, "loft {$loft}, depth {$depth}, lean {$lean}");
+                        self::assertGreaterThanOrEqual(
+                            $before->fromMm - 0.2,
+                            $window->fromMm,
+                            "loft {$loft}, depth {$depth}, lean {$lean}",
+                        );
                         self::assertGreaterThanOrEqual($before->middleMm() - 0.2, $window->middleMm());
                     }
                     $before = $window;
@@ -118,7 +133,11 @@ final class StrikeModelTest extends TestCase
                 $before = null;
                 foreach ([0, 5, 10, 15] as $open) {
                     $window = $this->window(self::swing(lean: $lean, open: $open, lie: $lie, depth: new Normal(1, 0.7)));
-                    self::assertLessThanOrEqual(($before ?? $window)->fromMm + 0.2, $window->fromMm, "{$lie->value}, lean {$lean}, open {$open}");
+                    self::assertLessThanOrEqual(
+                        ($before ?? $window)->fromMm + 0.2,
+                        $window->fromMm,
+                        "{$lie->value}, lean {$lean}, open {$open}",
+                    );
                     $before = $window;
                 }
             }
@@ -127,17 +146,32 @@ final class StrikeModelTest extends TestCase
 
     public function test_on_tight_ground_and_thin_sand_opening_makes_skips_appear_behind_the_ball(): void
     {
-        foreach ([[Lie::Tight, 1100, new Normal(10, 15), new Normal(1, 0.7)], [Lie::SandThin, 900, new Normal(35, 25), new Normal(5, 2)]] as [$lie, $radius, $lowPoint, $depth]) {
-            $skips = fn(float $open): float => StrikeModel::standard()
-                ->rates(self::swing(bounce: 12, open: $open, lie: $lie, lowPoint: $lowPoint, depth: $depth, radius: $radius))[Outcome::Skip->value] ?? 0.0;
+        $swings = [
+            [Lie::Tight, 1100, new Normal(10, 15), new Normal(1, 0.7)],
+            [Lie::SandThin, 900, new Normal(35, 25), new Normal(5, 2)],
+        ];
+        foreach ($swings as [$lie, $radius, $lowPoint, $depth]) {
+            $skips = fn(float $open): float => StrikeModel::standard()->rates(
+                self::swing(bounce: 12, open: $open, lie: $lie, lowPoint: $lowPoint, depth: $depth, radius: $radius),
+            )[Outcome::Skip->value] ?? 0.0;
             self::assertGreaterThan($skips(-10) + 0.05, $skips(25), $lie->value);
         }
     }
 
     public function test_soft_sand_wants_an_open_face_and_thin_sand_a_shut_one(): void
     {
-        $splash = static fn(Lie $lie, float $open, float $lean = 0.0): float => StrikeModel::standard()
-            ->goodRate(self::swing(loft: 54, bounce: 12, lean: $lean, open: $open, lie: $lie, lowPoint: new Normal(55, 25), depth: new Normal(5, 2), radius: 900));
+        $splash = static fn(Lie $lie, float $open, float $lean = 0.0): float => StrikeModel::standard()->goodRate(
+            self::swing(
+                loft: 54,
+                bounce: 12,
+                lean: $lean,
+                open: $open,
+                lie: $lie,
+                lowPoint: new Normal(55, 25),
+                depth: new Normal(5, 2),
+                radius: 900,
+            ),
+        );
         $soft = fn(float $open, float $lean = 0.0): float => $splash(Lie::SandSoft, $open, $lean);
         $thin = fn(float $open): float => $splash(Lie::SandThin, $open);
 
@@ -174,7 +208,8 @@ final class StrikeModelTest extends TestCase
     {
         $model = StrikeModel::standard();
         $arc = new Arc(1100, 20, 1.2);
-        $seen = static fn(float $lean): float => $model->strike(DeliveredClub::of(new Club(56, 10), $lean), Lie::Fairway, $arc)->seenDepthMm;
+        $seen = static fn(float $lean): float => $model->strike(DeliveredClub::of(new Club(56, 10), $lean), Lie::Fairway, $arc)
+            ->seenDepthMm;
 
         self::assertGreaterThan($arc->depthMm, $seen(0));
         self::assertGreaterThan($seen(0), $seen(6));
@@ -189,7 +224,15 @@ final class StrikeModelTest extends TestCase
                 foreach ([-30, 0, 70] as $open) {
                     foreach ([[-300, 0], [0, 100], [300, 25]] as [$mean, $sd]) {
                         foreach ([[-50, 0], [3, 30]] as [$depth, $depthSd]) {
-                            $rates = $model->rates(self::swing(lean: $lean, open: $open, lie: $lie, lowPoint: new Normal($mean, $sd), depth: new Normal($depth, $depthSd)));
+                            $rates = $model->rates(
+                                self::swing(
+                                    lean: $lean,
+                                    open: $open,
+                                    lie: $lie,
+                                    lowPoint: new Normal($mean, $sd),
+                                    depth: new Normal($depth, $depthSd),
+                                ),
+                            );
                             self::assertEqualsWithDelta(1.0, array_sum($rates), 1e-9);
                             self::assertGreaterThanOrEqual(0.0, min($rates));
                         }
@@ -217,6 +260,14 @@ final class StrikeModelTest extends TestCase
         ?Normal $depth = null,
         float $radius = 1100,
     ): Swing {
-        return new Swing(new Club($loft, $bounce), $lie, $radius, $lowPoint ?? new Normal(0, 20), $depth ?? new Normal(1, 0.7), $lean, $open);
+        return new Swing(
+            new Club($loft, $bounce),
+            $lie,
+            $radius,
+            $lowPoint ?? new Normal(0, 20),
+            $depth ?? new Normal(1, 0.7),
+            $lean,
+            $open,
+        );
     }
 }

@@ -85,7 +85,11 @@ final class StrikePropertiesTest extends TestCase
             self::assertEqualsWithDelta(1.0, array_sum($rates), 1.0e-9);
             self::assertEqualsWithDelta($model->goodRate($swing), StrikeModel::good($rates), 1.0e-12);
             foreach (array_keys($rates) as $word) {
-                self::assertContains((bool) preg_match('/^(splash|short|left-in|picked)$/', $word), $swing->lie->isSand() ? [true, false] : [false], "{$word} on {$swing->lie->value}");
+                self::assertContains(
+                    (bool) preg_match('/^(splash|short|left-in|picked)$/', $word),
+                    $swing->lie->isSand() ? [true, false] : [false],
+                    "{$word} on {$swing->lie->value}",
+                );
             }
         }
     }

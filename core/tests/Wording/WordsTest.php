@@ -22,7 +22,10 @@ final class WordsTest extends TestCase
     {
         self::assertSame($metric, (new Words)->told($metric));
         self::assertSame($imperial, (new Words(Units::Imperial))->told($metric));
-        self::assertSame(['a' => $imperial, 'n' => 3, 'b' => [$imperial]], (new Words(Units::Imperial))->allTold(['a' => $metric, 'n' => 3, 'b' => [$metric]]));
+        self::assertSame(
+            ['a' => $imperial, 'n' => 3, 'b' => [$imperial]],
+            (new Words(Units::Imperial))->allTold(['a' => $metric, 'n' => 3, 'b' => [$metric]]),
+        );
     }
 
     #[TestWith([-41.0, '4.1 cm behind', '1.6 in behind'])]
@@ -41,8 +44,14 @@ final class WordsTest extends TestCase
 
         self::assertSame('five of seven', $words->tally(new Tally(5, 7)));
         self::assertSame('none of 20', $words->tally(new Tally(0, 20)));
-        self::assertSame(['', 'a', 'a and b', 'a, b and c'], [Words::list(), Words::list('a'), Words::list('a', 'b'), Words::list('a', 'b', 'c')]);
-        self::assertSame(['Heavy.', 'Was it forced?', 'Élan.'], [Words::sentence('heavy'), Words::sentence('was it forced?'), Words::sentence('élan')]);
+        self::assertSame(
+            ['', 'a', 'a and b', 'a, b and c'],
+            [Words::list(), Words::list('a'), Words::list('a', 'b'), Words::list('a', 'b', 'c')],
+        );
+        self::assertSame(
+            ['Heavy.', 'Was it forced?', 'Élan.'],
+            [Words::sentence('heavy'), Words::sentence('was it forced?'), Words::sentence('élan')],
+        );
     }
 
     /** Every look can be spoken of at both ends of its range and for each of its answers. */
@@ -56,8 +65,15 @@ final class WordsTest extends TestCase
                     $words = new Words($units);
                     $said = $words->observed($one, \is_string($value) ? $value : (float) $value);
                     self::assertNotSame('', $said);
-                    self::assertDoesNotMatchRegularExpression('/_|:|  |−/u', str_replace($field->label.':', '', $said), "{$one->value}: {$said}");
-                    self::assertDoesNotMatchRegularExpression($units === Units::Metric ? '/\d in\b/' : '/\d cm\b/', $said.$words->value($one, \is_string($value) ? $value : (float) $value));
+                    self::assertDoesNotMatchRegularExpression(
+                        '/_|:|  |−/u',
+                        str_replace($field->label.':', '', $said),
+                        "{$one->value}: {$said}",
+                    );
+                    self::assertDoesNotMatchRegularExpression(
+                        $units === Units::Metric ? '/\d in\b/' : '/\d cm\b/',
+                        $said.$words->value($one, \is_string($value) ? $value : (float) $value),
+                    );
                 }
             }
         }
@@ -76,7 +92,11 @@ final class WordsTest extends TestCase
                 self::assertNull($field->fault('x', $end));
             }
             foreach ([$field->min - 1, $field->max + 1, NAN, '5', null, true] as $beyond) {
-                self::assertStringContainsString(self::range($field), $field->fault('x', $beyond)?->message() ?? 'taken', "{$one->value} ".json_encode($beyond, JSON_PARTIAL_OUTPUT_ON_ERROR));
+                self::assertStringContainsString(
+                    self::range($field),
+                    $field->fault('x', $beyond)?->message() ?? 'taken',
+                    "{$one->value} ".json_encode($beyond, JSON_PARTIAL_OUTPUT_ON_ERROR),
+                );
             }
         }
     }
