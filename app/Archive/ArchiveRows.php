@@ -13,14 +13,14 @@ use Illuminate\Validation\Rules\Enum;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Club\Handedness;
 use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\OwnDrill;
 use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Practice\Goal;
 use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Prescription\OwnCard;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Wording\Units;
 
 /**

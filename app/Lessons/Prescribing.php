@@ -11,14 +11,14 @@ use App\Practice\KnownDrills;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\DrillHandout;
+use LowPoint\Core\Drills\Goal;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Practice\Goal;
 use LowPoint\Core\Prescription\OwnCard;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Wording\Words;
 
 /** Proposes through the core and keeps what the coach hands out, as it was worded then. */

@@ -9,8 +9,8 @@ use App\Models\BallSet;
 use App\Models\Lesson;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Evidence\LessonCase;
-use LowPoint\Core\Progress\SetFigures;
 use LowPoint\Core\Reading\ReadingEngine;
+use LowPoint\Core\Reading\SetFigures;
 
 /** A stored set of balls as a case of the core, and what the core reads in it. */
 final readonly class SetReading

@@ -7,8 +7,8 @@ namespace App\Practice;
 use App\Models\DrillResult;
 use App\Models\Student;
 use Illuminate\Support\Carbon;
+use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Practice\Goal;
 use LowPoint\Core\Practice\Score;
 
 /**

@@ -13,9 +13,9 @@ use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Distance\MysteryNumbers;
 use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillHandout;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\WeeklyPlan;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Wording\Words;
 

@@ -12,7 +12,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\CauseLibrary;
-use LowPoint\Core\Practice\Goal;
+use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Progress\CleanRate;

@@ -19,13 +19,13 @@ use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Purpose;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Prescription\Prescription;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Strike\Lie;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use LowPoint\Core\Drills\Drill;
-use LowPoint\Core\Practice\Goal;
+use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Practice\PlannedItem;
 
 /**

@@ -7,8 +7,8 @@ namespace App\Http\Resources;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Progress\Estimate;
-use LowPoint\Core\Progress\SetFigures;
 use LowPoint\Core\Progress\Verdict;
+use LowPoint\Core\Reading\SetFigures;
 use LowPoint\Core\Strike\Lie;
 
 /**

@@ -15,12 +15,12 @@ use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Observations;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Strike\Lie;
 
 /**
@@ -117,7 +117,9 @@ final class CaseReader
         $motion = $this->readGroup(Group::Motion, $data['motion'] ?? []);
         $balls = $this->balls($data['balls'] ?? []);
 
-        return $task === null || $handed === null ? null : new LessonCase($task, new Observations([...$setup, ...$motion]), $balls, $handed, $limits);
+        return $task === null || $handed === null
+            ? null
+            : new LessonCase($task, new Observations([...$setup, ...$motion]), $balls, $handed, $limits);
     }
 
     private function readTask(mixed $data): ?Task
@@ -189,7 +191,10 @@ final class CaseReader
         $data = $this->object($group->value, $data, $keys);
         $fields = array_combine($keys, array_map(static fn(Observable $one): Field => $one->field(), $observables));
 
-        return array_map(static fn(float|int|string $value): float|string => \is_string($value) ? $value : (float) $value, $this->known($group->value, $data, $fields));
+        return array_map(
+            static fn(float|int|string $value): float|string => \is_string($value) ? $value : (float) $value,
+            $this->known($group->value, $data, $fields),
+        );
     }
 
     /** @return list<Ball> */
@@ -215,7 +220,11 @@ final class CaseReader
         $known = $this->known($key, $data, $fields);
         $strike = Strike::tryFrom((string) ($known['strike'] ?? ''));
         if ($strike !== null && $shot !== null && ! \in_array($strike, $shot->strikes(), true)) {
-            $this->fault("{$key}.strike", $strike->value, "for a {$shot->value}: ".implode(', ', array_map(static fn(Strike $one): string => $one->value, $shot->strikes())));
+            $this->fault(
+                "{$key}.strike",
+                $strike->value,
+                "for a {$shot->value}: ".implode(', ', array_map(static fn(Strike $one): string => $one->value, $shot->strikes())),
+            );
         }
 
         return new Ball(
@@ -266,7 +275,11 @@ final class CaseReader
         $known = [];
         foreach ($fields as $key => $field) {
             $value = $data[$key] ?? null;
-            if ($value !== null && $this->check("{$under}.{$key}", $value, $field) && (\is_int($value) || \is_float($value) || \is_string($value))) {
+            if (
+                $value !== null
+                && $this->check("{$under}.{$key}", $value, $field)
+                && (\is_int($value) || \is_float($value) || \is_string($value))
+            ) {
                 $known[$key] = $value;
             }
         }

@@ -11,10 +11,10 @@ use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Mark;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Strike\Lie;
 
 /**
@@ -66,7 +66,10 @@ final class CaseWriter
     {
         return [
             'format' => CaseReader::FORMAT,
-            'student' => ['handed' => $case->handed->value, 'limits' => array_map(static fn(Limit $limit): string => $limit->value, $case->limits)],
+            'student' => [
+                'handed' => $case->handed->value,
+                'limits' => array_map(static fn(Limit $limit): string => $limit->value, $case->limits),
+            ],
             'task' => self::task($case->task),
             'setup' => $case->seen->in(Group::Setup),
             'motion' => $case->seen->in(Group::Motion),
@@ -88,44 +91,53 @@ final class CaseWriter
     /** @return array<string, mixed> */
     public static function task(Task $task): array
     {
-        return array_filter([
-            'shot' => $task->shot->value,
-            'lie' => $task->lie->value,
-            'slope_deg' => $task->slopeDeg === 0.0 ? null : $task->slopeDeg,
-            'side_slope_deg' => $task->sideSlopeDeg === 0.0 ? null : $task->sideSlopeDeg,
-            'club' => array_filter([
-                'name' => $task->club->name,
-                'loft_deg' => $task->club->loftDeg,
-                'bounce_deg' => $task->club->bounceDeg,
-                'lie_deg' => $task->club->lieDeg,
-            ], self::seen(...)),
-            'carry_m' => $task->carryM,
-            'roll_m' => $task->rollM,
-            'lip_height_m' => $task->lipHeightM,
-            'lip_distance_m' => $task->lipDistanceM,
-            'flight_wanted' => $task->flightWanted === Flight::Stock ? null : $task->flightWanted->value,
-            'method' => $task->method?->value,
-            'belief' => $task->belief,
-        ], self::seen(...));
+        return array_filter(
+            [
+                'shot' => $task->shot->value,
+                'lie' => $task->lie->value,
+                'slope_deg' => $task->slopeDeg === 0.0 ? null : $task->slopeDeg,
+                'side_slope_deg' => $task->sideSlopeDeg === 0.0 ? null : $task->sideSlopeDeg,
+                'club' => array_filter(
+                    [
+                        'name' => $task->club->name,
+                        'loft_deg' => $task->club->loftDeg,
+                        'bounce_deg' => $task->club->bounceDeg,
+                        'lie_deg' => $task->club->lieDeg,
+                    ],
+                    self::seen(...),
+                ),
+                'carry_m' => $task->carryM,
+                'roll_m' => $task->rollM,
+                'lip_height_m' => $task->lipHeightM,
+                'lip_distance_m' => $task->lipDistanceM,
+                'flight_wanted' => $task->flightWanted === Flight::Stock ? null : $task->flightWanted->value,
+                'method' => $task->method?->value,
+                'belief' => $task->belief,
+            ],
+            self::seen(...),
+        );
     }
 
     /** @return array<string, mixed> */
     public static function ball(Ball $ball): array
     {
-        $seen = array_filter([
-            'strike' => $ball->strike?->value,
-            'touch_mm' => $ball->touchMm,
-            'mark' => $ball->mark?->value,
-            'mark_length_mm' => $ball->markLengthMm,
-            'flight' => $ball->flight,
-            'start_deg' => $ball->startDeg,
-            'carry_m' => $ball->carryM,
-            'finish_m' => $ball->finishM,
-            'roll' => $ball->roll,
-            'sound' => $ball->sound,
-            'sand_direction' => $ball->sandDirection,
-            'note' => $ball->note,
-        ], self::seen(...));
+        $seen = array_filter(
+            [
+                'strike' => $ball->strike?->value,
+                'touch_mm' => $ball->touchMm,
+                'mark' => $ball->mark?->value,
+                'mark_length_mm' => $ball->markLengthMm,
+                'flight' => $ball->flight,
+                'start_deg' => $ball->startDeg,
+                'carry_m' => $ball->carryM,
+                'finish_m' => $ball->finishM,
+                'roll' => $ball->roll,
+                'sound' => $ball->sound,
+                'sand_direction' => $ball->sandDirection,
+                'note' => $ball->note,
+            ],
+            self::seen(...),
+        );
 
         return $ball->noContact ? [...$seen, 'touch_mm' => null] : $seen;
     }

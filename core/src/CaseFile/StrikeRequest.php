@@ -6,11 +6,11 @@ namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Arc;
 use LowPoint\Core\Strike\Lie;
@@ -64,7 +64,13 @@ final readonly class StrikeRequest
         $lean = $number('lean_deg', $data['lean_deg'] ?? self::DEFAULTS['lean_deg'], -25, 35, 'degrees');
         $open = $number('open_deg', $data['open_deg'] ?? self::DEFAULTS['open_deg'], -30, 70, 'degrees');
         $path = $number('path_deg', $data['path_deg'] ?? self::DEFAULTS['path_deg'], -25, 25, 'degrees');
-        $radius = $number('arc_radius_mm', $data['arc_radius_mm'] ?? self::DEFAULTS['arc_radius_mm'], Arc::RADIUS_MM[0], Arc::RADIUS_MM[1], 'mm');
+        $radius = $number(
+            'arc_radius_mm',
+            $data['arc_radius_mm'] ?? self::DEFAULTS['arc_radius_mm'],
+            Arc::RADIUS_MM[0],
+            Arc::RADIUS_MM[1],
+            'mm',
+        );
         $byTouch = isset($data['touch_mm']);
         if ($byTouch && isset($data['low_point_mm'])) {
             $faults[] = new Fault('touch_mm', 'both', 'either touch_mm or low_point_mm');
@@ -85,7 +91,16 @@ final readonly class StrikeRequest
         }
 
         $place = new Normal($placeMean, $placeSd);
-        $swing = new Swing(new Club($loft, $bounce, $lieAngle), $lie, $radius, $place, new Normal($depthMean, $depthSd), $lean, $open, $path);
+        $swing = new Swing(
+            new Club($loft, $bounce, $lieAngle),
+            $lie,
+            $radius,
+            $place,
+            new Normal($depthMean, $depthSd),
+            $lean,
+            $open,
+            $path,
+        );
 
         return new self($byTouch ? $swing->touching($place) : $swing);
     }
@@ -105,7 +120,11 @@ final readonly class StrikeRequest
         $whatIf = $model->whatIf($this->swing, StrikeModel::good($rates), $window, $card->leanDeg(), $card->openDeg());
 
         return [
-            'delivered' => ['loft_deg' => round($delivered->loftDeg, 2), 'bounce_deg' => round($delivered->bounceDeg, 2), 'azimuth_deg' => round($delivered->azimuthDeg, 2) + 0.0],
+            'delivered' => [
+                'loft_deg' => round($delivered->loftDeg, 2),
+                'bounce_deg' => round($delivered->bounceDeg, 2),
+                'azimuth_deg' => round($delivered->azimuthDeg, 2) + 0.0,
+            ],
             'rates' => array_map(static fn(float $share): float => round($share, 4), $rates),
             'good_rate' => round($whatIf->now, 4),
             'window_mm' => $window?->toArray(),

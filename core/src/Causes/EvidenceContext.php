@@ -7,7 +7,7 @@ namespace LowPoint\Core\Causes;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Pattern;
-use LowPoint\Core\Schools\School;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Schools\Stock;
 use LowPoint\Core\Strike\Calibration;
 

@@ -18,7 +18,10 @@ final class MechanismInWords
             $told[] = "The first touch goes about {$words->ground($fault->uphillMm)} toward the uphill foot.";
         }
         if (abs($fault->touchMm) >= 0.5) {
-            $told[] = "The first touch goes about {$words->ground($fault->touchMm)} ".($fault->touchMm < 0 ? 'behind' : 'ahead').", give or take {$words->ground($fault->touchSdMm)}.";
+            $told[] =
+                "The first touch goes about {$words->ground($fault->touchMm)} ".
+                ($fault->touchMm < 0 ? 'behind' : 'ahead').
+                ", give or take {$words->ground($fault->touchSdMm)}.";
         }
         if ($fault->scatter > 1.0) {
             $told[] = 'The touch wanders '.self::times($fault->scatter).' as much as a sound player’s.';
@@ -30,13 +33,16 @@ final class MechanismInWords
             $told[] = "About {$words->percent($fault->noContact)} of the balls are passed without touching the ground.";
         }
         if ($fault->carry !== 0.0) {
-            $told[] = "Good strikes carry about {$words->percent(abs($fault->carry))} ".($fault->carryEitherWay ? 'long or short.' : ($fault->carry < 0 ? 'short.' : 'long.'));
+            $told[] =
+                "Good strikes carry about {$words->percent(abs($fault->carry))} ".
+                ($fault->carryEitherWay ? 'long or short.' : ($fault->carry < 0 ? 'short.' : 'long.'));
         }
         if ($fault->carryScatter > 1.0) {
             $told[] = 'The carry of good strikes scatters '.self::times($fault->carryScatter).' as much as a sound player’s.';
         }
         if ($fault->startDeg !== 0.0) {
-            $told[] = "Balls start about {$words->degrees($fault->startDeg)} to the ".($fault->startDeg < 0 ? 'lead' : 'trail').' side.';
+            $told[] =
+                "Balls start about {$words->degrees($fault->startDeg)} to the ".($fault->startDeg < 0 ? 'lead' : 'trail').' side.';
         }
         foreach ($fault->traits as $trait => $share) {
             $told[] = "About {$words->percent($share)} of the balls ".$words->told(BallTrait::from($trait)->phrase()).'.';

@@ -8,7 +8,18 @@ namespace LowPoint\Core\Distance;
 final class RollTable
 {
     /** loft, roll per carry */
-    private const ROLL_PER_CARRY = [[30.0, 4.0], [34.0, 3.3], [38.0, 2.7], [42.0, 2.2], [46.0, 1.7], [50.0, 1.35], [54.0, 1.1], [58.0, 0.85], [62.0, 0.6], [66.0, 0.45]];
+    private const ROLL_PER_CARRY = [
+        [30.0, 4.0],
+        [34.0, 3.3],
+        [38.0, 2.7],
+        [42.0, 2.2],
+        [46.0, 1.7],
+        [50.0, 1.35],
+        [54.0, 1.1],
+        [58.0, 0.85],
+        [62.0, 0.6],
+        [66.0, 0.45],
+    ];
 
     /** @param float $loftDeg delivered loft; between the table's lofts it is interpolated, beyond them its ends hold */
     public static function rollPerCarry(float $loftDeg): float

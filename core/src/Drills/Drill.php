@@ -44,7 +44,8 @@ final readonly class Drill
      * @param  list<string>  $cautions  beside the general ones
      * @param  array<value-of<Limit>, string>  $notWith  limit => why the drill is left out
      * @param  (\Closure(Swing, Words): list<string>)|null  $computed  distances worked out from this student's swing
-     * @param  list<array{kind: string, x: float, y: float, to_x?: float, to_y?: float, label?: string}>  $parts  of its picture, where it is a coach's own
+     * @param  list<array{kind: string, x: float, y: float, to_x?: float, to_y?: float, label?: string}>  $parts  of its picture, where it
+     *     is a coach's own
      */
     public function __construct(
         public string $id,
@@ -94,18 +95,22 @@ final readonly class Drill
      */
     public function trade(): array
     {
-        $better = array_keys(array_filter([
-            'needs nothing but a club' => $this->equipment === [],
-            'can be done indoors' => \in_array('none', $this->grounds, true),
-            'short' => $this->dose['minutes'] <= self::SHORT_MINUTES,
-            'distances worked out for this student' => $this->computed !== null,
-        ]));
-        $worse = array_keys(array_filter([
-            'needs '.implode(', ', $this->equipment) => $this->equipment !== [],
-            'not scored, so progress shows late' => $this->pass['kind'] === Scoring::Free,
-            'only on '.implode(' or ', $this->grounds) => \count($this->grounds) === 1,
-            'not with '.implode(', ', array_keys($this->notWith)).' to take care of' => $this->notWith !== [],
-        ]));
+        $better = array_keys(
+            array_filter([
+                'needs nothing but a club' => $this->equipment === [],
+                'can be done indoors' => \in_array('none', $this->grounds, true),
+                'short' => $this->dose['minutes'] <= self::SHORT_MINUTES,
+                'distances worked out for this student' => $this->computed !== null,
+            ]),
+        );
+        $worse = array_keys(
+            array_filter([
+                'needs '.implode(', ', $this->equipment) => $this->equipment !== [],
+                'not scored, so progress shows late' => $this->pass['kind'] === Scoring::Free,
+                'only on '.implode(' or ', $this->grounds) => \count($this->grounds) === 1,
+                'not with '.implode(', ', array_keys($this->notWith)).' to take care of' => $this->notWith !== [],
+            ]),
+        );
 
         return ['better' => implode('; ', $better), 'worse' => implode('; ', $worse)];
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Drills;
 
-use LowPoint\Core\Practice\Goal;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;

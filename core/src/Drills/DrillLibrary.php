@@ -15,7 +15,13 @@ final readonly class DrillLibrary
         /** @var self|null $library */
         static $library = null;
 
-        return $library ??= self::of(...LowPointDrills::all(), ...MotionDrills::all(), ...DistanceDrills::all(), ...LieDrills::all(), ...SandDrills::all());
+        return $library ??= self::of(
+            ...LowPointDrills::all(),
+            ...MotionDrills::all(),
+            ...DistanceDrills::all(),
+            ...LieDrills::all(),
+            ...SandDrills::all(),
+        );
     }
 
     public static function of(Drill ...$drills): self

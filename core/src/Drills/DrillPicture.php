@@ -43,11 +43,11 @@ final readonly class DrillPicture
     /** @return list<array{kind: string, x: float, y: float, to_x?: float, to_y?: float, label?: string}> */
     private static function feet(SetupCard $card, bool $trailHeelUp): array
     {
-        $taken = static fn(Observable $what): float => $card->range($what)?->middle() ?? $what->usual() ?? 0.0;
+        $taken = static fn(Observable $what): float => $card->range($what)?->middle() ?? ($what->usual() ?? 0.0);
         $width = $taken(Observable::StanceWidth);
         $ball = $taken(Observable::BallPosition);
         $open = deg2rad($taken(Observable::StanceOpen));
-        $trail = -$ball / 100 * $width;
+        $trail = (-$ball / 100) * $width;
 
         return [
             self::at($trailHeelUp ? 'foot_raised' : 'foot', $trail, self::TOES_MM, $trailHeelUp ? 'heel up' : null),
@@ -64,14 +64,21 @@ final readonly class DrillPicture
         return match ($drill) {
             'brush_line' => [self::line('line', 0, -160, 0, 160), self::line('band', 0, 0, 40, 0, 'marks begin here')],
             'clear_the_trailer' => [self::at('second_ball', -self::trailer($arc), 0, 'stays')],
-            'splash_line' => [self::line('line', -self::PAST_THE_LINE_MM, -160, -self::PAST_THE_LINE_MM, 160), self::line('band', -self::PAST_THE_LINE_MM, 0, -self::PAST_THE_LINE_MM + 30, 0, 'splash begins')],
+            'splash_line' => [
+                self::line('line', -self::PAST_THE_LINE_MM, -160, -self::PAST_THE_LINE_MM, 160),
+                self::line('band', -self::PAST_THE_LINE_MM, 0, -self::PAST_THE_LINE_MM + 30, 0, 'splash begins'),
+            ],
             'slope_brush' => [self::line('band', -20, 0, 60, 0, 'brush repeats')],
             'stick_clear', 'centre_pointer' => [self::line('stick', 0, 40, 20, 640, 'stick')],
             'send_the_sand' => [self::at('towel', self::TOWEL_MM, 0, 'towel, 2 m out')],
-            'across_the_feet' => [self::line('line', -420 * cos($open), 300 - 420 * sin($open), 420 * cos($open), 300 + 420 * sin($open), 'along the feet')],
+            'across_the_feet' => [
+                self::line('line', -420 * cos($open), 300 - 420 * sin($open), 420 * cos($open), 300 + 420 * sin($open), 'along the feet'),
+            ],
             'walk_round' => [self::line('arc', 0, 0, 0, self::TOES_MM, 'feet walk on this arc')],
             'still_head' => [self::at('spot', $arc === null ? -40.0 : $arc->entryMm, 0, 'head over this spot')],
-            'mystery_numbers', 'bracket', 'club_ladder', 'backswing_stations' => [self::at('tee', self::START_SPOT_MM, 0, 'start spot, 1 m ahead')],
+            'mystery_numbers', 'bracket', 'club_ladder', 'backswing_stations' => [
+                self::at('tee', self::START_SPOT_MM, 0, 'start spot, 1 m ahead'),
+            ],
             default => [],
         };
     }

@@ -40,7 +40,9 @@ final class LowPointDrills
                 trains: Skill::Ground,
                 computed: static fn(Swing $swing, Words $words): array => [
                     'Good marks begin from the line to '.$words->ground(40).' past it.',
-                    "Today the club first touches {$words->place((new Arc($swing->radiusMm, $swing->lowPoint->mean, max(0.0, $swing->depth->mean)))->entryMm)} on average.",
+                    "Today the club first touches {$words->place(
+                        (new Arc($swing->radiusMm, $swing->lowPoint->mean, max(0.0, $swing->depth->mean)))->entryMm,
+                    )} on average.",
                 ],
             ),
             new Drill(
@@ -68,7 +70,13 @@ final class LowPointDrills
                     $nearest = $words->ground($clearance->nearestMm());
 
                     return $clearance->clears(Clearance::GRIP_LENGTH_MM)
-                        ? ["Second ball one grip length ({$grip}) behind: this arc passes ".$words->ground($clearance->roomMm(Clearance::GRIP_LENGTH_MM)).' above it. It clears from '.$nearest.' on.']
+                        ? [
+                            "Second ball one grip length ({$grip}) behind: this arc passes ".
+                            $words->ground($clearance->roomMm(Clearance::GRIP_LENGTH_MM)).
+                            ' above it. It clears from '.
+                            $nearest.
+                            ' on.',
+                        ]
                         : ["Second ball {$nearest} behind. At one grip length ({$grip}) this arc would still hit it."];
                 },
             ),
@@ -128,7 +136,12 @@ final class LowPointDrills
                     'Then the same with a ball and without the stick.',
                 ],
                 ['sets' => 2, 'balls' => 10, 'minutes' => 8],
-                ['kind' => Scoring::Count, 'need' => 8, 'of' => 10, 'text' => 'Pointing at the middle at the strike, seen by partner or video.'],
+                [
+                    'kind' => Scoring::Count,
+                    'need' => 8,
+                    'of' => 10,
+                    'text' => 'Pointing at the middle at the strike, seen by partner or video.',
+                ],
                 'Hip-to-hip swings without a ball.',
                 'Alternate low and high shots.',
                 'Belt buckle and grip end travel together.',

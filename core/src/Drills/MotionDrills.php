@@ -80,7 +80,11 @@ final class MotionDrills
                 'The ball stays in front of the chest.',
                 trains: Skill::Turn,
                 cautions: ['Back and shoulder: light ball only, slowly, no throw.'],
-                notWith: [Limit::Back->value => 'turning with a weight; not with a back to take care of', Limit::Shoulder->value => 'holding a weight out; not with a shoulder to take care of', Limit::Under14->value => 'no weights for children'],
+                notWith: [
+                    Limit::Back->value => 'turning with a weight; not with a back to take care of',
+                    Limit::Shoulder->value => 'holding a weight out; not with a shoulder to take care of',
+                    Limit::Under14->value => 'no weights for children',
+                ],
             ),
             new Drill(
                 'arm_drop',
@@ -128,11 +132,7 @@ final class MotionDrills
                 self::ALL,
                 [],
                 ['grass', 'sand', 'mat'],
-                [
-                    'Swing through to a balanced finish.',
-                    'Hold it and count to three.',
-                    'The ball only counts when the finish does.',
-                ],
+                ['Swing through to a balanced finish.', 'Hold it and count to three.', 'The ball only counts when the finish does.'],
                 ['sets' => 2, 'balls' => 10, 'minutes' => 8],
                 ['kind' => Scoring::Count, 'need' => 8, 'of' => 10, 'text' => 'Finish held three seconds.'],
                 'Without a ball.',

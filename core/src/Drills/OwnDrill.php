@@ -8,13 +8,18 @@ use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Practice\Goal;
 
 /** A drill of a coach's own: text, dose, scoring, and a picture from a few parts. */
 final class OwnDrill
 {
     /** Part => what it is called; where it lies is told in mm from the ball. */
-    public const PARTS = ['line' => 'line across', 'stick' => 'stick along', 'second_ball' => 'second ball', 'tee' => 'tee', 'towel' => 'towel'];
+    public const PARTS = [
+        'line' => 'line across',
+        'stick' => 'stick along',
+        'second_ball' => 'second ball',
+        'tee' => 'tee',
+        'towel' => 'towel',
+    ];
 
     public const MOST_PARTS = 6;
 
@@ -52,7 +57,9 @@ final class OwnDrill
         $steps = self::listOf('steps', $value['steps'] ?? null, 1, self::MOST_STEPS);
         $steps = array_map(static fn(mixed $step, int $i): string => self::text("steps.{$i}", $step, 300), $steps, array_keys($steps));
         $parts = self::listOf('parts', $value['parts'] ?? [], 0, self::MOST_PARTS);
-        $goal = \is_array($value['goal'] ?? null) ? $value['goal'] : throw InvalidInput::one('goal', $value['goal'] ?? null, 'kind, need, of, sets, balls, minutes');
+        $goal = \is_array($value['goal'] ?? null)
+            ? $value['goal']
+            : throw InvalidInput::one('goal', $value['goal'] ?? null, 'kind, need, of, sets, balls, minutes');
         $shapes = array_merge(...array_map(self::part(...), $parts, array_keys($parts)));
         $of = Goal::read($goal);
 
@@ -78,16 +85,28 @@ final class OwnDrill
     private static function part(mixed $part, int $i): array
     {
         if (! \is_array($part) || ! \is_string($part['kind'] ?? null) || ! isset(self::PARTS[$part['kind']])) {
-            throw InvalidInput::one("parts.{$i}.kind", \is_array($part) ? $part['kind'] ?? null : $part, implode(', ', array_keys(self::PARTS)));
+            throw InvalidInput::one(
+                "parts.{$i}.kind",
+                \is_array($part) ? $part['kind'] ?? null : $part,
+                implode(', ', array_keys(self::PARTS)),
+            );
         }
         $x = self::number("parts.{$i}.ahead_mm", $part['ahead_mm'] ?? null, self::AHEAD_MM);
         $y = self::number("parts.{$i}.across_mm", $part['across_mm'] ?? 0.0, self::ACROSS_MM);
 
-        return [match ($part['kind']) {
-            'line' => ['kind' => 'line', 'x' => $x, 'y' => $y - self::LINE_HALF_MM, 'to_x' => $x, 'to_y' => $y + self::LINE_HALF_MM],
-            'stick' => ['kind' => 'stick', 'x' => $x - self::STICK_HALF_MM, 'y' => $y, 'to_x' => $x + self::STICK_HALF_MM, 'to_y' => $y],
-            default => ['kind' => $part['kind'], 'x' => $x, 'y' => $y],
-        }];
+        return [
+            match ($part['kind']) {
+                'line' => ['kind' => 'line', 'x' => $x, 'y' => $y - self::LINE_HALF_MM, 'to_x' => $x, 'to_y' => $y + self::LINE_HALF_MM],
+                'stick' => [
+                    'kind' => 'stick',
+                    'x' => $x - self::STICK_HALF_MM,
+                    'y' => $y,
+                    'to_x' => $x + self::STICK_HALF_MM,
+                    'to_y' => $y,
+                ],
+                default => ['kind' => $part['kind'], 'x' => $x, 'y' => $y],
+            },
+        ];
     }
 
     private static function text(string $key, mixed $value, int $longest): string

@@ -43,7 +43,11 @@ final class SandDrills
                 lies: self::ROOM_TO_SPLASH,
                 cautions: ['Sand in the eyes: glasses, nobody downwind.', 'Breaks each 15 minutes.'],
                 computed: static fn(Swing $swing, Words $words): array => [
-                    'Ball '.$words->ground(50).' past the line, the low point '.$words->ground(max(0.0, $swing->lowPoint->mean)).' past the ball today.',
+                    'Ball '.
+                    $words->ground(50).
+                    ' past the line, the low point '.
+                    $words->ground(max(0.0, $swing->lowPoint->mean)).
+                    ' past the ball today.',
                 ],
             ),
             new Drill(
@@ -88,7 +92,10 @@ final class SandDrills
                 trains: Skill::Face,
                 lies: self::ROOM_TO_SPLASH,
                 cautions: ['Sand in the eyes: glasses, nobody downwind.', 'Nobody behind you.'],
-                notWith: [Limit::Eyesight->value => 'sand is tossed over the shoulder; not with eyes to take care of', Limit::Shoulder->value => 'a toss over the shoulder; not with a shoulder to take care of'],
+                notWith: [
+                    Limit::Eyesight->value => 'sand is tossed over the shoulder; not with eyes to take care of',
+                    Limit::Shoulder->value => 'a toss over the shoulder; not with a shoulder to take care of',
+                ],
             ),
             new Drill(
                 'walk_round',
@@ -172,7 +179,10 @@ final class SandDrills
                 trains: Skill::HardSand,
                 lies: [Lie::SandThin, Lie::SandFirm],
                 cautions: ['Wrists and elbows: hard ground, few balls, short swings.'],
-                notWith: [Limit::Wrist->value => 'blows on hard ground; not with a wrist to take care of', Limit::Elbow->value => 'blows on hard ground; not with an elbow to take care of'],
+                notWith: [
+                    Limit::Wrist->value => 'blows on hard ground; not with a wrist to take care of',
+                    Limit::Elbow->value => 'blows on hard ground; not with an elbow to take care of',
+                ],
             ),
             new Drill(
                 'edge_in',
@@ -195,7 +205,10 @@ final class SandDrills
                 trains: Skill::Buried,
                 lies: [Lie::SandPlugged],
                 cautions: ['Sand in the eyes: glasses, nobody downwind.', 'Wrists and elbows: few balls.'],
-                notWith: [Limit::Wrist->value => 'blows deep into sand; not with a wrist to take care of', Limit::Elbow->value => 'blows deep into sand; not with an elbow to take care of'],
+                notWith: [
+                    Limit::Wrist->value => 'blows deep into sand; not with a wrist to take care of',
+                    Limit::Elbow->value => 'blows deep into sand; not with an elbow to take care of',
+                ],
             ),
         ];
     }

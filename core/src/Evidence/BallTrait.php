@@ -51,7 +51,9 @@ enum BallTrait: string
         return match ($this) {
             self::TouchAhead => $touch === null ? ($ball->noContact ? false : null) : $touch > self::AHEAD_MM,
             self::TouchFarBehind => $touch === null ? ($ball->noContact ? false : null) : $touch < self::FAR_BEHIND_MM,
-            self::DeepShortMark => $ball->mark === null ? null : $ball->mark === Mark::Deep && ($ball->markLengthMm ?? 0.0) < self::SHORT_MARK_MM,
+            self::DeepShortMark => $ball->mark === null
+                ? null
+                : $ball->mark === Mark::Deep && ($ball->markLengthMm ?? 0.0) < self::SHORT_MARK_MM,
             self::ThinTouchAhead => self::both(self::thin($ball), self::TouchAhead->of($ball, $case)),
             self::ThinTouchBehind => self::both(self::thin($ball), self::behind($ball)),
             self::Thin => self::thin($ball),
@@ -59,11 +61,18 @@ enum BallTrait: string
             self::LowFlight => $ball->flight === null ? null : $ball->flight === 'low',
             self::HighFlight => $ball->flight === null ? null : $ball->flight === 'high',
             self::Runs => $ball->roll === null ? null : $ball->roll === 'runs',
-            self::FarBehindShallow => self::both($touch === null ? null : $touch < self::SPLASH_FAR_BEHIND_MM, $ball->mark === null ? null : $ball->mark !== Mark::Deep),
+            self::FarBehindShallow => self::both(
+                $touch === null ? null : $touch < self::SPLASH_FAR_BEHIND_MM,
+                $ball->mark === null ? null : $ball->mark !== Mark::Deep,
+            ),
             self::ThinOrSkip => self::thin($ball),
             self::DeepAndShort => self::both($ball->mark === null ? null : $ball->mark === Mark::Deep, $ball->strike?->isHeavy()),
-            self::SandToLeadSide => $ball->sandDirection === null ? null : $ball->sandDirection === ($case->handed->mirrored(1.0) > 0 ? 'left' : 'right'),
-            self::AsAsked => $ball->strike === null ? null : $ball->strike->isGood() && self::carryNear($ball, $case) && abs($ball->startDeg ?? 0.0) < self::OFF_LINE_DEG,
+            self::SandToLeadSide => $ball->sandDirection === null
+                ? null
+                : $ball->sandDirection === ($case->handed->mirrored(1.0) > 0 ? 'left' : 'right'),
+            self::AsAsked => $ball->strike === null
+                ? null
+                : $ball->strike->isGood() && self::carryNear($ball, $case) && abs($ball->startDeg ?? 0.0) < self::OFF_LINE_DEG,
             self::Click => $ball->sound === null ? null : $ball->sound === 'click',
             self::Scrape => $ball->sound === null ? null : $ball->sound === 'scrape',
         };

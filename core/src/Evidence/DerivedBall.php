@@ -20,13 +20,21 @@ final readonly class DerivedBall
     public static function of(Ball $ball, float $radiusMm, bool $sand, Calibration $calibration): self
     {
         if ($ball->touchMm === null) {
-            return new self($ball->noContact || $ball->mark === Mark::None ? LowPointSource::Censored : LowPointSource::NotSeen, mark: $ball->mark);
+            return new self(
+                $ball->noContact || $ball->mark === Mark::None ? LowPointSource::Censored : LowPointSource::NotSeen,
+                mark: $ball->mark,
+            );
         }
         if ($ball->markLengthMm !== null && $ball->markLengthMm > 0) {
             $cut = $ball->markLengthMm / $calibration->markSeen;
             $depth = $cut ** 2 / (8 * $radiusMm);
 
-            return new self(LowPointSource::Measured, $ball->touchMm + $cut / 2, $depth, $ball->mark ?? Mark::seen($depth, $sand, $calibration));
+            return new self(
+                LowPointSource::Measured,
+                $ball->touchMm + $cut / 2,
+                $depth,
+                $ball->mark ?? Mark::seen($depth, $sand, $calibration),
+            );
         }
         $mark = self::assumedMark($ball, $sand);
         $depth = $mark->depthMm($sand);

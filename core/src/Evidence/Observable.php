@@ -58,9 +58,20 @@ enum Observable: string
     public function group(): Group
     {
         return match ($this) {
-            self::BallPosition, self::SternumAhead, self::StanceWidth, self::LeadWeight, self::ShaftLean, self::FaceOpen,
-            self::StanceOpen, self::ShouldersOpen, self::HandleHeight, self::BallDistance, self::GripDown,
-            self::GripPressure, self::FeetDug => Group::Setup,
+            self::BallPosition,
+            self::SternumAhead,
+            self::StanceWidth,
+            self::LeadWeight,
+            self::ShaftLean,
+            self::FaceOpen,
+            self::StanceOpen,
+            self::ShouldersOpen,
+            self::HandleHeight,
+            self::BallDistance,
+            self::GripDown,
+            self::GripPressure,
+            self::FeetDug
+                => Group::Setup,
             default => Group::Motion,
         };
     }
@@ -69,8 +80,15 @@ enum Observable: string
     {
         return match ($this) {
             self::Attack, self::AttackDeg, self::Path, self::ImpactLean, self::LeadWrist => ObservationCost::Video,
-            self::HeadDrift, self::HipSway, self::ImpactWeight, self::Release, self::WristSet,
-            self::FaceBackswing, self::FaceThrough, self::Takeaway => ObservationCost::Ball,
+            self::HeadDrift,
+            self::HipSway,
+            self::ImpactWeight,
+            self::Release,
+            self::WristSet,
+            self::FaceBackswing,
+            self::FaceThrough,
+            self::Takeaway
+                => ObservationCost::Ball,
             default => ObservationCost::Glance,
         };
     }
@@ -111,37 +129,150 @@ enum Observable: string
     private function define(): Field
     {
         return match ($this) {
-            self::BallPosition => Field::number('Ball position', '%', -30, 130, ['back' => [22, 1], 'middle' => [50, 4], 'forward' => [75, 1]]),
-            self::SternumAhead => Field::number('Chest', 'mm', -150, 200, ['behind' => [-40, 1], 'level' => [5, 4], 'well ahead' => [70, 1]]),
-            self::StanceWidth => Field::number('Feet apart', 'mm', 0, 800, ['together' => [120, 3], 'hip wide' => [230, 2], 'wide' => [380, 1]]),
+            self::BallPosition => Field::number('Ball position', '%', -30, 130, [
+                'back' => [22, 1],
+                'middle' => [50, 4],
+                'forward' => [75, 1],
+            ]),
+            self::SternumAhead => Field::number('Chest', 'mm', -150, 200, [
+                'behind' => [-40, 1],
+                'level' => [5, 4],
+                'well ahead' => [70, 1],
+            ]),
+            self::StanceWidth => Field::number('Feet apart', 'mm', 0, 800, [
+                'together' => [120, 3],
+                'hip wide' => [230, 2],
+                'wide' => [380, 1],
+            ]),
             self::LeadWeight => Field::number('Weight', '%', 0, 100, ['trail foot' => [40, 1], 'even' => [51, 2], 'lead foot' => [64, 3]]),
-            self::ShaftLean => Field::number('Shaft lean', 'degrees', -20, 35, ['leans back' => [-5, 1], 'level' => [1, 4], 'leans a little' => [5, 2], 'leans a lot' => [12, 1]]),
-            self::FaceOpen => Field::number('Face', 'degrees', -30, 70, ['shut' => [-7, 1], 'square' => [0, 4], 'open' => [12, 2], 'wide open' => [28, 1]]),
-            self::StanceOpen => Field::number('Stance', 'degrees', -30, 60, ['closed' => [-8, 1], 'square' => [0, 3], 'open' => [12, 3], 'wide open' => [35, 1]]),
-            self::ShouldersOpen => Field::number('Shoulders', 'degrees', -30, 60, ['closed' => [-8, 1], 'square' => [2, 4], 'open' => [15, 1]]),
-            self::HandleHeight => Field::choice('Hands', ['low' => 'low', 'normal' => 'normal', 'high' => 'high'], ['low' => 7, 'normal' => 86, 'high' => 7]),
-            self::BallDistance => Field::choice('From the ball', ['close' => 'close', 'normal' => 'normal', 'far' => 'far'], ['close' => 7, 'normal' => 86, 'far' => 7]),
-            self::GripDown => Field::number('Down the grip', 'mm', 0, 200, ['full length' => [0, 2], 'a little' => [30, 2], 'a lot' => [90, 1]]),
+            self::ShaftLean => Field::number('Shaft lean', 'degrees', -20, 35, [
+                'leans back' => [-5, 1],
+                'level' => [1, 4],
+                'leans a little' => [5, 2],
+                'leans a lot' => [12, 1],
+            ]),
+            self::FaceOpen => Field::number('Face', 'degrees', -30, 70, [
+                'shut' => [-7, 1],
+                'square' => [0, 4],
+                'open' => [12, 2],
+                'wide open' => [28, 1],
+            ]),
+            self::StanceOpen => Field::number('Stance', 'degrees', -30, 60, [
+                'closed' => [-8, 1],
+                'square' => [0, 3],
+                'open' => [12, 3],
+                'wide open' => [35, 1],
+            ]),
+            self::ShouldersOpen => Field::number('Shoulders', 'degrees', -30, 60, [
+                'closed' => [-8, 1],
+                'square' => [2, 4],
+                'open' => [15, 1],
+            ]),
+            self::HandleHeight => Field::choice(
+                'Hands',
+                ['low' => 'low', 'normal' => 'normal', 'high' => 'high'],
+                ['low' => 7, 'normal' => 86, 'high' => 7],
+            ),
+            self::BallDistance => Field::choice(
+                'From the ball',
+                ['close' => 'close', 'normal' => 'normal', 'far' => 'far'],
+                ['close' => 7, 'normal' => 86, 'far' => 7],
+            ),
+            self::GripDown => Field::number('Down the grip', 'mm', 0, 200, [
+                'full length' => [0, 2],
+                'a little' => [30, 2],
+                'a lot' => [90, 1],
+            ]),
             self::GripPressure => Field::number('Grip pressure', 'of 10', 1, 10, ['soft' => [3, 3], 'firm' => [6, 2], 'tight' => [8, 1]]),
             self::FeetDug => Field::number('Feet dug in', 'mm', 0, 80, ['not at all' => [0, 1], 'a little' => [30, 3], 'deep' => [60, 1]]),
-            self::BackswingLength => Field::choice('Backswing', ['knee' => 'knee', 'hip' => 'hip', 'rib' => 'rib', 'shoulder' => 'shoulder', 'full' => 'full']),
-            self::Rhythm => Field::choice('Rhythm', ['smooth' => 'smooth', 'snatched' => 'snatched', 'jerky' => 'jerky'], ['smooth' => 84, 'snatched' => 7, 'jerky' => 9]),
-            self::SpeedChange => Field::choice('Speed', ['free' => 'free', 'forced' => 'forced', 'quitting' => 'quitting'], ['free' => 84, 'forced' => 7, 'quitting' => 9]),
-            self::ChestTurn => Field::choice('Chest', ['keeps_turning' => 'keeps turning', 'stalls' => 'stalls'], ['keeps_turning' => 90, 'stalls' => 10]),
-            self::HeadDrift => Field::number('Head', 'mm', -150, 150, ['falls back' => [-45, 1], 'still' => [0, 4], 'drifts ahead' => [50, 1]]),
+            self::BackswingLength => Field::choice('Backswing', [
+                'knee' => 'knee',
+                'hip' => 'hip',
+                'rib' => 'rib',
+                'shoulder' => 'shoulder',
+                'full' => 'full',
+            ]),
+            self::Rhythm => Field::choice(
+                'Rhythm',
+                ['smooth' => 'smooth', 'snatched' => 'snatched', 'jerky' => 'jerky'],
+                ['smooth' => 84, 'snatched' => 7, 'jerky' => 9],
+            ),
+            self::SpeedChange => Field::choice(
+                'Speed',
+                ['free' => 'free', 'forced' => 'forced', 'quitting' => 'quitting'],
+                ['free' => 84, 'forced' => 7, 'quitting' => 9],
+            ),
+            self::ChestTurn => Field::choice(
+                'Chest',
+                ['keeps_turning' => 'keeps turning', 'stalls' => 'stalls'],
+                ['keeps_turning' => 90, 'stalls' => 10],
+            ),
+            self::HeadDrift => Field::number('Head', 'mm', -150, 150, [
+                'falls back' => [-45, 1],
+                'still' => [0, 4],
+                'drifts ahead' => [50, 1],
+            ]),
             self::HipSway => Field::number('Hips', 'mm', 0, 200, ['stay' => [10, 3], 'slide' => [70, 1]]),
-            self::ImpactWeight => Field::number('Weight, strike', '%', 0, 100, ['trail foot' => [42, 1], 'even' => [55, 1], 'lead foot' => [75, 4]]),
-            self::WristSet => Field::choice('Wrist set', ['early' => 'early', 'normal' => 'normal', 'late' => 'late', 'none' => 'none'], ['early' => 18, 'normal' => 64, 'late' => 9, 'none' => 9]),
-            self::Release => Field::choice('Release', ['held_off' => 'held off', 'matched' => 'matched', 'thrown' => 'thrown'], ['held_off' => 8, 'matched' => 84, 'thrown' => 8]),
-            self::ImpactLean => Field::number('Lean, strike', 'degrees', -25, 35, ['leans back' => [-8, 1], 'as at address' => [2, 4], 'well forward' => [13, 1]]),
-            self::LeadWrist => Field::choice('Lead wrist', ['cupped' => 'cupped', 'flat' => 'flat', 'bowed' => 'bowed'], ['cupped' => 8, 'flat' => 84, 'bowed' => 8]),
-            self::Attack => Field::choice('Club at the ball', ['descending' => 'going down', 'level' => 'level', 'rising' => 'rising'], ['descending' => 52, 'level' => 42, 'rising' => 6]),
-            self::AttackDeg => Field::number('Attack angle', 'degrees', -25, 15, ['steep' => [-11, 1], 'a little down' => [-4, 3], 'rising' => [3, 1]]),
-            self::Path => Field::number('Path', 'degrees', -25, 25, ['across' => [-8, 1], 'along the line' => [0, 4], 'from inside' => [7, 1]]),
-            self::Takeaway => Field::choice('Takeaway', ['inside' => 'inside', 'on_plane' => 'on plane', 'outside' => 'outside'], ['inside' => 8, 'on_plane' => 84, 'outside' => 8]),
-            self::FaceBackswing => Field::choice('Face back', ['looks_down' => 'looks down', 'along_spine' => 'along the spine', 'open' => 'open'], ['looks_down' => 8, 'along_spine' => 60, 'open' => 32]),
-            self::FaceThrough => Field::choice('Face through', ['stays_open' => 'stays open', 'square' => 'square', 'rolls_shut' => 'rolls shut'], ['stays_open' => 35, 'square' => 58, 'rolls_shut' => 7]),
-            self::Finish => Field::choice('Finish', ['cut_short' => 'cut short', 'short_balanced' => 'short, balanced', 'full' => 'full'], ['cut_short' => 8, 'short_balanced' => 57, 'full' => 35]),
+            self::ImpactWeight => Field::number('Weight, strike', '%', 0, 100, [
+                'trail foot' => [42, 1],
+                'even' => [55, 1],
+                'lead foot' => [75, 4],
+            ]),
+            self::WristSet => Field::choice(
+                'Wrist set',
+                ['early' => 'early', 'normal' => 'normal', 'late' => 'late', 'none' => 'none'],
+                ['early' => 18, 'normal' => 64, 'late' => 9, 'none' => 9],
+            ),
+            self::Release => Field::choice(
+                'Release',
+                ['held_off' => 'held off', 'matched' => 'matched', 'thrown' => 'thrown'],
+                ['held_off' => 8, 'matched' => 84, 'thrown' => 8],
+            ),
+            self::ImpactLean => Field::number('Lean, strike', 'degrees', -25, 35, [
+                'leans back' => [-8, 1],
+                'as at address' => [2, 4],
+                'well forward' => [13, 1],
+            ]),
+            self::LeadWrist => Field::choice(
+                'Lead wrist',
+                ['cupped' => 'cupped', 'flat' => 'flat', 'bowed' => 'bowed'],
+                ['cupped' => 8, 'flat' => 84, 'bowed' => 8],
+            ),
+            self::Attack => Field::choice(
+                'Club at the ball',
+                ['descending' => 'going down', 'level' => 'level', 'rising' => 'rising'],
+                ['descending' => 52, 'level' => 42, 'rising' => 6],
+            ),
+            self::AttackDeg => Field::number('Attack angle', 'degrees', -25, 15, [
+                'steep' => [-11, 1],
+                'a little down' => [-4, 3],
+                'rising' => [3, 1],
+            ]),
+            self::Path => Field::number('Path', 'degrees', -25, 25, [
+                'across' => [-8, 1],
+                'along the line' => [0, 4],
+                'from inside' => [7, 1],
+            ]),
+            self::Takeaway => Field::choice(
+                'Takeaway',
+                ['inside' => 'inside', 'on_plane' => 'on plane', 'outside' => 'outside'],
+                ['inside' => 8, 'on_plane' => 84, 'outside' => 8],
+            ),
+            self::FaceBackswing => Field::choice(
+                'Face back',
+                ['looks_down' => 'looks down', 'along_spine' => 'along the spine', 'open' => 'open'],
+                ['looks_down' => 8, 'along_spine' => 60, 'open' => 32],
+            ),
+            self::FaceThrough => Field::choice(
+                'Face through',
+                ['stays_open' => 'stays open', 'square' => 'square', 'rolls_shut' => 'rolls shut'],
+                ['stays_open' => 35, 'square' => 58, 'rolls_shut' => 7],
+            ),
+            self::Finish => Field::choice(
+                'Finish',
+                ['cut_short' => 'cut short', 'short_balanced' => 'short, balanced', 'full' => 'full'],
+                ['cut_short' => 8, 'short_balanced' => 57, 'full' => 35],
+            ),
         };
     }
 

@@ -55,7 +55,10 @@ final class Pattern
     public static function of(LessonCase $case, Calibration $calibration): self
     {
         $radius = self::radiusMm($case, $calibration);
-        $derived = array_map(static fn(Ball $ball): DerivedBall => DerivedBall::of($ball, $radius, $case->task->inSand(), $calibration), $case->balls);
+        $derived = array_map(
+            static fn(Ball $ball): DerivedBall => DerivedBall::of($ball, $radius, $case->task->inSand(), $calibration),
+            $case->balls,
+        );
 
         return new self(
             $case->balls,
@@ -89,7 +92,10 @@ final class Pattern
         }
         $struck = $this->struck();
 
-        return $this->tallies['good'] = new Tally(\count(array_filter($struck, static fn(Strike $strike): bool => $strike->isGood())), \count($struck));
+        return $this->tallies['good'] = new Tally(
+            \count(array_filter($struck, static fn(Strike $strike): bool => $strike->isGood())),
+            \count($struck),
+        );
     }
 
     /** Balls that did what was asked: a good strike, and where it was looked at, near the carry and on the line asked for. */
@@ -158,16 +164,28 @@ final class Pattern
     {
         $asked = $case->task->carryM;
 
-        return array_values(array_map(
-            static fn(Ball $ball): ?float => $asked === null || $asked <= 0.0 || $ball->carryM === null || $ball->strike?->isGood() === false ? null : $ball->carryM / $asked - 1,
-            $this->balls,
-        ));
+        return array_values(
+            array_map(
+                static fn(Ball $ball): ?float => $asked === null
+                || $asked <= 0.0
+                || $ball->carryM === null
+                || $ball->strike?->isGood() === false
+                    ? null
+                    : $ball->carryM / $asked - 1,
+                $this->balls,
+            ),
+        );
     }
 
     /** Start direction, degrees, + = toward the trail side (right of target for a right-hander). */
     public function start(LessonCase $case): Spread
     {
-        return Spread::ofKnown(array_map(static fn(Ball $ball): ?float => $ball->startDeg === null ? null : $case->handed->mirrored($ball->startDeg), $this->balls));
+        return Spread::ofKnown(
+            array_map(
+                static fn(Ball $ball): ?float => $ball->startDeg === null ? null : $case->handed->mirrored($ball->startDeg),
+                $this->balls,
+            ),
+        );
     }
 
     /**
@@ -206,7 +224,8 @@ final class Pattern
         }
         $measured = $this->sourced(LowPointSource::Measured);
         $assumed = $this->sourced(LowPointSource::Assumed);
-        $alike = ($measured * self::MEASURED_SD_MM / 2 + $assumed * self::assumedSdMm($this->case->task->inSand())) / ($measured + $assumed);
+        $alike =
+            (($measured * self::MEASURED_SD_MM) / 2 + $assumed * self::assumedSdMm($this->case->task->inSand())) / ($measured + $assumed);
 
         return hypot($scatter->sd / sqrt($this->lowPoint->n), $alike);
     }
@@ -246,7 +265,8 @@ final class Pattern
             [$above, $aboveVariance] = self::below($mean, $sd);
             $sum = array_sum($known) + $censored * $above + self::PRIOR_BALLS * $prior->mean;
             $next = $sum / $weight;
-            $squares = $censored * ($aboveVariance + ($above - $next) ** 2) + self::PRIOR_BALLS * ($prior->sd ** 2 + ($prior->mean - $next) ** 2);
+            $squares =
+                $censored * ($aboveVariance + ($above - $next) ** 2) + self::PRIOR_BALLS * ($prior->sd ** 2 + ($prior->mean - $next) ** 2);
             foreach ($known as $depth) {
                 $squares += ($depth - $next) ** 2;
             }
@@ -270,7 +290,7 @@ final class Pattern
     {
         $limit = -$mean / $sd;
         // Mills ratio phi / Phi at the limit; for a far limit its asymptote, so that nothing divides by 0.
-        $ratio = $limit < -5 ? -$limit + 1 / -$limit : exp(-$limit ** 2 / 2) / sqrt(2 * M_PI) / Normal::cumulative($limit);
+        $ratio = $limit < -5 ? -$limit + 1 / -$limit : exp(-($limit ** 2) / 2) / sqrt(2 * M_PI) / Normal::cumulative($limit);
 
         return [$mean - $sd * $ratio, max(1.0e-9, $sd ** 2 * (1 - $limit * $ratio - $ratio ** 2))];
     }
@@ -292,7 +312,12 @@ final class Pattern
     /** @return list<Strike> */
     private function struck(): array
     {
-        return array_values(array_filter(array_map(static fn(Ball $ball): ?Strike => $ball->strike, $this->balls), static fn(?Strike $strike): bool => $strike !== null));
+        return array_values(
+            array_filter(
+                array_map(static fn(Ball $ball): ?Strike => $ball->strike, $this->balls),
+                static fn(?Strike $strike): bool => $strike !== null,
+            ),
+        );
     }
 
     /** Steep and sweeping arcs are told from the attack angle where it was measured, else from the wrist set. */
@@ -305,7 +330,9 @@ final class Pattern
         $falling = $case->seen->choice(Observable::Attack) === 'descending';
 
         return match (true) {
-            $attack !== null && $attack <= -7.0, $falling && $case->seen->choice(Observable::WristSet) === 'early' => $calibration->steepRadiusMm,
+            $attack !== null && $attack <= -7.0,
+            $falling && $case->seen->choice(Observable::WristSet) === 'early'
+                => $calibration->steepRadiusMm,
             $attack !== null && $attack >= 1.0 => $calibration->sweepingRadiusMm,
             default => $calibration->normalRadiusMm,
         };

@@ -6,7 +6,6 @@ namespace LowPoint\Core\Evidence;
 
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Strike\Lie;
 
 /** What the shot asks. Distances on the course in metres, slopes in degrees (+ = uphill, + = ball above the feet). */
@@ -37,7 +36,11 @@ final readonly class Task
         public ?string $belief = null,
     ) {
         if (! \in_array($lie, $shot->lies(), true)) {
-            throw InvalidInput::one('task.lie', $lie->value, "for a {$shot->value}: ".implode(', ', array_map(static fn(Lie $one): string => $one->value, $shot->lies())));
+            throw InvalidInput::one(
+                'task.lie',
+                $lie->value,
+                "for a {$shot->value}: ".implode(', ', array_map(static fn(Lie $one): string => $one->value, $shot->lies())),
+            );
         }
     }
 
@@ -61,7 +64,8 @@ final readonly class Task
     /** How steeply the lip rises as seen from the ball, degrees; null while it is not known. */
     public function lipDeg(): ?float
     {
-        return $this->lipHeightM === null || $this->lipDistanceM === null || $this->lipDistanceM <= 0.0 ? null
+        return $this->lipHeightM === null || $this->lipDistanceM === null || $this->lipDistanceM <= 0.0
+            ? null
             : rad2deg(atan2($this->lipHeightM, $this->lipDistanceM));
     }
 

@@ -22,6 +22,12 @@ final readonly class PlannedItem
     /** @return PlannedItemShape */
     public function toArray(): array
     {
-        return ['drill' => $this->drill->id, 'name' => $this->drill->name, 'minutes' => $this->minutes, 'mode' => $this->mode->value, 'mode_text' => $this->mode->label()];
+        return [
+            'drill' => $this->drill->id,
+            'name' => $this->drill->name,
+            'minutes' => $this->minutes,
+            'mode' => $this->mode->value,
+            'mode_text' => $this->mode->label(),
+        ];
     }
 }

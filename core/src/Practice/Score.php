@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Practice;
 
+use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\InvalidInput;
@@ -12,8 +13,6 @@ use LowPoint\Core\InvalidInput;
 final readonly class Score
 {
     public const MOST_ATTEMPTS = 200;
-
-    public const RUNGS = 4;
 
     /** Exactly at the mark is passed, whatever the last bits of the quotient are. */
     private const ERROR_DECIMALS = 6;
@@ -71,7 +70,7 @@ final readonly class Score
         return match ($goal->kind) {
             Scoring::Count => $goal->need / max(1, $goal->of ?? 1),
             Scoring::Streak, Scoring::Timed => $goal->need === null ? null : (float) $goal->need,
-            Scoring::Ladder => (float) self::RUNGS,
+            Scoring::Ladder => (float) Goal::RUNGS,
             Scoring::Error => $goal->need / 100,
             Scoring::Free => null,
         };
@@ -133,7 +132,7 @@ final readonly class Score
             $highest = max($highest, self::rung($goal, \array_slice($hits, 0, $n))[0]);
         }
 
-        return new self($highest >= self::RUNGS, "rung {$highest} of ".self::RUNGS, (float) $highest);
+        return new self($highest >= Goal::RUNGS, "rung {$highest} of ".Goal::RUNGS, (float) $highest);
     }
 
     /** @param list<mixed> $attempts */
@@ -142,8 +141,20 @@ final readonly class Score
         $errors = [];
         foreach ($attempts as $i => $attempt) {
             $pair = \is_array($attempt) ? array_values($attempt) : [];
-            if (\count($pair) !== 2 || ! is_numeric($pair[0]) || ! is_numeric($pair[1]) || $pair[0] < 1 || $pair[0] > Ball::FARTHEST_M || $pair[1] < 0 || $pair[1] > Ball::FARTHEST_M) {
-                throw InvalidInput::one("attempts[{$i}]", $attempt, 'target (1 to '.Ball::FARTHEST_M.' m) and carry (0 to '.Ball::FARTHEST_M.' m)');
+            if (
+                \count($pair) !== 2
+                || ! is_numeric($pair[0])
+                || ! is_numeric($pair[1])
+                || $pair[0] < 1
+                || $pair[0] > Ball::FARTHEST_M
+                || $pair[1] < 0
+                || $pair[1] > Ball::FARTHEST_M
+            ) {
+                throw InvalidInput::one(
+                    "attempts[{$i}]",
+                    $attempt,
+                    'target (1 to '.Ball::FARTHEST_M.' m) and carry (0 to '.Ball::FARTHEST_M.' m)',
+                );
             }
             $errors[] = $pair[1] / $pair[0] - 1;
         }
@@ -153,9 +164,14 @@ final readonly class Score
         $n = \count($errors);
         $mean = array_sum(array_map(abs(...), $errors)) / $n;
         $bias = array_sum($errors) / $n;
-        $lean = abs($bias) < 0.02 ? 'neither long nor short' : round(100 * abs($bias)).' % '.($bias > 0 ? 'long' : 'short').' on average';
+        $lean =
+            abs($bias) < 0.02 ? 'neither long nor short' : round(100 * abs($bias)).' % '.($bias > 0 ? 'long' : 'short').' on average';
 
-        return new self($n >= $goal->of && round(100 * $mean, self::ERROR_DECIMALS) <= $goal->need, 'mean error '.round(100 * $mean)." % over {$n}, {$lean}", $mean);
+        return new self(
+            $n >= $goal->of && round(100 * $mean, self::ERROR_DECIMALS) <= $goal->need,
+            'mean error '.round(100 * $mean)." % over {$n}, {$lean}",
+            $mean,
+        );
     }
 
     /** @param list<mixed> $attempts */

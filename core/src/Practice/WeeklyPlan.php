@@ -73,14 +73,21 @@ final readonly class WeeklyPlan
             $transfer = null;
         }
         if ($fit === [] && $transfer === null) {
-            throw InvalidInput::one('grounds', $resources->grounds, 'grounds and equipment on which at least one of the drills can be done');
+            throw InvalidInput::one(
+                'grounds',
+                $resources->grounds,
+                'grounds and equipment on which at least one of the drills can be done',
+            );
         }
         ksort($minutes);
         $last = max(array_keys($minutes));
         $visits = [];
         $turn = 0;
         foreach ($minutes as $day => $length) {
-            $game = $transfer !== null && ($day === $last || $length >= self::ROOM_FOR_TRANSFER) ? min(self::TRANSFER_MINUTES, intdiv($length, 2)) : 0;
+            $game =
+                $transfer !== null && ($day === $last || $length >= self::ROOM_FOR_TRANSFER)
+                    ? min(self::TRANSFER_MINUTES, intdiv($length, 2))
+                    : 0;
             $visits[$day] = self::visit($fit, $length - $game, $turn, $phase);
             if ($transfer !== null && $game > 0) {
                 $visits[$day][] = new PlannedItem($transfer, $fit === [] ? $length : $game, Mode::Transfer);
@@ -131,7 +138,8 @@ final readonly class WeeklyPlan
     {
         $long = $task->shot === Shot::Pitch && ($task->carryM ?? 0.0) > self::LONG_PITCH_M;
 
-        return DrillLibrary::standard()->find($long ? 'mystery_numbers' : 'six_to_save') ?? throw new \LogicException('The game at the end is gone.');
+        return DrillLibrary::standard()->find($long ? 'mystery_numbers' : 'six_to_save') ??
+            throw new \LogicException('The game at the end is gone.');
     }
 
     /**

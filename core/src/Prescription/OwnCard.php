@@ -53,7 +53,12 @@ final readonly class OwnCard
         }
         $shot = \is_string($value['shot'] ?? null) ? Shot::tryFrom($value['shot']) : null;
         $drills = $value['drills'] ?? null;
-        if (! \is_array($drills) || ! array_is_list($drills) || \count($drills) > Prescription::MOST_DRILLS || array_filter($drills, is_string(...)) !== $drills) {
+        if (
+            ! \is_array($drills)
+            || ! array_is_list($drills)
+            || \count($drills) > Prescription::MOST_DRILLS
+            || array_filter($drills, is_string(...)) !== $drills
+        ) {
             throw InvalidInput::one('drills', $drills, 'at most '.Prescription::MOST_DRILLS.' ids of drills');
         }
 
@@ -82,7 +87,11 @@ final readonly class OwnCard
             $to = \is_array($one) ? $one['to'] ?? null : null;
             $what = Observable::tryFrom($id);
             if ($what === null || $what->field()->kind !== 'number' || isset($figures[$id])) {
-                throw InvalidInput::one("figures.{$i}.observable", \is_array($one) ? $one['observable'] ?? null : $one, 'a set-up figure, each once');
+                throw InvalidInput::one(
+                    "figures.{$i}.observable",
+                    \is_array($one) ? $one['observable'] ?? null : $one,
+                    'a set-up figure, each once',
+                );
             }
             $fault = $what->field()->fault("figures.{$i}.to", $to);
             if ($fault !== null || (! \is_int($to) && ! \is_float($to))) {
@@ -97,7 +106,13 @@ final readonly class OwnCard
     /** @return PutOwnCardShape */
     public function toArray(): array
     {
-        return ['name' => $this->name, 'shot' => $this->shot->value, 'figures' => $this->figures, 'feel' => $this->feel, 'drills' => $this->drills];
+        return [
+            'name' => $this->name,
+            'shot' => $this->shot->value,
+            'figures' => $this->figures,
+            'feel' => $this->feel,
+            'drills' => $this->drills,
+        ];
     }
 
     private static function text(string $key, mixed $value, int $longest): string

@@ -62,8 +62,15 @@ final readonly class Prescription
         return new self([], null, [], [], [], null, null);
     }
 
-    public static function for(Cause $cause, EvidenceContext $context, SetupCard $card, ?Swing $swing, DrillLibrary $library, Words $words, ?PracticeResources $resources = null): self
-    {
+    public static function for(
+        Cause $cause,
+        EvidenceContext $context,
+        SetupCard $card,
+        ?Swing $swing,
+        DrillLibrary $library,
+        Words $words,
+        ?PracticeResources $resources = null,
+    ): self {
         $resources ??= new PracticeResources(limits: $context->case->limits);
         $task = $context->case->task;
         $fit = $leftOut = [];
@@ -104,13 +111,16 @@ final readonly class Prescription
         $first = $cure->asSeen($context);
         $changes = $first === null ? [] : [SetupChange::inWords($words->told($first))];
         foreach ($cure->corrections as $correction) {
-            $changes[] = SetupChange::of($correction, $context->case, $card, $words)
-                ?? ($cure->effort === Effort::Setup ? SetupChange::toLookAt($correction, $context->case, $card, $words) : null);
+            $changes[] =
+                SetupChange::of($correction, $context->case, $card, $words) ??
+                ($cure->effort === Effort::Setup ? SetupChange::toLookAt($correction, $context->case, $card, $words) : null);
         }
         $changes = array_values(array_filter($changes));
 
         // A figure is no motion: where the motion is the fault, the idea is told beside the figures.
-        return $changes === [] || ($cure->effort !== Effort::Setup && $first === null) ? [...$changes, SetupChange::inWords($words->told($cure->idea))] : $changes;
+        return $changes === [] || ($cure->effort !== Effort::Setup && $first === null)
+            ? [...$changes, SetupChange::inWords($words->told($cure->idea))]
+            : $changes;
     }
 
     /**

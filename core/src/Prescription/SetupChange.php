@@ -51,7 +51,15 @@ final readonly class SetupChange
         }
         $way = self::does($what, $range->middle() > $from, $range);
 
-        return new self($what, $from, $range->middle(), "{$way}: ".($what === Observable::ShaftLean ? 'shaft ' : '').$words->figure($what, $range->from, $range->to).", now {$words->figure($what, $from)}.");
+        return new self(
+            $what,
+            $from,
+            $range->middle(),
+            "{$way}: ".
+                ($what === Observable::ShaftLean ? 'shaft ' : '').
+                $words->figure($what, $range->from, $range->to).
+                ", now {$words->figure($what, $from)}.",
+        );
     }
 
     /** A figure of the card that nobody has looked at yet: no fault, but to be set up so. Null when the card has none. */
@@ -62,7 +70,12 @@ final readonly class SetupChange
             return null;
         }
 
-        return new self($correction->what, null, $range->middle(), ucfirst($words->setTo($correction->what, $range->from, $range->to)).": not looked at yet, set it up so.");
+        return new self(
+            $correction->what,
+            null,
+            $range->middle(),
+            ucfirst($words->setTo($correction->what, $range->from, $range->to)).': not looked at yet, set it up so.',
+        );
     }
 
     /**
@@ -73,7 +86,10 @@ final readonly class SetupChange
     public static function chosen(string $id, float $to, LessonCase $case, Words $words): self
     {
         $what = Observable::tryFrom($id);
-        $fault = $what === null || $what->field()->kind !== 'number' ? new Fault('change.observable', $id, 'a set-up figure') : $what->field()->fault('change.to', $to);
+        $fault =
+            $what === null || $what->field()->kind !== 'number'
+                ? new Fault('change.observable', $id, 'a set-up figure')
+                : $what->field()->fault('change.to', $to);
         if ($what === null || $fault !== null) {
             throw new InvalidInput([$fault ?? new Fault('change.observable', $id, 'a set-up figure')]);
         }

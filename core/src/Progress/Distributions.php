@@ -19,7 +19,17 @@ final class Distributions
     private const BISECTIONS = 80;
 
     /** Lanczos coefficients, g = 7, n = 9; relative error below 1e-13. */
-    private const LANCZOS = [0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059, 12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7];
+    private const LANCZOS = [
+        0.99999999999980993,
+        676.5203681218851,
+        -1259.1392167224028,
+        771.32342877765313,
+        -176.61502916214059,
+        12.507343278686905,
+        -0.13857109526572012,
+        9.9843695780195716e-6,
+        1.5056327351493116e-7,
+    ];
 
     public static function logGamma(float $x): float
     {
@@ -44,7 +54,9 @@ final class Distributions
         }
         $front = exp(self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log(1 - $x));
 
-        return $x < ($a + 1) / ($a + $b + 2) ? $front * self::betaFraction($x, $a, $b) / $a : 1 - $front * self::betaFraction(1 - $x, $b, $a) / $b;
+        return $x < ($a + 1) / ($a + $b + 2)
+            ? ($front * self::betaFraction($x, $a, $b)) / $a
+            : 1 - ($front * self::betaFraction(1 - $x, $b, $a)) / $b;
     }
 
     public static function betaQuantile(float $p, float $a, float $b): float
@@ -127,12 +139,12 @@ final class Distributions
     private static function betaFraction(float $x, float $a, float $b): float
     {
         $c = 1.0;
-        $d = 1 / self::away(1 - ($a + $b) * $x / ($a + 1));
+        $d = 1 / self::away(1 - (($a + $b) * $x) / ($a + 1));
         $h = $d;
         for ($m = 1; $m < self::STEPS; $m++) {
             $before = $h;
-            $even = $m * ($b - $m) * $x / (($a + 2 * $m - 1) * ($a + 2 * $m));
-            $odd = -($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1));
+            $even = ($m * ($b - $m) * $x) / (($a + 2 * $m - 1) * ($a + 2 * $m));
+            $odd = (-($a + $m) * ($a + $b + $m) * $x) / (($a + 2 * $m) * ($a + 2 * $m + 1));
             foreach ([$even, $odd] as $step) {
                 $d = 1 / self::away(1 + $step * $d);
                 $c = self::away(1 + $step / $c);

@@ -46,7 +46,7 @@ final readonly class Estimate
         if ($this->n < 2 || $this->sd === null) {
             return null;
         }
-        $reach = Distributions::studentQuantile(0.5 + CleanRate::LEVEL / 2, $this->n - 1) * $this->sd / sqrt($this->n);
+        $reach = (Distributions::studentQuantile(0.5 + CleanRate::LEVEL / 2, $this->n - 1) * $this->sd) / sqrt($this->n);
 
         return [$this->mean - $reach, $this->mean + $reach];
     }
@@ -60,7 +60,10 @@ final readonly class Estimate
         $tail = (1 - CleanRate::LEVEL) / 2;
         $squares = ($this->n - 1) * $this->sd ** 2;
 
-        return [sqrt($squares / Distributions::chiSquareQuantile(1 - $tail, $this->n - 1)), sqrt($squares / Distributions::chiSquareQuantile($tail, $this->n - 1))];
+        return [
+            sqrt($squares / Distributions::chiSquareQuantile(1 - $tail, $this->n - 1)),
+            sqrt($squares / Distributions::chiSquareQuantile($tail, $this->n - 1)),
+        ];
     }
 
     /** @return EstimateShape */

@@ -18,7 +18,7 @@ final readonly class Judgement
     private const SURE = 0.95;
 
     /** From here on the way it leans is told, never as a verdict. Origin: handbook 07. */
-    private const LEANS = 0.80;
+    private const LEANS = 0.8;
 
     /**
      * Strikes and aim together: their deviates added, over what such a sum of two that go together varies by, must pass this. A
@@ -92,15 +92,27 @@ final readonly class Judgement
             ...array_filter($like, static fn(SetSummary $set): bool => $set->day === $first->day && $set->purpose === 'before'),
         ];
         $baseline = self::rateOf($before);
-        $later = array_values(array_filter($like, static fn(SetSummary $set): bool => $set->day > $first->day && $set->rate->tally->of > 0));
+        $later = array_values(
+            array_filter($like, static fn(SetSummary $set): bool => $set->day > $first->day && $set->rate->tally->of > 0),
+        );
         $balls = array_sum(array_map(static fn(SetSummary $set): int => $set->rate->tally->of, $later));
         if ($later === [] || $balls < self::ENOUGH_BALLS || $baseline === null || $baseline->tally->of === 0) {
             $missing = max(0, self::ENOUGH_BALLS - $balls);
             $wanting = max(0, self::BASELINE_BALLS - ($baseline->tally->of ?? 0));
 
-            return new self(Verdict::TooEarly, null, $missing === 0 ? self::ENOUGH_BALLS : $missing, $later === []
-                ? 'One lesson only: a retest on another day tells.'.($wanting === 0 ? '' : " {$wanting} more balls before anything is changed would settle it sooner.")
-                : "{$balls} balls on later days; {$missing} more before anything can be said.", $left, $baseline, self::rateOf($later), null);
+            return new self(
+                Verdict::TooEarly,
+                null,
+                $missing === 0 ? self::ENOUGH_BALLS : $missing,
+                $later === []
+                    ? 'One lesson only: a retest on another day tells.'.
+                        ($wanting === 0 ? '' : " {$wanting} more balls before anything is changed would settle it sooner.")
+                    : "{$balls} balls on later days; {$missing} more before anything can be said.",
+                $left,
+                $baseline,
+                self::rateOf($later),
+                null,
+            );
         }
         $now = self::rateOf(self::latest($later)) ?? $baseline;
 
@@ -113,7 +125,10 @@ final readonly class Judgement
         $twoBefore = self::twoBefore($before, $later);
         $aim = $aimCounts ? self::nearer($later, $before) : null;
         $better = self::evidence(self::sinceThen($baseline, $later), $aim);
-        $worse = self::evidence((self::rateOf($twoBefore) ?? $baseline)->probabilityAbove($now), $aimCounts ? self::nearer($twoBefore, $last) : null);
+        $worse = self::evidence(
+            (self::rateOf($twoBefore) ?? $baseline)->probabilityAbove($now),
+            $aimCounts ? self::nearer($twoBefore, $last) : null,
+        );
 
         return match (true) {
             $worse >= self::SLIPPING && $now->tally->of >= self::ENOUGH_BALLS => new self(
@@ -170,7 +185,9 @@ final readonly class Judgement
             return null;
         }
         $days = array_keys($met);
-        $pooled = array_reduce($met, static fn(?CleanRate $sum, CleanRate $one): CleanRate => $sum === null ? $one : $sum->plus($one)) ?? $baseline;
+        $pooled =
+            array_reduce($met, static fn(?CleanRate $sum, CleanRate $one): CleanRate => $sum === null ? $one : $sum->plus($one)) ??
+            $baseline;
         $probability = $pooled->probabilityAbove($baseline);
         if (max($days) - min($days) < self::RETESTS_APART_DAYS || $probability < self::SURE) {
             return null;
@@ -180,7 +197,19 @@ final readonly class Judgement
         $checks = min(\count($weeks), max(1, \count($days) - 1)) - 1;
         $due = max($days) + 7 * $weeks[$checks];
 
-        return new self(Verdict::Fixed, $probability, null, self::share($probability).' that it is better than at first, and the mark was met '.\count($days).' times at least a week apart.', $left, $baseline, $pooled, $due);
+        return new self(
+            Verdict::Fixed,
+            $probability,
+            null,
+            self::share($probability).
+                ' that it is better than at first, and the mark was met '.
+                \count($days).
+                ' times at least a week apart.',
+            $left,
+            $baseline,
+            $pooled,
+            $due,
+        );
     }
 
     /**
@@ -192,8 +221,21 @@ final readonly class Judgement
         $since = self::rateOf($later) ?? $baseline;
         $more = self::more($since, $baseline);
 
-        return new self(Verdict::Improving, $better, $more, self::share($better).' that it is better than at first'.($byAim ? ', by strikes and first touch together.' : '.')
-            .($more === null ? ' Two retests a week apart with seven of ten make it fixed.' : " About {$more} more balls like these would settle it."), $left, $baseline, $since, null);
+        return new self(
+            Verdict::Improving,
+            $better,
+            $more,
+            self::share($better).
+                ' that it is better than at first'.
+                ($byAim ? ', by strikes and first touch together.' : '.').
+                ($more === null
+                    ? ' Two retests a week apart with seven of ten make it fixed.'
+                    : " About {$more} more balls like these would settle it."),
+            $left,
+            $baseline,
+            $since,
+            null,
+        );
     }
 
     /**
@@ -204,13 +246,36 @@ final readonly class Judgement
     {
         $more = $better >= 0.5 ? self::more(self::rateOf($later) ?? $baseline, $baseline) : null;
         [$probability, $leaning, $text] = match (true) {
-            $worse >= self::LEANS => [$worse, 'worse', 'Leaning worse: '.self::share($worse).' that the last lesson is worse than the two before it. No verdict yet.'],
-            $better >= self::LEANS => [$better, 'better', 'Leaning better: '.self::share($better).' that it is better than at first. No verdict yet.'
-                .($more === null ? '' : " About {$more} more balls like these would settle it.")],
+            $worse >= self::LEANS => [
+                $worse,
+                'worse',
+                'Leaning worse: '.self::share($worse).' that the last lesson is worse than the two before it. No verdict yet.',
+            ],
+            $better >= self::LEANS => [
+                $better,
+                'better',
+                'Leaning better: '.
+                self::share($better).
+                ' that it is better than at first. No verdict yet.'.
+                ($more === null ? '' : " About {$more} more balls like these would settle it."),
+            ],
             default => [max($better, 1 - $better), null, 'The strikes are as they were, as far as so few balls can tell.'],
         };
 
-        return new self(Verdict::NoChange, $probability, $more, $text.($baseline->tally->of < self::BASELINE_BALLS ? ' '.self::BASELINE_BALLS.' balls before a change would have told sooner.' : ''), $left, $baseline, $now, null, $leaning);
+        return new self(
+            Verdict::NoChange,
+            $probability,
+            $more,
+            $text.
+                ($baseline->tally->of < self::BASELINE_BALLS
+                    ? ' '.self::BASELINE_BALLS.' balls before a change would have told sooner.'
+                    : ''),
+            $left,
+            $baseline,
+            $now,
+            null,
+            $leaning,
+        );
     }
 
     /** Strikes, and aim where it is known, as one deviate. Where the strikes speak against it, aim does not speak for it. */
@@ -218,7 +283,8 @@ final readonly class Judgement
     {
         $z = Distributions::normalQuantile($strikes);
 
-        return $aim === null || $z < 0.0 ? $z
+        return $aim === null || $z < 0.0
+            ? $z
             : ($z + Distributions::normalQuantile(max(self::FINEST, min(1 - self::FINEST, $aim)))) / self::TOGETHER;
     }
 
@@ -296,7 +362,10 @@ final readonly class Judgement
      */
     private static function rateOf(array $sets): ?CleanRate
     {
-        return array_reduce($sets, static fn(?CleanRate $sum, SetSummary $set): CleanRate => $sum === null ? $set->rate : $sum->plus($set->rate));
+        return array_reduce(
+            $sets,
+            static fn(?CleanRate $sum, SetSummary $set): CleanRate => $sum === null ? $set->rate : $sum->plus($set->rate),
+        );
     }
 
     /**

@@ -29,7 +29,10 @@ final readonly class SetSummary
         return match (true) {
             $this->shot !== $other->shot => "a {$this->shot} is not a {$other->shot}",
             self::family($this->lie) !== self::family($other->lie) => "{$this->lie->label()} is not {$other->lie->label()}",
-            abs($this->loftDeg - $other->loftDeg) > self::LOFT_WITHIN_DEG => round($this->loftDeg).'° of loft is not '.round($other->loftDeg).'°',
+            abs($this->loftDeg - $other->loftDeg) > self::LOFT_WITHIN_DEG => round($this->loftDeg).
+                '° of loft is not '.
+                round($other->loftDeg).
+                '°',
             default => null,
         };
     }

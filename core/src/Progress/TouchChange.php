@@ -10,7 +10,7 @@ use LowPoint\Core\Wording\Words;
 final readonly class TouchChange
 {
     /** Below this, and above what is left of it from 1, nothing is said to have changed. Origin: handbook 07, the mark for "improving". */
-    private const LIKELY = 0.80;
+    private const LIKELY = 0.8;
 
     /**
      * @param  float|null  $aim  P(it lies nearer to the middle of its window); null = a window is not known
@@ -51,7 +51,8 @@ final readonly class TouchChange
         $scatter = self::course($this->scatter, 'scattering less', 'scattering more');
         $said = array_filter([$aim, $scatter]);
 
-        return "First touch {$figures($this->was)} at first, now {$figures($this->now)}".($said === [] ? ': as it was, as far as so few balls can tell.' : ': '.implode(', ', $said).'.');
+        return "First touch {$figures($this->was)} at first, now {$figures($this->now)}".
+            ($said === [] ? ': as it was, as far as so few balls can tell.' : ': '.implode(', ', $said).'.');
     }
 
     private static function course(?float $probability, string $better, string $worse): string

@@ -53,10 +53,17 @@ final readonly class TouchFigures
     {
         $n = $this->n + $other->n;
         $mean = ($this->n * $this->mean + $other->n * $other->mean) / $n;
-        $squares = ($this->n - 1) * $this->sd ** 2 + ($other->n - 1) * $other->sd ** 2 + $this->n * $other->n / $n * ($this->mean - $other->mean) ** 2;
+        $squares =
+            ($this->n - 1) * $this->sd ** 2 +
+            ($other->n - 1) * $other->sd ** 2 +
+            (($this->n * $other->n) / $n) * ($this->mean - $other->mean) ** 2;
 
-        return new self($n, $mean, sqrt($squares / max(1, $n - 1)), $this->centre === null || $other->centre === null ? null
-            : ($this->n * $this->centre + $other->n * $other->centre) / $n);
+        return new self(
+            $n,
+            $mean,
+            sqrt($squares / max(1, $n - 1)),
+            $this->centre === null || $other->centre === null ? null : ($this->n * $this->centre + $other->n * $other->centre) / $n,
+        );
     }
 
     /** @return array{float, float} mean and sd drawn from their posterior */
@@ -67,7 +74,7 @@ final readonly class TouchFigures
         $chi = $this->n * (1 - 2 / (9 * $this->n) + self::normal($dice) * sqrt(2 / (9 * $this->n))) ** 3;
         $sd = sqrt($squares / max(0.05, $chi));
 
-        return [$this->mean + self::normal($dice) * $sd / sqrt($this->n), $sd];
+        return [$this->mean + (self::normal($dice) * $sd) / sqrt($this->n), $sd];
     }
 
     private static function normal(\Random\Randomizer $dice): float

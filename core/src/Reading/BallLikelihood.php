@@ -10,8 +10,8 @@ use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Progress\Distributions;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Lie;
@@ -66,20 +66,28 @@ final class BallLikelihood
     /** What the count of good strikes tells beside touches and strikes is taken at this weight. Origin: chosen by us. */
     private const GOOD_WEIGHT = 0.6;
 
-    /** Share of good strikes that a fault leaves, and the balls it counts for; the balls a sound player's share counts for. Origin: chosen by us. */
+    /**
+     * Share of good strikes that a fault leaves, and the balls it counts for; the balls a sound player's share counts for. Origin: chosen
+     * by us.
+     */
     private const SPOILED = [0.42, 2.5];
 
     private const SOUND_BALLS = 9.0;
 
     /** Traits that are looked at, with the share of a sound player's balls that show them. Origin: chosen by us. */
     private const TRAITS = [
-        'low_flight' => 0.12, 'high_flight' => 0.07, 'runs' => 0.16, 'click' => 0.12, 'scrape' => 0.25, 'sand_to_lead_side' => 0.15,
+        'low_flight' => 0.12,
+        'high_flight' => 0.07,
+        'runs' => 0.16,
+        'click' => 0.12,
+        'scrape' => 0.25,
+        'sand_to_lead_side' => 0.15,
     ];
 
     /** Carry error of a sound player, sd over players and over balls, as shares; of the effect of a fault. Origin: chosen by us. */
     private const CARRY_SD = 0.06;
 
-    private const CARRY_BALL_SD = 0.10;
+    private const CARRY_BALL_SD = 0.1;
 
     private const CARRY_EFFECT_SD = 0.08;
 
@@ -169,11 +177,13 @@ final class BallLikelihood
             if ($ball->touchMm === null && ($ball->noContact || $mark === Mark::None)) {
                 $without++;
             } elseif ($mark !== null && $mark !== Mark::None) {
-                $marks[match ($mark) {
-                    Mark::Brush => 0,
-                    Mark::Shallow => 1,
-                    default => 2,
-                }]++;
+                $marks[
+                    match ($mark) {
+                        Mark::Brush => 0,
+                        Mark::Shallow => 1,
+                        default => 2,
+                    }
+                ]++;
             }
             if ($ball->strike === null || $ball->strike->value === 'hosel') {
                 continue;
@@ -202,8 +212,11 @@ final class BallLikelihood
     /** First touch of a sound player of this school on this lie, mm: in the window of good first touches. */
     public function normalTouchMm(School $school): float
     {
-        return $this->normalTouch[$school->value]
-            ??= $this->known->normalTouchMm($school, $this->context->case->task, $this->context->pattern->radiusMm);
+        return $this->normalTouch[$school->value] ??= $this->known->normalTouchMm(
+            $school,
+            $this->context->case->task,
+            $this->context->pattern->radiusMm,
+        );
     }
 
     /** @return array<string, float> term => log-likelihood */
@@ -282,7 +295,7 @@ final class BallLikelihood
         $logs = [log($astray) + $this->touchesLying($this->meanMm ** 2, $wide, self::STRAY_SD_MM)];
         foreach (self::CALM_OR_WILD as [$times, $weight]) {
             $s = $scatter * $times;
-            $logs[] = log((1 - $astray) * $weight) + $this->touchesLying($off, $between + $s * $s / $n, $s);
+            $logs[] = log((1 - $astray) * $weight) + $this->touchesLying($off, $between + ($s * $s) / $n, $s);
         }
 
         return self::logSum($logs);
@@ -291,8 +304,10 @@ final class BallLikelihood
     /** Log-likelihood of the touches: squared distance of their mean, its variance, and their scatter. */
     private function touchesLying(float $offSquared, float $variance, float $scatter): float
     {
-        return -$offSquared / (2 * $variance) - log($variance) / 2
-            - $this->squares / (2 * $scatter * $scatter) - ($this->touches - 1) * log($scatter);
+        return -$offSquared / (2 * $variance) -
+            log($variance) / 2 -
+            $this->squares / (2 * $scatter * $scatter) -
+            ($this->touches - 1) * log($scatter);
     }
 
     /** @param non-empty-list<float> $logs */
@@ -316,15 +331,16 @@ final class BallLikelihood
         $touching = max(1.0e-6, 1 - $none);
         $toShallow = $depth->below($shallow);
         $toDeep = $depth->below($deep);
-        $shares = array_map(
-            static fn(float $share): float => max(self::LEAST_MARK, $share / $touching),
-            [$toShallow - $none, $toDeep - $toShallow, 1 - $toDeep],
-        );
+        $shares = array_map(static fn(float $share): float => max(self::LEAST_MARK, $share / $touching), [
+            $toShallow - $none,
+            $toDeep - $toShallow,
+            1 - $toDeep,
+        ]);
         $total = array_sum($shares);
         $log = 0.0;
         foreach ($this->marks as $i => $count) {
             if ($count > 0) {
-                $alpha = self::MARK_BALLS * $shares[$i] / $total;
+                $alpha = (self::MARK_BALLS * $shares[$i]) / $total;
                 $log += Distributions::logGamma($alpha + $count) - Distributions::logGamma($alpha);
             }
         }
@@ -341,7 +357,7 @@ final class BallLikelihood
             $balls += $count;
         }
 
-        return self::STRIKE_WEIGHT * self::STRIKE_BALLS / ($balls + self::STRIKE_BALLS) * $log;
+        return ((self::STRIKE_WEIGHT * self::STRIKE_BALLS) / ($balls + self::STRIKE_BALLS)) * $log;
     }
 
     private function strikesUnseen(float $mean, float $sd, StrikeTable $table): float
@@ -352,7 +368,7 @@ final class BallLikelihood
             $log += $count * log($rates[$kind]);
         }
 
-        return self::STRIKE_WEIGHT * self::STRIKE_BALLS / (array_sum($this->struckUnseen) + self::STRIKE_BALLS) * $log;
+        return ((self::STRIKE_WEIGHT * self::STRIKE_BALLS) / (array_sum($this->struckUnseen) + self::STRIKE_BALLS)) * $log;
     }
 
     private function carry(Mechanism $fault): float
@@ -363,10 +379,8 @@ final class BallLikelihood
             return self::logNormal($this->carry[1], $fault->carry, $sd);
         }
 
-        return self::logSum([
-            self::logNormal($this->carry[1], $fault->carry, $sd),
-            self::logNormal($this->carry[1], -$fault->carry, $sd),
-        ]) - log(2);
+        return self::logSum([self::logNormal($this->carry[1], $fault->carry, $sd), self::logNormal($this->carry[1], -$fault->carry, $sd)]) -
+            log(2);
     }
 
     /** How the carries of good strikes lie about their mean: some players are calmer, some wilder. */
@@ -384,10 +398,13 @@ final class BallLikelihood
     /** Beta-binomial likelihood of a count, kept once worked out. */
     private function share(string $what, int $count, int $of, float $share, float $balls): float
     {
-        return $this->tallies[$what][(int) round(1000 * $share)]
-            ??= Distributions::logGamma($share * $balls + $count) - Distributions::logGamma($share * $balls)
-            + Distributions::logGamma((1 - $share) * $balls + $of - $count) - Distributions::logGamma((1 - $share) * $balls)
-            - Distributions::logGamma($balls + $of) + Distributions::logGamma($balls);
+        return $this->tallies[$what][(int) round(1000 * $share)] ??=
+            Distributions::logGamma($share * $balls + $count) -
+            Distributions::logGamma($share * $balls) +
+            Distributions::logGamma((1 - $share) * $balls + $of - $count) -
+            Distributions::logGamma((1 - $share) * $balls) -
+            Distributions::logGamma($balls + $of) +
+            Distributions::logGamma($balls);
     }
 
     /**
@@ -402,7 +419,7 @@ final class BallLikelihood
 
         return $this->deliveryOf(
             $seen->number(Observable::ImpactLean) ?? $address + $fault->strikeLeanDeg,
-            $seen->number(Observable::FaceOpen) ?? $fault->faceDeg ?? $card->openDeg(),
+            $seen->number(Observable::FaceOpen) ?? ($fault->faceDeg ?? $card->openDeg()),
             $fault->radiusMm ?? $this->context->pattern->radiusMm,
         );
     }
@@ -458,6 +475,6 @@ final class BallLikelihood
 
     private static function logNormal(float $value, float $mean, float $sd): float
     {
-        return -(($value - $mean) / $sd) ** 2 / 2 - log($sd);
+        return -((($value - $mean) / $sd) ** 2) / 2 - log($sd);
     }
 }

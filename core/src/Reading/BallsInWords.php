@@ -27,16 +27,22 @@ final readonly class BallsInWords
         $pattern = $this->context->pattern;
 
         return match ($term) {
-            'touch' => "the first touch is {$this->words->place($pattern->touch->mean ?? 0.0)} on average"
-                .($pattern->touch->sd === null ? '' : ", ± {$this->words->ground($pattern->touch->sd)}"),
-            'contact' => $this->words->tally(new Tally($pattern->sourced(LowPointSource::Censored), $pattern->touch->n + $pattern->sourced(LowPointSource::Censored))).' did not touch the ground',
+            'touch' => "the first touch is {$this->words->place($pattern->touch->mean ?? 0.0)} on average".
+                ($pattern->touch->sd === null ? '' : ", ± {$this->words->ground($pattern->touch->sd)}"),
+            'contact' => $this->words->tally(
+                new Tally($pattern->sourced(LowPointSource::Censored), $pattern->touch->n + $pattern->sourced(LowPointSource::Censored)),
+            ).' did not touch the ground',
             'marks' => 'the marks: '.$this->marks(),
             'strikes' => 'the strikes, where the club touched: '.$this->words->tally($pattern->good()).' good',
             'good' => $this->words->tally($pattern->good()).($pattern->good()->count === 1 ? ' was good' : ' were good'),
             'carry' => $this->words->carryOff($pattern->middleCarryError($this->context->case) ?? 0.0),
-            'carry scatter' => "good strikes of the same task carry ± {$this->words->percent($pattern->carryError($this->context->case)->sd ?? 0.0)}",
+            'carry scatter' => "good strikes of the same task carry ± {$this->words->percent(
+                $pattern->carryError($this->context->case)->sd ?? 0.0,
+            )}",
             'start' => $this->words->start($pattern->start($this->context->case)->mean ?? 0.0),
-            default => $this->words->tally($pattern->tally(BallTrait::from($term))).' '.$this->words->told(BallTrait::from($term)->phrase()),
+            default => $this->words->tally($pattern->tally(BallTrait::from($term))).
+                ' '.
+                $this->words->told(BallTrait::from($term)->phrase()),
         };
     }
 
@@ -46,24 +52,41 @@ final readonly class BallsInWords
         $usual = $words->place($this->normalTouchMm);
 
         return match ($term) {
-            'touch' => 'a sound player here touches '.$usual.'; with this fault '
-                .(abs($fault->touchMm) < 0.5 ? 'about there' : "about {$words->ground($fault->touchMm)} further ".($fault->touchMm < 0 ? 'behind' : 'ahead'))
-                .($fault->touchSdMm > 0 ? ", give or take {$words->ground($fault->touchSdMm)}" : '')
-                .($fault->scatter > 1.0 ? ', and '.MechanismInWords::times($fault->scatter).' as scattered' : ''),
-            'contact' => $fault->noContact > 0 ? "with this fault about {$words->percent($fault->noContact)} do not touch the ground" : 'with this fault as often as with a sound player',
+            'touch' => 'a sound player here touches '.
+                $usual.
+                '; with this fault '.
+                (abs($fault->touchMm) < 0.5
+                    ? 'about there'
+                    : "about {$words->ground($fault->touchMm)} further ".($fault->touchMm < 0 ? 'behind' : 'ahead')).
+                ($fault->touchSdMm > 0 ? ", give or take {$words->ground($fault->touchSdMm)}" : '').
+                ($fault->scatter > 1.0 ? ', and '.MechanismInWords::times($fault->scatter).' as scattered' : ''),
+            'contact' => $fault->noContact > 0
+                ? "with this fault about {$words->percent($fault->noContact)} do not touch the ground"
+                : 'with this fault as often as with a sound player',
             'marks' => match (true) {
                 $fault->depthMm > 0.05 => 'with this fault they are deeper than a sound player’s',
                 $fault->depthMm < -0.05 => 'with this fault they are shallower than a sound player’s',
                 default => 'with this fault they are deeper or shallower only as the club is delivered',
             },
-            'strikes' => 'how balls come out from such touches and marks, by the strike model, with the club delivered as this fault delivers it',
+            'strikes'
+                => 'how balls come out from such touches and marks, by the strike model, with the club delivered as this fault delivers it',
             'good' => 'a sound player hits as many good ones as this lie lets him; with this fault about four in ten, more or fewer',
-            'carry' => $fault->carry === 0.0 ? 'with this fault good strikes carry as asked'
-                : 'with this fault good strikes carry about '.$words->percent(abs($fault->carry)).($fault->carryEitherWay ? ' long or short' : ($fault->carry < 0 ? ' short' : ' long')),
-            'carry scatter' => $fault->carryScatter > 1.0 ? 'with this fault they scatter '.MechanismInWords::times($fault->carryScatter).' as much as a sound player’s'
+            'carry' => $fault->carry === 0.0
+                ? 'with this fault good strikes carry as asked'
+                : 'with this fault good strikes carry about '.
+                    $words->percent(abs($fault->carry)).
+                    ($fault->carryEitherWay ? ' long or short' : ($fault->carry < 0 ? ' short' : ' long')),
+            'carry scatter' => $fault->carryScatter > 1.0
+                ? 'with this fault they scatter '.MechanismInWords::times($fault->carryScatter).' as much as a sound player’s'
                 : 'with this fault no more than with a sound player',
-            'start' => $fault->startDeg === 0.0 ? 'with this fault balls start on line' : "with this fault balls start about {$words->degrees($fault->startDeg)} to the ".($fault->startDeg < 0 ? 'lead' : 'trail').' side',
-            default => isset($fault->traits[$term]) ? "with this fault about {$words->percent($fault->traits[$term])} do" : 'with this fault no more than with a sound player',
+            'start' => $fault->startDeg === 0.0
+                ? 'with this fault balls start on line'
+                : "with this fault balls start about {$words->degrees($fault->startDeg)} to the ".
+                    ($fault->startDeg < 0 ? 'lead' : 'trail').
+                    ' side',
+            default => isset($fault->traits[$term])
+                ? "with this fault about {$words->percent($fault->traits[$term])} do"
+                : 'with this fault no more than with a sound player',
         };
     }
 
@@ -77,6 +100,9 @@ final readonly class BallsInWords
             }
         }
 
-        return implode(', ', array_map(fn(string $mark, int $n): string => "{$this->words->count($n)} {$mark}", array_keys($counts), array_values($counts)));
+        return implode(
+            ', ',
+            array_map(fn(string $mark, int $n): string => "{$this->words->count($n)} {$mark}", array_keys($counts), array_values($counts)),
+        );
     }
 }

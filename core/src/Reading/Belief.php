@@ -10,7 +10,10 @@ use LowPoint\Core\Causes\CauseLibrary;
 /** What the student thinks is wrong, held against the evidence. */
 final class Belief
 {
-    /** Contradicted when its own cause is less likely than this, and it is less likely than that that nothing is wrong. Origin: chosen by us. */
+    /**
+     * Contradicted when its own cause is less likely than this, and it is less likely than that that nothing is wrong. Origin: chosen by
+     * us.
+     */
     private const UNLIKELY = 0.15;
 
     private const NOTHING = 0.4;
@@ -31,7 +34,10 @@ final class Belief
             if ($cause->cause->id === $believed->id && $cause->probability < self::UNLIKELY) {
                 $because = isset($cause->against[0]) ? $cause->against[0]->text : "{$first->cause->name} explains the strikes better.";
 
-                return new Warning(WarningId::BeliefContradicted, "The student believes “{$belief}”; what was seen says otherwise. {$because}");
+                return new Warning(
+                    WarningId::BeliefContradicted,
+                    "The student believes “{$belief}”; what was seen says otherwise. {$because}",
+                );
             }
         }
 

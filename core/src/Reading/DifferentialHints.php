@@ -30,11 +30,18 @@ final readonly class DifferentialHints
         $error = $context->pattern->middleCarryError($context->case);
         $enough = $context->pattern->carryError($context->case)->n >= self::ENOUGH_BALLS;
         if ($error !== null && $enough && abs($error) > self::OFF) {
-            $found[] = Words::sentence($this->words->carryOff($error)).' '.($error > 0 ? $this->long($context) : $this->short($context));
+            $found[] =
+                Words::sentence($this->words->carryOff($error)).' '.($error > 0 ? $this->long($context) : $this->short($context));
         }
         $runs = $context->pattern->tally(BallTrait::Runs);
-        if (\in_array($context->case->task->lie, [Lie::BallDown, Lie::LightRough], true) && $runs->count >= 2 && $runs->share() >= self::HOT_SHARE) {
-            $found[] = Words::sentence($this->words->tally($runs).' ran on out of the rough').' Grass between face and ball takes the spin: a steeper set-up, not more wrist.';
+        if (
+            \in_array($context->case->task->lie, [Lie::BallDown, Lie::LightRough], true)
+            && $runs->count >= 2
+            && $runs->share() >= self::HOT_SHARE
+        ) {
+            $found[] =
+                Words::sentence($this->words->tally($runs).' ran on out of the rough').
+                ' Grass between face and ball takes the spin: a steeper set-up, not more wrist.';
         }
 
         return $found;

@@ -9,7 +9,7 @@ use LowPoint\Core\Causes\Clue\Density;
 use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Schools\School;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Schools\Stock;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Wording\Words;
@@ -186,7 +186,10 @@ final class Explanations
         $logs = [[[], $this->logOfNothing($nothing)]];
         $alone = [];
         foreach ($odds as $i => $one) {
-            $alone[$i] = log($one / $all) + self::TEMPER * ($this->lookSums[$i] + $singles[$i] - $nothing) + $this->standsOtherwise($this->byLook[$i]);
+            $alone[$i] =
+                log($one / $all) +
+                self::TEMPER * ($this->lookSums[$i] + $singles[$i] - $nothing) +
+                $this->standsOtherwise($this->byLook[$i]);
             $logs[] = [[$i], log(self::ONE) + $alone[$i]];
         }
         // A cause that explains next to nothing alone hardly does so beside another: its pairs weigh nothing.
@@ -194,7 +197,7 @@ final class Explanations
         $worth = array_keys(array_filter($alone, static fn(float $log): bool => $log >= $best - self::PAIRS_WITHIN));
         foreach ($worth as $at => $i) {
             foreach (\array_slice($worth, 0, $at) as $j) {
-                $prior = log(self::TWO * $odds[$i] * $odds[$j] / $pairOdds);
+                $prior = log((self::TWO * $odds[$i] * $odds[$j]) / $pairOdds);
                 $looks = $this->bothLooks($i, $j);
                 $atMost = max($singles[$i], $singles[$j]) + self::PAIR_MORE;
                 if ($prior + self::TEMPER * ($looks + $atMost - $nothing) < $best - self::PAIRS_WITHIN) {
@@ -224,7 +227,7 @@ final class Explanations
         }
         usort($this->shares, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
         $this->probabilities = array_map(
-            static fn(float $sum): float => max(self::DOUBT, (1 - self::UNKNOWN) * $sum / $total),
+            static fn(float $sum): float => max(self::DOUBT, ((1 - self::UNKNOWN) * $sum) / $total),
             $probabilities,
         );
         $this->uncapped = $this->probabilities;
@@ -249,7 +252,8 @@ final class Explanations
     /** Nothing wrong: a sound player of the school followed, or of another that suits the shot and lie. */
     private function logOfNothing(float $own): float
     {
-        return log(self::NOTHING) + $this->stands(self::OWN_SCHOOL, static fn(float $balls, array $figures): float => $balls - $own + array_sum($figures));
+        return log(self::NOTHING) +
+            $this->stands(self::OWN_SCHOOL, static fn(float $balls, array $figures): float => $balls - $own + array_sum($figures));
     }
 
     /**
@@ -260,8 +264,12 @@ final class Explanations
      */
     private function standsOtherwise(array ...$explained): float
     {
-        return $this->others === [] ? 0.0
-            : $this->stands(self::OWN_SCHOOL_OF_FAULTY, static fn(float $balls, array $figures): float => array_sum(array_diff_key($figures, ...$explained)));
+        return $this->others === []
+            ? 0.0
+            : $this->stands(
+                self::OWN_SCHOOL_OF_FAULTY,
+                static fn(float $balls, array $figures): float => array_sum(array_diff_key($figures, ...$explained)),
+            );
     }
 
     /**
@@ -274,7 +282,7 @@ final class Explanations
     {
         $sum = $this->others === [] ? 1.0 : $own;
         foreach ($this->others as [$balls, $figures]) {
-            $sum += (1 - $own) / \count($this->others) * exp(self::TEMPER * $log($balls, $figures));
+            $sum += ((1 - $own) / \count($this->others)) * exp(self::TEMPER * $log($balls, $figures));
         }
 
         return log($sum);
@@ -293,7 +301,11 @@ final class Explanations
             $figures = [];
             foreach (Observable::cases() as $what) {
                 $value = $this->context->case->seen->number($what);
-                if ($value !== null && ($mine = $this->context->stock->normal($what)) !== null && ($theirs = $stock->normal($what)) !== null) {
+                if (
+                    $value !== null
+                    && ($mine = $this->context->stock->normal($what)) !== null
+                    && ($theirs = $stock->normal($what)) !== null
+                ) {
                     $figures[$what->value] = Density::between($value, $theirs, $mine, $what->readingError(), $what->field());
                 }
             }
@@ -334,7 +346,7 @@ final class Explanations
         $add = static function (string $text, float $weight, string $how) use (&$for, &$against): void {
             if (abs($weight) >= self::TOO_LIGHT_TO_NAME) {
                 $clue = new WeighedClue(Words::sentence($text), $weight, $how);
-                $weight > 0 ? $for[] = $clue : $against[] = $clue;
+                $weight > 0 ? ($for[] = $clue) : ($against[] = $clue);
             }
         };
         foreach ($cause->clues as $at => $clue) {

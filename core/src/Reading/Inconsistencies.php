@@ -32,7 +32,12 @@ final readonly class Inconsistencies
         $attack = $context->case->seen->choice(Observable::Attack);
         $measured = $context->case->seen->number(Observable::AttackDeg);
         if ($measured !== null && (($attack === 'descending' && $measured > 1) || ($attack === 'rising' && $measured < -1))) {
-            $found[] = new Warning(WarningId::Inconsistent, "{$this->words->value(Observable::Attack, $attack)} at the ball, but measured ".($measured > 0 ? 'rising' : 'falling')." {$this->words->degrees($measured)}. Please look again; both are kept.");
+            $found[] = new Warning(
+                WarningId::Inconsistent,
+                "{$this->words->value(Observable::Attack, $attack)} at the ball, but measured ".
+                    ($measured > 0 ? 'rising' : 'falling').
+                    " {$this->words->degrees($measured)}. Please look again; both are kept.",
+            );
         }
 
         return $found;
@@ -42,10 +47,16 @@ final readonly class Inconsistencies
     {
         return match (true) {
             $ball->noContact && $ball->strike?->isHeavy() === true => "{$ball->strike->value} without touching the ground",
-            $ball->noContact && $ball->mark !== null && $ball->mark !== Mark::None => "a {$ball->mark->value} mark without touching the ground",
-            $ball->touchMm !== null && $ball->mark === Mark::None && ($ball->markLengthMm ?? 0.0) > 0 => 'a mark with a length, but no mark',
-            $ball->strike?->isGood() === true && $ball->mark === Mark::Deep && $ball->touchMm !== null && $ball->touchMm < self::CLEAN_BEHIND_MM
-                && ! $lie->isSand() => "{$ball->strike->value} with a deep mark from {$this->words->place($ball->touchMm)}",
+            $ball->noContact && $ball->mark !== null && $ball->mark !== Mark::None
+                => "a {$ball->mark->value} mark without touching the ground",
+            $ball->touchMm !== null && $ball->mark === Mark::None && ($ball->markLengthMm ?? 0.0) > 0
+                => 'a mark with a length, but no mark',
+            $ball->strike?->isGood() === true
+                && $ball->mark === Mark::Deep
+                && $ball->touchMm !== null
+                && $ball->touchMm < self::CLEAN_BEHIND_MM
+                && ! $lie->isSand()
+                => "{$ball->strike->value} with a deep mark from {$this->words->place($ball->touchMm)}",
             default => null,
         };
     }

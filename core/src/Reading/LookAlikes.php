@@ -48,13 +48,17 @@ final readonly class LookAlikes
         // Scatter says to leave the aim alone: what would move the low point cannot stand beside it.
         $scatter = $this->scatterNotAim($context);
 
-        return array_values(array_filter([
-            ...($scatter === null ? [$this->thinOnTheWayDown($context), $this->bouncedThin($context), $this->diggingNotAim($context)] : [$scatter]),
-            $this->slowingSpiral($context),
-            $this->sandSteep($context),
-            $this->sandShallow($context),
-            $this->thinSandSkip($context),
-        ]));
+        return array_values(
+            array_filter([
+                ...$scatter === null
+                    ? [$this->thinOnTheWayDown($context), $this->bouncedThin($context), $this->diggingNotAim($context)]
+                    : [$scatter],
+                $this->slowingSpiral($context),
+                $this->sandSteep($context),
+                $this->sandShallow($context),
+                $this->thinSandSkip($context),
+            ]),
+        );
     }
 
     private function thinOnTheWayDown(EvidenceContext $context): ?Warning
@@ -65,13 +69,24 @@ final readonly class LookAlikes
         $attack = $context->case->seen->number(Observable::AttackDeg);
         $falling = $context->case->seen->choice(Observable::Attack) === 'descending' || ($attack !== null && $attack <= self::FALLING_DEG);
         $byTouch = self::isPattern($ahead->count, $ahead->of);
-        if ($context->case->task->inSand() || ! self::isPattern($thin->count, $thin->of) || $behind->count > $ahead->count || ! ($byTouch || $falling)) {
+        if (
+            $context->case->task->inSand()
+            || ! self::isPattern($thin->count, $thin->of)
+            || $behind->count > $ahead->count
+            || ! ($byTouch || $falling)
+        ) {
             return null;
         }
-        $seen = $byTouch ? $this->words->tally($ahead).' thin with the first touch ahead of the ball' : $this->words->tally($thin).' thin, and the club still falling at the ball';
+        $seen = $byTouch
+            ? $this->words->tally($ahead).' thin with the first touch ahead of the ball'
+            : $this->words->tally($thin).' thin, and the club still falling at the ball';
 
-        return new Warning(WarningId::ThinOnTheWayDown, 'Thin on the way down, not a scoop: '.$seen
-            .'. Low point too far ahead: less lean, ball further forward, shaft back to its line. Hitting down more makes it worse.');
+        return new Warning(
+            WarningId::ThinOnTheWayDown,
+            'Thin on the way down, not a scoop: '.
+                $seen.
+                '. Low point too far ahead: less lean, ball further forward, shaft back to its line. Hitting down more makes it worse.',
+        );
     }
 
     private function bouncedThin(EvidenceContext $context): ?Warning
@@ -82,9 +97,15 @@ final readonly class LookAlikes
         }
         $hard = $context->case->task->lie === Lie::Tight;
 
-        return new Warning(WarningId::BouncedThin, Words::sentence($this->words->tally($bounced).' touched down behind and came off thin').' '.($hard
-            ? 'On tight ground the sole bounces up: less bounce (face square, a club with less of it) before you move the low point.'
-            : 'On grass the ground gives: move the low point toward the target rather than change the club.'));
+        return new Warning(
+            WarningId::BouncedThin,
+            Words::sentence($this->words->tally($bounced).' touched down behind and came off thin').
+                ' '.
+                ($hard
+                    ? 'On tight ground the sole bounces up: less bounce (face square, a club with less of it) before you move the '
+                        .'low point.'
+                    : 'On grass the ground gives: move the low point toward the target rather than change the club.'),
+        );
     }
 
     private function diggingNotAim(EvidenceContext $context): ?Warning
@@ -93,13 +114,25 @@ final readonly class LookAlikes
         $deep = $context->pattern->tally(BallTrait::DeepShortMark);
         $far = $context->pattern->tally(BallTrait::TouchFarBehind);
         $lean = $context->case->seen->number(Observable::ImpactLean) ?? $context->case->seen->number(Observable::ShaftLean);
-        if ($context->case->task->inSand() || ! self::isPattern($heavy->count, $heavy->of) || ! self::isPattern($deep->count, $deep->of)
-            || $far->share() > 0.5 || $lean === null || $lean < self::LEANING_DEG) {
+        if (
+            $context->case->task->inSand()
+            || ! self::isPattern($heavy->count, $heavy->of)
+            || ! self::isPattern($deep->count, $deep->of)
+            || $far->share() > 0.5
+            || $lean === null
+            || $lean < self::LEANING_DEG
+        ) {
             return null;
         }
 
-        return new Warning(WarningId::DiggingNotAim, 'Heavy by digging, not by aim: '.$this->words->tally($deep)
-            ." left a deep, short mark close behind, and the shaft leans {$this->words->degrees($lean)}. Take the lean off first; the low point needs only a small shift.");
+        return new Warning(
+            WarningId::DiggingNotAim,
+            'Heavy by digging, not by aim: '.
+                $this->words->tally($deep).
+                " left a deep, short mark close behind, and the shaft leans {$this->words->degrees(
+                    $lean,
+                )}. Take the lean off first; the low point needs only a small shift.",
+        );
     }
 
     private function scatterNotAim(EvidenceContext $context): ?Warning
@@ -107,13 +140,24 @@ final readonly class LookAlikes
         $heavy = $context->pattern->tally(BallTrait::Heavy);
         $thin = $context->pattern->tally(BallTrait::Thin);
         $touch = $context->pattern->touch;
-        if ($context->case->task->inSand() || $heavy->count < self::PATTERN_BALLS || $thin->count < self::PATTERN_BALLS
-            || $touch->mean === null || $touch->sd === null || $touch->sd < self::WIDE_SCATTER_MM || abs($touch->mean) > self::NEAR_BALL_MM) {
+        if (
+            $context->case->task->inSand()
+            || $heavy->count < self::PATTERN_BALLS
+            || $thin->count < self::PATTERN_BALLS
+            || $touch->mean === null
+            || $touch->sd === null
+            || $touch->sd < self::WIDE_SCATTER_MM
+            || abs($touch->mean) > self::NEAR_BALL_MM
+        ) {
             return null;
         }
 
-        return new Warning(WarningId::ScatterNotAim, "Heavy and thin in turn, first touch {$this->words->place($touch->mean)} on average but ± {$this->words->ground($touch->sd)}: "
-            .'scatter, not aim. Do not move the ball; calm the motion.');
+        return new Warning(
+            WarningId::ScatterNotAim,
+            "Heavy and thin in turn, first touch {$this->words->place($touch->mean)} on average but ± {$this->words->ground(
+                $touch->sd,
+            )}: ".'scatter, not aim. Do not move the ball; calm the motion.',
+        );
     }
 
     /** Strikes get heavier and carries shorter through the set while the shaft leans: each feeds the other. */
@@ -127,12 +171,22 @@ final readonly class LookAlikes
         $half = intdiv(\count($balls), 2);
         [$first, $second] = [\array_slice($balls, 0, $half), \array_slice($balls, -$half)];
         [$before, $after] = [self::meanCarry($first), self::meanCarry($second)];
-        if (self::heavyShare($second) < self::heavyShare($first) + self::PATTERN_SHARE || $before === null || $after === null || $after > $before * self::SLOWED) {
+        if (
+            self::heavyShare($second) < self::heavyShare($first) + self::PATTERN_SHARE
+            || $before === null
+            || $after === null
+            || $after > $before * self::SLOWED
+        ) {
             return null;
         }
 
-        return new Warning(WarningId::SlowingSpiral, "The slowing spiral: heavier through the set, and the carry falls from {$this->words->course($before)} to {$this->words->course($after)} while the shaft leans {$this->words->degrees($lean)}. "
-            .'Lean makes the ball jump, the student slows, slow is heavy. Take the lean off; do not move the ball back.');
+        return new Warning(
+            WarningId::SlowingSpiral,
+            "The slowing spiral: heavier through the set, and the carry falls from {$this->words->course($before)} to {$this->words->course(
+                $after,
+            )} while the shaft leans {$this->words->degrees($lean)}. ".
+                'Lean makes the ball jump, the student slows, slow is heavy. Take the lean off; do not move the ball back.',
+        );
     }
 
     private function sandSteep(EvidenceContext $context): ?Warning
@@ -143,31 +197,55 @@ final readonly class LookAlikes
             return null;
         }
 
-        return new Warning(WarningId::SandSteep, Words::sentence('Too much sand by being steep: '.$this->words->tally($deep).' dug deep, '.$this->words->tally($side).' threw the sand to the lead side')
-            .' Go squarer and send the sand at the target. More open would make it worse.');
+        return new Warning(
+            WarningId::SandSteep,
+            Words::sentence(
+                'Too much sand by being steep: '.
+                    $this->words->tally($deep).
+                    ' dug deep, '.
+                    $this->words->tally($side).
+                    ' threw the sand to the lead side',
+            ).' Go squarer and send the sand at the target. More open would make it worse.',
+        );
     }
 
     private function sandShallow(EvidenceContext $context): ?Warning
     {
         $shallow = $context->pattern->tally(BallTrait::FarBehindShallow);
-        if (! $context->case->task->inSand() || $context->case->task->lie === Lie::SandThin || ! self::isPattern($shallow->count, $shallow->of)) {
+        if (
+            ! $context->case->task->inSand()
+            || $context->case->task->lie === Lie::SandThin
+            || ! self::isPattern($shallow->count, $shallow->of)
+        ) {
             return null;
         }
 
-        return new Warning(WarningId::SandShallow, Words::sentence('Too much sand by being shallow: '.$this->words->tally($shallow).' went in far behind and left a long scrape')
-            .' More vertical, weight forward, across with an open face. Squarer would make it worse.');
+        return new Warning(
+            WarningId::SandShallow,
+            Words::sentence(
+                'Too much sand by being shallow: '.$this->words->tally($shallow).' went in far behind and left a long scrape',
+            ).' More vertical, weight forward, across with an open face. Squarer would make it worse.',
+        );
     }
 
     private function thinSandSkip(EvidenceContext $context): ?Warning
     {
         $thin = $context->pattern->tally(BallTrait::ThinOrSkip);
         $face = $context->case->seen->number(Observable::FaceOpen);
-        if (! \in_array($context->case->task->lie, [Lie::SandThin, Lie::SandFirm], true) || ! self::isPattern($thin->count, $thin->of) || $face === null || $face < self::OPEN_DEG) {
+        if (
+            ! \in_array($context->case->task->lie, [Lie::SandThin, Lie::SandFirm], true)
+            || ! self::isPattern($thin->count, $thin->of)
+            || $face === null
+            || $face < self::OPEN_DEG
+        ) {
             return null;
         }
 
-        return new Warning(WarningId::ThinSandSkip, Words::sentence($this->words->tally($thin)." skipped or came off thin with the face {$this->words->degrees($face)} open")
-            .' On thin sand that is set-up, not motion: shut the face a little. In soft sand the same skip would be a far-behind entry.');
+        return new Warning(
+            WarningId::ThinSandSkip,
+            Words::sentence($this->words->tally($thin)." skipped or came off thin with the face {$this->words->degrees($face)} open").
+                ' On thin sand that is set-up, not motion: shut the face a little. In soft sand the same skip would be a far-behind entry.',
+        );
     }
 
     /** @param list<Ball> $balls */

@@ -92,16 +92,23 @@ final readonly class ModelFigures
             'good_rate' => round($this->goodRate, 4),
             'window_mm' => $this->window?->toArray(),
             'touch_window_mm' => $this->touchWindow?->toArray(),
-            'what_if' => $this->whatIf === null ? null : [
-                'aim' => round($this->whatIf->aim, 4),
-                'scatter' => round($this->whatIf->scatter, 4),
-                'window' => round($this->whatIf->window, 4),
-                'main_reason' => $this->whatIf->mainReason(),
-                'aim_first' => $this->whatIf->meanOutsideWindow,
-            ],
+            'what_if' =>
+                $this->whatIf === null
+                    ? null
+                    : [
+                        'aim' => round($this->whatIf->aim, 4),
+                        'scatter' => round($this->whatIf->scatter, 4),
+                        'window' => round($this->whatIf->window, 4),
+                        'main_reason' => $this->whatIf->mainReason(),
+                        'aim_first' => $this->whatIf->meanOutsideWindow,
+                    ],
             'low_point_mm' => ['mean' => round($this->swing->lowPoint->mean, 1), 'sd' => round($this->swing->lowPoint->sd, 1)],
             'depth_mm' => ['mean' => round($this->swing->depth->mean, 1), 'sd' => round($this->swing->depth->sd, 1)],
-            'fit' => ['edge_mm' => round($this->swing->fit->edgeMm, 2), 'drag_factor' => round($this->swing->fit->dragFactor, 2), 'fits' => $this->fit->fits()],
+            'fit' => [
+                'edge_mm' => round($this->swing->fit->edgeMm, 2),
+                'drag_factor' => round($this->swing->fit->dragFactor, 2),
+                'fits' => $this->fit->fits(),
+            ],
             'arc' => $this->drawnArc(),
             'assumed' => $this->fit->assumed,
             'note' => 'Model figures, fitted to the strikes seen: they rank changes, they do not measure.',

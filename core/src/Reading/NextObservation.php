@@ -62,7 +62,9 @@ final readonly class NextObservation
         if (self::settled($weighed)) {
             return null;
         }
-        $live = array_values(array_filter(\array_slice($suppositions, 0, self::MOST_LIVE), static fn(array $one): bool => $one[1] >= self::LIVE));
+        $live = array_values(
+            array_filter(\array_slice($suppositions, 0, self::MOST_LIVE), static fn(array $one): bool => $one[1] >= self::LIVE),
+        );
         // The first look of a lesson is the cheapest kind: before a ball is hit.
         $nothingSeen = $context->case->seen->isEmpty() && $context->case->balls === [];
         $best = null;
@@ -175,11 +177,11 @@ final readonly class NextObservation
         foreach (array_keys($chances[0]) as $a) {
             $answer = 0.0;
             foreach ($live as $i => [, $share]) {
-                $answer += $share / $all * $chances[$i][$a];
+                $answer += ($share / $all) * $chances[$i][$a];
             }
             foreach ($live as $i => [, $share]) {
                 if ($chances[$i][$a] > 0.0) {
-                    $bits += $share / $all * $chances[$i][$a] * log($chances[$i][$a] / $answer, 2);
+                    $bits += ($share / $all) * $chances[$i][$a] * log($chances[$i][$a] / $answer, 2);
                 }
             }
         }
@@ -200,7 +202,10 @@ final readonly class NextObservation
             $answers[] = [
                 'label' => $answer->label,
                 'value' => $answer->value,
-                'then' => $moved === null || abs($shift) < self::NAMED_SHIFT ? 'little changes' : ($shift > 0 ? 'more likely: ' : 'less likely: ').$causes[$moved]->name,
+                'then' =>
+                    $moved === null || abs($shift) < self::NAMED_SHIFT
+                        ? 'little changes'
+                        : ($shift > 0 ? 'more likely: ' : 'less likely: ').$causes[$moved]->name,
             ];
         }
 
@@ -241,7 +246,10 @@ final readonly class NextObservation
     private static function why(Observable $observable, array $answers): string
     {
         $telling = array_filter($answers, static fn(array $answer): bool => $answer['then'] !== 'little changes');
-        $parts = array_map(static fn(array $answer): string => "{$answer['label']}: {$answer['then']}", $telling === [] ? $answers : $telling);
+        $parts = array_map(
+            static fn(array $answer): string => "{$answer['label']}: {$answer['then']}",
+            $telling === [] ? $answers : $telling,
+        );
 
         return "Look at: {$observable->field()->label}. ".implode('; ', $parts).'.';
     }

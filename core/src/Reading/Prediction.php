@@ -75,7 +75,9 @@ final readonly class Prediction
             return "About {$tens($this->now)} in 10 good now; put right, hardly more, {$between}.";
         }
 
-        return "Put right, {$this->touch}about {$tens($this->after)} in 10 good".($this->binding ? " instead of {$tens($this->now)}" : '').", {$between}.";
+        return "Put right, {$this->touch}about {$tens($this->after)} in 10 good".
+            ($this->binding ? " instead of {$tens($this->now)}" : '').
+            ", {$between}.";
     }
 
     /** @return PredictionShape */

@@ -12,12 +12,12 @@ use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observations;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Wording\Words;
@@ -56,19 +56,23 @@ final readonly class ReadingEngine
         $causes = $this->causes->for($case->task);
         $explanations = new Explanations($causes, $context, $this->model->calibration, $this->tables, $this->words);
         $weighed = $explanations->causes();
-        $nextObservation = $context->pattern->isSound() ? null : NextObservation::for($causes, $explanations->suppositions(), $weighed, $context);
+        $nextObservation = $context->pattern->isSound()
+            ? null
+            : NextObservation::for($causes, $explanations->suppositions(), $weighed, $context);
         $weighed = $nothingSeen ? [] : $this->withGains($weighed, $fit, $explanations->normalTouchMm(), $case->task->slopeDeg);
         $choice = new WorkOnFirst($weighed, $explanations, $context);
         $first = $choice->cause;
         $lookAlikes = (new LookAlikes($this->words))->in($context);
         $school = SchoolChoice::for($context, $lookAlikes, $fit);
-        $warnings = array_values(array_filter([
-            ...$lookAlikes,
-            Belief::contradicted($case->task->belief, $weighed, $explanations->nothing(), $this->causes),
-            $school->warning($this->words),
-            ...(new Inconsistencies($this->words))->in($context),
-            $this->tooFew($context, $nothingSeen),
-        ]));
+        $warnings = array_values(
+            array_filter([
+                ...$lookAlikes,
+                Belief::contradicted($case->task->belief, $weighed, $explanations->nothing(), $this->causes),
+                $school->warning($this->words),
+                ...(new Inconsistencies($this->words))->in($context),
+                $this->tooFew($context, $nothingSeen),
+            ]),
+        );
 
         return new Reading(
             (new PatternText($this->words))->line($context->pattern),
@@ -81,9 +85,12 @@ final readonly class ReadingEngine
             $warnings,
             $school,
             $card,
-            $first === null ? Prescription::nothing() : Prescription::for($first->cause, $context, $card, $fit?->asSeen(), $this->drills, $this->words),
+            $first === null
+                ? Prescription::nothing()
+                : Prescription::for($first->cause, $context, $card, $fit?->asSeen(), $this->drills, $this->words),
             $fit === null ? null : ModelFigures::of($fit, $card, $this->model),
-            $fit === null || $this->isAboutDistance($context, $first) ? null
+            $fit === null || $this->isAboutDistance($context, $first)
+                ? null
                 : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg, $this->words),
             $this->advice($context, $choice, $nextObservation, $nothingSeen),
             $context->pattern->lowPointErrorMm($this->model->calibration),
@@ -112,7 +119,14 @@ final readonly class ReadingEngine
         $context = EvidenceContext::of($case, $this->model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
 
-        return Prescription::for($cause, $context, $card, StudentFit::of($context, $card, $this->model)?->asSeen(), $this->drills, $this->words);
+        return Prescription::for(
+            $cause,
+            $context,
+            $card,
+            StudentFit::of($context, $card, $this->model)?->asSeen(),
+            $this->drills,
+            $this->words,
+        );
     }
 
     /**
@@ -150,20 +164,29 @@ final readonly class ReadingEngine
             return $weighed;
         }
 
-        return array_map(function (WeighedCause $cause, int $place) use ($fit, $normalTouchMm, $slopeDeg): WeighedCause {
-            if ($place >= WorkOnFirst::SHOWN || ! $cause->cause->spoilsStrikes) {
-                return $cause;
-            }
-            $after = $fit->withoutFault($cause->cause->mechanism->on($slopeDeg), $normalTouchMm);
-            $gain = $after - $fit->now() > self::LEAST_GAIN ? $after - $fit->now() : null;
-            $more = Words::tens($after) - Words::tens($fit->now());
+        return array_map(
+            function (WeighedCause $cause, int $place) use ($fit, $normalTouchMm, $slopeDeg): WeighedCause {
+                if ($place >= WorkOnFirst::SHOWN || ! $cause->cause->spoilsStrikes) {
+                    return $cause;
+                }
+                $after = $fit->withoutFault($cause->cause->mechanism->on($slopeDeg), $normalTouchMm);
+                $gain = $after - $fit->now() > self::LEAST_GAIN ? $after - $fit->now() : null;
+                $more = Words::tens($after) - Words::tens($fit->now());
 
-            return $cause->withGain($gain, match (true) {
-                $gain === null => 'The model sees no gain in putting it right: it stands on what was seen.',
-                $more < 1 => 'Put right, hardly more good strikes by the model.',
-                default => "Put right, about {$this->words->count($more)} more good ".($more === 1 ? 'strike' : 'strikes').' in ten.',
-            });
-        }, $weighed, array_keys($weighed));
+                return $cause->withGain(
+                    $gain,
+                    match (true) {
+                        $gain === null => 'The model sees no gain in putting it right: it stands on what was seen.',
+                        $more < 1 => 'Put right, hardly more good strikes by the model.',
+                        default => "Put right, about {$this->words->count($more)} more good ".
+                            ($more === 1 ? 'strike' : 'strikes').
+                            ' in ten.',
+                    },
+                );
+            },
+            $weighed,
+            array_keys($weighed),
+        );
     }
 
     /** Strikes are good or the fault leaves them so: then carries are what the lesson is about, and no rate is told. */
@@ -178,14 +201,16 @@ final readonly class ReadingEngine
     {
         $n = $context->pattern->count();
 
-        return $nothingSeen || $n >= WorkOnFirst::LEAST_BALLS ? null : new Warning(
-            WarningId::TooFewBalls,
-            match ($n) {
-                0 => 'No balls yet',
-                1 => 'Only one ball',
-                default => "Only {$this->words->count($n)} balls",
-            }.'. Watch at least three before you change anything.',
-        );
+        return $nothingSeen || $n >= WorkOnFirst::LEAST_BALLS
+            ? null
+            : new Warning(
+                WarningId::TooFewBalls,
+                match ($n) {
+                    0 => 'No balls yet',
+                    1 => 'Only one ball',
+                    default => "Only {$this->words->count($n)} balls",
+                }.'. Watch at least three before you change anything.',
+            );
     }
 
     private function advice(EvidenceContext $context, WorkOnFirst $choice, ?NextObservation $next, bool $nothingSeen): string
@@ -196,16 +221,20 @@ final readonly class ReadingEngine
 
         return match (true) {
             $nothingSeen => 'Nothing seen yet. Begin with the look below; it costs least and tells most.',
-            $context->pattern->isSound() => Words::sentence($this->words->tally($good).' good')
-                .' Keep what is there; unusual set-up figures are notes, not faults.',
-            $first === null && $good->of > 0 && $good->share() >= self::MOSTLY_GOOD => Words::sentence($this->words->tally($good).' good so far')
-                .' Watch more balls before you change anything.',
-            $context->pattern->count() > 0 && $context->pattern->count() < WorkOnFirst::LEAST_BALLS => 'Too few balls to name a cause. Watch at least three'
-                .($look === null ? '.' : ", and look at {$look} meanwhile."),
-            $first === null => $look === null ? 'No cause stands out. Watch more balls.'
+            $context->pattern->isSound() => Words::sentence($this->words->tally($good).' good').
+                ' Keep what is there; unusual set-up figures are notes, not faults.',
+            $first === null && $good->of > 0 && $good->share() >= self::MOSTLY_GOOD => Words::sentence(
+                $this->words->tally($good).' good so far',
+            ).' Watch more balls before you change anything.',
+            $context->pattern->count() > 0 && $context->pattern->count() < WorkOnFirst::LEAST_BALLS
+                => 'Too few balls to name a cause. Watch at least three'.($look === null ? '.' : ", and look at {$look} meanwhile."),
+            $first === null => $look === null
+                ? 'No cause stands out. Watch more balls.'
                 : 'No cause stands out yet. Take the next look, or watch more balls.',
-            $choice->alike !== null && $look !== null => "{$first->cause->shortName()} or {$choice->alike->cause->shortName()}: look at {$look} first.",
-            $first->gain === null && $first->gainText !== null => "Work on first: {$first->cause->name}. It stands on what was seen; the model sees no gain in it.",
+            $choice->alike !== null && $look !== null
+                => "{$first->cause->shortName()} or {$choice->alike->cause->shortName()}: look at {$look} first.",
+            $first->gain === null && $first->gainText !== null
+                => "Work on first: {$first->cause->name}. It stands on what was seen; the model sees no gain in it.",
             default => "Work on first: {$first->cause->name}.",
         };
     }

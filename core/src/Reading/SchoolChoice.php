@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\EvidenceContext;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Schools\Range;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Wording\Words;
 
@@ -32,10 +32,17 @@ use LowPoint\Core\Wording\Words;
  *         rate_offered: float|null,
  *     }|null,
  * }
+ * @phpstan-type SchoolOffer array{
+ *     id: School,
+ *     why: string,
+ *     card: array<string, array{float, float}>,
+ *     rate_chosen: float|null,
+ *     rate_offered: float|null,
+ * }
  */
 final readonly class SchoolChoice
 {
-    /** @param array{id: School, why: string, card: array<string, array{float, float}>, rate_chosen: float|null, rate_offered: float|null}|null $offer */
+    /** @param SchoolOffer|null $offer */
     private function __construct(
         public School $school,
         public string $why,
@@ -47,9 +54,10 @@ final readonly class SchoolChoice
     {
         $task = $context->case->task;
         $school = School::followedIn($task);
-        $why = $task->method === null
-            ? "Nobody chose a school; {$school->label()} is the usual one for this shot and lie."
-            : 'Chosen for this student.';
+        $why =
+            $task->method === null
+                ? "Nobody chose a school; {$school->label()} is the usual one for this shot and lie."
+                : 'Chosen for this student.';
 
         return new self($school, $why, self::offer($task, $school, $lookAlikes, $fit));
     }
@@ -60,9 +68,14 @@ final readonly class SchoolChoice
             return null;
         }
         // Where the model sees no better rate, the pattern alone speaks for the other school.
-        $rates = $this->offer['rate_chosen'] === null || $this->offer['rate_offered'] === null
-            || Words::tens($this->offer['rate_offered']) <= Words::tens($this->offer['rate_chosen']) ? ''
-            : " Good strikes by the model: about {$words->ofTen($this->offer['rate_chosen'])} with {$this->school->label()}, {$words->ofTen($this->offer['rate_offered'])} with {$this->offer['id']->label()}.";
+        $rates =
+            $this->offer['rate_chosen'] === null
+            || $this->offer['rate_offered'] === null
+            || Words::tens($this->offer['rate_offered']) <= Words::tens($this->offer['rate_chosen'])
+                ? ''
+                : " Good strikes by the model: about {$words->ofTen(
+                    $this->offer['rate_chosen'],
+                )} with {$this->school->label()}, {$words->ofTen($this->offer['rate_offered'])} with {$this->offer['id']->label()}.";
 
         return new Warning(WarningId::SchoolConflict, $this->offer['why'].$rates.' The choice is yours.');
     }
@@ -76,26 +89,33 @@ final readonly class SchoolChoice
             'idea' => $this->school->idea(),
             'why' => $this->why,
             'entry_mm' => $this->school->entryMm(),
-            'offer' => $this->offer === null ? null : ['id' => $this->offer['id']->value, 'name' => $this->offer['id']->label(), 'idea' => $this->offer['id']->idea()] + $this->offer,
+            'offer' =>
+                $this->offer === null
+                    ? null
+                    : ['id' => $this->offer['id']->value, 'name' => $this->offer['id']->label(), 'idea' => $this->offer['id']->idea()] +
+                        $this->offer,
         ];
     }
 
     /**
      * @param  list<Warning>  $lookAlikes
-     * @return array{id: School, why: string, card: array<string, array{float, float}>, rate_chosen: float|null, rate_offered: float|null}|null
+     * @return SchoolOffer|null
      */
     private static function offer(Task $task, School $school, array $lookAlikes, ?StudentFit $fit): ?array
     {
         $ids = array_map(static fn(Warning $warning): WarningId => $warning->id, $lookAlikes);
         [$other, $why] = match (true) {
             ! $school->suits($task->shot, $task->lie) => [
-                School::standardFor($task->shot, $task->lie), "{$school->label()} does not suit a {$task->shot->value} from this lie ({$task->lie->label()}).",
+                School::standardFor($task->shot, $task->lie),
+                "{$school->label()} does not suit a {$task->shot->value} from this lie ({$task->lie->label()}).",
             ],
             $school === School::HandleAhead && \in_array(WarningId::ThinOnTheWayDown, $ids, true) => [
-                School::NeutralShaft, 'Thin on the way down is the excess of Handle ahead.',
+                School::NeutralShaft,
+                'Thin on the way down is the excess of Handle ahead.',
             ],
             $school === School::HandleAhead && \in_array(WarningId::DiggingNotAim, $ids, true) => [
-                School::NeutralShaft, 'Digging is the excess of Handle ahead.',
+                School::NeutralShaft,
+                'Digging is the excess of Handle ahead.',
             ],
             $school === School::OpenAcross && \in_array(WarningId::SandSteep, $ids, true) => [
                 School::SquareSplash,

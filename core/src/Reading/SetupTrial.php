@@ -8,9 +8,9 @@ use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Observations;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\SetupMoves;
 use LowPoint\Core\Strike\StrikeModel;
@@ -43,21 +43,31 @@ final readonly class SetupTrial
     {
         $context = EvidenceContext::of($case, $model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
-        $fit = StudentFit::of($context, $card, $model)
-            ?? throw InvalidInput::one('balls', \count($case->balls), 'at least one ball with a touch, so that there is a low point to start from');
+        $fit =
+            StudentFit::of($context, $card, $model) ??
+            throw InvalidInput::one(
+                'balls',
+                \count($case->balls),
+                'at least one ball with a touch, so that there is a low point to start from',
+            );
 
         /** @var array<value-of<Observable>, float> $start */
         $start = [
             Observable::ShaftLean->value => $fit->swing->leanDeg,
             Observable::FaceOpen->value => $fit->swing->openDeg,
-            Observable::BallPosition->value => $case->seen->number(Observable::BallPosition) ?? self::usual(Observable::BallPosition, $card),
+            Observable::BallPosition->value =>
+                $case->seen->number(Observable::BallPosition) ?? self::usual(Observable::BallPosition, $card),
             Observable::LeadWeight->value => $case->seen->number(Observable::LeadWeight) ?? self::usual(Observable::LeadWeight, $card),
         ];
-        $to = static fn(Observable $what): float => $setup->number($what) ?? $start[$what->value] ?? 0.0;
+        $to = static fn(Observable $what): float => $setup->number($what) ?? ($start[$what->value] ?? 0.0);
         $by = static fn(Observable $what): float => $to($what) - ($start[$what->value] ?? 0.0);
 
         $moves = new SetupMoves($model->calibration);
-        $swing = $moves->ballBy($fit->swing, $by(Observable::BallPosition), $case->seen->number(Observable::StanceWidth) ?? self::usual(Observable::StanceWidth, $card));
+        $swing = $moves->ballBy(
+            $fit->swing,
+            $by(Observable::BallPosition),
+            $case->seen->number(Observable::StanceWidth) ?? self::usual(Observable::StanceWidth, $card),
+        );
         $swing = $moves->weightBy($swing, $by(Observable::LeadWeight));
         $swing = $moves->openTo($swing, $to(Observable::FaceOpen));
         $swing = $moves->leanTo($swing, $to(Observable::ShaftLean))->with($task->club, $task->lie);
@@ -67,7 +77,7 @@ final readonly class SetupTrial
 
     private static function usual(Observable $what, SetupCard $card): float
     {
-        return $card->range($what)?->middle() ?? $what->usual() ?? 0.0;
+        return $card->range($what)?->middle() ?? ($what->usual() ?? 0.0);
     }
 
     /** @return SetupTrialShape */

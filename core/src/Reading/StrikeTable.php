@@ -88,7 +88,8 @@ final class StrikeTable
         $shares = [0.0, 0.0, 0.0, 0.0, 0.0];
         foreach ($this->slicesBehind($mark) as $i => $slice) {
             foreach (self::NODES as $j => $weight) {
-                $shares[self::kind($slice->outcome($touchMm + ($j - 1) * self::READ_MM + $slice->halfCutMm)->value)] += self::NODES[$i] * $weight;
+                $shares[self::kind($slice->outcome($touchMm + ($j - 1) * self::READ_MM + $slice->halfCutMm)->value)] +=
+                    self::NODES[$i] * $weight;
             }
         }
 
@@ -106,7 +107,7 @@ final class StrikeTable
         $total = 0.0;
         foreach ($this->curve() as [$touch, $kinds]) {
             $z = ($touch - $meanMm) / $sdMm;
-            $weight = exp(-$z * $z / 2);
+            $weight = exp((-$z * $z) / 2);
             $total += $weight;
             foreach ($kinds as $kind => $share) {
                 $shares[$kind] += $weight * $share;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Club\DeliveredClub;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Task;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Fit;
 use LowPoint\Core\Strike\Impact;

@@ -45,6 +45,11 @@ final readonly class WeighedClue
     /** @return WeighedClueShape */
     public function toArray(): array
     {
-        return ['text' => $this->text, 'odds' => round(exp(max(-self::MOST_LOG, min(self::MOST_LOG, $this->weight))), 2), 'says' => $this->says(), 'how' => $this->how];
+        return [
+            'text' => $this->text,
+            'odds' => round(exp(max(-self::MOST_LOG, min(self::MOST_LOG, $this->weight))), 2),
+            'says' => $this->says(),
+            'how' => $this->how,
+        ];
     }
 }

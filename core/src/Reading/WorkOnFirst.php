@@ -7,8 +7,8 @@ namespace LowPoint\Core\Reading;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Effort;
 use LowPoint\Core\Causes\EvidenceContext;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Prescription\SetupChange;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Wording\Words;
 
@@ -61,8 +61,13 @@ final readonly class WorkOnFirst
     public function __construct(array $weighed, Explanations $explanations, EvidenceContext $context)
     {
         $likely = $weighed[0] ?? null;
-        if ($likely === null || $context->pattern->isSound() || $context->pattern->count() < self::LEAST_BALLS || $likely->probability < self::LEAST_LIKELY
-            || $explanations->nothing() > ($explanations->asGoodAsSound($likely->cause) ? self::NOTHING_WITH_GOOD_BALLS : self::NOTHING)) {
+        if (
+            $likely === null
+            || $context->pattern->isSound()
+            || $context->pattern->count() < self::LEAST_BALLS
+            || $likely->probability < self::LEAST_LIKELY
+            || $explanations->nothing() > ($explanations->asGoodAsSound($likely->cause) ? self::NOTHING_WITH_GOOD_BALLS : self::NOTHING)
+        ) {
             $this->cause = $this->alike = null;
 
             return;
@@ -73,14 +78,21 @@ final readonly class WorkOnFirst
         );
         $best = $likely;
         foreach ($near as $one) {
-            $by = $one->probability >= self::LIKE * $likely->probability && self::isSeenInSetup($one->cause, $context) ? 1.0 : self::BETTER_BY;
+            $by =
+                $one->probability >= self::LIKE * $likely->probability && self::isSeenInSetup($one->cause, $context)
+                    ? 1.0
+                    : self::BETTER_BY;
             if (self::worth($one) > $by * self::worth($likely) && self::worth($one) > self::worth($best)) {
                 $best = $one;
             }
         }
         $alike = null;
         foreach ($near as $one) {
-            if ($one !== $best && $one->probability >= self::ALIKE * $best->probability && self::worth($one) >= self::ALIKE * self::worth($best)) {
+            if (
+                $one !== $best
+                && $one->probability >= self::ALIKE * $best->probability
+                && self::worth($one) >= self::ALIKE * self::worth($best)
+            ) {
                 $alike ??= $one;
             }
         }
@@ -110,6 +122,6 @@ final readonly class WorkOnFirst
     {
         $gain = max($one->gain ?? self::UNKNOWN_GAIN, self::UNKNOWN_GAIN / 2);
 
-        return $one->probability * $gain / sqrt($one->cause->cure->effort->value);
+        return ($one->probability * $gain) / sqrt($one->cause->cure->effort->value);
     }
 }

@@ -6,6 +6,7 @@ namespace LowPoint\Core\Schools;
 
 use LowPoint\Core\Evidence\Flight;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Strike\Lie;
@@ -48,7 +49,11 @@ final readonly class SetupCard
     {
         $figures = $task->inSand() ? self::inSand($school, $task) : self::onTurf($school, $task);
 
-        return new self($school, array_map(static fn(array $range): Range => new Range(...$range), $figures), self::notesFor($school, $task));
+        return new self(
+            $school,
+            array_map(static fn(array $range): Range => new Range(...$range), $figures),
+            self::notesFor($school, $task),
+        );
     }
 
     /** @return array<value-of<Observable>, array{float|int, float|int}> */
@@ -104,15 +109,24 @@ final readonly class SetupCard
     {
         $rough = ! $task->inSand() && $task->lie->sitsDown();
 
-        return array_values(array_filter([
-            $task->onSlope() ? 'Shoulders along the slope, weight on the lower foot; rehearse and put the ball where the brush begins to repeat.' : null,
-            $rough && $task->flightWanted === Flight::High ? 'Height comes from the open face and a released finish.' : null,
-            $rough && $task->flightWanted === Flight::Low ? 'A finish held low lets it run.' : null,
-            $task->inSand() && $school !== School::ShutEdge ? 'Hands low, so that the face can stay open.' : null,
-            $task->lie === Lie::SandPlugged ? 'Up and down steeply; the club may stay in the sand, and the ball runs when it lands.' : null,
-            ($task->lipDeg() ?? 0.0) > self::STEEP_LIP_DEG ? ($school === School::ShutEdge
-                ? 'The lip is steep for a shut face: play away from it if there is doubt.' : 'The lip is steep: the face in the open half of its range.') : null,
-        ]));
+        return array_values(
+            array_filter([
+                $task->onSlope()
+                    ? 'Shoulders along the slope, weight on the lower foot; rehearse and put the ball where the brush begins to repeat.'
+                    : null,
+                $rough && $task->flightWanted === Flight::High ? 'Height comes from the open face and a released finish.' : null,
+                $rough && $task->flightWanted === Flight::Low ? 'A finish held low lets it run.' : null,
+                $task->inSand() && $school !== School::ShutEdge ? 'Hands low, so that the face can stay open.' : null,
+                $task->lie === Lie::SandPlugged
+                    ? 'Up and down steeply; the club may stay in the sand, and the ball runs when it lands.'
+                    : null,
+                ($task->lipDeg() ?? 0.0) > self::STEEP_LIP_DEG
+                    ? ($school === School::ShutEdge
+                        ? 'The lip is steep for a shut face: play away from it if there is doubt.'
+                        : 'The lip is steep: the face in the open half of its range.')
+                    : null,
+            ]),
+        );
     }
 
     /**
@@ -148,11 +162,18 @@ final readonly class SetupCard
     /** @return list<string> each figure with its range, and what no figure says, for reading aloud */
     public function inWords(Words $words): array
     {
-        return [...array_map(static function (string $id, Range $range) use ($words): string {
-            $what = Observable::from($id);
+        return [
+            ...array_map(
+                static function (string $id, Range $range) use ($words): string {
+                    $what = Observable::from($id);
 
-            return "{$what->field()->label}: {$words->figure($what, $range->from, $range->to)}";
-        }, array_keys($this->figures), array_values($this->figures)), ...$this->notes];
+                    return "{$what->field()->label}: {$words->figure($what, $range->from, $range->to)}";
+                },
+                array_keys($this->figures),
+                array_values($this->figures),
+            ),
+            ...$this->notes,
+        ];
     }
 
     /** @return array<value-of<Observable>, array{float|int, float|int}> */
@@ -165,36 +186,75 @@ final readonly class SetupCard
         };
         return match ($school) {
             School::NeutralShaft => [
-                'ball_position_pct' => [50, 60], 'shaft_lean_deg' => [0, 3], 'face_open_deg' => [0, 8], 'lead_weight_pct' => [60, 65],
-                'sternum_ahead_mm' => [0, 30], 'stance_width_mm' => $width, 'grip_pressure' => [3, 4],
+                'ball_position_pct' => [50, 60],
+                'shaft_lean_deg' => [0, 3],
+                'face_open_deg' => [0, 8],
+                'lead_weight_pct' => [60, 65],
+                'sternum_ahead_mm' => [0, 30],
+                'stance_width_mm' => $width,
+                'grip_pressure' => [3, 4],
             ],
             School::HandleAhead => [
-                'ball_position_pct' => [25, 40], 'shaft_lean_deg' => [5, 9], 'face_open_deg' => [-1, 1], 'lead_weight_pct' => [70, 80],
-                'stance_open_deg' => [5, 12], 'shoulders_open_deg' => [0, 3], 'grip_down_mm' => [20, 50], 'stance_width_mm' => $width,
+                'ball_position_pct' => [25, 40],
+                'shaft_lean_deg' => [5, 9],
+                'face_open_deg' => [-1, 1],
+                'lead_weight_pct' => [70, 80],
+                'stance_open_deg' => [5, 12],
+                'shoulders_open_deg' => [0, 3],
+                'grip_down_mm' => [20, 50],
+                'stance_width_mm' => $width,
             ],
             School::CentreAhead => [
-                'ball_position_pct' => [47, 53], 'sternum_ahead_mm' => [10, 30], 'shaft_lean_deg' => [0, 4], 'face_open_deg' => [0, 4],
-                'lead_weight_pct' => [60, 70], 'stance_width_mm' => $width,
+                'ball_position_pct' => [47, 53],
+                'sternum_ahead_mm' => [10, 30],
+                'shaft_lean_deg' => [0, 4],
+                'face_open_deg' => [0, 4],
+                'lead_weight_pct' => [60, 70],
+                'stance_width_mm' => $width,
             ],
             School::TurnThrough => [
-                'ball_position_pct' => [50, 60], 'shaft_lean_deg' => [0, 4], 'face_open_deg' => [0, 8], 'lead_weight_pct' => [70, 80],
-                'sternum_ahead_mm' => [0, 30], 'stance_width_mm' => [120, 200],
+                'ball_position_pct' => [50, 60],
+                'shaft_lean_deg' => [0, 4],
+                'face_open_deg' => [0, 8],
+                'lead_weight_pct' => [70, 80],
+                'sternum_ahead_mm' => [0, 30],
+                'stance_width_mm' => [120, 200],
             ],
             School::LieFirst => [
-                'ball_position_pct' => [45, 55], 'shaft_lean_deg' => [2, 6], 'face_open_deg' => [5, 15], 'lead_weight_pct' => [65, 75],
-                'stance_width_mm' => [220, 340], 'grip_down_mm' => [20, 50], 'grip_pressure' => [4, 6],
+                'ball_position_pct' => [45, 55],
+                'shaft_lean_deg' => [2, 6],
+                'face_open_deg' => [5, 15],
+                'lead_weight_pct' => [65, 75],
+                'stance_width_mm' => [220, 340],
+                'grip_down_mm' => [20, 50],
+                'grip_pressure' => [4, 6],
             ],
             School::OpenAcross => [
-                'ball_position_pct' => [90, 105], 'face_open_deg' => [15, 40], 'stance_open_deg' => [15, 40], 'lead_weight_pct' => [65, 75],
-                'shaft_lean_deg' => [-3, 0], 'stance_width_mm' => $width, 'feet_dug_mm' => [25, 45],
+                'ball_position_pct' => [90, 105],
+                'face_open_deg' => [15, 40],
+                'stance_open_deg' => [15, 40],
+                'lead_weight_pct' => [65, 75],
+                'shaft_lean_deg' => [-3, 0],
+                'stance_width_mm' => $width,
+                'feet_dug_mm' => [25, 45],
             ],
             School::SquareSplash => [
-                'ball_position_pct' => [80, 95], 'face_open_deg' => [15, 30], 'stance_open_deg' => [0, 10], 'lead_weight_pct' => [55, 65],
-                'shaft_lean_deg' => [-2, 1], 'stance_width_mm' => $width, 'feet_dug_mm' => [25, 45],
+                'ball_position_pct' => [80, 95],
+                'face_open_deg' => [15, 30],
+                'stance_open_deg' => [0, 10],
+                'lead_weight_pct' => [55, 65],
+                'shaft_lean_deg' => [-2, 1],
+                'stance_width_mm' => $width,
+                'feet_dug_mm' => [25, 45],
             ],
             School::ShutEdge => [
-                'ball_position_pct' => [47, 57], 'face_open_deg' => [-8, -3], 'stance_open_deg' => [-2, 4], 'lead_weight_pct' => [50, 60],
-                'shaft_lean_deg' => [-1, 2], 'stance_width_mm' => [200, 350], 'feet_dug_mm' => [0, 15],
+                'ball_position_pct' => [47, 57],
+                'face_open_deg' => [-8, -3],
+                'stance_open_deg' => [-2, 4],
+                'lead_weight_pct' => [50, 60],
+                'shaft_lean_deg' => [-1, 2],
+                'stance_width_mm' => [200, 350],
+                'feet_dug_mm' => [0, 15],
             ],
         };
     }

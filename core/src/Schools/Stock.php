@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Schools;
 
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Strike\Normal;
 
@@ -19,16 +20,37 @@ final readonly class Stock
      * ranges; a range on the card that is wider counts with half its width.
      */
     private const SPREAD = [
-        'ball_position_pct' => 6.0, 'sternum_ahead_mm' => 14.0, 'stance_width_mm' => 42.0, 'lead_weight_pct' => 5.0,
-        'shaft_lean_deg' => 1.6, 'face_open_deg' => 3.0, 'stance_open_deg' => 5.0, 'shoulders_open_deg' => 4.0,
-        'grip_down_mm' => 25.0, 'grip_pressure' => 0.9, 'feet_dug_mm' => 12.0,
-        'head_drift_mm' => 9.0, 'hip_sway_mm' => 9.0, 'impact_weight_pct' => 7.0, 'attack_deg' => 2.0, 'path_deg' => 2.0,
+        'ball_position_pct' => 6.0,
+        'sternum_ahead_mm' => 14.0,
+        'stance_width_mm' => 42.0,
+        'lead_weight_pct' => 5.0,
+        'shaft_lean_deg' => 1.6,
+        'face_open_deg' => 3.0,
+        'stance_open_deg' => 5.0,
+        'shoulders_open_deg' => 4.0,
+        'grip_down_mm' => 25.0,
+        'grip_pressure' => 0.9,
+        'feet_dug_mm' => 12.0,
+        'head_drift_mm' => 9.0,
+        'hip_sway_mm' => 9.0,
+        'impact_weight_pct' => 7.0,
+        'attack_deg' => 2.0,
+        'path_deg' => 2.0,
     ];
 
     /** What is usual where the card of the school names no figure. Origin: the table of handbook 02, the rest chosen by us. */
     private const USUAL = [
-        'sternum_ahead_mm' => 12.0, 'stance_open_deg' => 8.0, 'shoulders_open_deg' => 2.0, 'grip_down_mm' => 20.0, 'grip_pressure' => 3.7,
-        'feet_dug_mm' => 30.0, 'head_drift_mm' => 1.0, 'hip_sway_mm' => 12.0, 'impact_weight_pct' => 73.0, 'attack_deg' => -3.5, 'path_deg' => 0.0,
+        'sternum_ahead_mm' => 12.0,
+        'stance_open_deg' => 8.0,
+        'shoulders_open_deg' => 2.0,
+        'grip_down_mm' => 20.0,
+        'grip_pressure' => 3.7,
+        'feet_dug_mm' => 30.0,
+        'head_drift_mm' => 1.0,
+        'hip_sway_mm' => 12.0,
+        'impact_weight_pct' => 73.0,
+        'attack_deg' => -3.5,
+        'path_deg' => 0.0,
     ];
 
     private const SAND_PATH_DEG = -2.0;
@@ -67,10 +89,13 @@ final readonly class Stock
             return new Normal($range->middle(), max($spread, ($range->to - $range->from) / 4));
         }
 
-        return new Normal(match (true) {
-            $this->sand && $what === Observable::Path => self::SAND_PATH_DEG,
-            $this->sand && $what === Observable::SternumAhead => self::SAND_STERNUM_MM,
-            default => self::USUAL[$what->value] ?? 0.0,
-        }, $spread);
+        return new Normal(
+            match (true) {
+                $this->sand && $what === Observable::Path => self::SAND_PATH_DEG,
+                $this->sand && $what === Observable::SternumAhead => self::SAND_STERNUM_MM,
+                default => self::USUAL[$what->value] ?? 0.0,
+            },
+            $spread,
+        );
     }
 }

@@ -13,7 +13,8 @@ enum DayOrder: string
 
     private const CENTURY = 2000;
 
-    private const PATTERN = '~^(\d{1,4})[-./](\d{1,2})[-./](\d{1,4})(?:[T ,]+(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*([ap]m)?)?(?:Z|[+-]\d\d:?\d\d)?$~i';
+    private const PATTERN = '~^(\d{1,4})[-./](\d{1,2})[-./](\d{1,4})(?:[T '
+        .',]+(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*([ap]m)?)?(?:Z|[+-]\d\d:?\d\d)?$~i';
 
     /** The moment in a cell, as the clock on the wall showed it; noon where the sheet has only the day. Null = no such day. */
     public function moment(string $cell): ?\DateTimeImmutable
@@ -29,14 +30,22 @@ enum DayOrder: string
         $year = \strlen((string) $year) === 2 ? self::CENTURY + (int) $year : (int) $year;
         $hour = match (strtolower($part[7] ?? '')) {
             'am' => (int) $part[4] % 12,
-            'pm' => (int) $part[4] % 12 + 12,
+            'pm' => ((int) $part[4] % 12) + 12,
             default => (int) ($part[4] ?? 12),
         };
-        if ($year < self::CENTURY || ! checkdate((int) $month, (int) $day, $year) || $hour > 23 || (int) ($part[5] ?? 0) > 59 || (int) ($part[6] ?? 0) > 59) {
+        if (
+            $year < self::CENTURY
+            || ! checkdate((int) $month, (int) $day, $year)
+            || $hour > 23
+            || (int) ($part[5] ?? 0) > 59
+            || (int) ($part[6] ?? 0) > 59
+        ) {
             return null;
         }
 
-        return (new \DateTimeImmutable('now', new \DateTimeZone('UTC')))->setDate($year, (int) $month, (int) $day)->setTime($hour, (int) ($part[5] ?? 0), (int) ($part[6] ?? 0));
+        return (new \DateTimeImmutable('now', new \DateTimeZone('UTC')))
+            ->setDate($year, (int) $month, (int) $day)
+            ->setTime($hour, (int) ($part[5] ?? 0), (int) ($part[6] ?? 0));
     }
 
     public function example(): string

@@ -49,7 +49,9 @@ final readonly class SheetColumn
         return match ($this->field->kind) {
             'number' => $this->number($word, $cell),
             'choice' => $this->choice($word, $cell),
-            default => $this->field->fault($this->header, $cell) === null ? $cell : throw InvalidInput::one($this->header, $cell, $this->field->allowed()),
+            default => $this->field->fault($this->header, $cell) === null
+                ? $cell
+                : throw InvalidInput::one($this->header, $cell, $this->field->allowed()),
         };
     }
 
@@ -61,11 +63,19 @@ final readonly class SheetColumn
      */
     public static function foreign(Field $field, array $words): array
     {
-        return array_values(array_filter($words, static fn(string $word): bool => ! self::isEmpty($word) && match ($field->kind) {
-            'number' => $field->nullable && mb_strtolower(trim($word)) !== self::NO_CONTACT && preg_match(self::NUMBER, trim($word)) !== 1,
-            'choice' => self::ours($field, trim($word)) === null,
-            default => false,
-        }));
+        return array_values(
+            array_filter(
+                $words,
+                static fn(string $word): bool => ! self::isEmpty($word)
+                    && match ($field->kind) {
+                        'number' => $field->nullable
+                            && mb_strtolower(trim($word)) !== self::NO_CONTACT
+                            && preg_match(self::NUMBER, trim($word)) !== 1,
+                        'choice' => self::ours($field, trim($word)) === null,
+                        default => false,
+                    },
+            ),
+        );
     }
 
     /** What is allowed, in the unit of the sheet. */
@@ -76,7 +86,8 @@ final readonly class SheetColumn
         }
         $shown = fn(float $stored): string => (string) (float) sprintf('%.4g', $stored / $this->unit->factor());
 
-        return "{$shown($this->field->min)} to {$shown($this->field->max)} {$this->unit->value}".($this->field->nullable ? ', or '.self::NO_CONTACT : '');
+        return "{$shown($this->field->min)} to {$shown($this->field->max)} {$this->unit->value}".
+            ($this->field->nullable ? ', or '.self::NO_CONTACT : '');
     }
 
     private function number(string $word, string $cell): ?float
@@ -88,8 +99,9 @@ final readonly class SheetColumn
             throw InvalidInput::one($this->header, $cell, $this->allowed());
         }
         // A side in place of a sign: 3.2 L is to the left, which is negative.
-        $negative = $part[1] !== '' && $part[1] !== '+' || strtoupper($part[3] ?? '') === 'L';
-        $value = (float) str_replace(',', '.', $part[2]) * ($this->unit?->factor() ?? 1.0) * ($negative ? -1 : 1) * ($this->flipped ? -1 : 1);
+        $negative = ($part[1] !== '' && $part[1] !== '+') || strtoupper($part[3] ?? '') === 'L';
+        $value =
+            (float) str_replace(',', '.', $part[2]) * ($this->unit?->factor() ?? 1.0) * ($negative ? -1 : 1) * ($this->flipped ? -1 : 1);
         if ($this->field->fault($this->header, $value) !== null) {
             throw new InvalidInput([new Fault($this->header, $cell, $this->allowed())]);
         }

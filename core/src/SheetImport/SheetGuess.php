@@ -9,7 +9,10 @@ use LowPoint\Core\Evidence\Ball;
 /** A first idea of what the columns of a sheet hold, from their names and a few cells; the coach has the last word. */
 final class SheetGuess
 {
-    /** Key of a ball => words that a header of it may hold; the first that fits wins. Length stands before mark, since "mark length" holds both. */
+    /**
+     * Key of a ball => words that a header of it may hold; the first that fits wins. Length stands before mark, since "mark length" holds
+     * both.
+     */
     private const NAMES = [
         'note' => ['note', 'comment', 'remark'],
         'finish_m' => ['left to the hole', 'to hole', 'finish', 'proximity', 'remaining'],
@@ -27,11 +30,23 @@ final class SheetGuess
 
     private const TIME = ['date', 'time', 'day', 'hit at'];
 
-    private const UNIT_NAMES = ['mm' => ['mm', 'millimetre', 'millimeter'], 'cm' => ['cm', 'centimetre', 'centimeter'], 'in' => ['in', 'inch', 'inches'], 'yd' => ['yd', 'yds', 'yard', 'yards'], 'ft' => ['ft', 'feet', 'foot'], 'm' => ['m', 'metre', 'metres', 'meter', 'meters'], 'deg' => ['deg', 'degrees', '°']];
+    private const UNIT_NAMES = [
+        'mm' => ['mm', 'millimetre', 'millimeter'],
+        'cm' => ['cm', 'centimetre', 'centimeter'],
+        'in' => ['in', 'inch', 'inches'],
+        'yd' => ['yd', 'yds', 'yard', 'yards'],
+        'ft' => ['ft', 'feet', 'foot'],
+        'm' => ['m', 'metre', 'metres', 'meter', 'meters'],
+        'deg' => ['deg', 'degrees', '°'],
+    ];
 
     /**
      * @param  array<string, list<string>>  $samples  some cells of each column, by header
-     * @return array{columns: list<array{header: string, key: string, unit: string|null, flipped: bool, words: \stdClass}>, time: array{header: string, order: string}|null, only: null}
+     * @return array{
+     *     columns: list<array{header: string, key: string, unit: string|null, flipped: bool, words: \stdClass}>,
+     *     time: array{header: string, order: string}|null,
+     *     only: null,
+     * }
      */
     public static function of(array $samples): array
     {
@@ -42,7 +57,13 @@ final class SheetGuess
             $plain = mb_strtolower(str_replace('_', ' ', $header));
             foreach (self::NAMES as $key => $names) {
                 if (! isset($columns[$key]) && self::holds($plain, $names)) {
-                    $columns[$key] = ['header' => $header, 'key' => $key, 'unit' => self::unit($plain, $key), 'flipped' => false, 'words' => new \stdClass];
+                    $columns[$key] = [
+                        'header' => $header,
+                        'key' => $key,
+                        'unit' => self::unit($plain, $key),
+                        'flipped' => false,
+                        'words' => new \stdClass,
+                    ];
                     continue 2;
                 }
             }

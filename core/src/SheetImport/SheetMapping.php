@@ -50,7 +50,8 @@ final readonly class SheetMapping
     ) {}
 
     /**
-     * @param  mixed  $data  {"columns": [{"header", "key", "unit", "flipped", "words": {sheet's word: ours}}], "time": {"header", "order"} or null, "only": {"header", "is"} or null}
+     * @param  mixed  $data  {"columns": [{"header", "key", "unit", "flipped", "words": {sheet's word: ours}}], "time": {"header",
+     *     "order"} or null, "only": {"header", "is"} or null}
      * @param  list<string>  $headers  of the sheet
      *
      * @throws InvalidInput naming every fault
@@ -58,8 +59,17 @@ final readonly class SheetMapping
     public static function fromValue(mixed $data, array $headers): self
     {
         $faults = [];
-        if (! \is_array($data) || array_diff(array_keys($data), self::KEYS) !== [] || ! \is_array($data['columns'] ?? null) || $data['columns'] === []) {
-            throw InvalidInput::one('mapping', $data, 'an object with '.implode(', ', self::KEYS).' and at least one column that holds something of a ball');
+        if (
+            ! \is_array($data)
+            || array_diff(array_keys($data), self::KEYS) !== []
+            || ! \is_array($data['columns'] ?? null)
+            || $data['columns'] === []
+        ) {
+            throw InvalidInput::one(
+                'mapping',
+                $data,
+                'an object with '.implode(', ', self::KEYS).' and at least one column that holds something of a ball',
+            );
         }
         $columns = [];
         foreach (array_values($data['columns']) as $i => $one) {
@@ -84,7 +94,16 @@ final readonly class SheetMapping
     public function toArray(): array
     {
         return [
-            'columns' => array_map(static fn(SheetColumn $one): array => ['header' => $one->header, 'key' => $one->key, 'unit' => $one->unit?->value, 'flipped' => $one->flipped, 'words' => (object) $one->words], $this->columns),
+            'columns' => array_map(
+                static fn(SheetColumn $one): array => [
+                    'header' => $one->header,
+                    'key' => $one->key,
+                    'unit' => $one->unit?->value,
+                    'flipped' => $one->flipped,
+                    'words' => (object) $one->words,
+                ],
+                $this->columns,
+            ),
             'time' => $this->time === null ? null : ['header' => $this->time['header'], 'order' => $this->time['order']->value],
             'only' => $this->only,
         ];
@@ -123,7 +142,11 @@ final readonly class SheetMapping
             }
         }
         if ($faults === [] && $seen === []) {
-            $faults[] = new Fault(implode(', ', array_map(static fn(SheetColumn $one): string => $one->header, $this->columns)), '', 'at least one cell with something in it');
+            $faults[] = new Fault(
+                implode(', ', array_map(static fn(SheetColumn $one): string => $one->header, $this->columns)),
+                '',
+                'at least one cell with something in it',
+            );
         }
         if ($faults !== []) {
             throw new InvalidInput($faults);
@@ -131,7 +154,12 @@ final readonly class SheetMapping
         try {
             return new SheetRow(CaseReader::ball($seen, $shot), $at);
         } catch (InvalidInput $e) {
-            throw new InvalidInput(array_map(static fn(Fault $fault): Fault => new Fault($headers[$fault->key] ?? $fault->key, $fault->value, $fault->allowed), $e->faults));
+            throw new InvalidInput(
+                array_map(
+                    static fn(Fault $fault): Fault => new Fault($headers[$fault->key] ?? $fault->key, $fault->value, $fault->allowed),
+                    $e->faults,
+                ),
+            );
         }
     }
 
@@ -198,16 +226,21 @@ final readonly class SheetMapping
             $faults[] = new Fault("{$at}.header", $header, 'a column of the sheet: '.implode(', ', $headers));
         }
         $units = $field === null ? [] : SheetUnit::for($field);
-        $unit = \is_string($one['unit'] ?? null) ? SheetUnit::tryFrom($one['unit']) : ($units[0] ?? null);
+        $unit = \is_string($one['unit'] ?? null) ? SheetUnit::tryFrom($one['unit']) : $units[0] ?? null;
         if ($field !== null && ($unit === null ? $units !== [] : ! \in_array($unit, $units, true))) {
-            $faults[] = new Fault("{$at}.unit", $one['unit'] ?? null, $units === [] ? 'none for words' : implode(', ', array_map(static fn(SheetUnit $unit): string => $unit->value, $units)));
+            $faults[] = new Fault(
+                "{$at}.unit",
+                $one['unit'] ?? null,
+                $units === [] ? 'none for words' : implode(', ', array_map(static fn(SheetUnit $unit): string => $unit->value, $units)),
+            );
         }
         if (! \is_bool($flipped)) {
             $faults[] = new Fault("{$at}.flipped", $flipped, 'true or false');
         }
         $words = $field === null ? [] : self::words($one['words'] ?? [], $field, "{$at}.words", $faults);
 
-        return \count($faults) > $before || $field === null || ! \is_string($header) || ! \is_string($key) || ! \is_bool($flipped) ? null
+        return \count($faults) > $before || $field === null || ! \is_string($header) || ! \is_string($key) || ! \is_bool($flipped)
+            ? null
             : new SheetColumn($header, $key, $field, $unit, $flipped, $words);
     }
 
@@ -217,11 +250,15 @@ final readonly class SheetMapping
      */
     private static function words(mixed $data, Field $field, string $at, array &$faults): array
     {
-        $ours = [...array_keys($field->choices), ...($field->nullable ? [SheetColumn::NO_CONTACT] : [])];
+        $ours = [...array_keys($field->choices), ...$field->nullable ? [SheetColumn::NO_CONTACT] : []];
         $words = [];
         foreach (\is_array($data) ? $data : [$data] as $word => $one) {
             if (! \is_string($one) || ! \in_array($one, $ours, true)) {
-                $faults[] = new Fault($at, $one, $ours === [] ? 'none for figures' : 'a word of ours for each of the sheet: '.implode(', ', $ours));
+                $faults[] = new Fault(
+                    $at,
+                    $one,
+                    $ours === [] ? 'none for figures' : 'a word of ours for each of the sheet: '.implode(', ', $ours),
+                );
                 continue;
             }
             $words[mb_strtolower(trim((string) $word))] = $one;

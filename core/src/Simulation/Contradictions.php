@@ -12,7 +12,13 @@ use LowPoint\Core\Reading\WarningId;
 /** What must never stand in a reading, whatever was entered. */
 final class Contradictions
 {
-    private const TURF_ONLY = [WarningId::ThinOnTheWayDown, WarningId::BouncedThin, WarningId::DiggingNotAim, WarningId::ScatterNotAim, WarningId::SlowingSpiral];
+    private const TURF_ONLY = [
+        WarningId::ThinOnTheWayDown,
+        WarningId::BouncedThin,
+        WarningId::DiggingNotAim,
+        WarningId::ScatterNotAim,
+        WarningId::SlowingSpiral,
+    ];
 
     private const SAND_ONLY = [WarningId::SandSteep, WarningId::SandShallow, WarningId::ThinSandSkip];
 
@@ -68,7 +74,12 @@ final class Contradictions
         foreach ($reading->prescription->setup as $change) {
             // A stance is matched to the face: each may be within its range and the two apart all the same.
             $matched = $reading->workOnFirst?->cause->id === 'sand_mismatch';
-            if ($change->what !== null && $change->from !== null && ! $matched && $reading->card->range($change->what)?->contains($change->from) !== false) {
+            if (
+                $change->what !== null
+                && $change->from !== null
+                && ! $matched
+                && $reading->card->range($change->what)?->contains($change->from) !== false
+            ) {
                 $found[] = "changes {$change->what->value}, which is as the card has it";
             }
             if ($change->what !== null && \in_array($change->what, $changed, true)) {

@@ -41,9 +41,10 @@ final readonly class HabitFaults implements Behaviour
             'swings_under' => $this->swingsUnder($habits),
             'setup_ignores_lie' => $this->setupIgnoresLie($habits),
             'wrist_bows' => $this->wristBows($habits),
-            'ball_not_at_low_point' => $habits->lowPointMm += ($task->slopeDeg > 0 ? 1 : -1) * $this->dice->between(50, 80) + ($task->slopeDeg > 0 ? 40 : -20),
-            'sand_face_square' => $habits->seen['face_open_deg'] = $this->dice->between(-2, 4),
-            'sand_face_open_on_thin' => $habits->seen['face_open_deg'] = $this->dice->between(12, 26),
+            'ball_not_at_low_point' => ($habits->lowPointMm +=
+                ($task->slopeDeg > 0 ? 1 : -1) * $this->dice->between(50, 80) + ($task->slopeDeg > 0 ? 40 : -20)),
+            'sand_face_square' => ($habits->seen['face_open_deg'] = $this->dice->between(-2, 4)),
+            'sand_face_open_on_thin' => ($habits->seen['face_open_deg'] = $this->dice->between(12, 26)),
             'sand_ball_back' => $this->sandBallMoved($habits, 42, 62),
             'sand_ball_lost' => $this->sandBallMoved($habits, 118, 128),
             'sand_handle_forward' => $this->sandHandleForward($habits),
@@ -57,11 +58,11 @@ final readonly class HabitFaults implements Behaviour
             'sand_face_rolls' => $this->sandFaceRolls($habits),
             'sand_too_gentle' => $this->sandTooGentle($habits),
             'sand_hang_back_thin' => $this->sandHangBackThin($habits),
-            'bounce_on_tight' => $habits->seen['face_open_deg'] = $this->dice->between(14, 26),
+            'bounce_on_tight' => ($habits->seen['face_open_deg'] = $this->dice->between(14, 26)),
             'carry_scatter' => $this->carryScatter($habits),
             'sand_path_start' => $this->sandPathStart($habits),
             'sand_too_long' => $this->sandTooLong($habits),
-            'sand_open_on_plugged' => $habits->seen['face_open_deg'] = $this->dice->between(8, 28),
+            'sand_open_on_plugged' => ($habits->seen['face_open_deg'] = $this->dice->between(8, 28)),
             default => throw new \LogicException("There is no stand-in for {$cause}."),
         };
     }
@@ -85,7 +86,7 @@ final readonly class HabitFaults implements Behaviour
         $h->seen['ball_position_pct'] = $position;
         // The body stays, so the low point moves relative to the ball; a narrow stance moves it less than the shoulders do.
         $width = max($h->figure('stance_width_mm'), 160.0) * ($task->shot === Shot::Pitch ? 1.2 : 1.5);
-        $h->lowPointMm += (52 - $position) / 100 * $width;
+        $h->lowPointMm += ((52 - $position) / 100) * $width;
         if ($position < 52) {
             $h->depthMm += 0.5;
             $h->low += 0.4;
@@ -170,7 +171,11 @@ final readonly class HabitFaults implements Behaviour
 
     private function stanceWide(Habits $h, Task $task): void
     {
-        $this->wander($h, ['stance_width_mm' => $task->shot === Shot::Pitch ? $this->dice->between(400, 480) : $this->dice->between(320, 430)], 1.6);
+        $this->wander(
+            $h,
+            ['stance_width_mm' => $task->shot === Shot::Pitch ? $this->dice->between(400, 480) : $this->dice->between(320, 430)],
+            1.6,
+        );
         $h->seen['head_drift_mm'] = $this->dice->between(-28, -5);
         $h->lowPointMm -= 15;
     }
@@ -269,7 +274,7 @@ final readonly class HabitFaults implements Behaviour
     {
         $position = $this->dice->between($from, $to);
         $h->seen['ball_position_pct'] = $position;
-        $h->lowPointMm += (95 - $position) / 100 * 220;
+        $h->lowPointMm += ((95 - $position) / 100) * 220;
         if ($position < 95) {
             $h->depthMm += 1.2;
             $h->lowPointMm -= 60;

@@ -43,7 +43,19 @@ final class Habits
 
     public Backswing $backswing = Backswing::Hip;
 
-    private const FIGURES = ['lowPointMm', 'lowPointSdMm', 'depthMm', 'depthSdMm', 'radiusMm', 'carryFactor', 'carrySd', 'startDeg', 'runs', 'low', 'sandToLeadSide'];
+    private const FIGURES = [
+        'lowPointMm',
+        'lowPointSdMm',
+        'depthMm',
+        'depthSdMm',
+        'radiusMm',
+        'carryFactor',
+        'carrySd',
+        'startDeg',
+        'runs',
+        'low',
+        'sandToLeadSide',
+    ];
 
     /**
      * What was changed since then, taken at another strength: 0.5 = a fault that is there, but half as large. Words are kept

@@ -8,9 +8,9 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Club\Handedness;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
-use LowPoint\Core\Schools\School;
 
 /** Draws students with faults as often as coaches meet them, over all shots and lies. */
 final readonly class Population
@@ -32,7 +32,12 @@ final readonly class Population
         if ($sound) {
             return Student::with([], $task, $handed, $this->dice, $world, $this->style($task, $world));
         }
-        $possible = array_values(array_filter(CauseLibrary::standard()->for($task), static fn(Cause $cause): bool => ! \in_array($cause->id, self::NOT_ACTED, true)));
+        $possible = array_values(
+            array_filter(
+                CauseLibrary::standard()->for($task),
+                static fn(Cause $cause): bool => ! \in_array($cause->id, self::NOT_ACTED, true),
+            ),
+        );
         $main = $this->draw($possible, $task);
         $causes = [$main];
         if ($this->dice->chance($world->pairShare)) {
@@ -46,7 +51,13 @@ final readonly class Population
     /** Some sound players follow another school than the usual one, and are none the worse for it. */
     private function style(Task $task, World $world): ?School
     {
-        $others = array_values(array_filter(School::cases(), static fn(School $one): bool => $one->suits($task->shot, $task->lie) && $one !== School::standardFor($task->shot, $task->lie)));
+        $others = array_values(
+            array_filter(
+                School::cases(),
+                static fn(School $one): bool => $one->suits($task->shot, $task->lie)
+                    && $one !== School::standardFor($task->shot, $task->lie),
+            ),
+        );
 
         return $others !== [] && $this->dice->chance($world->otherStyles) ? $this->dice->oneOf($others) : null;
     }
@@ -75,8 +86,15 @@ final readonly class Population
             Shot::Pitch => $this->dice->between(15, 45),
             Shot::Bunker => $this->dice->between(6, 18),
         };
-        $slope = $shot !== Shot::Bunker && $this->dice->chance(0.15) ? ($this->dice->chance(0.5) ? 1 : -1) * $this->dice->between(6, 12) : 0.0;
+        $slope =
+            $shot !== Shot::Bunker && $this->dice->chance(0.15) ? ($this->dice->chance(0.5) ? 1 : -1) * $this->dice->between(6, 12) : 0.0;
 
-        return new Task($shot, $lie, new Club($loft, $shot === Shot::Bunker ? 12.0 : $this->dice->oneOf([8.0, 10.0, 12.0])), $slope, carryM: round($carry, 1));
+        return new Task(
+            $shot,
+            $lie,
+            new Club($loft, $shot === Shot::Bunker ? 12.0 : $this->dice->oneOf([8.0, 10.0, 12.0])),
+            $slope,
+            carryM: round($carry, 1),
+        );
     }
 }

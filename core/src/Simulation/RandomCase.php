@@ -10,10 +10,10 @@ use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Strike\Lie;
 
 /** Cases that make no sense but are allowed, and cases that are not: for trying the engine and the reader. */
@@ -30,7 +30,10 @@ final readonly class RandomCase
     public function valid(): array
     {
         $shot = $this->dice->oneOf(Shot::cases());
-        $club = ['loft_deg' => $this->value(Task::clubFields()['loft_deg']), 'bounce_deg' => $this->value(Task::clubFields()['bounce_deg'])];
+        $club = [
+            'loft_deg' => $this->value(Task::clubFields()['loft_deg']),
+            'bounce_deg' => $this->value(Task::clubFields()['bounce_deg']),
+        ];
         $balls = [];
         for ($i = (int) $this->dice->between(0, self::MOST_BALLS + 0.99); $i > 0; $i--) {
             $balls[] = $this->ball($shot);
@@ -38,7 +41,10 @@ final readonly class RandomCase
 
         return [
             'format' => CaseReader::FORMAT,
-            'student' => ['handed' => $this->dice->oneOf(['right', 'left']), 'limits' => $this->dice->chance(0.2) ? [$this->dice->oneOf(Limit::cases())->value] : []],
+            'student' => [
+                'handed' => $this->dice->oneOf(['right', 'left']),
+                'limits' => $this->dice->chance(0.2) ? [$this->dice->oneOf(Limit::cases())->value] : [],
+            ],
             'task' => [
                 'shot' => $shot->value,
                 'lie' => $this->dice->oneOf(array_map(static fn(Lie $lie): string => $lie->value, $shot->lies())),
@@ -130,7 +136,9 @@ final readonly class RandomCase
     private function value(Field $field): float|string
     {
         if ($field->kind === 'number') {
-            return $this->dice->chance(self::AT_BOUND) ? $this->dice->oneOf([$field->min, $field->max]) : $this->dice->between($field->min, $field->max);
+            return $this->dice->chance(self::AT_BOUND)
+                ? $this->dice->oneOf([$field->min, $field->max])
+                : $this->dice->between($field->min, $field->max);
         }
         $words = array_keys($field->choices);
 

@@ -13,10 +13,10 @@ use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Observations;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Arc;
 use LowPoint\Core\Strike\Contact;
@@ -51,8 +51,14 @@ final readonly class Student
      * @param  list<string>  $causes
      * @param  School|null  $style  how a sound player of another school stands; null = as is usual for the lie
      */
-    public static function with(array $causes, Task $task, Handedness $handed, Dice $dice, ?World $world = null, ?School $style = null): self
-    {
+    public static function with(
+        array $causes,
+        Task $task,
+        Handedness $handed,
+        Dice $dice,
+        ?World $world = null,
+        ?School $style = null,
+    ): self {
         $world ??= World::plain();
         $style ??= School::standardFor($task->shot, $task->lie);
         $habits = self::sound($task, $dice, $world, $style);
@@ -61,7 +67,10 @@ final readonly class Student
         foreach ($causes as $place => $cause) {
             $before = clone $habits;
             $faults->give($cause, $habits, $task);
-            $habits->seen = array_map(static fn(float|int|string $value): float|string => \is_string($value) ? $value : (float) $value, $habits->seen);
+            $habits->seen = array_map(
+                static fn(float|int|string $value): float|string => \is_string($value) ? $value : (float) $value,
+                $habits->seen,
+            );
             $times = ($world->effects[$cause] ?? 1.0) * ($place < \count($causes) - 1 ? 0.5 : 1.0);
             $stays = $place < \count($causes) - 1 ? 0.5 : 1 / (1 + exp(-3.0 - $dice->normal(0, $world->wordLogit)));
             $habits->rescaled(
@@ -133,7 +142,12 @@ final readonly class Student
             }
         }
 
-        return new LessonCase($this->task, $seen, $this->balls((int) round($this->dice->between(...$this->world->balls)), 0.12, $this->world->lengthsDrawn), $this->handed);
+        return new LessonCase(
+            $this->task,
+            $seen,
+            $this->balls((int) round($this->dice->between(...$this->world->balls)), 0.12, $this->world->lengthsDrawn),
+            $this->handed,
+        );
     }
 
     /** One more look, read with error. */
@@ -149,10 +163,12 @@ final readonly class Student
 
             return $words !== [] && $this->dice->chance($this->world->wrongWords) ? $this->dice->oneOf($words) : $true;
         }
-        $sd = $this->world->readingFactor * match (true) {
-            $what === Observable::LeadWeight, $what === Observable::ImpactWeight => 7.0,
-            default => ['mm' => 10.0, '%' => 5.0, 'degrees' => 2.0, 'of 10' => 0.7][$field->unit] ?? 0.0,
-        };
+        $sd =
+            $this->world->readingFactor *
+            match (true) {
+                $what === Observable::LeadWeight, $what === Observable::ImpactWeight => 7.0,
+                default => ['mm' => 10.0, '%' => 5.0, 'degrees' => 2.0, 'of 10' => 0.7][$field->unit] ?? 0.0,
+            };
 
         return round(max($field->min, min($field->max, $this->dice->normal($true, $sd))), 1);
     }
@@ -172,9 +188,13 @@ final readonly class Student
     private function strike(): array
     {
         $h = $this->habits;
-        $lean = $h->seen['impact_lean_deg'] ?? $h->seen['shaft_lean_deg'] ?? 0.0;
+        $lean = $h->seen['impact_lean_deg'] ?? ($h->seen['shaft_lean_deg'] ?? 0.0);
         $club = DeliveredClub::of($this->task->club, (float) $lean, $h->figure('face_open_deg'), $h->figure('path_deg'));
-        $arc = new Arc($h->radiusMm, $this->dice->normal($h->lowPointMm, $h->lowPointSdMm), $this->dice->normal($h->depthMm, $h->depthSdMm));
+        $arc = new Arc(
+            $h->radiusMm,
+            $this->dice->normal($h->lowPointMm, $h->lowPointSdMm),
+            $this->dice->normal($h->depthMm, $h->depthSdMm),
+        );
 
         return [$arc, (new StrikeModel($this->world->calibration))->strike($club, $this->task->lie, $arc), $club];
     }
@@ -191,7 +211,11 @@ final readonly class Student
         $mark = Mark::seen($contact->seenDepthMm / $this->world->markFactor, $sand, $this->world->calibration);
         $lofted = $club->loftDeg - $this->task->club->loftDeg;
         $low = $strike->isThin() || $lofted < -5 || $this->dice->chance($h->low);
-        $carry = ($this->task->carryM ?? 0.0) * $h->carryFactor * (1 - ($sand ? 0.6 : 1.0) * $contact->speedLost) * $this->dice->normal(1.0, $h->carrySd);
+        $carry =
+            ($this->task->carryM ?? 0.0) *
+            $h->carryFactor *
+            (1 - ($sand ? 0.6 : 1.0) * $contact->speedLost) *
+            $this->dice->normal(1.0, $h->carrySd);
         if ($sand && $strike === Strike::Splash) {
             $carry = ($this->task->carryM ?? 0.0) * $h->carryFactor * $this->dice->normal(1.0, $h->carrySd + 0.01);
         }
@@ -199,11 +223,14 @@ final readonly class Student
 
         return new Ball(
             strike: $this->dice->chance($this->world->wrongWords) ? $this->dice->oneOf($this->task->shot->strikes()) : $strike,
-            touchMm: $touched && $touchSeen ? round(max(-300.0, min(300.0, $this->dice->normal($arc->entryMm, $this->world->touchErrorMm)))) : null,
+            touchMm: $touched && $touchSeen
+                ? round(max(-300.0, min(300.0, $this->dice->normal($arc->entryMm, $this->world->touchErrorMm))))
+                : null,
             noContact: ! $touched && $touchSeen,
             mark: $seen() ? $mark : null,
             markLengthMm: $touched && $touchSeen && $this->dice->chance($lengths)
-                ? round(max(5.0, min(600.0, $this->dice->normal($this->world->calibration->markSeen * 2 * $arc->halfCutMm, 12)))) : null,
+                ? round(max(5.0, min(600.0, $this->dice->normal($this->world->calibration->markSeen * 2 * $arc->halfCutMm, 12))))
+                : null,
             flight: $seen() ? ($low ? 'low' : ($lofted > 6 && ! $sand ? 'high' : 'expected')) : null,
             startDeg: $seen() ? round($this->handed->mirrored(max(-45.0, min(45.0, $start))), 1) : null,
             carryM: $this->task->carryM !== null && $seen() ? round(max(0.0, $carry), 1) : null,
@@ -215,7 +242,11 @@ final readonly class Student
 
     private function word(Outcome $outcome): Strike
     {
-        return $outcome === Outcome::Missed ? ($this->task->inSand() ? Strike::Thin : Strike::Topped) : Strike::from($outcome->value === 'topped' && $this->task->inSand() ? 'thin' : $outcome->value);
+        return $outcome === Outcome::Missed
+            ? ($this->task->inSand()
+                ? Strike::Thin
+                : Strike::Topped)
+            : Strike::from($outcome->value === 'topped' && $this->task->inSand() ? 'thin' : $outcome->value);
     }
 
     private function sandDirection(): string
@@ -245,7 +276,15 @@ final readonly class Student
             },
             'lead_weight_pct' => $rough ? $dice->normal(70, 4) : $dice->normal(64, 4),
             'shaft_lean_deg' => $sand ? $dice->normal(-1.5, 1) : $dice->normal(2, 1.2),
-            'face_open_deg' => $sand ? ($hard ? $dice->normal(-4, 2) : ($task->lie === Lie::SandFirm ? $dice->normal(2, 2) : $dice->normal(24, 5))) : ($rough ? $dice->normal(8, 2) : $dice->normal(3, 2)),
+            'face_open_deg' => $sand
+                ? ($hard
+                    ? $dice->normal(-4, 2)
+                    : ($task->lie === Lie::SandFirm
+                        ? $dice->normal(2, 2)
+                        : $dice->normal(24, 5)))
+                : ($rough
+                    ? $dice->normal(8, 2)
+                    : $dice->normal(3, 2)),
             'shoulders_open_deg' => $dice->normal(2, 2),
             'handle_height' => 'normal',
             'ball_distance' => 'normal',
@@ -279,7 +318,8 @@ final readonly class Student
             $h->seen[$what] = $h->figure($what) + ($what === 'face_open_deg' && $sand ? 3 : 1) * $by;
         }
         $h->seen['impact_lean_deg'] = $h->figure('shaft_lean_deg') + $dice->normal(0, 1);
-        $h->seen['stance_open_deg'] ??= $sand && ! $hard ? $h->figure('face_open_deg') + $dice->normal(0, 3) : $dice->normal($sand ? 0 : 9, 3);
+        $h->seen['stance_open_deg'] ??=
+            $sand && ! $hard ? $h->figure('face_open_deg') + $dice->normal(0, 3) : $dice->normal($sand ? 0 : 9, 3);
         $typical = $world->calibration->typicalDepth($task->lie);
         $h->depthMm = $world->depthFactor * $typical->mean;
         if ($sand) {
@@ -301,16 +341,18 @@ final readonly class Student
     private static function goodLowPoint(Habits $h, Task $task, World $world, School $style): float
     {
         $half = (new Arc($h->radiusMm, 0.0, $h->depthMm))->halfCutMm;
-        $window = (new StrikeModel($world->calibration, 9))->touchWindow(new Swing(
-            $task->club,
-            $task->lie,
-            $h->radiusMm,
-            new Normal(0.0, 1.0),
-            new Normal($h->depthMm, $h->depthSdMm),
-            $h->figure('impact_lean_deg'),
-            $h->figure('face_open_deg'),
-            $h->figure('path_deg'),
-        ));
+        $window = (new StrikeModel($world->calibration, 9))->touchWindow(
+            new Swing(
+                $task->club,
+                $task->lie,
+                $h->radiusMm,
+                new Normal(0.0, 1.0),
+                new Normal($h->depthMm, $h->depthSdMm),
+                $h->figure('impact_lean_deg'),
+                $h->figure('face_open_deg'),
+                $h->figure('path_deg'),
+            ),
+        );
         if ($window === null) {
             return $half + ($task->inSand() ? self::SAND_ENTRY_MM : 0.0);
         }

@@ -21,7 +21,8 @@ final readonly class World
      * @param  float  $effectSpread  sd of the log by which one effect of one cause differs
      * @param  float  $dropped  share of the effects that are absent
      * @param  float  $wordLogit  sd by which the share of a word differs, logit
-     * @param  float  $readingFactor  errors of reading, of common ones; $touchErrorMm that of a touch, $wrongWords the share of words read wrong
+     * @param  float  $readingFactor  errors of reading, of common ones; $touchErrorMm that of a touch, $wrongWords the share of words
+     *     read wrong
      * @param  float  $markFactor  how much deeper a mark must be here to be called by its name
      * @param  float  $pairShare  of the faulty who have two faults; $otherStyles of the sound who follow another school
      * @param  array{float, float}  $looks  how many looks a coach takes
@@ -86,8 +87,11 @@ final readonly class World
             new Calibration($grounds, markSeen: $dice->between(0.65, 0.95), lowPointPerLeanMm: $dice->between(1.2, 3.6)),
             $effects,
             [
-                'ball_position_pct' => $dice->normal(0, 4), 'shaft_lean_deg' => $dice->normal(0, 0.9), 'lead_weight_pct' => $dice->normal(0, 2.5),
-                'sternum_ahead_mm' => $dice->normal(0, 7), 'face_open_deg' => $dice->normal(0, 1.5),
+                'ball_position_pct' => $dice->normal(0, 4),
+                'shaft_lean_deg' => $dice->normal(0, 0.9),
+                'lead_weight_pct' => $dice->normal(0, 2.5),
+                'sternum_ahead_mm' => $dice->normal(0, 7),
+                'face_open_deg' => $dice->normal(0, 1.5),
             ],
             $dice->normal(0, 9),
             $log(0.15),

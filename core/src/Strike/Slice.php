@@ -47,8 +47,11 @@ final readonly class Slice
         $this->dig = $glide === null ? 0.0 : $impact->dig($glide);
         $this->dragPerCut = $impact->fit->dragFactor * $ground->drag * $this->dig;
         $this->liftPerMm = $glide !== null && $glide > 0 ? $ground->firmness * $glide * $c->liftPerDegreeMm : 0.0;
-        $this->edgeBaseMm = $impact->edgeMm + $impact->fit->edgeMm - $ground->heightMm
-            - ($ground->coverMm === null ? $depthMm : min($depthMm, $ground->coverMm));
+        $this->edgeBaseMm =
+            $impact->edgeMm +
+            $impact->fit->edgeMm -
+            $ground->heightMm -
+            ($ground->coverMm === null ? $depthMm : min($depthMm, $ground->coverMm));
     }
 
     /** Depth of the mark that is seen: d (1 + rho), mm; 0 without ground contact. */
@@ -60,8 +63,9 @@ final readonly class Slice
     /** Exponent of the speed loss before the ball: speed lost = 1 - exp(-this). */
     public function resistance(float $lowPointMm): float
     {
-        return $this->dragPerCut * $this->arc->groundCutMm2($this->impact->calibration->groundEndsMm - $lowPointMm, $this->impact->ground->coverMm)
-            + $this->impact->ground->dragPerEntryMm * ($this->halfCutMm > 0 ? max(0.0, $this->halfCutMm - $lowPointMm) : 0.0);
+        return $this->dragPerCut *
+            $this->arc->groundCutMm2($this->impact->calibration->groundEndsMm - $lowPointMm, $this->impact->ground->coverMm) +
+            $this->impact->ground->dragPerEntryMm * ($this->halfCutMm > 0 ? max(0.0, $this->halfCutMm - $lowPointMm) : 0.0);
     }
 
     public function speedLost(float $lowPointMm): float
@@ -80,7 +84,7 @@ final readonly class Slice
     /** q: leading edge above the underside of the ball, mm. */
     public function edgeAboveMm(float $lowPointMm): float
     {
-        return $lowPointMm * $lowPointMm / (2 * $this->arc->radiusMm) + $this->edgeBaseMm + $this->liftMm($lowPointMm);
+        return ($lowPointMm * $lowPointMm) / (2 * $this->arc->radiusMm) + $this->edgeBaseMm + $this->liftMm($lowPointMm);
     }
 
     public function outcome(float $lowPointMm): Outcome
@@ -98,7 +102,11 @@ final readonly class Slice
         $speedLost = $this->speedLost($lowPointMm);
 
         return match (true) {
-            ! $sand => $speedLost > $c->chunkSpeedLost ? Outcome::Chunk : ($speedLost > $c->heavySpeedLost ? Outcome::Heavy : Outcome::Clean),
+            ! $sand => $speedLost > $c->chunkSpeedLost
+                ? Outcome::Chunk
+                : ($speedLost > $c->heavySpeedLost
+                    ? Outcome::Heavy
+                    : Outcome::Clean),
             $speedLost > $c->leftInSpeedLost => Outcome::LeftIn,
             $speedLost > $c->shortSpeedLost => Outcome::Short,
             $this->halfCutMm <= 0.0 || $lowPointMm - $this->halfCutMm > (float) $this->impact->ground->pickedFromMm => Outcome::Picked,
@@ -169,7 +177,8 @@ final readonly class Slice
             }
             // ... and where it grows with the contact: L^2 / 2R - lift L + lift w + base = height.
             if ($this->liftPerMm > 0) {
-                $square = ($this->liftPerMm * $radius) ** 2 - 2 * $radius * ($this->liftPerMm * $this->halfCutMm + $this->edgeBaseMm - $height);
+                $square =
+                    ($this->liftPerMm * $radius) ** 2 - 2 * $radius * ($this->liftPerMm * $this->halfCutMm + $this->edgeBaseMm - $height);
                 if ($square >= 0) {
                     $root = sqrt($square);
                     array_push($edges, $this->liftPerMm * $radius - $root, $this->liftPerMm * $radius + $root);
@@ -210,7 +219,10 @@ final readonly class Slice
             return $until === null ? null : $ends - $until;
         }
         // Grass and a hard base leave no closed form: halve the range until it is finer than a hundredth of a mm.
-        [$more, $less] = [$ends - $this->halfCutMm - ($ground->dragPerEntryMm > 0 ? $wanted / $ground->dragPerEntryMm : 0.0), $ends + $this->halfCutMm];
+        [$more, $less] = [
+            $ends - $this->halfCutMm - ($ground->dragPerEntryMm > 0 ? $wanted / $ground->dragPerEntryMm : 0.0),
+            $ends + $this->halfCutMm,
+        ];
         if ($this->resistance($more) < $wanted) {
             return null;
         }

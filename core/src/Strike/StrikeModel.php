@@ -73,7 +73,10 @@ final class StrikeModel
             $before = 0.0;
             $last = \count($bands) - 1;
             foreach ($bands as $i => [, $end, $outcome]) {
-                $point = $i === $last ? self::GRID_POINTS : (int) ceil(($end - $where + $reach) / (2 * $reach) * (self::GRID_POINTS - 1) - 1.0e-9);
+                $point =
+                    $i === $last
+                        ? self::GRID_POINTS
+                        : (int) ceil((($end - $where + $reach) / (2 * $reach)) * (self::GRID_POINTS - 1) - 1.0e-9);
                 if ($point <= 0) {
                     continue;
                 }
@@ -129,7 +132,9 @@ final class StrikeModel
     {
         return new WhatIf(
             $goodRate,
-            $window === null ? $goodRate : max($goodRate, $this->goodRate($now->withLowPoint($now->lowPoint->withMean($window->middleMm())))),
+            $window === null
+                ? $goodRate
+                : max($goodRate, $this->goodRate($now->withLowPoint($now->lowPoint->withMean($window->middleMm())))),
             $this->goodRate($now->withScatterTimes(0.5)),
             $this->goodRate($now->redelivered($schoolLeanDeg, $schoolOpenDeg)),
             $window !== null && ! $window->contains($now->lowPoint->mean),
@@ -155,7 +160,7 @@ final class StrikeModel
             $sums = [];
             for ($i = 0; $i < self::GRID_POINTS; $i++) {
                 $sums[] = $sum;
-                $sum += exp(-(self::REACH_SD * (2 * $i / (self::GRID_POINTS - 1) - 1)) ** 2 / 2);
+                $sum += exp(-((self::REACH_SD * ((2 * $i) / (self::GRID_POINTS - 1) - 1)) ** 2) / 2);
             }
             $below = array_map(static fn(float $one): float => $one / $sum, $sums);
         }
@@ -209,10 +214,10 @@ final class StrikeModel
         }
         $grid = [];
         for ($i = 0; $i < $points; $i++) {
-            $z = self::REACH_SD * (2 * $i / ($points - 1) - 1);
+            $z = self::REACH_SD * ((2 * $i) / ($points - 1) - 1);
             $mm = $depth->mean + $z * $depth->sd;
             if ($mm > 0 || ! $touching) {
-                $grid[] = [$mm, exp(-$z * $z / 2)];
+                $grid[] = [$mm, exp((-$z * $z) / 2)];
             }
         }
 

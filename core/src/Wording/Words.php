@@ -12,8 +12,10 @@ final readonly class Words
 {
     /** What a positive and a negative figure is called beside the figure itself, and what none is called. */
     private const SIDES = [
-        'shaft_lean_deg' => ['ahead', 'back', 'upright'], 'face_open_deg' => ['open', 'shut', 'square'],
-        'stance_open_deg' => ['open', 'closed', 'square'], 'shoulders_open_deg' => ['open', 'closed', 'square'],
+        'shaft_lean_deg' => ['ahead', 'back', 'upright'],
+        'face_open_deg' => ['open', 'shut', 'square'],
+        'stance_open_deg' => ['open', 'closed', 'square'],
+        'shoulders_open_deg' => ['open', 'closed', 'square'],
         'sternum_ahead_mm' => ['ahead of the ball', 'behind the ball', 'level with the ball'],
     ];
 
@@ -58,13 +60,17 @@ final readonly class Words
         }
         $bare = fn(float $mm): string => (string) strstr($this->ground($mm), ' ', true);
 
-        return $bare(min(abs($oneMm), abs($otherMm)) === abs($oneMm) ? $oneMm : $otherMm).' to '.$bare(abs($oneMm) > abs($otherMm) ? $oneMm : $otherMm);
+        return $bare(min(abs($oneMm), abs($otherMm)) === abs($oneMm) ? $oneMm : $otherMm).
+            ' to '.
+            $bare(abs($oneMm) > abs($otherMm) ? $oneMm : $otherMm);
     }
 
     /** A distance on the course: "9 m" or "10 yd". */
     public function course(float $metres): string
     {
-        return $this->units === Units::Metric ? self::oneDecimal($metres).' m' : self::oneDecimal($metres / self::METRES_PER_YARD).' yd';
+        return $this->units === Units::Metric
+            ? self::oneDecimal($metres).' m'
+            : self::oneDecimal($metres / self::METRES_PER_YARD).' yd';
     }
 
     /** A text of the library, whose figures stand in cm and m, for this reader: "within 3 to 6 cm", "within 1.2 to 2.4 in". */
@@ -74,12 +80,18 @@ final readonly class Words
             return $text;
         }
 
-        return preg_replace_callback(self::FIGURE, static function (array $part): string {
-            [, $from, $to, $unit] = $part;
-            $shown = static fn(string $figure): string => self::oneDecimal((float) $figure * ($unit === 'cm' ? 10 / self::MM_PER_INCH : 1 / self::METRES_PER_YARD));
+        return preg_replace_callback(
+            self::FIGURE,
+            static function (array $part): string {
+                [, $from, $to, $unit] = $part;
+                $shown = static fn(string $figure): string => self::oneDecimal(
+                    (float) $figure * ($unit === 'cm' ? 10 / self::MM_PER_INCH : 1 / self::METRES_PER_YARD),
+                );
 
-            return $shown($from).($to === '' ? '' : " to {$shown($to)}").($unit === 'cm' ? ' in' : ' yd');
-        }, $text) ?? $text;
+                return $shown($from).($to === '' ? '' : " to {$shown($to)}").($unit === 'cm' ? ' in' : ' yd');
+            },
+            $text,
+        ) ?? $text;
     }
 
     /**
@@ -216,7 +228,9 @@ final readonly class Words
 
         return match ($what) {
             Observable::BallPosition => "the ball is at {$percent} of the stance",
-            Observable::SternumAhead => abs($value) < 0.5 ? 'the chest is over the ball' : "the chest is {$this->place($value)} of the ball",
+            Observable::SternumAhead => abs($value) < 0.5
+                ? 'the chest is over the ball'
+                : "the chest is {$this->place($value)} of the ball",
             Observable::StanceWidth => "the feet are {$ground} apart",
             Observable::LeadWeight => "{$percent} of the weight is on the lead foot",
             Observable::ShaftLean => self::lean('the shaft', $value, $degrees),
@@ -265,8 +279,15 @@ final readonly class Words
         };
     }
 
-    private static function sided(string $who, float $value, string $figure, string $plus, string $minus, string $level, bool $before = false): string
-    {
+    private static function sided(
+        string $who,
+        float $value,
+        string $figure,
+        string $plus,
+        string $minus,
+        string $level,
+        bool $before = false,
+    ): string {
         if (abs($value) < 0.5) {
             return "{$who} {$level}";
         }
@@ -308,7 +329,9 @@ final readonly class Words
                 Observable::BackswingLength => 'the backswing goes to '.($value === 'full' ? 'full length' : "{$value} height"),
                 Observable::LeadWrist => "the lead wrist is {$value}",
                 Observable::HandleHeight => "the hands are {$value}",
-                Observable::BallDistance => $value === 'normal' ? 'the distance to the ball is normal' : "the student stands {$value} ".($value === 'far' ? 'from' : 'to').' the ball',
+                Observable::BallDistance => $value === 'normal'
+                    ? 'the distance to the ball is normal'
+                    : "the student stands {$value} ".($value === 'far' ? 'from' : 'to').' the ball',
                 default => $what->field()->label.': '.($what->field()->choices[$value] ?? $value),
             },
         };

@@ -6,9 +6,9 @@ namespace LowPoint\Core\Tests\Prescription;
 
 use LowPoint\Core\Causes\Correction;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\School;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Prescription\SetupChange;
-use LowPoint\Core\Schools\School;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Tests\Cases;
 use LowPoint\Core\Wording\Units;

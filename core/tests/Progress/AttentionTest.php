@@ -14,13 +14,13 @@ final class AttentionTest extends TestCase
     /** @param list<Attention> $reasons */
     #[TestWith([null, false, false, null, false, []])]
     #[TestWith([
-            Verdict::Slipping,
-            true,
-            true,
-            0.2,
-            true,
-            [Attention::Slipping, Attention::RetestDue, Attention::PracticeMissed, Attention::LinkNotOpened],
-        ]),]
+        Verdict::Slipping,
+        true,
+        true,
+        0.2,
+        true,
+        [Attention::Slipping, Attention::RetestDue, Attention::PracticeMissed, Attention::LinkNotOpened],
+    ]),]
     #[TestWith([Verdict::Improving, false, false, null, false, [Attention::NoPlan]])]
     #[TestWith([Verdict::Fixed, false, false, null, false, []])]
     #[TestWith([Verdict::Fixed, true, true, 0.9, false, [Attention::RetestDue]])]

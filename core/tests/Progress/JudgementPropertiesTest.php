@@ -259,13 +259,13 @@ final class JudgementPropertiesTest extends TestCase
 
     /** @param list<Attention> $reasons */
     #[TestWith([
-            Verdict::Slipping,
-            true,
-            false,
-            null,
-            true,
-            [Attention::Slipping, Attention::RetestDue, Attention::NoPlan, Attention::LinkNotOpened],
-        ]),]
+        Verdict::Slipping,
+        true,
+        false,
+        null,
+        true,
+        [Attention::Slipping, Attention::RetestDue, Attention::NoPlan, Attention::LinkNotOpened],
+    ]),]
     #[TestWith([Verdict::Fixed, false, false, null, false, []])]
     #[TestWith([Verdict::Improving, false, true, 0.59, false, [Attention::PracticeMissed]])]
     #[TestWith([Verdict::Improving, false, true, 0.6, false, []])]

@@ -42,7 +42,14 @@ final readonly class BackswingAgainstShot implements Clue
     public function text(EvidenceContext $context, Words $words): string
     {
         $steps = self::steps($context) ?? 0;
-        $how = $steps === 0 ? 'as long as the shot asks' : $words->count(abs($steps)).' step'.(abs($steps) === 1 ? '' : 's').($steps > 0 ? ' longer' : ' shorter').' than the shot asks';
+        $how =
+            $steps === 0
+                ? 'as long as the shot asks'
+                : $words->count(abs($steps)).
+                    ' step'.
+                    (abs($steps) === 1 ? '' : 's').
+                    ($steps > 0 ? ' longer' : ' shorter').
+                    ' than the shot asks';
 
         return "the backswing is {$how}";
     }
@@ -54,11 +61,13 @@ final readonly class BackswingAgainstShot implements Clue
 
     public function how(Words $words): string
     {
-        return "{$this->strength->adverb()} ".match ($this->sign) {
-            1 => 'longer',
-            -1 => 'shorter',
-            default => 'longer or shorter',
-        }.' than the carry asks with this fault';
+        return "{$this->strength->adverb()} ".
+            match ($this->sign) {
+                1 => 'longer',
+                -1 => 'shorter',
+                default => 'longer or shorter',
+            }.
+            ' than the carry asks with this fault';
     }
 
     private static function steps(EvidenceContext $context): ?int

@@ -11,7 +11,9 @@ use LowPoint\Core\Wording\Words;
 /** The club has more bounce than hard ground forgives: it skips before the edge gets to the ball. */
 final readonly class BounceOnGround implements Clue
 {
-    /** From here on a sole has much bounce, degrees. Origin: handbook 14.6 (skips lead with 14 on tight ground); the border chosen by us. */
+    /**
+     * From here on a sole has much bounce, degrees. Origin: handbook 14.6 (skips lead with 14 on tight ground); the border chosen by us.
+     */
     public const MUCH_DEG = 11.0;
 
     /** Share of wedges that have so much. Origin: chosen by us. */
@@ -28,7 +30,9 @@ final readonly class BounceOnGround implements Clue
     {
         $share = $this->strength->share();
 
-        return log($context->case->task->club->bounceDeg >= self::MUCH_DEG ? $share / self::USUAL_SHARE : (1 - $share) / (1 - self::USUAL_SHARE));
+        return log(
+            $context->case->task->club->bounceDeg >= self::MUCH_DEG ? $share / self::USUAL_SHARE : (1 - $share) / (1 - self::USUAL_SHARE),
+        );
     }
 
     public function text(EvidenceContext $context, Words $words): string

@@ -37,7 +37,15 @@ final readonly class FaceOffStance implements Clue
         }
         $wanted = $face->mean - $stance->mean;
 
-        return Density::ratio(abs($difference - $wanted), new Normal(0.0, self::SOUND_SD_DEG), $this->fromDeg, $this->toDeg, M_SQRT2 * Observable::FaceOpen->readingError(), $this->strength->shareOfFigures(), Observable::FaceOpen->field());
+        return Density::ratio(
+            abs($difference - $wanted),
+            new Normal(0.0, self::SOUND_SD_DEG),
+            $this->fromDeg,
+            $this->toDeg,
+            M_SQRT2 * Observable::FaceOpen->readingError(),
+            $this->strength->shareOfFigures(),
+            Observable::FaceOpen->field(),
+        );
     }
 
     public function text(EvidenceContext $context, Words $words): string
@@ -52,7 +60,9 @@ final readonly class FaceOffStance implements Clue
 
     public function how(Words $words): string
     {
-        return "{$this->strength->adverb()} {$words->degrees($this->fromDeg)} to {$words->degrees($this->toDeg)} beyond what the school wants with this fault";
+        $range = "{$words->degrees($this->fromDeg)} to {$words->degrees($this->toDeg)}";
+
+        return "{$this->strength->adverb()} {$range} beyond what the school wants with this fault";
     }
 
     /** Face minus stance, degrees. */

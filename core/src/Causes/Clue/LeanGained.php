@@ -38,7 +38,15 @@ final readonly class LeanGained implements Clue
         $error = Observable::ImpactLean->readingError();
         $sound = new Normal(0.0, $start === null ? hypot(self::SOUND_SD_DEG, $card->sd) : self::SOUND_SD_DEG);
 
-        return Density::ratio($lean - ($start ?? $card->mean), $sound, $this->from, $this->to, $start === null ? $error : M_SQRT2 * $error, $this->strength->shareOfFigures(), Observable::ImpactLean->field());
+        return Density::ratio(
+            $lean - ($start ?? $card->mean),
+            $sound,
+            $this->from,
+            $this->to,
+            $start === null ? $error : M_SQRT2 * $error,
+            $this->strength->shareOfFigures(),
+            Observable::ImpactLean->field(),
+        );
     }
 
     public function text(EvidenceContext $context, Words $words): string
@@ -47,7 +55,9 @@ final readonly class LeanGained implements Clue
         $start = $context->case->seen->number(Observable::ShaftLean);
         $text = $words->observed(Observable::ImpactLean, $lean);
 
-        return $start === null ? $text : "{$text}, {$words->degrees($lean - $start)} ".($lean < $start ? 'less' : 'more').' than at address';
+        return $start === null
+            ? $text
+            : "{$text}, {$words->degrees($lean - $start)} ".($lean < $start ? 'less' : 'more').' than at address';
     }
 
     public function title(): string

@@ -31,15 +31,20 @@ final readonly class LessLoftWouldDo implements Clue
     {
         $room = self::room($context);
 
-        return $room === null ? null : log($room >= 1.0 ? $this->strength->share() / self::USUAL_SHARE : (1 - $this->strength->share()) / (1 - self::USUAL_SHARE));
+        return $room === null
+            ? null
+            : log($room >= 1.0 ? $this->strength->share() / self::USUAL_SHARE : (1 - $this->strength->share()) / (1 - self::USUAL_SHARE));
     }
 
     public function text(EvidenceContext $context, Words $words): string
     {
         $task = $context->case->task;
 
-        return 'carry '.$words->course($task->carryM ?? 0.0).' and roll '.$words->course($task->rollM ?? 0.0)
-            .((self::room($context) ?? 0.0) >= 1.0 ? ' leave room for a running club' : ' leave no room for a running club');
+        return 'carry '.
+            $words->course($task->carryM ?? 0.0).
+            ' and roll '.
+            $words->course($task->rollM ?? 0.0).
+            ((self::room($context) ?? 0.0) >= 1.0 ? ' leave room for a running club' : ' leave no room for a running club');
     }
 
     public function title(): string

@@ -32,8 +32,17 @@ final readonly class Ramp implements Clue
         $value = $context->case->seen->number($this->what);
         $sound = $context->stock->normal($this->what);
 
-        return $value === null || $sound === null ? null
-            : Density::ratio($value, $sound, $this->from, $this->to, $this->what->readingError(), $this->strength->shareOfFigures(), $this->what->field());
+        return $value === null || $sound === null
+            ? null
+            : Density::ratio(
+                $value,
+                $sound,
+                $this->from,
+                $this->to,
+                $this->what->readingError(),
+                $this->strength->shareOfFigures(),
+                $this->what->field(),
+            );
     }
 
     public function text(EvidenceContext $context, Words $words): string
@@ -48,6 +57,8 @@ final readonly class Ramp implements Clue
 
     public function how(Words $words): string
     {
-        return "{$this->strength->adverb()} between {$words->value($this->what, $this->from)} and {$words->value($this->what, $this->to)} with this fault";
+        $range = "{$words->value($this->what, $this->from)} and {$words->value($this->what, $this->to)}";
+
+        return "{$this->strength->adverb()} between {$range} with this fault";
     }
 }

@@ -59,6 +59,10 @@ final readonly class Seen implements Clue
     {
         $named = array_map(fn(string $value): string => $words->value($this->what, $value), $this->for);
 
-        return "{$this->strength->adverb()} ".implode(' or ', $named).' with this fault ('.$words->percent($this->strength->share()).' of them)';
+        return "{$this->strength->adverb()} ".
+            implode(' or ', $named).
+            ' with this fault ('.
+            $words->percent($this->strength->share()).
+            ' of them)';
     }
 }

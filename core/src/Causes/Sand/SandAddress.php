@@ -44,7 +44,11 @@ final class SandAddress
                 new Mechanism(depthMm: 0.4, touchSdMm: 18, faceDeg: 3),
                 new Cure(
                     Effort::Setup,
-                    [Correction::more(Observable::FaceOpen), Correction::more(Observable::StanceOpen), Correction::more(Observable::LeadWeight)],
+                    [
+                        Correction::more(Observable::FaceOpen),
+                        Correction::more(Observable::StanceOpen),
+                        Correction::more(Observable::LeadWeight),
+                    ],
                     'The face looks at the sky all the way.',
                     [
                         'outside' => 'The face looks at the sky all the way.',
@@ -64,13 +68,15 @@ final class SandAddress
                 'Face open where the sand is thin',
                 self::SAND,
                 true,
-                [
-                    new Ramp(Observable::FaceOpen, 3, 12, Strength::Strong),
-                ],
+                [new Ramp(Observable::FaceOpen, 3, 12, Strength::Strong)],
                 new Mechanism(touchSdMm: 18, faceDeg: 14, traits: [BallTrait::Click->value => 0.5]),
                 new Cure(
                     Effort::Setup,
-                    [Correction::less(Observable::FaceOpen), Correction::less(Observable::StanceOpen), Correction::less(Observable::BallPosition)],
+                    [
+                        Correction::less(Observable::FaceOpen),
+                        Correction::less(Observable::StanceOpen),
+                        Correction::less(Observable::BallPosition),
+                    ],
                     'The leading edge goes in first; aim to allow for the face.',
                     [
                         'outside' => 'The leading edge slips under a coin.',
@@ -90,14 +96,15 @@ final class SandAddress
                 'Face open where the ball is buried',
                 self::SAND,
                 true,
-                [
-                    new Ramp(Observable::FaceOpen, 0, 12, Strength::Strong),
-                    new Ramp(Observable::StanceOpen, 10, 25, Strength::Weak),
-                ],
+                [new Ramp(Observable::FaceOpen, 0, 12, Strength::Strong), new Ramp(Observable::StanceOpen, 10, 25, Strength::Weak)],
                 new Mechanism(touchSdMm: 18, faceDeg: 16),
                 new Cure(
                     Effort::Setup,
-                    [Correction::less(Observable::FaceOpen), Correction::less(Observable::StanceOpen), Correction::more(Observable::LeadWeight)],
+                    [
+                        Correction::less(Observable::FaceOpen),
+                        Correction::less(Observable::StanceOpen),
+                        Correction::more(Observable::LeadWeight),
+                    ],
                     'The edge goes in steeply behind the ball; the sole stays out of it.',
                     [
                         'outside' => 'Split a log behind the ball.',
@@ -117,9 +124,7 @@ final class SandAddress
                 'Ball too far back',
                 self::SAND,
                 false,
-                [
-                    new Ramp(Observable::BallPosition, 75, 50, Strength::Strong),
-                ],
+                [new Ramp(Observable::BallPosition, 75, 50, Strength::Strong)],
                 new Mechanism(touchMm: 18, touchSdMm: 30, depthMm: 1.2),
                 new Cure(
                     Effort::Setup,
@@ -195,10 +200,7 @@ final class SandAddress
                 'Weight not on the lead foot',
                 self::SAND,
                 true,
-                [
-                    new Ramp(Observable::LeadWeight, 55, 42, Strength::Strong),
-                    new Ramp(Observable::ImpactWeight, 55, 42, Strength::Strong),
-                ],
+                [new Ramp(Observable::LeadWeight, 55, 42, Strength::Strong), new Ramp(Observable::ImpactWeight, 55, 42, Strength::Strong)],
                 new Mechanism(touchMm: -45, touchSdMm: 26, scatter: 1.1, noContact: 0.08),
                 new Cure(
                     Effort::Setup,
@@ -221,9 +223,7 @@ final class SandAddress
                 'Face and stance do not match',
                 self::SAND,
                 false,
-                [
-                    new FaceOffStance(10, 25, Strength::Strong),
-                ],
+                [new FaceOffStance(10, 25, Strength::Strong)],
                 new Mechanism(touchSdMm: 12, startDeg: 6),
                 new Cure(
                     Effort::Setup,
@@ -252,7 +252,13 @@ final class SandAddress
                     new Seen(Observable::BallDistance, ['far'], Strength::Strong),
                     new Seen(Observable::HandleHeight, ['high'], Strength::Medium, neutral: ['normal']),
                 ],
-                new Mechanism(touchMm: -10, touchSdMm: 24, depthMm: -0.8, noContact: 0.06, traits: [BallTrait::SandToLeadSide->value => 0.2]),
+                new Mechanism(
+                    touchMm: -10,
+                    touchSdMm: 24,
+                    depthMm: -0.8,
+                    noContact: 0.06,
+                    traits: [BallTrait::SandToLeadSide->value => 0.2],
+                ),
                 new Cure(
                     Effort::Setup,
                     [],

@@ -59,10 +59,7 @@ final class SandMotion
                 'Too steep and across',
                 self::SAND,
                 true,
-                [
-                    new Ramp(Observable::Path, -6, -12, Strength::Strong),
-                    new Ramp(Observable::StanceOpen, 35, 45, Strength::Weak),
-                ],
+                [new Ramp(Observable::Path, -6, -12, Strength::Strong), new Ramp(Observable::StanceOpen, 35, 45, Strength::Weak)],
                 new Mechanism(touchMm: -6, touchSdMm: 26, depthMm: 2.2, radiusMm: 750, traits: [BallTrait::SandToLeadSide->value => 0.72]),
                 new Cure(
                     Effort::MotionChange,
@@ -112,10 +109,7 @@ final class SandMotion
                 'The entry point wanders',
                 self::SAND,
                 true,
-                [
-                    new Ramp(Observable::HeadDrift, 20, 45, Strength::Weak),
-                    new Ramp(Observable::HeadDrift, -20, -45, Strength::Weak),
-                ],
+                [new Ramp(Observable::HeadDrift, 20, 45, Strength::Weak), new Ramp(Observable::HeadDrift, -20, -45, Strength::Weak)],
                 new Mechanism(touchMm: -5, touchSdMm: 18, scatter: 1.8),
                 new Cure(
                     Effort::SwingFeel,
@@ -138,10 +132,13 @@ final class SandMotion
                 'Face turns over through the sand',
                 self::SAND,
                 false,
-                [
-                    new Seen(Observable::FaceThrough, ['rolls_shut'], Strength::Strong, neutral: ['square']),
-                ],
-                new Mechanism(touchSdMm: 14, depthMm: 0.5, startDeg: -3, traits: [BallTrait::LowFlight->value => 0.5, BallTrait::Runs->value => 0.5]),
+                [new Seen(Observable::FaceThrough, ['rolls_shut'], Strength::Strong, neutral: ['square'])],
+                new Mechanism(
+                    touchSdMm: 14,
+                    depthMm: 0.5,
+                    startDeg: -3,
+                    traits: [BallTrait::LowFlight->value => 0.5, BallTrait::Runs->value => 0.5],
+                ),
                 new Cure(
                     Effort::SwingFeel,
                     [Correction::more(Observable::FaceOpen)],
@@ -221,9 +218,7 @@ final class SandMotion
                 'The ball follows the sand to the side',
                 self::SAND,
                 false,
-                [
-                    new Ramp(Observable::Path, -5, -12, Strength::Strong),
-                ],
+                [new Ramp(Observable::Path, -5, -12, Strength::Strong)],
                 new Mechanism(touchSdMm: 12, startDeg: -6, traits: [BallTrait::SandToLeadSide->value => 0.6]),
                 new Cure(
                     Effort::SwingFeel,
@@ -248,10 +243,7 @@ final class SandMotion
                 'Leaning back on thin sand',
                 self::SAND,
                 true,
-                [
-                    new Ramp(Observable::HeadDrift, -10, -40, Strength::Strong),
-                    new Ramp(Observable::LeadWeight, 48, 38, Strength::Strong),
-                ],
+                [new Ramp(Observable::HeadDrift, -10, -40, Strength::Strong), new Ramp(Observable::LeadWeight, 48, 38, Strength::Strong)],
                 new Mechanism(touchMm: -40, touchSdMm: 24, noContact: 0.08),
                 new Cure(
                     Effort::SwingFeel,

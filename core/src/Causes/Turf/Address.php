@@ -26,13 +26,7 @@ final class Address
     /** @return list<Cause> */
     public static function causes(): array
     {
-        return [
-            self::handleForward(),
-            self::ballBack(),
-            self::ballForward(),
-            self::weightTrail(),
-            self::chestBehind(),
-        ];
+        return [self::handleForward(), self::ballBack(), self::ballForward(), self::weightTrail(), self::chestBehind()];
     }
 
     private static function handleForward(): Cause
@@ -42,11 +36,13 @@ final class Address
             'Handle too far forward at address',
             self::TURF,
             true,
-            [
-                new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong),
-                new Ramp(Observable::BallPosition, 45, 30, Strength::Medium),
-            ],
-            new Mechanism(touchMm: -5, touchSdMm: 32, addressLeanDeg: 8, traits: [BallTrait::LowFlight->value => 0.55, BallTrait::Runs->value => 0.35]),
+            [new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong), new Ramp(Observable::BallPosition, 45, 30, Strength::Medium)],
+            new Mechanism(
+                touchMm: -5,
+                touchSdMm: 32,
+                addressLeanDeg: 8,
+                traits: [BallTrait::LowFlight->value => 0.55, BallTrait::Runs->value => 0.35],
+            ),
             new Cure(
                 Effort::Setup,
                 [Correction::less(Observable::ShaftLean), Correction::more(Observable::BallPosition)],
@@ -72,10 +68,13 @@ final class Address
             'Ball too far back',
             self::TURF,
             true,
-            [
-                new Ramp(Observable::BallPosition, 45, 28, Strength::Strong),
-            ],
-            new Mechanism(touchMm: 30, touchSdMm: 25, depthMm: 0.5, traits: [BallTrait::LowFlight->value => 0.45, BallTrait::Runs->value => 0.3]),
+            [new Ramp(Observable::BallPosition, 45, 28, Strength::Strong)],
+            new Mechanism(
+                touchMm: 30,
+                touchSdMm: 25,
+                depthMm: 0.5,
+                traits: [BallTrait::LowFlight->value => 0.45, BallTrait::Runs->value => 0.3],
+            ),
             new Cure(
                 Effort::Setup,
                 [Correction::more(Observable::BallPosition), Correction::less(Observable::ShaftLean)],
@@ -133,10 +132,7 @@ final class Address
             'Weight on the trail foot at address',
             self::TURF,
             true,
-            [
-                new Ramp(Observable::LeadWeight, 55, 42, Strength::Strong),
-                new Ramp(Observable::SternumAhead, 0, -40, Strength::Medium),
-            ],
+            [new Ramp(Observable::LeadWeight, 55, 42, Strength::Strong), new Ramp(Observable::SternumAhead, 0, -40, Strength::Medium)],
             new Mechanism(touchMm: -40, touchSdMm: 20),
             new Cure(
                 Effort::Setup,
@@ -163,9 +159,7 @@ final class Address
             'Chest behind the ball at address',
             self::TURF,
             true,
-            [
-                new Ramp(Observable::SternumAhead, -5, -45, Strength::Strong),
-            ],
+            [new Ramp(Observable::SternumAhead, -5, -45, Strength::Strong)],
             new Mechanism(touchMm: -38, touchSdMm: 20),
             new Cure(
                 Effort::Setup,

@@ -35,7 +35,14 @@ final class FaceAndPath
                     new Seen(Observable::FaceBackswing, ['looks_down'], Strength::Strong),
                     new Seen(Observable::FaceThrough, ['rolls_shut'], Strength::Medium, neutral: ['square']),
                 ],
-                new Mechanism(touchMm: -3, touchSdMm: 16, depthMm: 0.2, faceDeg: -7, startDeg: -5, traits: [BallTrait::LowFlight->value => 0.4, BallTrait::Runs->value => 0.3]),
+                new Mechanism(
+                    touchMm: -3,
+                    touchSdMm: 16,
+                    depthMm: 0.2,
+                    faceDeg: -7,
+                    startDeg: -5,
+                    traits: [BallTrait::LowFlight->value => 0.4, BallTrait::Runs->value => 0.3],
+                ),
                 new Cure(
                     Effort::Setup,
                     [Correction::more(Observable::FaceOpen)],
@@ -57,10 +64,7 @@ final class FaceAndPath
                 'Club drops inside and under',
                 self::TURF,
                 false,
-                [
-                    new Seen(Observable::Takeaway, ['inside'], Strength::Strong),
-                    new Ramp(Observable::Path, 3, 8, Strength::Medium),
-                ],
+                [new Seen(Observable::Takeaway, ['inside'], Strength::Strong), new Ramp(Observable::Path, 3, 8, Strength::Medium)],
                 new Mechanism(touchMm: -42, touchSdMm: 24, depthMm: -0.2, noContact: 0.1, radiusMm: 1300),
                 new Cure(
                     Effort::MotionChange,

@@ -59,7 +59,12 @@ final class LieAndSlope
                 new Mechanism(touchMm: -35, touchSdMm: 22, noContact: 0.1, radiusMm: 1300, traits: [BallTrait::Runs->value => 0.5]),
                 new Cure(
                     Effort::Setup,
-                    [Correction::more(Observable::StanceWidth), Correction::more(Observable::LeadWeight), Correction::more(Observable::FaceOpen), Correction::more(Observable::GripDown)],
+                    [
+                        Correction::more(Observable::StanceWidth),
+                        Correction::more(Observable::LeadWeight),
+                        Correction::more(Observable::FaceOpen),
+                        Correction::more(Observable::GripDown),
+                    ],
                     'Wrists set early, firm last fingers, touch two fingers behind the ball.',
                     [
                         'outside' => 'Touch the grass two fingers behind the ball, no more.',
@@ -79,10 +84,13 @@ final class LieAndSlope
                 'Lead wrist bows and takes the loft off',
                 self::TURF,
                 false,
-                [
-                    new Seen(Observable::LeadWrist, ['bowed'], Strength::Strong),
-                ],
-                new Mechanism(depthMm: 0.3, touchSdMm: 14, strikeLeanDeg: 4, traits: [BallTrait::LowFlight->value => 0.55, BallTrait::Runs->value => 0.5]),
+                [new Seen(Observable::LeadWrist, ['bowed'], Strength::Strong)],
+                new Mechanism(
+                    depthMm: 0.3,
+                    touchSdMm: 14,
+                    strikeLeanDeg: 4,
+                    traits: [BallTrait::LowFlight->value => 0.55, BallTrait::Runs->value => 0.5],
+                ),
                 new Cure(
                     Effort::MotionChange,
                     [Correction::more(Observable::FaceOpen)],
@@ -106,10 +114,7 @@ final class LieAndSlope
                 'Too much bounce for hard ground',
                 self::TURF,
                 false,
-                [
-                    new Ramp(Observable::FaceOpen, 10, 20, Strength::Strong),
-                    new BounceOnGround(Strength::Medium),
-                ],
+                [new Ramp(Observable::FaceOpen, 10, 20, Strength::Strong), new BounceOnGround(Strength::Medium)],
                 new Mechanism(touchSdMm: 16, faceDeg: 15, traits: [BallTrait::Click->value => 0.5]),
                 new Cure(
                     Effort::Setup,
@@ -123,8 +128,10 @@ final class LieAndSlope
                     'Stop opening the face on hard ground.',
                     ['club_ladder', 'brush_line', 'shaft_up'],
                     'No balls thin after a touch behind',
-                    asSeen: static fn(EvidenceContext $context): ?string => $context->case->task->club->bounceDeg >= BounceOnGround::MUCH_DEG
-                        ? 'Take a wedge with less bounce first; or less loft, which has less of it.' : null,
+                    asSeen: static fn(EvidenceContext $context): ?string => $context->case->task->club->bounceDeg >=
+                    BounceOnGround::MUCH_DEG
+                        ? 'Take a wedge with less bounce first; or less loft, which has less of it.'
+                        : null,
                 ),
                 'If it were something else, a square face and less bounce would be thin as well.',
                 ['bounce', 'blade', 'skull'],
@@ -164,7 +171,7 @@ final class LieAndSlope
         [$common, $first] = self::ON_SLOPE;
 
         return $slope < self::FIRST_FROM_DEG
-            ? $common + ($first - $common) * max(0.0, $slope - self::FROM_DEG) / (self::FIRST_FROM_DEG - self::FROM_DEG)
+            ? $common + (($first - $common) * max(0.0, $slope - self::FROM_DEG)) / (self::FIRST_FROM_DEG - self::FROM_DEG)
             : min(self::AT_MOST, $first + self::MORE_A_DEGREE * ($slope - self::FIRST_FROM_DEG));
     }
 }

@@ -82,8 +82,10 @@ final class SpeedAndDistance
                         $seen = Backswing::seen($context->case->seen->choice(Observable::BackswingLength));
                         $asked = Backswing::askedBy($context->case->task);
 
-                        return $seen === null || $asked === null || $seen->value <= $asked->value ? null
-                            : "Take the hit out, and stop the backswing at {$asked->place()}: one to {$seen->place()} is for a longer shot.";
+                        return $seen === null || $asked === null || $seen->value <= $asked->value
+                            ? null
+                            : "Take the hit out, and stop the backswing at {$asked->place()}: "
+                                ."one to {$seen->place()} is for a longer shot.";
                     },
                 ),
                 'If it were something else, the speed would be even and the ball still too long: then the backswing is too long.',
@@ -123,10 +125,7 @@ final class SpeedAndDistance
                 'Backswing length does not fit the distance',
                 self::TURF,
                 true,
-                [
-                    new BackswingAgainstShot(0, Strength::Medium),
-                    new Seen(Observable::SpeedChange, ['free'], Strength::Strong),
-                ],
+                [new BackswingAgainstShot(0, Strength::Medium), new Seen(Observable::SpeedChange, ['free'], Strength::Strong)],
                 new Mechanism(carry: 0.2, carryEitherWay: true),
                 new Cure(
                     Effort::SwingFeel,
@@ -143,7 +142,10 @@ final class SpeedAndDistance
                     asSeen: static function (EvidenceContext $context): ?string {
                         $off = $context->pattern->middleCarryError($context->case);
 
-                        return $off === null ? null : ($off > 0 ? 'Balls carry too far: one station shorter.' : 'Balls carry too little: one station longer.').' The speed stays free.';
+                        return $off === null
+                            ? null
+                            : ($off > 0 ? 'Balls carry too far: one station shorter.' : 'Balls carry too little: one station longer.').
+                                    ' The speed stays free.';
                     },
                 ),
                 'If it were something else, the speed would be forced or would fade at the ball.',
@@ -183,9 +185,7 @@ final class SpeedAndDistance
                 'A harder shot was chosen than needed',
                 self::TURF,
                 true,
-                [
-                    new LessLoftWouldDo(Strength::Strong),
-                ],
+                [new LessLoftWouldDo(Strength::Strong)],
                 new Mechanism,
                 new Cure(
                     Effort::Setup,

@@ -25,12 +25,7 @@ final class ThroughTheStrike
     /** @return list<Cause> */
     public static function causes(): array
     {
-        return [
-            self::hangBack(),
-            self::scoop(),
-            self::handleDrag(),
-            self::steepChop(),
-        ];
+        return [self::hangBack(), self::scoop(), self::handleDrag(), self::steepChop()];
     }
 
     private static function hangBack(): Cause
@@ -40,14 +35,15 @@ final class ThroughTheStrike
             'Falling back through the strike',
             self::TURF,
             true,
-            [
-                new Ramp(Observable::HeadDrift, -15, -50, Strength::Strong),
-                new Ramp(Observable::ImpactWeight, 55, 40, Strength::Strong),
-            ],
+            [new Ramp(Observable::HeadDrift, -15, -50, Strength::Strong), new Ramp(Observable::ImpactWeight, 55, 40, Strength::Strong)],
             new Mechanism(touchMm: -42, touchSdMm: 22, scatter: 1.1, depthMm: -0.3, noContact: 0.2),
             new Cure(
                 Effort::SwingFeel,
-                [Correction::more(Observable::LeadWeight), Correction::more(Observable::SternumAhead), Correction::less(Observable::StanceWidth)],
+                [
+                    Correction::more(Observable::LeadWeight),
+                    Correction::more(Observable::SternumAhead),
+                    Correction::less(Observable::StanceWidth),
+                ],
                 'Start and stay with the weight on the lead foot; trail heel light.',
                 [
                     'outside' => 'Keep your cap between you and the ball until it has gone.',
@@ -76,7 +72,15 @@ final class ThroughTheStrike
                 new Ramp(Observable::AttackDeg, -1, 3, Strength::Strong),
                 new LeanGained(-2, -10, Strength::Medium),
             ],
-            new Mechanism(touchMm: -45, touchSdMm: 26, scatter: 1.15, depthMm: -0.3, noContact: 0.25, strikeLeanDeg: -7, traits: [BallTrait::HighFlight->value => 0.3]),
+            new Mechanism(
+                touchMm: -45,
+                touchSdMm: 26,
+                scatter: 1.15,
+                depthMm: -0.3,
+                noContact: 0.25,
+                strikeLeanDeg: -7,
+                traits: [BallTrait::HighFlight->value => 0.3],
+            ),
             new Cure(
                 Effort::SwingFeel,
                 [Correction::more(Observable::LeadWeight), Correction::more(Observable::SternumAhead)],
@@ -107,7 +111,13 @@ final class ThroughTheStrike
                 new LeanGained(3, 11, Strength::Strong),
                 new Seen(Observable::Rhythm, ['jerky'], Strength::Weak),
             ],
-            new Mechanism(touchMm: -3, touchSdMm: 30, depthMm: 0.3, strikeLeanDeg: 8, traits: [BallTrait::LowFlight->value => 0.5, BallTrait::Runs->value => 0.35]),
+            new Mechanism(
+                touchMm: -3,
+                touchSdMm: 30,
+                depthMm: 0.3,
+                strikeLeanDeg: 8,
+                traits: [BallTrait::LowFlight->value => 0.5, BallTrait::Runs->value => 0.35],
+            ),
             new Cure(
                 Effort::SwingFeel,
                 [Correction::less(Observable::ShaftLean), Correction::more(Observable::BallPosition)],

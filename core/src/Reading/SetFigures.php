@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Progress;
+namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\LowPointSource;
-use LowPoint\Core\Reading\Reading;
+use LowPoint\Core\Progress\CleanRate;
+use LowPoint\Core\Progress\Estimate;
 use LowPoint\Core\Schools\Range;
 
 /**
@@ -36,7 +37,8 @@ final class SetFigures
     private const CARRY_DECIMALS = 2;
 
     /**
-     * First touch in mm, the low point where drawn lengths tell it, carry error in m (+ = long, good strikes only), the set-up card in the observables' units.
+     * First touch in mm, the low point where drawn lengths tell it, carry error in m (+ = long, good strikes only), the set-up card in
+     * the observables' units.
      *
      * @return SetFiguresShape
      */
@@ -49,14 +51,20 @@ final class SetFigures
 
         return [
             'text' => $reading->patternText,
-            'good' => ['count' => $rate->tally->count, 'of' => $rate->tally->of, 'interval' => $rate->tally->of === 0 ? null : array_map(static fn(float $at): float => round($at, 3), $rate->interval())],
+            'good' => [
+                'count' => $rate->tally->count,
+                'of' => $rate->tally->of,
+                'interval' => $rate->tally->of === 0 ? null : array_map(static fn(float $at): float => round($at, 3), $rate->interval()),
+            ],
             // For causes that leave the strikes good: near the carry and on the line as well.
             'as_asked' => ['count' => $asked->count, 'of' => $asked->of],
             // No mark, no touch: told beside it, since thin misses are the ones that leave none.
             'censored' => $pattern->sourced(LowPointSource::Censored),
             'touch' => Estimate::of($pattern->touch)?->toArray(),
             'low_point' => $pattern->knowsLowPoint() ? Estimate::of($pattern->lowPoint)?->toArray() : null,
-            'carry_error' => Estimate::of($pattern->carryError($case))?->times($case->task->carryM ?? 0.0)->toArray(self::CARRY_DECIMALS),
+            'carry_error' => Estimate::of($pattern->carryError($case))
+                ?->times($case->task->carryM ?? 0.0)
+                ->toArray(self::CARRY_DECIMALS),
             'window' => $window?->toArray(),
             'card' => array_map(static fn(Range $range): array => [round($range->from, 1), round($range->to, 1)], $reading->card->figures),
         ];

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Schools;
+namespace LowPoint\Core\Evidence;
 
-use LowPoint\Core\Evidence\Shot;
-use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Strike\Lie;
 
 /** A way of teaching the shot. All are supported; none is right for everybody (handbook 4.4). */

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Practice;
+namespace LowPoint\Core\Drills;
 
-use LowPoint\Core\Drills\Drill;
-use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\InvalidInput;
 
@@ -32,6 +30,9 @@ final readonly class Goal
 {
     public const KEYS = ['kind', 'need', 'of', 'sets', 'balls', 'minutes'];
 
+    /** The last rung of a ladder; the first is 0. Origin: handbook 05. */
+    public const RUNGS = 4;
+
     public const SETS = [1, 10];
 
     public const BALLS = [1, 50];
@@ -39,7 +40,14 @@ final readonly class Goal
     public const MINUTES = [1, 120];
 
     /** For errors the mark is per cent, for a clock seconds. */
-    private const NEED = ['count' => [1, 50], 'streak' => [2, 50], 'ladder' => [1, 50], 'error' => [1, 100], 'timed' => [5, 3600], 'free' => [0, 0]];
+    private const NEED = [
+        'count' => [1, 50],
+        'streak' => [2, 50],
+        'ladder' => [1, 50],
+        'error' => [1, 100],
+        'timed' => [5, 3600],
+        'free' => [0, 0],
+    ];
 
     private function __construct(
         public Scoring $kind,
@@ -74,19 +82,20 @@ final readonly class Goal
             }
         }
         if (isset($over['kind'])) {
-            $kind = (\is_string($over['kind']) ? Scoring::tryFrom($over['kind']) : null)
-                ?? throw InvalidInput::one("{$key}.kind", $over['kind'], implode(', ', array_column(Scoring::cases(), 'value')));
+            $kind =
+                (\is_string($over['kind']) ? Scoring::tryFrom($over['kind']) : null) ??
+                throw InvalidInput::one("{$key}.kind", $over['kind'], implode(', ', array_column(Scoring::cases(), 'value')));
         }
-        $sets = self::whole("{$key}.sets", $over['sets'] ?? $else['sets'] ?? 1, self::SETS);
-        $balls = self::whole("{$key}.balls", $over['balls'] ?? $else['balls'] ?? 10, self::BALLS);
-        $minutes = self::whole("{$key}.minutes", $over['minutes'] ?? $else['minutes'] ?? 10, self::MINUTES);
+        $sets = self::whole("{$key}.sets", $over['sets'] ?? ($else['sets'] ?? 1), self::SETS);
+        $balls = self::whole("{$key}.balls", $over['balls'] ?? ($else['balls'] ?? 10), self::BALLS);
+        $minutes = self::whole("{$key}.minutes", $over['minutes'] ?? ($else['minutes'] ?? 10), self::MINUTES);
         if ($kind === Scoring::Free) {
             return new self($kind, null, null, $sets, $balls, $minutes);
         }
-        $need = self::whole("{$key}.need", $over['need'] ?? $else['need'] ?? 7, self::NEED[$kind->value]);
+        $need = self::whole("{$key}.need", $over['need'] ?? ($else['need'] ?? 7), self::NEED[$kind->value]);
         $of = match ($kind) {
-            Scoring::Count, Scoring::Ladder => self::whole("{$key}.of", $over['of'] ?? $else['of'] ?? $balls, [$need, 50]),
-            Scoring::Error => self::whole("{$key}.of", $over['of'] ?? $else['of'] ?? 12, [1, 50]),
+            Scoring::Count, Scoring::Ladder => self::whole("{$key}.of", $over['of'] ?? ($else['of'] ?? $balls), [$need, 50]),
+            Scoring::Error => self::whole("{$key}.of", $over['of'] ?? ($else['of'] ?? 12), [1, 50]),
             default => null,
         };
 
@@ -117,7 +126,7 @@ final readonly class Goal
             'balls' => $this->balls,
             'minutes' => $this->minutes,
             'text' => $this->text(),
-            'rungs' => Score::RUNGS,
+            'rungs' => self::RUNGS,
             'ladder' => $this->ladder(),
             'farthest_m' => Ball::FARTHEST_M,
         ];
@@ -131,10 +140,15 @@ final readonly class Goal
      */
     public function ladder(): array
     {
-        return $this->kind !== Scoring::Ladder ? [] : array_map(
-            fn(int $rung): array => array_map(fn(int $hits): int => $hits >= $this->need ? min(Score::RUNGS, $rung + 1) : 0, range(0, $this->of ?? 1)),
-            range(0, Score::RUNGS),
-        );
+        return $this->kind !== Scoring::Ladder
+            ? []
+            : array_map(
+                fn(int $rung): array => array_map(
+                    fn(int $hits): int => $hits >= $this->need ? min(self::RUNGS, $rung + 1) : 0,
+                    range(0, $this->of ?? 1),
+                ),
+                range(0, self::RUNGS),
+            );
     }
 
     /** @param array{int, int} $range */
