@@ -30,11 +30,7 @@ final readonly class StudentFit
     /** From so many balls on a model that expects otherwise does not explain them. Origin: handbook 14.3. */
     private const BINDING_BALLS = 5;
 
-    /** How far students lie from the standard model: edge in mm, drag as a log. Origin: chosen by us. */
-    private const EDGE_SD_MM = 1.5;
-
-    private const DRAG_SD_LOG = 0.45;
-
+    /** Where the fit is worked out: edge in mm, drag as a log. */
     private const EDGES_MM = [-3.0, -1.5, 0.0, 1.5, 3.0];
 
     private const DRAGS_LOG = [-1.0, -0.5, 0.0, 0.5, 1.0];
@@ -47,9 +43,7 @@ final readonly class StudentFit
     /** The latest balls tell how this edge meets this ground; older ones of a long set are left out. Origin: chosen by us. */
     private const LATEST_BALLS = 30;
 
-    /** Step by which a touch may be misread, mm, and the depths behind one mark as factors. */
-    private const READ_MM = 9.0;
-
+    /** The depths behind one mark as factors, and their weights. */
     private const DEPTHS = [0.5, 1.0, 1.5];
 
     private const NODES = [0.25, 0.5, 0.25];
@@ -320,7 +314,7 @@ final readonly class StudentFit
         $logs = [];
         foreach (self::EDGES_MM as $edge) {
             foreach (self::DRAGS_LOG as $drag) {
-                $log = -$edge ** 2 / (2 * self::EDGE_SD_MM ** 2) - $drag ** 2 / (2 * self::DRAG_SD_LOG ** 2);
+                $log = -$edge ** 2 / (2 * $model->calibration->edgeSdMm ** 2) - $drag ** 2 / (2 * $model->calibration->dragSdLog ** 2);
                 foreach ($cells as [$kind, $count, $nodes]) {
                     $share = 0.0;
                     foreach ($nodes as [$thinFrom, $heavyFrom, $weight]) {
@@ -376,7 +370,7 @@ final readonly class StudentFit
             foreach (self::DEPTHS as $j => $times) {
                 $slice = $impact->slice($swing->radiusMm, max(0.05, $depth * $times));
                 foreach (self::NODES as $k => $weight) {
-                    $at = $touch + ($k - 1) * self::READ_MM + $slice->halfCutMm;
+                    $at = $touch + ($k - 1) * $model->calibration->touchReadMm + $slice->halfCutMm;
                     $heavyFrom = log($heavyAt / max(1.0e-9, $slice->resistance($at)));
                     $nodes[] = [$impact->roomMm - $slice->edgeAboveMm($at), $heavyFrom, self::NODES[$j] * $weight];
                 }

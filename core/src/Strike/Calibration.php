@@ -33,6 +33,9 @@ final readonly class Calibration
      * @param  float  $lowPointPerLeanMm  low point moves this far toward the target with each degree of lean at the same swing
      * @param  float  $lowPointPerWeightMm  ... with each per cent of weight on the lead foot
      * @param  float  $lowPointPerChestMm  ... with each mm that the chest moves toward the target
+     * @param  float  $edgeSdMm  how far the edges of students lie from the standard ones, sd. Origin: chosen by us
+     * @param  float  $dragSdLog  how far the drag they meet lies from the standard one, sd of its log. Origin: chosen by us
+     * @param  float  $touchReadMm  step by which a touch may be misread. Origin: chosen by us
      */
     public function __construct(
         public array $grounds,
@@ -59,6 +62,9 @@ final readonly class Calibration
         public float $lowPointPerLeanMm = 2.5,
         public float $lowPointPerWeightMm = 1.2,
         public float $lowPointPerChestMm = 0.6,
+        public float $edgeSdMm = 1.5,
+        public float $dragSdLog = 0.45,
+        public float $touchReadMm = 9.0,
     ) {}
 
     public static function standard(): self

@@ -103,6 +103,8 @@ final class TouchTest extends TestCase
             '/: farther from the middle of the good window \(9\d in 100\), scattering more \(9\d in 100\)\.$/',
             $text(new TouchFigures(12, -12.0, 10.0, -10.0), $was),
         );
+        $somewhat = $text(new TouchFigures(9, -20.0, 14.0, -10.0), new TouchFigures(9, -34.0, 22.0, -10.0));
+        self::assertMatchesRegularExpression('/scattering more \((8[5-9]|9[0-7]) in 100\)/', $somewhat, 'the chance of what is told, not of its opposite');
         self::assertStringEndsWith(': as it was, as far as so few balls can tell.', $text($was, $was));
     }
 
