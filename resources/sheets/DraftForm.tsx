@@ -19,7 +19,6 @@ interface Props {
     onEnd: () => void;
 }
 
-
 /** A sheet before it is stored: what its columns hold on the left, what comes out on the right, at once after each change. */
 export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
     const headers = draft.columns.map((one) => one.header);
