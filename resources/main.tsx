@@ -6,7 +6,7 @@ import { BrowserRouter } from 'react-router-dom';
 import { App } from './App';
 import { ApiError } from './api/client';
 import { keep, kept } from './api/kept';
-import { lessonKey, lessonPath } from './api/queries';
+import { ask, changed, lessonPath } from './api/queries';
 import type { LessonPage } from './api/types.gen';
 import { stored } from './outbox/actions';
 import { OutboxContext } from './outbox/context';
@@ -34,7 +34,7 @@ const shown = (value: unknown) =>
 
 const outbox: Outbox = new Outbox(async (action, told) => {
     if (action.kind === 'result') {
-        await queries.invalidateQueries({ queryKey: ['practice', action.path] });
+        await queries.invalidateQueries(changed.practice(action.path));
         return;
     }
     for (const { key, theirs, yours } of told.conflicts ?? []) {
@@ -42,16 +42,16 @@ const outbox: Outbox = new Outbox(async (action, told) => {
             `Another device changed ${key.replaceAll('_', ' ')} to ${shown(theirs)} meanwhile. Yours, ${shown(yours)}, holds now; the other one is in the history of the lesson.`,
         );
     }
-    const key = lessonKey(action.lessonId);
+    const { queryKey } = ask.lesson(action.lessonId);
     // An answer that was asked for before this entry was stored would take it off the screen again.
-    await queries.cancelQueries({ queryKey: key });
-    const page = queries.getQueryData<LessonPage>(key) ?? (await kept<LessonPage>(lessonPath(action.lessonId)));
+    await queries.cancelQueries({ queryKey });
+    const page = queries.getQueryData(queryKey) ?? (await kept<LessonPage>(lessonPath(action.lessonId)));
     if (page !== undefined) {
         const next = stored(page, action, told);
-        queries.setQueryData(key, next);
+        queries.setQueryData(queryKey, next);
         await keep(lessonPath(action.lessonId), next);
     }
-    if (action.kind === 'lesson' || action.kind === 'prescribe') void queries.invalidateQueries({ queryKey: ['students'] });
+    if (action.kind === 'lesson' || action.kind === 'prescribe') void queries.invalidateQueries(changed.students);
 });
 void outbox.open();
 

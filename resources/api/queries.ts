@@ -1,98 +1,134 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { owner } from '../outbox/owner';
+import { call } from './client';
 import { callOrKept } from './kept';
 import type {
+    ArchiveImport,
+    BinEntry,
     Catalogue,
+    Change,
     Coach,
-    DrillHandout,
+    Drills,
     LessonPage,
     Library,
-    Observable,
     OwnWay,
     Practice,
     Progress,
-    Purpose,
-    Shot,
+    ReportBatch,
+    Revision,
+    ShareLink,
+    SheetImport,
     Student,
     Today,
 } from './types.gen';
 
-export const useCoach = () =>
-    useQuery({
-        queryKey: ['me'],
-        queryFn: async () => {
-            const coach = await callOrKept<Coach>('me');
-            owner.is(coach.email);
-            return coach;
-        },
-        retry: false,
-    });
-
-export const useCatalogue = () =>
-    useQuery({ queryKey: ['catalogue'], queryFn: () => callOrKept<Catalogue>('catalogue'), staleTime: Infinity });
-
-export const useLibrary = () => useQuery({ queryKey: ['library'], queryFn: () => callOrKept<Library>('library'), staleTime: Infinity });
-
-export const useToday = (sought: string) =>
-    useQuery({
-        queryKey: ['students', 'today', sought],
-        queryFn: () => callOrKept<Today>(`today?q=${encodeURIComponent(sought)}`),
-        placeholderData: keepPreviousData,
-    });
-
-export const useStudent = (id: string, enabled = true) =>
-    useQuery({ queryKey: ['students', id], queryFn: () => callOrKept<Student>(`students/${id}`), enabled });
-
-/** @param only the shot and lie to look at, and how many lessons to draw; all of them where nothing is chosen */
-export const useProgress = (id: string, only: Record<string, string> = {}, enabled = true) =>
-    useQuery({
-        queryKey: ['students', id, 'progress', only],
-        queryFn: () =>
-            callOrKept<Progress>(
-                `students/${id}/progress?${new URLSearchParams(Object.entries(only).filter(([, value]) => value !== '')).toString()}`,
-            ),
-        placeholderData: keepPreviousData,
-        enabled,
-    });
-
-/** @param path the student's on the coach's side, or that of a private link */
-export const usePractice = (path: string) =>
-    useQuery({ queryKey: ['practice', path], queryFn: () => callOrKept<Practice>(path.startsWith('shared/') ? path : `${path}/practice`) });
-
-/** What the coach keeps of his own: cards and drills. */
-export const useOwnWay = () => useQuery({ queryKey: ['own'], queryFn: () => callOrKept<OwnWay>('own') });
-
-/** Every drill for this shot and student. */
-export const useDrills = (lessonId: string, setId: string) =>
-    useQuery({
-        queryKey: ['drills', setId],
-        queryFn: () => callOrKept<{ drills: DrillHandout[] }>(`lessons/${lessonId}/sets/${setId}/drills`),
-    });
-
-export const lessonPath = (id: string) => `lessons/${id}`;
-
-export const lessonKey = (id: string) => ['lessons', id];
+/** What is asked again after a change: all of these and what hangs on them. */
+export const changed = {
+    students: { queryKey: ['students'] },
+    today: { queryKey: ['students', 'today'] },
+    student: (id: string) => ({ queryKey: ['students', id] }),
+    bin: { queryKey: ['bin'] },
+    own: { queryKey: ['own'] },
+    drills: (setId: string) => ({ queryKey: ['drills', setId] }),
+    practice: (path: string) => ({ queryKey: ['practice', path] }),
+    links: (path: string) => ({ queryKey: ['links', path] }),
+};
 
 /** Another device may be at work on the same lesson: while nothing waits here, it is looked at again from time to time. */
 const OTHER_DEVICES_MS = 8000;
 
-export const useLesson = (id: string, quiet = false) =>
-    useQuery({
-        queryKey: lessonKey(id),
-        queryFn: () => callOrKept<LessonPage>(lessonPath(id)),
-        refetchOnWindowFocus: false,
-        staleTime: Infinity,
-        refetchInterval: quiet ? OTHER_DEVICES_MS : false,
-    });
+/** Work beside the web server is looked at so often while it goes on. */
+const LOOK_AGAIN_MS = 500;
 
-export const titleOf = (catalogue: Catalogue | undefined, purpose: Purpose): string =>
-    catalogue?.purposes.find((one) => one.id === purpose)?.title ?? purpose;
+export const lessonPath = (id: string) => `lessons/${id}`;
 
-export const shotOf = (catalogue: Catalogue, id: string): Shot | undefined => catalogue.shots.find((shot) => shot.id === id);
+/** Each thing that is read, by its key. */
+export const ask = {
+    coach: () =>
+        queryOptions({
+            queryKey: ['me'],
+            queryFn: async () => {
+                const coach = await callOrKept<Coach>('me');
+                owner.is(coach.email);
+                return coach;
+            },
+            retry: false,
+        }),
+    catalogue: () => queryOptions({ queryKey: ['catalogue'], queryFn: () => callOrKept<Catalogue>('catalogue'), staleTime: Infinity }),
+    library: () => queryOptions({ queryKey: ['library'], queryFn: () => callOrKept<Library>('library'), staleTime: Infinity }),
+    today: (sought: string) =>
+        queryOptions({
+            queryKey: [...changed.today.queryKey, sought],
+            queryFn: () => callOrKept<Today>(`today?q=${encodeURIComponent(sought)}`),
+            placeholderData: keepPreviousData,
+        }),
+    student: (id: string) => queryOptions({ ...changed.student(id), queryFn: () => callOrKept<Student>(`students/${id}`) }),
+    /** @param only the shot and lie to look at, and how many lessons to draw; all of them where nothing is chosen */
+    progress: (id: string, only: Record<string, string>) => {
+        const chosen = new URLSearchParams(Object.entries(only).filter(([, value]) => value !== ''));
+        return queryOptions({
+            queryKey: [...changed.student(id).queryKey, 'progress', only],
+            queryFn: () => callOrKept<Progress>(`students/${id}/progress?${chosen.toString()}`),
+            placeholderData: keepPreviousData,
+        });
+    },
+    /** @param path the student's on the coach's side, or that of a private link */
+    practice: (path: string) =>
+        queryOptions({
+            ...changed.practice(path),
+            queryFn: () => callOrKept<Practice>(path.startsWith('shared/') ? path : `${path}/practice`),
+        }),
+    /** What the coach keeps of his own: cards and drills. */
+    own: () => queryOptions({ ...changed.own, queryFn: () => callOrKept<OwnWay>('own') }),
+    /** Every drill for this shot and student. */
+    drills: (lessonId: string, setId: string) =>
+        queryOptions({ ...changed.drills(setId), queryFn: () => callOrKept<Drills>(`lessons/${lessonId}/sets/${setId}/drills`) }),
+    lesson: (id: string) =>
+        queryOptions({
+            queryKey: ['lessons', id],
+            queryFn: () => callOrKept<LessonPage>(lessonPath(id)),
+            refetchOnWindowFocus: false,
+            staleTime: Infinity,
+        }),
+    history: (lessonId: string) =>
+        queryOptions({ queryKey: ['history', lessonId], queryFn: () => call<Change[]>('GET', `lessons/${lessonId}/history`) }),
+    /** @param stamp changes with the ball */
+    ballHistory: (path: string, stamp: string) =>
+        queryOptions({ queryKey: ['history', path, stamp], queryFn: () => call<Revision[]>('GET', path), retry: false }),
+    bin: () => queryOptions({ ...changed.bin, queryFn: () => call<BinEntry[]>('GET', 'bin') }),
+    links: (path: string) => queryOptions({ ...changed.links(path), queryFn: () => call<ShareLink[]>('GET', `${path}/links`) }),
+    archive: (id: string | undefined) =>
+        queryOptions({
+            queryKey: ['archive', id],
+            queryFn: () => call<ArchiveImport>('GET', `archive/readings/${id ?? ''}`),
+            enabled: id !== undefined,
+            refetchInterval: (query) => (query.state.data?.state === 'reading' ? LOOK_AGAIN_MS : false),
+        }),
+    reports: (id: string | undefined) =>
+        queryOptions({
+            queryKey: ['reports', id],
+            queryFn: () => call<ReportBatch>('GET', `reports/${id ?? ''}`),
+            enabled: id !== undefined,
+            refetchInterval: (query) => (query.state.data?.finished === true ? false : LOOK_AGAIN_MS),
+        }),
+    sheets: (id: string) =>
+        queryOptions({
+            queryKey: [...changed.student(id).queryKey, 'sheets'],
+            queryFn: () => call<SheetImport[]>('GET', `students/${id}/sheets`),
+            refetchInterval: (query) =>
+                query.state.data?.some((one) => one.state === 'reading' || one.state === 'summing') === true ? LOOK_AGAIN_MS : false,
+        }),
+};
 
-/** What a good strike of this shot is called. */
-export const goodStrikeOf = (catalogue: Catalogue, shot: string): string =>
-    shotOf(catalogue, shot)?.strikes.find((one) => one.good)?.id ?? 'good';
+export const useCoach = () => useQuery(ask.coach());
+export const useCatalogue = () => useQuery(ask.catalogue());
+export const useLibrary = () => useQuery(ask.library());
+export const useToday = (sought: string) => useQuery(ask.today(sought));
+export const useStudent = (id: string) => useQuery(ask.student(id));
+export const useProgress = (id: string, only: Record<string, string> = {}) => useQuery(ask.progress(id, only));
+export const usePractice = (path: string) => useQuery(ask.practice(path));
+export const useOwnWay = () => useQuery(ask.own());
+export const useDrills = (lessonId: string, setId: string) => useQuery(ask.drills(lessonId, setId));
 
-export const observableOf = (catalogue: Catalogue, id: string): Observable | undefined =>
-    catalogue.observables.find((one) => one.id === id);
+/** @param quiet nothing of this device waits to be sent */
+export const useLesson = (id: string, quiet = false) => useQuery({ ...ask.lesson(id), refetchInterval: quiet ? OTHER_DEVICES_MS : false });

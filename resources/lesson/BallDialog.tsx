@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
-import { call } from '../api/client';
-import type { Ball, BallSeen, Field, Revision, Shot, Units } from '../api/types.gen';
+import { ask } from '../api/queries';
+import type { Ball, BallSeen, Field, Shot, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 import { moment, numberOr, shownFactor, shownUnit } from '../ui/units';
@@ -169,7 +169,7 @@ function Note({ value, longest, onSet }: { value: string; longest: number; onSet
 
 /** What stood here before somebody changed it. */
 function Earlier({ path, stamp, units }: { path: string; stamp: string; units: Units }) {
-    const history = useQuery({ queryKey: ['history', path, stamp], queryFn: () => call<Revision[]>('GET', path), retry: false });
+    const history = useQuery(ask.ballHistory(path, stamp));
     const changes = history.data?.filter((one) => one.before.seen !== undefined) ?? [];
     if (changes.length === 0) return null;
     return (

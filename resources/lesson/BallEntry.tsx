@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { BallSet, Catalogue, Handed, Reading, Units } from '../api/types.gen';
-import { shotOf } from '../api/queries';
+import { shotOf } from '../api/catalogue';
 import { Button } from '../ui/Button';
 import { BallDialog } from './BallDialog';
 import { LastBall } from './LastBall';

@@ -1,5 +1,5 @@
 import { Link, useNavigate } from 'react-router-dom';
-import { titleOf } from '../api/queries';
+import { titleOf } from '../api/catalogue';
 import type { Catalogue, Lesson, Student, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useParams } from 'react-router-dom';
-import { shotOf, useCatalogue, useCoach, useStudent } from '../api/queries';
+import { shotOf } from '../api/catalogue';
+import { useCatalogue, useCoach, useStudent } from '../api/queries';
 import type { BallSet, Catalogue, Coach, Lesson, Student } from '../api/types.gen';
 import { TaskForm } from '../students/TaskForm';
 import { Page, Skeleton, Trouble } from '../ui/Page';

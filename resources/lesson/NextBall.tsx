@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { shotOf } from '../api/queries';
+import { shotOf } from '../api/catalogue';
 import type { BallSeen, BallSet, Catalogue, Handed, Reading, Units } from '../api/types.gen';
 import { GroundStrip, stepped, type Draft } from '../figures/GroundStrip';
 import { mirror } from '../figures/scale';

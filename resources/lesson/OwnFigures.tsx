@@ -1,4 +1,4 @@
-import { observableOf } from '../api/queries';
+import { observableOf } from '../api/catalogue';
 import type { Catalogue, Observed, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { observed, shownUnit } from '../ui/units';

@@ -2,7 +2,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
-import { observableOf, useDrills, useOwnWay } from '../api/queries';
+import { observableOf } from '../api/catalogue';
+import { changed, useDrills, useOwnWay } from '../api/queries';
 import type { BallSet, Catalogue, DrillHandout, Lesson, OwnCard, OwnWay as Own, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
@@ -51,7 +52,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
             ? []
             : [{ observable, to: typeof value === 'number' ? value * shownFactor(what.unit, units) : value, what }];
     });
-    const again = () => queries.invalidateQueries({ queryKey: ['own'] });
+    const again = () => queries.invalidateQueries(changed.own);
     const trouble = (error: unknown) => {
         setTold(error instanceof ApiError ? error.message : String(error));
     };
@@ -99,7 +100,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
                 {...{ own, chosen }}
                 drills={sheets}
                 onChoose={setChosen}
-                onKept={() => Promise.all([again(), queries.invalidateQueries({ queryKey: ['drills', set.id] })])}
+                onKept={() => Promise.all([again(), queries.invalidateQueries(changed.drills(set.id))])}
             />
             <div className="mt-4 flex flex-wrap items-end gap-2 border-t border-line pt-3">
                 <TextField label="Keep it as a card named" outer="font-semibold" maxLength={60} value={name} onValue={setName} />

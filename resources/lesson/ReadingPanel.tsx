@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { observableOf } from '../api/queries';
+import { observableOf } from '../api/catalogue';
 import type { BallSet, Catalogue, Handed, Lesson, Reading, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';

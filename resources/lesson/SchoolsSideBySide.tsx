@@ -1,4 +1,4 @@
-import { observableOf } from '../api/queries';
+import { observableOf } from '../api/catalogue';
 import type { Catalogue, Reading, Units } from '../api/types.gen';
 import { inTen, observed } from '../ui/units';
 

@@ -1,4 +1,4 @@
-import { goodStrikeOf, titleOf } from '../api/queries';
+import { goodStrikeOf, titleOf } from '../api/catalogue';
 import type { BallSet, Catalogue, Handed, Lesson, Reading, Units } from '../api/types.gen';
 import { StackedStrip, type Strip } from '../figures/StackedStrip';
 import type { Bench } from './useBench';

@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Slider } from 'radix-ui';
 import { useDeferredValue, useState } from 'react';
 import { call } from '../api/client';
-import { goodStrikeOf, observableOf, shotOf } from '../api/queries';
+import { goodStrikeOf, observableOf, shotOf } from '../api/catalogue';
 import type { BallSet, Catalogue, Handed, Lesson, Model, Prediction, SetupTrial, Task, Units } from '../api/types.gen';
 import { ModelStrip } from '../figures/ModelStrip';
 import { Button } from '../ui/Button';

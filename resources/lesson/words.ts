@@ -1,5 +1,5 @@
 import type { BallSeen, Catalogue, Task, Units } from '../api/types.gen';
-import { shotOf } from '../api/queries';
+import { shotOf } from '../api/catalogue';
 import { place, withUnit } from '../ui/units';
 
 /** "chip, fairway, 56/12, carry 9 m" */

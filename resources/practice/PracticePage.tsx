@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router-dom';
 import { ApiError, call } from '../api/client';
-import { useCatalogue, usePractice } from '../api/queries';
+import { ask, changed, useCatalogue, usePractice } from '../api/queries';
 import type { Practice, PracticeDrill, ShareLink } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
@@ -24,12 +24,12 @@ export function PracticePage() {
     const [running, setRunning] = useState<{ drill: PracticeDrill; session: string | null }>();
     const move = useMutation({
         mutationFn: ({ session, to }: { session: string; to: string }) => call('PUT', `${path}/plan/sessions/${session}`, { day: to }),
-        onSuccess: () => queries.invalidateQueries({ queryKey: ['practice', path] }),
+        onSuccess: () => queries.invalidateQueries(changed.practice(path)),
     });
     const plan = useMutation({
         mutationFn: (body: unknown) => call<Practice>('PUT', `${path}/plan`, body),
         onSuccess: (data) => {
-            queries.setQueryData(['practice', path], data);
+            queries.setQueryData(ask.practice(path).queryKey, data);
         },
     });
     if (practice.isError && practice.data === undefined)
@@ -104,9 +104,9 @@ export function PracticePage() {
 /** The student's private page: made, told once, revoked. */
 function Links({ path }: { path: string }) {
     const queries = useQueryClient();
-    const links = useQuery({ queryKey: ['links', path], queryFn: () => call<ShareLink[]>('GET', `${path}/links`) });
+    const links = useQuery(ask.links(path));
     const [days, setDays] = useState(60);
-    const refresh = () => queries.invalidateQueries({ queryKey: ['links', path] });
+    const refresh = () => queries.invalidateQueries(changed.links(path));
     const make = useMutation({ mutationFn: () => call<ShareLink>('POST', `${path}/links`, { days }), onSuccess: refresh });
     const revoke = useMutation({ mutationFn: (id: number) => call('DELETE', `${path}/links/${String(id)}`), onSuccess: refresh });
     const address = make.data?.path === undefined ? undefined : `${window.location.origin}${make.data.path}`;

@@ -3,8 +3,9 @@ import { Popover } from 'radix-ui';
 import { useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router-dom';
 import { call } from '../api/client';
+import { changed } from '../api/queries';
 import type { Catalogue, ProgressLesson, Student, Units } from '../api/types.gen';
-import { goodStrikeOf, titleOf } from '../api/queries';
+import { goodStrikeOf, titleOf } from '../api/catalogue';
 import { StackedStrip } from '../figures/StackedStrip';
 import { taskLine } from '../lesson/words';
 import { day, place } from '../ui/units';
@@ -154,8 +155,7 @@ function More({ lesson, children }: { lesson: ProgressLesson; children: (row: st
     const queries = useQueryClient();
     const remove = useMutation({
         mutationFn: () => call('DELETE', `lessons/${lesson.id}`),
-        onSuccess: () =>
-            Promise.all([queries.invalidateQueries({ queryKey: ['students'] }), queries.invalidateQueries({ queryKey: ['bin'] })]),
+        onSuccess: () => Promise.all([changed.students, changed.bin].map((one) => queries.invalidateQueries(one))),
     });
     const [history, setHistory] = useState(false);
     const [open, setOpen] = useState(false);

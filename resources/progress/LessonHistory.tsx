@@ -1,13 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { call } from '../api/client';
-import type { Change } from '../api/types.gen';
+import { ask } from '../api/queries';
 import { Panel } from '../ui/Panel';
 import { Skeleton, Trouble } from '../ui/Page';
 import { day, moment } from '../ui/units';
 
 /** Who changed what in a lesson, when, and what stood there before. */
 export function LessonHistory({ lesson, onClose }: { lesson: { id: string; began_at: string }; onClose: () => void }) {
-    const history = useQuery({ queryKey: ['history', lesson.id], queryFn: () => call<Change[]>('GET', `lessons/${lesson.id}/history`) });
+    const history = useQuery(ask.history(lesson.id));
     return (
         <Panel title={`What was changed in the lesson of ${day(lesson.began_at)}`} open onOpenChange={onClose} wide>
             {history.isPending && <Skeleton />}

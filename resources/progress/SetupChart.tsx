@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { observableOf } from '../api/queries';
+import { observableOf } from '../api/catalogue';
 import type { Catalogue, CoursePoint, Units } from '../api/types.gen';
 import { observed, shownFactor } from '../ui/units';
 import { placeOf } from './course';

@@ -1,4 +1,4 @@
-import { titleOf } from '../api/queries';
+import { titleOf } from '../api/catalogue';
 import type { Catalogue, CoursePoint, DrillCourse, Estimate } from '../api/types.gen';
 import type { Point } from './timeline';
 

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router-dom';
 import { ApiError, upload } from '../api/client';
-import { useCatalogue, useCoach, useStudent } from '../api/queries';
+import { changed, useCatalogue, useCoach, useStudent } from '../api/queries';
 import type { SheetDraft } from '../api/types.gen';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { DraftForm } from './DraftForm';
@@ -73,7 +73,7 @@ export function SheetPage() {
                     units={coach.units}
                     onEnd={() => {
                         setDraft(undefined);
-                        void queries.invalidateQueries({ queryKey: ['students', id] });
+                        void queries.invalidateQueries(changed.student(id));
                     }}
                 />
             )}

@@ -1,22 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../api/client';
+import { ask, changed } from '../api/queries';
 import type { SheetImport } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { moment } from '../ui/units';
 
-const LOOK_AGAIN_MS = 500;
-
-const underWay = (one: SheetImport) => one.state === 'reading' || one.state === 'summing';
-
 /** The sheets of a student, those under way with their progress. */
 export function SheetsRead({ id }: { id: string }) {
     const queries = useQueryClient();
-    const sheets = useQuery({
-        queryKey: ['students', id, 'sheets'],
-        queryFn: () => call<SheetImport[]>('GET', `students/${id}/sheets`),
-        refetchInterval: (query) => (query.state.data?.some(underWay) === true ? LOOK_AGAIN_MS : false),
-    });
-    const again = () => queries.invalidateQueries({ queryKey: ['students', id] });
+    const sheets = useQuery(ask.sheets(id));
+    const again = () => queries.invalidateQueries(changed.student(id));
     const takeBack = useMutation({ mutationFn: (one: SheetImport) => call('DELETE', `sheets/${one.id}`), onSuccess: again });
     const goOn = useMutation({ mutationFn: (one: SheetImport) => call('POST', `sheets/${one.id}/go-on`), onSuccess: again });
     if (sheets.data === undefined || sheets.data.length === 0) return null;

@@ -1,30 +1,23 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect } from 'react';
 import { ApiError, call, upload } from '../api/client';
+import { ask, changed } from '../api/queries';
 import type { ArchiveImport, BinEntry } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { day } from '../ui/units';
 
-const LOOK_AGAIN_MS = 500;
-
 /** The coach's records: everything out as a zip, back into an empty account, and what was deleted in the last 30 days. */
 export function AccountData() {
     const queries = useQueryClient();
-    const bin = useQuery({ queryKey: ['bin'], queryFn: () => call<BinEntry[]>('GET', 'bin') });
-    const again = () =>
-        Promise.all([queries.invalidateQueries({ queryKey: ['bin'] }), queries.invalidateQueries({ queryKey: ['students'] })]);
+    const bin = useQuery(ask.bin());
+    const again = useCallback(() => Promise.all([changed.bin, changed.students].map((one) => queries.invalidateQueries(one))), [queries]);
     const restore = useMutation({ mutationFn: (one: BinEntry) => call('POST', `bin/${one.kind}s/${one.id}`), onSuccess: again });
     const read = useMutation({ mutationFn: (file: File) => upload<ArchiveImport>('archive', 'archive', file) });
-    const id = read.data?.id;
-    const reading = useQuery({
-        queryKey: ['archive', id],
-        queryFn: async () => {
-            const now = await call<ArchiveImport>('GET', `archive/readings/${id ?? ''}`);
-            if (now.state === 'done') await again();
-            return now;
-        },
-        enabled: id !== undefined,
-        refetchInterval: (query) => (query.state.data?.state === 'reading' ? LOOK_AGAIN_MS : false),
-    });
+    const reading = useQuery(ask.archive(read.data?.id));
+    const done = reading.data?.state === 'done';
+    useEffect(() => {
+        if (done) void again();
+    }, [done, again]);
     const now = reading.data ?? read.data;
     const refused = read.error instanceof ApiError && read.error.faults[0] ? read.error.faults[0].message : read.error?.message;
     return (

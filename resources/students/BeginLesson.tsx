@@ -4,7 +4,7 @@ import { useNavigate, useParams } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { keep } from '../api/kept';
-import { lessonKey, lessonPath, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
+import { ask, changed, lessonPath, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
 import type { LessonPage, Purpose, Task } from '../api/types.gen';
 import { taskLine } from '../lesson/words';
 import { requestOf, type Action } from '../outbox/actions';
@@ -47,13 +47,13 @@ export function BeginLesson() {
                     readings: {},
                     balls_wanted: {},
                 };
-                queries.setQueryData(lessonKey(lesson), page);
+                queries.setQueryData(ask.lesson(lesson).queryKey, page);
                 await keep(lessonPath(lesson), page);
                 for (const action of actions) await outbox.add(action);
             }
         },
         onSuccess: async () => {
-            await queries.invalidateQueries({ queryKey: ['students'] });
+            await queries.invalidateQueries(changed.students);
             await navigate(`/lessons/${ids.current.lesson}`);
         },
     });

@@ -1,4 +1,4 @@
-import { shotOf } from '../api/queries';
+import { shotOf } from '../api/catalogue';
 import type { Catalogue, Progress } from '../api/types.gen';
 import { Button } from '../ui/Button';
 

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import { call } from '../api/client';
+import { changed } from '../api/queries';
 import type { Erasure } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { moment } from '../ui/units';
@@ -11,7 +12,7 @@ export function Removing({ id, name }: { id: string; name: string }) {
     const queries = useQueryClient();
     const navigate = useNavigate();
     const [asked, setAsked] = useState(false);
-    const again = () => queries.invalidateQueries({ queryKey: ['students', 'today'] });
+    const again = () => queries.invalidateQueries(changed.today);
     const remove = useMutation({
         mutationFn: () => call('DELETE', `students/${id}`),
         onSuccess: async () => {

@@ -1,20 +1,13 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { call } from '../api/client';
+import { ask } from '../api/queries';
 import type { ReportBatch } from '../api/types.gen';
 import { Button } from '../ui/Button';
-
-const LOOK_AGAIN_MS = 500;
 
 /** All reports of a student, made by the queue while the coach goes on. */
 export function Reports({ lessons, most }: { lessons: string[]; most: number }) {
     const make = useMutation({ mutationFn: () => call<ReportBatch>('POST', 'reports', { lessons: lessons.slice(0, most), paper: 'a4' }) });
-    const id = make.data?.id;
-    const batch = useQuery({
-        queryKey: ['reports', id],
-        queryFn: () => call<ReportBatch>('GET', `reports/${id ?? ''}`),
-        enabled: id !== undefined,
-        refetchInterval: (query) => (query.state.data?.finished === true ? false : LOOK_AGAIN_MS),
-    });
+    const batch = useQuery(ask.reports(make.data?.id));
     const now = batch.data ?? make.data;
     return (
         <div className="mb-6">

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
-import { useCatalogue } from '../api/queries';
+import { changed, useCatalogue } from '../api/queries';
 import type { Student } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
@@ -32,7 +32,7 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
     const save = useMutation({
         mutationFn: () => call<Student>('PUT', `students/${id}`, draft),
         onSuccess: async () => {
-            await queries.invalidateQueries({ queryKey: ['students'] });
+            await queries.invalidateQueries(changed.students);
             onClose();
             if (student === undefined) await navigate(`/students/${id}`);
         },

@@ -1,5 +1,5 @@
 import { useId, useState, type FormEvent, type ReactNode } from 'react';
-import { shotOf } from '../api/queries';
+import { shotOf } from '../api/catalogue';
 import type { Catalogue, Task, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';

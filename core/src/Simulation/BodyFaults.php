@@ -360,7 +360,7 @@ final readonly class BodyFaults implements Behaviour
                 $see('face_open_deg', $d->between(6, 25));
                 break;
             default:
-                throw new \LogicException("There is no stand-in for {$cause}.");
+                throw new \LogicException("No made-up student has {$cause}: say in BodyFaults what it does.");
         }
     }
 

@@ -63,7 +63,7 @@ final readonly class HabitFaults implements Behaviour
             'sand_path_start' => $this->sandPathStart($habits),
             'sand_too_long' => $this->sandTooLong($habits),
             'sand_open_on_plugged' => ($habits->seen['face_open_deg'] = $this->dice->between(8, 28)),
-            default => throw new \LogicException("There is no stand-in for {$cause}."),
+            default => throw new \LogicException("No made-up student has {$cause}: say in HabitFaults what it does."),
         };
     }
 

@@ -24,7 +24,7 @@ final readonly class TableFaults implements Behaviour
 
     public function give(string $cause, Habits $habits, Task $task): void
     {
-        $signs = self::signs()[$cause] ?? throw new \LogicException("There is no stand-in for {$cause}.");
+        $signs = self::signs()[$cause] ?? throw new \LogicException("No made-up student has {$cause}: say in TableFaults what it does.");
         foreach ($signs as $sign) {
             if (! $this->dice->chance($sign[0])) {
                 continue;
