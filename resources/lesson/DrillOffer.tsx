@@ -22,7 +22,12 @@ export function DrillOffer({ drill, kinds, chosen, over, onToggle, onGoal }: Pro
                 {drill.purpose} {drill.dose.sets} × {drill.dose.balls}, {drill.dose.minutes} minutes. Passed: {drill.goal.text}.{' '}
                 {drill.pass.text}
             </p>
-            {chosen && <GoalFields kinds={kinds} goal={drill.goal} over={over} onChange={onGoal} />}
+            {chosen && (
+                <details>
+                    <summary className="min-h-8 cursor-pointer underline">Dose and pass mark</summary>
+                    <GoalFields kinds={kinds} goal={drill.goal} over={over} onChange={onGoal} />
+                </details>
+            )}
             <p className="text-sm">
                 {drill.trade.better !== '' && <>Better: {drill.trade.better}. </>}
                 {drill.trade.worse !== '' && <>Worse: {drill.trade.worse}.</>}

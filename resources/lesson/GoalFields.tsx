@@ -1,4 +1,4 @@
-import type { Catalogue, Goal, GoalChoice } from '../api/types.gen';
+import type { Catalogue, GoalChoice } from '../api/types.gen';
 import { numberOr } from '../ui/units';
 
 const DOSE = [
@@ -11,47 +11,45 @@ const DOSE = [
 
 interface Props {
     kinds: Catalogue['scoring'];
-    goal: Goal;
+    /** What stands where nothing was changed. */
+    goal: GoalChoice;
     over: GoalChoice;
     onChange: (over: GoalChoice) => void;
 }
 
-/** Dose and pass mark, to be changed where the student needs others. */
+/** Dose and pass mark: how a drill is scored, how much of it, and what passes. */
 export function GoalFields({ kinds, goal, over, onChange }: Props) {
     return (
-        <details>
-            <summary className="min-h-8 cursor-pointer underline">Dose and pass mark</summary>
-            <div className="flex flex-wrap items-end gap-2 py-1">
-                <label className="text-sm">
-                    scored by
-                    <select
-                        className="block min-h-12 border-[1.5px] border-ink bg-press px-2 text-base"
-                        value={over.kind ?? goal.kind}
+        <div className="flex flex-wrap items-end gap-2 py-1">
+            <label className="text-sm">
+                scored by
+                <select
+                    className="block min-h-12 border-[1.5px] border-ink bg-press px-2 text-base"
+                    value={over.kind ?? goal.kind}
+                    onChange={(event) => {
+                        onChange({ ...over, kind: kinds.find((kind) => kind === event.target.value) ?? goal.kind });
+                    }}
+                >
+                    {kinds.map((kind) => (
+                        <option key={kind} value={kind}>
+                            {kind}
+                        </option>
+                    ))}
+                </select>
+            </label>
+            {DOSE.map(([key, label]) => (
+                <label key={key} className="text-sm">
+                    {label}
+                    <input
+                        inputMode="numeric"
+                        className="block min-h-12 w-20 border-[1.5px] border-ink bg-press px-2 text-base"
+                        defaultValue={over[key] ?? goal[key] ?? ''}
                         onChange={(event) => {
-                            onChange({ ...over, kind: kinds.find((kind) => kind === event.target.value) ?? goal.kind });
+                            onChange({ ...over, [key]: event.target.value.trim() === '' ? undefined : numberOr(event.target.value) });
                         }}
-                    >
-                        {kinds.map((kind) => (
-                            <option key={kind} value={kind}>
-                                {kind}
-                            </option>
-                        ))}
-                    </select>
+                    />
                 </label>
-                {DOSE.map(([key, label]) => (
-                    <label key={key} className="text-sm">
-                        {label}
-                        <input
-                            inputMode="numeric"
-                            className="block min-h-12 w-20 border-[1.5px] border-ink bg-press px-2 text-base"
-                            defaultValue={over[key] ?? goal[key] ?? ''}
-                            onChange={(event) => {
-                                onChange({ ...over, [key]: event.target.value.trim() === '' ? undefined : numberOr(event.target.value) });
-                            }}
-                        />
-                    </label>
-                ))}
-            </div>
-        </details>
+            ))}
+        </div>
     );
 }

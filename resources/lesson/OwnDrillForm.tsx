@@ -5,6 +5,7 @@ import type { DrillPreview, GoalChoice, OwnWay } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
 import { numberOr } from '../ui/units';
+import { GoalFields } from './GoalFields';
 import { DrillParts, type LaidPart } from './DrillParts';
 
 interface Props {
@@ -14,14 +15,6 @@ interface Props {
 }
 
 const FIELD = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal';
-const SMALL = 'mt-1 block min-h-12 w-20 border-[1.5px] border-ink bg-press px-2 font-normal';
-const FIGURES = [
-    ['sets', 'sets'],
-    ['balls', 'balls'],
-    ['minutes', 'minutes'],
-    ['need', 'pass at'],
-    ['of', 'of'],
-] as const;
 const MM_PER_CM = 10;
 
 /** A drill of the coach's own: text, dose, scoring, and a picture from a few parts. It is drawn as it will be handed out. */
@@ -74,37 +67,7 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
                     }}
                 />
             </label>
-            <div className="flex flex-wrap items-end gap-2">
-                <label className="text-sm">
-                    scored by
-                    <select
-                        className={`${SMALL} w-28`}
-                        value={goal.kind}
-                        onChange={(event) => {
-                            setGoal({ ...goal, kind: kinds.find((kind) => kind === event.target.value) ?? 'count' });
-                        }}
-                    >
-                        {kinds.map((kind) => (
-                            <option key={kind} value={kind}>
-                                {kind}
-                            </option>
-                        ))}
-                    </select>
-                </label>
-                {FIGURES.map(([key, label]) => (
-                    <label key={key} className="text-sm">
-                        {label}
-                        <input
-                            inputMode="numeric"
-                            className={SMALL}
-                            value={goal[key] ?? ''}
-                            onChange={(event) => {
-                                setGoal({ ...goal, [key]: event.target.value.trim() === '' ? undefined : numberOr(event.target.value) });
-                            }}
-                        />
-                    </label>
-                ))}
-            </div>
+            <GoalFields kinds={kinds} goal={firstGoal} over={goal} onChange={setGoal} />
             <DrillParts parts={parts} most={most.parts} laid={laid} onLay={setLaid} />
             {trouble !== '' && (
                 <p role="alert" className="font-semibold text-rust">

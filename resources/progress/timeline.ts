@@ -41,7 +41,7 @@ export function placed(times: string[], span: Span, width: number, apart: number
 }
 
 /** So many lines at most are wished for across a chart. */
-const LINES = 2;
+const LINES = 3;
 
 /** A scale that holds all of these and ends on round figures, at least so wide. */
 export function scaleOf(values: number[], least = 1): ScaleLinear<number, number> {
