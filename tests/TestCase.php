@@ -7,6 +7,7 @@ namespace Tests;
 use App\Models\Lesson;
 use App\Models\Student;
 use App\Models\User;
+use Database\Factories\LessonFactory;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Http\JsonResponse;
@@ -20,14 +21,20 @@ use Symfony\Component\HttpKernel\Exception\MethodNotAllowedHttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Tests\Support\Contract;
 
-/** Feature tests: the API over HTTP on a real MariaDB, with the demo world in it. */
+/** Feature tests: the API over HTTP on a real MariaDB, with the demo world in it; most tests make their own coach and student beside it. */
 abstract class TestCase extends BaseTestCase
 {
     use RefreshDatabase;
 
     protected bool $seed = true;
 
-    protected const CHIP = ['shot' => 'chip', 'lie' => 'fairway', 'club' => ['loft_deg' => 56, 'bounce_deg' => 12], 'carry_m' => 9];
+    protected const CHIP = LessonFactory::CHIP;
+
+    private ?User $coach = null;
+
+    private ?User $otherCoach = null;
+
+    private ?Student $student = null;
 
     /**
      * Sends a request; an answer of the API is held against the contract, whatever the test asks of it.
@@ -78,18 +85,26 @@ abstract class TestCase extends BaseTestCase
         return $pending;
     }
 
-    protected function coach(string $name = 'Maren'): User
+    /** The coach of this test: nobody of the demo world. */
+    protected function coach(): User
     {
-        return User::query()
-            ->where('name', 'like', "{$name}%")
-            ->sole();
+        return $this->coach ??= User::factory()->createOne();
     }
 
-    protected function student(string $name): Student
+    protected function otherCoach(): User
     {
-        return Student::query()
-            ->where('name', 'like', "{$name}%")
-            ->sole();
+        return $this->otherCoach ??= User::factory()->createOne();
+    }
+
+    /** A student of that coach, with one lesson behind him. */
+    protected function student(): Student
+    {
+        return $this->student ??= Student::factory()->for($this->coach(), 'coach')->taught()->createOne();
+    }
+
+    protected function earlierLesson(): Lesson
+    {
+        return $this->student()->lessons()->oldest('began_at')->firstOrFail();
     }
 
     protected static function id(): string
@@ -102,10 +117,10 @@ abstract class TestCase extends BaseTestCase
      *
      * @return array{string, string} ids of lesson and set
      */
-    protected function beginLesson(string $student = 'Bea'): array
+    protected function beginLesson(?Student $student = null): array
     {
         [$lesson, $set] = [self::id(), self::id()];
-        $this->putLesson($lesson, ['student_id' => $this->student($student)->id])->assertOk();
+        $this->putLesson($lesson, ['student_id' => ($student ?? $this->student())->id])->assertOk();
         $this->putJson("/api/lessons/{$lesson}/sets/{$set}", ['purpose' => 'before', 'setup' => [], 'motion' => []])->assertOk();
 
         return [$lesson, $set];
@@ -132,10 +147,5 @@ abstract class TestCase extends BaseTestCase
     protected function putBall(string $lesson, string $set, string $ball, array $seen): TestResponse
     {
         return $this->putJson("/api/lessons/{$lesson}/sets/{$set}/balls/{$ball}", ['seen' => $seen, 'hit_at' => '2026-11-24T10:05:00Z']);
-    }
-
-    protected function earlierLesson(string $student): Lesson
-    {
-        return $this->student($student)->lessons()->firstOrFail();
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\BallFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -19,6 +21,8 @@ use Illuminate\Support\Carbon;
  */
 final class Ball extends Model
 {
+    /** @use HasFactory<BallFactory> */
+    use HasFactory;
     use HasUlids;
     use HearsDevices;
     use KeepsHistory;

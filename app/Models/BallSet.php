@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\BallSetFactory;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -29,6 +31,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class BallSet extends Model
 {
+    /** @use HasFactory<BallSetFactory> */
+    use HasFactory;
     use HasUlids;
     use HearsDevices;
     use KeepsHistory;

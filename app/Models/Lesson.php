@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\LessonFactory;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -26,6 +28,8 @@ use Illuminate\Support\Carbon;
  */
 final class Lesson extends Model
 {
+    /** @use HasFactory<LessonFactory> */
+    use HasFactory;
     use HasUlids;
     use HearsDevices;
     use KeepsHistory;

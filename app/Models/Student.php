@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\StudentFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -30,6 +32,8 @@ use LowPoint\Core\Wording\Units;
  */
 final class Student extends Model
 {
+    /** @use HasFactory<StudentFactory> */
+    use HasFactory;
     use HasUlids;
     use KeepsHistory;
     use SoftDeletes;

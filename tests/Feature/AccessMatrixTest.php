@@ -63,7 +63,7 @@ final class AccessMatrixTest extends TestCase
 
     public function test_another_coach_reaches_no_record(): void
     {
-        $this->actingAs($this->coach('Idris'));
+        $this->actingAs($this->otherCoach());
         foreach ($this->coachRoutes() as [$method, $address, $route]) {
             if (\in_array($route->getName(), self::RECORD, true)) {
                 $status = $this->json($method, $address, $this->body($route))->baseResponse->getStatusCode();

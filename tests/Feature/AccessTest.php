@@ -6,10 +6,13 @@ namespace Tests\Feature;
 
 use App\Models\Ball;
 use Illuminate\Support\Facades\DB;
+use Tests\Support\Saltgrass;
 use Tests\TestCase;
 
 final class AccessTest extends TestCase
 {
+    use Saltgrass;
+
     public function test_a_coach_signs_in_with_a_cookie_session_and_out_again(): void
     {
         $this->postJson('/api/sign-in', ['email' => 'maren@saltgrass.example', 'password' => 'marram-and-sand'])->assertStatus(403);
@@ -55,7 +58,7 @@ final class AccessTest extends TestCase
         $set = $lesson->sets()->firstOrFail();
         $ball = $set->balls()->firstOrFail();
         $before = $ball->seen;
-        $this->actingAs($this->coach('Idris'));
+        $this->actingAs($this->otherCoach());
 
         $this->getJson("/api/students/{$lesson->student_id}")->assertStatus(403);
         $this->getJson("/api/lessons/{$lesson->id}")->assertStatus(403);

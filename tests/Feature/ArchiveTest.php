@@ -13,10 +13,13 @@ use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Tests\Support\Saltgrass;
 use Tests\TestCase;
 
 final class ArchiveTest extends TestCase
 {
+    use Saltgrass;
+
     public function test_everything_leaves_as_a_zip_and_comes_back_into_an_empty_account_with_nothing_lost(): void
     {
         $coach = $this->coach();
@@ -92,7 +95,7 @@ final class ArchiveTest extends TestCase
         $this->getJson("/api/archive/readings/{$read->json('id')}")
             ->assertOk()
             ->assertJsonPath('state', 'done');
-        $this->actingAs($this->coach('Idris'))
+        $this->actingAs($this->otherCoach())
             ->getJson("/api/archive/readings/{$read->json('id')}")
             ->assertStatus(404);
 
@@ -353,10 +356,10 @@ final class ArchiveTest extends TestCase
         )->assertStatus(201);
         $draft = \App\Models\SheetImport::query()->sole()->path();
         $lessons = $bea->lessons()->pluck('id');
-        $this->actingAs($this->coach('Idris'))
+        $this->actingAs($this->otherCoach())
             ->deleteJson("/api/students/{$bea->id}/for-good")
             ->assertStatus(403);
-        $this->actingAs($this->coach('Idris'))
+        $this->actingAs($this->otherCoach())
             ->deleteJson("/api/students/{$bea->id}")
             ->assertStatus(403);
 

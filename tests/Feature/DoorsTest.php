@@ -83,15 +83,15 @@ final class DoorsTest extends TestCase
     public function test_a_private_link_changes_its_own_runs_with_history_and_none_of_the_coachs(): void
     {
         $this->actingAs($this->coach());
-        $bea = $this->student('Bea');
+        $student = $this->student();
         $token = basename(
-            (string) $this->postJson("/api/students/{$bea->id}/links", ['days' => 7])
+            (string) $this->postJson("/api/students/{$student->id}/links", ['days' => 7])
                 ->assertSuccessful()
                 ->json('path'),
         );
         $run = ['drill' => 'brush_line', 'goal' => [], 'attempts' => [true, true], 'done_at' => '2026-11-20T17:00:00Z'];
         [$coachs, $own] = [self::id(), self::id()];
-        $this->putJson("/api/students/{$bea->id}/results/{$coachs}", $run)->assertOk();
+        $this->putJson("/api/students/{$student->id}/results/{$coachs}", $run)->assertOk();
         $this->putJson("/api/shared/{$token}/results/{$own}", $run)->assertOk();
 
         $this->putJson("/api/shared/{$token}/results/{$coachs}", ['attempts' => [false]] + $run)

@@ -40,7 +40,7 @@ final class HistoryTest extends TestCase
         $this->putBall($lesson, $set, $ball, ['strike' => 'clean', 'touch_mm' => null])->assertOk();
         $this->putBall($lesson, $set, $ball, ['strike' => 'clean', 'touch_mm' => null])->assertOk();
         $this->putLesson($lesson, [
-            'student_id' => $this->student('Bea')->id,
+            'student_id' => $this->student()->id,
             'task' => [...self::CHIP, 'lie' => 'tight', 'club' => ['loft_deg' => 60, 'bounce_deg' => 12]],
         ])->assertOk();
         $this->deleteJson("/api/lessons/{$lesson}/sets/{$set}/balls/{$ball}")->assertOk();
@@ -59,12 +59,12 @@ final class HistoryTest extends TestCase
             ],
             $told,
         );
-        self::assertSame('Maren Sollis', $history->json('0.by'));
+        self::assertSame($this->coach()->name, $history->json('0.by'));
     }
 
     public function test_what_was_handed_out_before_is_not_lost_when_something_else_is(): void
     {
-        $lesson = $this->earlierLesson('Bea');
+        $lesson = $this->earlierLesson();
         $set = $lesson->sets()->firstOrFail();
         $give = fn(string $feel) => $this->putJson("/api/lessons/{$lesson->id}/prescription", [
             'set_id' => $set->id,
@@ -85,20 +85,20 @@ final class HistoryTest extends TestCase
 
     public function test_a_student_that_was_renamed_keeps_the_name_before(): void
     {
-        $bea = $this->student('Bea');
-        $this->putJson("/api/students/{$bea->id}", [
-            'name' => 'Bea of the Point',
+        $student = $this->student();
+        $this->putJson("/api/students/{$student->id}", [
+            'name' => 'Wren Adair',
             'handed' => 'right',
-            'about' => $bea->about,
-            'limits' => $bea->limits,
+            'about' => $student->about,
+            'limits' => $student->limits,
         ])->assertOk();
-        self::assertSame('Bea Achterberg', Revision::query()->where('subject_id', $bea->id)->sole()->before['name']);
+        self::assertSame($student->name, Revision::query()->where('subject_id', $student->id)->sole()->before['name']);
     }
 
     public function test_nobody_elses_coach_reads_it(): void
     {
-        $lesson = $this->earlierLesson('Bea');
-        $this->actingAs($this->coach('Idris'))
+        $lesson = $this->earlierLesson();
+        $this->actingAs($this->otherCoach())
             ->getJson("/api/lessons/{$lesson->id}/history")
             ->assertStatus(403);
     }

@@ -50,7 +50,7 @@ final class LessonTest extends TestCase
             'motion' => [],
         ])->assertOk();
         $this->putBall($lesson, $retest, self::id(), ['strike' => 'clean', 'touch_mm' => 5, 'mark_length_mm' => 80])->assertOk();
-        $this->putLesson($lesson, ['student_id' => $this->student('Bea')->id, 'closed_at' => '2026-11-24T10:40:00Z'])->assertOk();
+        $this->putLesson($lesson, ['student_id' => $this->student()->id, 'closed_at' => '2026-11-24T10:40:00Z'])->assertOk();
 
         $page = $this->getJson("/api/lessons/{$lesson}")->assertOk();
         self::assertNotNull($page->json('lesson.closed_at'));
@@ -147,12 +147,12 @@ final class LessonTest extends TestCase
     {
         $id = self::id();
         $this->putLesson($id, [
-            'student_id' => $this->student('Bea')->id,
+            'student_id' => $this->student()->id,
             'task' => ['shot' => 'chip', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]],
         ])
             ->assertStatus(422)
             ->assertJsonPath('faults.0.key', 'task.lie');
-        $this->putLesson($id, ['student_id' => $this->student('Bea')->id, 'task' => []])->assertStatus(422);
+        $this->putLesson($id, ['student_id' => $this->student()->id, 'task' => []])->assertStatus(422);
         $this->putJson("/api/lessons/{$id}", [])->assertStatus(422);
 
         self::assertNull(Lesson::query()->find($id));
@@ -164,7 +164,7 @@ final class LessonTest extends TestCase
         $this->putBall($lesson, $set, self::id(), ['strike' => 'heavy'])->assertOk();
 
         $this->putLesson($lesson, [
-            'student_id' => $this->student('Bea')->id,
+            'student_id' => $this->student()->id,
             'task' => ['shot' => 'bunker', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]],
         ])
             ->assertStatus(422)
@@ -253,15 +253,16 @@ final class LessonTest extends TestCase
         $this->deleteJson("/api/lessons/{$lesson}/sets/{$set}/balls/{$ball}")->assertOk();
         $history = $this->getJson($address)->assertOk();
         self::assertSame(['strike' => 'thin', 'touch_mm' => 20], $history->json('0.before.seen'));
-        self::assertSame('Maren Sollis', $history->json('0.by'));
+        self::assertSame($this->coach()->name, $history->json('0.by'));
         self::assertCount(2, $history->json());
 
-        $this->actingAs($this->coach('Idris'))->getJson($address)->assertStatus(403);
+        $this->actingAs($this->otherCoach())->getJson($address)->assertStatus(403);
     }
 
     public function test_a_set_leaves_as_an_open_case_file_that_the_core_reads(): void
     {
-        $lesson = $this->student('Callum')->lessons()->reorder('began_at')->firstOrFail();
+        $this->student()->update(['handed' => 'left']);
+        $lesson = $this->earlierLesson();
         $set = $lesson->sets()->firstOrFail();
 
         $case = \LowPoint\Core\CaseFile\CaseReader::fromJson(

@@ -58,7 +58,7 @@ final class OwnWayTest extends TestCase
         );
         self::assertContains('tee', array_column($given->json('prescription.content.drills.0.picture'), 'kind'));
 
-        $student = $this->student('Bea');
+        $student = $this->student();
         $plan = $this->putJson("/api/students/{$student->id}/plan", [
             'days' => [2 => 30],
             'grounds' => ['grass'],
@@ -155,7 +155,7 @@ final class OwnWayTest extends TestCase
             'drills' => [$drill],
         ])->assertOk();
 
-        $this->actingAs($this->coach('Idris'));
+        $this->actingAs($this->otherCoach());
         self::assertSame([[], []], [$this->getJson('/api/own')->json('cards'), $this->getJson('/api/own')->json('drills')]);
         $this->putDrill($drill, ['name' => 'Stolen'])->assertStatus(403);
         $this->putJson("/api/own/cards/{$card}", [

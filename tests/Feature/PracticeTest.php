@@ -10,10 +10,13 @@ use App\Models\ShareLink;
 use App\Models\Student;
 use Illuminate\Support\Carbon;
 use Symfony\Component\Process\Process;
+use Tests\Support\Saltgrass;
 use Tests\TestCase;
 
 final class PracticeTest extends TestCase
 {
+    use Saltgrass;
+
     private const RUN = [
         'drill' => 'shaft_up',
         'goal' => ['kind' => 'count', 'need' => 7, 'of' => 10],
@@ -208,7 +211,7 @@ final class PracticeTest extends TestCase
                 unlink((string) $file);
             }
         }
-        $this->actingAs($this->coach('Idris'))
+        $this->actingAs($this->otherCoach())
             ->get("/api/lessons/{$this->earlierLesson('Rafe')->id}/report?paper=napkin", ['Accept' => 'application/json'])
             ->assertStatus(422);
     }
@@ -231,7 +234,7 @@ final class PracticeTest extends TestCase
             ->assertOk()
             ->assertDownload('reports.zip');
 
-        $this->actingAs($this->coach('Idris'))
+        $this->actingAs($this->otherCoach())
             ->getJson("/api/reports/{$batch}")
             ->assertStatus(404);
         $this->postJson('/api/reports', ['lessons' => $lessons, 'paper' => 'a4'])->assertStatus(403);

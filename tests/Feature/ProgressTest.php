@@ -6,10 +6,13 @@ namespace Tests\Feature;
 
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Support\Saltgrass;
 use Tests\TestCase;
 
 final class ProgressTest extends TestCase
 {
+    use Saltgrass;
+
     #[TestWith(['Bea', 'fixed', 'On to the next cause'])]
     #[TestWith(['Callum', 'improving', 'Keep the set-up and the drill.'])]
     #[TestWith(['Iwan', 'slipping', 'Open it again'])]
@@ -58,7 +61,7 @@ final class ProgressTest extends TestCase
 
     public function test_another_coach_sees_nothing_of_it(): void
     {
-        $this->actingAs($this->coach('Idris'))
+        $this->actingAs($this->otherCoach())
             ->getJson("/api/students/{$this->student('Bea')->id}/progress")
             ->assertStatus(403);
     }
@@ -83,7 +86,7 @@ final class ProgressTest extends TestCase
             ->assertStatus(422)
             ->assertJsonPath('faults.0.key', 'name');
         $put(['limits' => ['pride']])->assertStatus(422);
-        $this->actingAs($this->coach('Idris'))
+        $this->actingAs($this->otherCoach())
             ->putJson("/api/students/{$id}", ['name' => 'Mine', 'handed' => 'left', 'limits' => []])
             ->assertStatus(403);
     }

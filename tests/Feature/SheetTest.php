@@ -39,8 +39,8 @@ final class SheetTest extends TestCase
 
     public function test_a_sheet_is_looked_at_checked_and_only_then_stored(): void
     {
-        $bea = $this->student('Bea');
-        $counts = fn(): array => [$bea->lessons()->count(), Ball::query()->count()];
+        $student = $this->student();
+        $counts = fn(): array => [$student->lessons()->count(), Ball::query()->count()];
         $before = $counts();
         $looked = $this->upload(self::SHEET)->assertStatus(201);
         $looked->assertJsonPath('columns.1.samples', ['Fat', 'clean'])->assertJsonPath('columns.1.words', ['Fat', 'clean']);
@@ -102,7 +102,7 @@ final class SheetTest extends TestCase
             ->assertJson(['balls' => 3]);
 
         $preset = (string) $again->json('presets.0.id');
-        $this->actingAs($this->coach('Idris'));
+        $this->actingAs($this->otherCoach());
         $this->deleteJson("/api/sheet-presets/{$preset}")->assertStatus(403);
         $this->getJson("/api/sheets/{$this->id}")->assertStatus(403);
         $this->plan('confirm', [])->assertStatus(403);
@@ -120,7 +120,7 @@ final class SheetTest extends TestCase
         $lesson = Lesson::query()->where('sheet_import_id', $this->id)->firstOrFail();
         $this->deleteJson("/api/sheets/{$this->id}")->assertStatus(204);
         self::assertNull(Lesson::query()->find($lesson->id));
-        $this->getJson("/api/students/{$this->student('Bea')->id}/sheets")->assertJsonPath('0.state', 'taken_back');
+        $this->getJson("/api/students/{$this->student()->id}/sheets")->assertJsonPath('0.state', 'taken_back');
         $this->postJson("/api/bin/lessons/{$lesson->id}")->assertStatus(204);
         self::assertSame(2, Lesson::query()->findOrFail($lesson->id)->sets->sole()->balls->count());
     }
@@ -163,7 +163,7 @@ final class SheetTest extends TestCase
         Queue::fake();
         $this->upload(self::SHEET);
         $this->plan('confirm', [])->assertStatus(202);
-        $this->deleteJson("/api/students/{$this->student('Bea')->id}")->assertStatus(204);
+        $this->deleteJson("/api/students/{$this->student()->id}")->assertStatus(204);
         $import = SheetImport::query()->findOrFail($this->id);
         self::assertFalse(app(SheetImporter::class)->slice($import));
         $this->getJson("/api/sheets/{$this->id}")->assertStatus(403);
@@ -273,7 +273,7 @@ final class SheetTest extends TestCase
     private function upload(string $sheet): TestResponse
     {
         $told = $this->post(
-            "/api/students/{$this->student('Bea')->id}/sheets",
+            "/api/students/{$this->student()->id}/sheets",
             ['sheet' => UploadedFile::fake()->createWithContent('balls.csv', $sheet)],
             ['Accept' => 'application/json'],
         );

@@ -7,11 +7,14 @@ namespace Tests\Feature;
 use App\Models\Student;
 use App\Practice\StudentPractice;
 use LowPoint\Core\Wording\Units;
+use Tests\Support\Saltgrass;
 use Tests\TestCase;
 
 /** What a student gets to see, and in whose words. */
 final class StudentViewTest extends TestCase
 {
+    use Saltgrass;
+
     public function test_each_drill_comes_with_its_goal_its_picture_its_next_step_and_its_own_cautions(): void
     {
         $page = $this->page('Petra');

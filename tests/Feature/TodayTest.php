@@ -7,10 +7,13 @@ namespace Tests\Feature;
 use App\Models\Lesson;
 use App\Models\Student;
 use Illuminate\Support\Facades\DB;
+use Tests\Support\Saltgrass;
 use Tests\TestCase;
 
 final class TodayTest extends TestCase
 {
+    use Saltgrass;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -135,7 +138,7 @@ final class TodayTest extends TestCase
 
     public function test_a_lesson_that_is_closed_shows_in_the_list_before_anybody_looks_at_the_student(): void
     {
-        [$lesson, $set] = $this->beginLesson('Callum');
+        [$lesson, $set] = $this->beginLesson($this->student('Callum'));
         foreach (range(1, 12) as $i) {
             $this->putBall($lesson, $set, self::id(), ['strike' => 'thin', 'touch_mm' => 60])->assertOk();
         }

@@ -108,7 +108,7 @@ final class TwoDevicesTest extends TestCase
     public function test_what_waits_for_a_deleted_lesson_is_answered_in_words_and_can_go_once_it_is_put_back(): void
     {
         $this->deleteJson("/api/lessons/{$this->lesson}")->assertNoContent();
-        $student = $this->student('Bea')->id;
+        $student = $this->student()->id;
         $this->putLesson($this->lesson, ['student_id' => $student])
             ->assertStatus(410)
             ->assertJsonPath(
@@ -132,7 +132,7 @@ final class TwoDevicesTest extends TestCase
             'from' => ['device' => 'tablet', 'number' => 1, 'coach' => $this->coach()->email],
         ];
         $path = "/api/lessons/{$this->lesson}/sets/{$this->set}/balls/".self::id();
-        $this->actingAs($this->coach('Idris'))->putJson($path, $entry)->assertStatus(401);
+        $this->actingAs($this->otherCoach())->putJson($path, $entry)->assertStatus(401);
         $this->actingAs($this->coach())->putJson($path, $entry)->assertOk();
         self::assertSame(['thin'], $this->strikes());
     }

@@ -7,11 +7,14 @@ namespace Tests\Feature;
 use App\Models\Student;
 use LowPoint\Core\Wording\Units;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Support\Saltgrass;
 use Tests\TestCase;
 
 /** A coach who thinks in yards and inches reads nothing else; what is stored stays in mm and m. */
 final class UnitsTest extends TestCase
 {
+    use Saltgrass;
+
     private Student $bea;
 
     protected function setUp(): void

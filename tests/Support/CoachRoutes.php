@@ -15,6 +15,8 @@ use Illuminate\Support\Facades\Route as Routes;
 /** Every route of a coach with an address of one of Maren's students, and a body that the right coach may send there. */
 trait CoachRoutes
 {
+    use Saltgrass;
+
     /** @return list<array{string, string, Route}> method, address with the ids of one of Maren's students in it, route */
     private function coachRoutes(): array
     {
