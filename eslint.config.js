@@ -36,7 +36,7 @@ export default tseslint.config(
     {
         files: ['resources/**/*.tsx'],
         ignores: ['**/*.test.tsx'],
-        rules: { 'max-lines-per-function': ['error', { max: 145, skipBlankLines: true, skipComments: true }] },
+        rules: { 'max-lines-per-function': ['error', { max: 125, skipBlankLines: true, skipComments: true }] },
     },
     {
         files: ['resources/**/*.{ts,tsx}'],

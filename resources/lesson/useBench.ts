@@ -1,22 +1,17 @@
-import { useCallback, useMemo, useRef, useState } from 'react';
-import { decodeTime, ulid } from 'ulid';
+import { useMemo } from 'react';
 import { useLesson } from '../api/queries';
 import type { Ball, BallSeen, BallSet, Lesson, Observable, Observed, Purpose, Task } from '../api/types.gen';
 import { apply, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
-
-interface Step {
-    undo: Action;
-    redo: Action;
-}
+import { useNextId } from './useNextId';
+import { useSteps } from './useSteps';
 
 /** The lesson as it looks with what is still waiting on this device, and all a coach can do in it. */
 export function useBench(lessonId: string) {
     const outbox = useOutboxOfApp();
     const { entries, trouble, deviceFull, notices } = useOutbox(outbox);
     const query = useLesson(lessonId, entries.length === 0);
-    const [steps, setSteps] = useState<{ done: Step[]; undone: Step[] }>({ done: [], undone: [] });
 
     const mine = useMemo(() => entries.filter((entry) => entry.action.lessonId === lessonId), [entries, lessonId]);
     const lesson = useMemo<Lesson | undefined>(
@@ -24,22 +19,8 @@ export function useBench(lessonId: string) {
         [query.data, mine],
     );
     const refused = mine.filter((entry) => entry.state === 'refused');
-    // Ids carry the order of sets and balls: two in one millisecond must still rise, and so must one after the clock was set back.
-    const lastTime = useRef(0);
-    const nextId = () => {
-        const known = lesson?.sets.flatMap((set) => [set.id, ...set.balls.map((ball) => ball.id)]) ?? [];
-        const latest = known.reduce((so, id) => Math.max(so, decodeTime(id.toUpperCase())), 0);
-        lastTime.current = Math.max(Date.now(), lastTime.current + 1, latest + 1);
-        return ulid(lastTime.current);
-    };
-
-    const act = useCallback(
-        (redo: Action, undo: Action) => {
-            setSteps(({ done }) => ({ done: [...done, { undo, redo }], undone: [] }));
-            void outbox.add(redo);
-        },
-        [outbox],
-    );
+    const nextId = useNextId(lesson);
+    const { act, ...steps } = useSteps(outbox);
 
     const see = (set: BallSet, what: Observable, value: number | string | null) => {
         const key = `${what.group}.${what.id}`;
@@ -121,20 +102,6 @@ export function useBench(lessonId: string) {
         });
     };
 
-    const undo = () => {
-        const step = steps.done.at(-1);
-        if (step === undefined) return;
-        setSteps({ done: steps.done.slice(0, -1), undone: [...steps.undone, step] });
-        void outbox.add(step.undo);
-    };
-
-    const redo = () => {
-        const step = steps.undone.at(-1);
-        if (step === undefined) return;
-        setSteps({ done: [...steps.done, step], undone: steps.undone.slice(0, -1) });
-        void outbox.add(step.redo);
-    };
-
     return {
         query,
         lesson,
@@ -145,8 +112,7 @@ export function useBench(lessonId: string) {
         refused,
         trouble,
         deviceFull,
-        canUndo: steps.done.length > 0,
-        canRedo: steps.undone.length > 0,
+        ...steps,
         see,
         copySetup,
         sure,
@@ -155,8 +121,6 @@ export function useBench(lessonId: string) {
         removeBall,
         beginSet,
         saveLesson,
-        undo,
-        redo,
         send: (action: Action) => void outbox.add(action),
         notices,
         understood: () => {

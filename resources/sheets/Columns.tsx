@@ -25,14 +25,35 @@ const box = 'min-h-12 w-full border-[1.5px] border-ink bg-press px-2';
 
 /** Each column of the sheet with what stands in it, and what of a ball it holds. */
 export function Columns({ draft, catalogue, mapping, onMap }: Props) {
-    const of = (header: string) => mapping.columns.find((one) => one.header === header);
+    return (
+        <div>
+            <p aria-hidden className={`${row} border-b-[1.5px] border-ink pb-1 font-semibold max-sm:hidden`}>
+                <span>Column of the sheet</span>
+                <span>What it holds</span>
+                <span>Unit</span>
+            </p>
+            <ul>
+                {draft.columns.map((one) => (
+                    <ColumnRow key={one.header} one={one} draft={draft} catalogue={catalogue} mapping={mapping} onMap={onMap} />
+                ))}
+            </ul>
+        </div>
+    );
+}
+
+/** One column: its header and samples, what it holds, and the unit or the order of day and month. */
+function ColumnRow({ one, draft, catalogue, mapping, onMap }: Props & { one: SheetDraft['columns'][number] }) {
+    const { header, samples, words, foreign } = one;
+    const column = mapping.columns.find((other) => other.header === header);
+    const role = mapping.time?.header === header ? TIME : mapping.only?.header === header ? ONLY : (column?.key ?? '');
+    const units = column === undefined ? [] : (draft.units[column.key] ?? []);
     const put = (column: SheetColumn) => {
         onMap({ ...mapping, columns: mapping.columns.map((one) => (one.header === column.header ? column : one)) });
     };
-    const give = (header: string, role: string, words: string[] | null) => {
+    const give = (role: string) => {
         // A key of a ball stands in one column only.
         const free: SheetMapping = {
-            columns: mapping.columns.filter((one) => one.header !== header && one.key !== role),
+            columns: mapping.columns.filter((other) => other.header !== header && other.key !== role),
             time: mapping.time?.header === header ? null : mapping.time,
             only: mapping.only?.header === header ? null : mapping.only,
         };
@@ -52,120 +73,114 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
             );
     };
     return (
-        <div>
-            <p aria-hidden className={`${row} border-b-[1.5px] border-ink pb-1 font-semibold max-sm:hidden`}>
-                <span>Column of the sheet</span>
-                <span>What it holds</span>
-                <span>Unit</span>
-            </p>
-            <ul>
-                {draft.columns.map(({ header, samples, words, foreign }) => {
-                    const column = of(header);
-                    const role = mapping.time?.header === header ? TIME : mapping.only?.header === header ? ONLY : (column?.key ?? '');
-                    const units = column === undefined ? [] : (draft.units[column.key] ?? []);
-                    return (
-                        <li key={header} className={`${row} border-b border-line py-2`}>
-                            <div className="min-w-0 max-sm:col-span-2">
-                                <strong className="block break-words">{header}</strong>
-                                <span className="text-soft block text-sm break-all">
-                                    {samples.length === 0 ? 'empty' : samples.join(' · ')}
-                                </span>
-                            </div>
-                            <div className="min-w-0">
-                                <select
-                                    aria-label={`What “${header}” holds`}
-                                    className={`${box} ${role === '' ? 'text-soft' : 'font-bold'}`}
-                                    value={role}
-                                    onChange={(event) => {
-                                        give(header, event.target.value, words);
-                                    }}
-                                >
-                                    <option value="">not needed</option>
-                                    <option value={TIME}>Day and time</option>
-                                    {Object.entries(catalogue.ball).map(([key, field]) => (
-                                        <option key={key} value={key}>
-                                            {field.label}
-                                        </option>
-                                    ))}
-                                    {words !== null && words.length > 1 && <option value={ONLY}>Which rows to read</option>}
-                                </select>
-                                {role === ONLY && mapping.only !== null && (
-                                    <label className="mt-1 flex items-center gap-2">
-                                        only those with
-                                        <select
-                                            className={`${box} max-w-40`}
-                                            value={mapping.only.is}
-                                            onChange={(event) => {
-                                                onMap({ ...mapping, only: { header, is: event.target.value } });
-                                            }}
-                                        >
-                                            {words?.map((one) => (
-                                                <option key={one}>{one}</option>
-                                            ))}
-                                        </select>
-                                    </label>
-                                )}
-                                {column !== undefined && OTHER_WAY[column.key] !== undefined && (
-                                    <label className="mt-1 flex min-h-8 items-center gap-2">
-                                        <input
-                                            type="checkbox"
-                                            className="h-5 w-5"
-                                            checked={column.flipped}
-                                            onChange={(event) => {
-                                                put({ ...column, flipped: event.target.checked });
-                                            }}
-                                        />
-                                        {OTHER_WAY[column.key]}
-                                    </label>
-                                )}
-                                {column !== undefined && (
-                                    <Words
-                                        column={column}
-                                        foreign={foreign[column.key] ?? []}
-                                        catalogue={catalogue}
-                                        onWords={(next) => {
-                                            put({ ...column, words: next });
-                                        }}
-                                    />
-                                )}
-                            </div>
-                            <div>
-                                {role === TIME && mapping.time !== null && (
-                                    <select
-                                        aria-label={`How “${header}” writes a day`}
-                                        className={box}
-                                        value={mapping.time.order}
-                                        onChange={(event) => {
-                                            onMap({ ...mapping, time: { header, order: event.target.value as DayOrder } });
-                                        }}
-                                    >
-                                        {Object.entries(ORDERS).map(([id, label]) => (
-                                            <option key={id} value={id}>
-                                                {label}
-                                            </option>
-                                        ))}
-                                    </select>
-                                )}
-                                {units.length > 1 && (
-                                    <select
-                                        aria-label={`Unit of “${header}”`}
-                                        className={box}
-                                        value={column?.unit ?? ''}
-                                        onChange={(event) => {
-                                            if (column !== undefined) put({ ...column, unit: event.target.value });
-                                        }}
-                                    >
-                                        {units.map((unit) => (
-                                            <option key={unit}>{unit}</option>
-                                        ))}
-                                    </select>
-                                )}
-                            </div>
-                        </li>
-                    );
-                })}
-            </ul>
-        </div>
+        <li className={`${row} border-b border-line py-2`}>
+            <div className="min-w-0 max-sm:col-span-2">
+                <strong className="block break-words">{header}</strong>
+                <span className="text-soft block text-sm break-all">{samples.length === 0 ? 'empty' : samples.join(' · ')}</span>
+            </div>
+            <div className="min-w-0">
+                <select
+                    aria-label={`What “${header}” holds`}
+                    className={`${box} ${role === '' ? 'text-soft' : 'font-bold'}`}
+                    value={role}
+                    onChange={(event) => {
+                        give(event.target.value);
+                    }}
+                >
+                    <option value="">not needed</option>
+                    <option value={TIME}>Day and time</option>
+                    {Object.entries(catalogue.ball).map(([key, field]) => (
+                        <option key={key} value={key}>
+                            {field.label}
+                        </option>
+                    ))}
+                    {words !== null && words.length > 1 && <option value={ONLY}>Which rows to read</option>}
+                </select>
+                {role === ONLY && mapping.only !== null && (
+                    <label className="mt-1 flex items-center gap-2">
+                        only those with
+                        <select
+                            className={`${box} max-w-40`}
+                            value={mapping.only.is}
+                            onChange={(event) => {
+                                onMap({ ...mapping, only: { header, is: event.target.value } });
+                            }}
+                        >
+                            {words?.map((word) => (
+                                <option key={word}>{word}</option>
+                            ))}
+                        </select>
+                    </label>
+                )}
+                {column !== undefined && OTHER_WAY[column.key] !== undefined && (
+                    <label className="mt-1 flex min-h-8 items-center gap-2">
+                        <input
+                            type="checkbox"
+                            className="h-5 w-5"
+                            checked={column.flipped}
+                            onChange={(event) => {
+                                put({ ...column, flipped: event.target.checked });
+                            }}
+                        />
+                        {OTHER_WAY[column.key]}
+                    </label>
+                )}
+                {column !== undefined && (
+                    <Words
+                        column={column}
+                        foreign={foreign[column.key] ?? []}
+                        catalogue={catalogue}
+                        onWords={(next) => {
+                            put({ ...column, words: next });
+                        }}
+                    />
+                )}
+            </div>
+            <div>
+                {role === TIME && mapping.time !== null && (
+                    <DayOrders
+                        time={mapping.time}
+                        onOrder={(order) => {
+                            onMap({ ...mapping, time: { header, order } });
+                        }}
+                    />
+                )}
+                {units.length > 1 && (
+                    <select
+                        aria-label={`Unit of “${header}”`}
+                        className={box}
+                        value={column?.unit ?? ''}
+                        onChange={(event) => {
+                            if (column !== undefined) put({ ...column, unit: event.target.value });
+                        }}
+                    >
+                        {units.map((unit) => (
+                            <option key={unit}>{unit}</option>
+                        ))}
+                    </select>
+                )}
+            </div>
+        </li>
+    );
+}
+
+/** How a sheet writes a day: 03/04 is in March here and in April there. */
+function DayOrders({ time, onOrder }: { time: NonNullable<SheetMapping['time']>; onOrder: (order: DayOrder) => void }) {
+    return (
+        <select
+            aria-label={`How “${time.header}” writes a day`}
+            className={box}
+            value={time.order}
+            onChange={(event) => {
+                onOrder(event.target.value as DayOrder);
+            }}
+        >
+            {Object.entries(ORDERS).map(([id, label]) => (
+                <option key={id} value={id}>
+                    {label}
+                </option>
+            ))}
+        </select>
     );
 }
 

@@ -19,20 +19,20 @@ interface Props {
     onEnd: () => void;
 }
 
+/** The columns that a mapping speaks of. */
+const headersOf = ({ columns, time, only }: SheetMapping): string[] =>
+    [...columns, time, only].flatMap((one) => (one === null ? [] : [one.header]));
+
 /** A sheet before it is stored: what its columns hold on the left, what comes out on the right, at once after each change. */
 export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
     const headers = draft.columns.map((one) => one.header);
-    const fits = (mapping: SheetMapping) =>
-        mapping.columns.every((one) => headers.includes(one.header)) &&
-        (mapping.time === null || headers.includes(mapping.time.header)) &&
-        (mapping.only === null || headers.includes(mapping.only.header));
+    const fits = (mapping: SheetMapping) => headersOf(mapping).every((one) => headers.includes(one));
     const preset = draft.presets.find((one) => fits(one.mapping));
     const [mapping, setMapping] = useState(preset?.mapping ?? draft.guess);
     const [name, setName] = useState(preset?.name ?? '');
     const [task, setTask] = useState<Task>(student.lessons?.[0]?.task ?? catalogue.first_task);
     const [purpose, setPurpose] = useState<Purpose>('retest');
     const [day, setDay] = useState(() => new Date().toISOString().slice(0, 10));
-    const [changing, setChanging] = useState(false);
     const plan = useDeferredValue<SheetPlan>({ mapping, task, purpose, day: mapping.time === null && day !== '' ? day : null });
     const path = `sheets/${draft.import.id}`;
     const check = useQuery({
@@ -83,18 +83,7 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                     catalogue={catalogue}
                     units={units}
                 />
-                <p>
-                    Hit at: <strong>{taskLine(task, catalogue, units)}</strong>{' '}
-                    <button
-                        type="button"
-                        className="min-h-8 underline"
-                        onClick={() => {
-                            setChanging(true);
-                        }}
-                    >
-                        Change
-                    </button>
-                </p>
+                <HitAt catalogue={catalogue} units={units} task={task} onTask={setTask} />
                 <div role="group" aria-label="When they were hit" className="flex">
                     {catalogue.purposes.map(({ id, title }, i) => (
                         <Button
@@ -142,6 +131,34 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                     </Button>
                 </div>
             </section>
+        </div>
+    );
+}
+
+interface HitAtProps {
+    catalogue: Catalogue;
+    units: Units;
+    task: Task;
+    onTask: (task: Task) => void;
+}
+
+/** The task at which the balls of the sheet were hit, in one line that can be changed. */
+function HitAt({ catalogue, units, task, onTask }: HitAtProps) {
+    const [changing, setChanging] = useState(false);
+    return (
+        <>
+            <p>
+                Hit at: <strong>{taskLine(task, catalogue, units)}</strong>{' '}
+                <button
+                    type="button"
+                    className="min-h-8 underline"
+                    onClick={() => {
+                        setChanging(true);
+                    }}
+                >
+                    Change
+                </button>
+            </p>
             <Panel wide title="The task at which they were hit" open={changing} onOpenChange={setChanging}>
                 <TaskForm
                     catalogue={catalogue}
@@ -150,12 +167,12 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                     submit="Use this task"
                     problem=""
                     onSubmit={(next) => {
-                        setTask(next);
+                        onTask(next);
                         setChanging(false);
                     }}
                 />
             </Panel>
-        </div>
+        </>
     );
 }
 

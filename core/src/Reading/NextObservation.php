@@ -136,7 +136,8 @@ final readonly class NextObservation
             $bearing = array_values(array_intersect_key($ratios, array_flip($held)));
             $row = [];
             foreach ($usual as $a => $share) {
-                $row[] = $share * ($bearing === [] ? 1.0 : array_sum(array_column($bearing, $a)) / \count($bearing));
+                // Not divided by how many there are: the row is brought to one below.
+                $row[] = $share * ($bearing === [] ? 1.0 : array_sum(array_column($bearing, $a)));
             }
             $total = array_sum($row);
             $chances[] = array_map(static fn(float $one): float => $one / $total, $row);
