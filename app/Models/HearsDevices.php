@@ -10,12 +10,16 @@ use Illuminate\Http\Request;
  * Entries of one device may arrive twice, late and out of order. Each carries the name of the device and a number that only
  * grows; what is not newer than what was heard of that device is answered, and changes nothing.
  *
- * @property array<string, int>|null $heard
+ * @property array<string, int>|null $heard the latest number by device, or by device and part
  */
 trait HearsDevices
 {
-    /** Whether this is news; then it is remembered. Entries without a stamp always are. */
-    public function hears(Request $request): bool
+    /**
+     * Whether this is news; then it is remembered. Entries without a stamp always are.
+     *
+     * @param  string  $of  the part of the record that it speaks of, where its parts are entered one by one
+     */
+    public function hears(Request $request, string $of = ''): bool
     {
         $device = $request->input('from.device');
         $number = $request->input('from.number');
@@ -23,10 +27,11 @@ trait HearsDevices
             return true;
         }
         $heard = $this->heard ?? [];
-        if (($heard[$device] ?? 0) >= $number) {
+        $what = trim("{$device} {$of}");
+        if (($heard[$what] ?? 0) >= $number) {
             return false;
         }
-        $this->heard = [$device => $number] + $heard;
+        $this->heard = [$what => $number] + $heard;
 
         return true;
     }

@@ -1,3 +1,5 @@
+import { learnTime } from './clock';
+
 export interface Fault {
     key: string;
     message: string;
@@ -30,13 +32,15 @@ function csrfToken(): string {
 
 async function ask(method: string, path: string, body?: unknown): Promise<Response> {
     try {
-        return await fetch(path, {
+        const response = await fetch(path, {
             method,
             credentials: 'same-origin',
             headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': csrfToken() },
             body: body === undefined ? undefined : JSON.stringify(body),
             signal: AbortSignal.timeout(PATIENCE_MS),
         });
+        learnTime(response.headers.get('Date'));
+        return response;
     } catch {
         throw new ApiError(0, NO_ANSWER);
     }

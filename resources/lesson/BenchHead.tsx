@@ -1,5 +1,6 @@
 import { Link, useNavigate } from 'react-router-dom';
 import { titleOf } from '../api/catalogue';
+import { nowIso } from '../api/clock';
 import type { Catalogue, Lesson, Student, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';
@@ -72,7 +73,7 @@ export function BenchHead({ bench, lesson, student, catalogue, units, shown, onT
                 <Button
                     className="ml-1.5"
                     onClick={() => {
-                        bench.saveLesson(lesson.task, closed ? null : new Date().toISOString());
+                        bench.saveLesson(lesson.task, closed ? null : nowIso());
                         if (!closed) void navigate(`/students/${student.id}`);
                     }}
                 >

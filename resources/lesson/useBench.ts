@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { nowIso } from '../api/clock';
 import { useLesson } from '../api/queries';
 import type { Ball, BallSeen, BallSet, Lesson, Observable, Observed, Purpose, Task } from '../api/types.gen';
 import { apply, type Action } from '../outbox/actions';
@@ -58,7 +59,7 @@ export function useBench(lessonId: string) {
     const addBall = (set: BallSet, seen: BallSeen) => {
         const ballId = nextId();
         act(
-            { kind: 'ball', lessonId, setId: set.id, ballId, seen, hitAt: new Date().toISOString() },
+            { kind: 'ball', lessonId, setId: set.id, ballId, seen, hitAt: nowIso() },
             { kind: 'remove-ball', lessonId, setId: set.id, ballId },
         );
     };
@@ -69,7 +70,7 @@ export function useBench(lessonId: string) {
         setId: set.id,
         ballId: ball.id,
         seen: ball.seen,
-        hitAt: new Date().toISOString(),
+        hitAt: nowIso(),
     });
 
     const correctBall = (set: BallSet, ball: Ball, seen: BallSeen) => {

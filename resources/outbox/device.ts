@@ -30,6 +30,15 @@ class Device extends Dexie {
         this.version(1).stores({ entries: '++id' });
         this.version(2).stores({ entries: '++id', answers: 'path' });
     }
+
+    /** The browser has closed the store, or another window has thrown it away: what stood in it may be gone. */
+    whenLost(then: () => void): void {
+        this.on('close', then);
+        this.on('versionchange', () => {
+            this.close({ disableAutoOpen: false });
+            then();
+        });
+    }
 }
 
 /** What this browser keeps on its own disk. */

@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Action, Told } from './actions';
 import { device } from './device';
@@ -145,6 +146,63 @@ describe('the outbox', () => {
         expect(outbox.current().deviceFull).toBe(true);
         expect(outbox.current().entries).toHaveLength(1);
         await quiet(outbox, () => told.length === 1);
+    });
+
+    it('keeps all that waits again, as soon as the device has room', async () => {
+        server(noAnswer, noAnswer, noAnswer);
+        await outbox.open();
+        vi.spyOn(device.entries, 'add').mockRejectedValueOnce(new DOMException('full', 'QuotaExceededError'));
+        await outbox.add(ball('1'));
+        expect(await device.entries.count()).toBe(0);
+        await outbox.add(ball('2'));
+        await vi.waitFor(async () => {
+            expect(await device.entries.count()).toBe(2);
+        });
+        expect(outbox.current().deviceFull).toBe(false);
+    });
+
+    it('writes what waits anew when the browser throws its store away, under the same ids', async () => {
+        server(noAnswer, noAnswer, noAnswer, noAnswer);
+        await outbox.open();
+        await outbox.add(ball('1'));
+        await outbox.add(ball('2'));
+        const ids = outbox.current().entries.map((entry) => entry.id);
+        await Dexie.delete('low-point');
+        await vi.waitFor(async () => {
+            expect((await device.entries.toArray()).map((entry) => entry.id)).toEqual(expect.arrayContaining(ids)); // outboxes of the tests before keep theirs too
+        });
+        await outbox.add(ball('3'));
+        expect(outbox.current().entries).toHaveLength(3);
+        expect(outbox.current().entries[2]?.id).toBeGreaterThan(ids[1] ?? 0);
+
+        const fetched = server();
+        const reloaded = new Outbox(() => Promise.resolve());
+        await reloaded.open();
+        await quiet(reloaded, () => reloaded.current().entries.length === 0);
+        for (const id of ['1', '2', '3']) expect(sentTo(fetched)).toContain(id);
+    });
+
+    it('says how many entries are gone when the store was thrown away while nothing was open', async () => {
+        const kept = new Map<string, string>();
+        vi.stubGlobal('localStorage', {
+            getItem: (key: string) => kept.get(key) ?? null,
+            setItem: (key: string, value: string) => kept.set(key, value),
+        });
+        server(noAnswer, noAnswer, noAnswer, noAnswer);
+        await outbox.open();
+        await outbox.add(ball('1'));
+        await outbox.add(ball('2'));
+        expect(kept.get('low-point-waiting')).toBe('2');
+        await device.entries.clear();
+
+        const reloaded = new Outbox(() => Promise.resolve());
+        await reloaded.open();
+        expect(reloaded.current().notices).toHaveLength(1);
+        expect(reloaded.current().notices[0]).toContain('2 entries waited on this device and are gone');
+        expect(kept.get('low-point-waiting')).toBe('0');
+        vi.unstubAllGlobals();
+        vi.stubGlobal('window', { setTimeout, clearTimeout, addEventListener: () => undefined });
+        vi.stubGlobal('document', { cookie: '' });
     });
 
     it('numbers entries so that what came first can be told, whatever the clock does', () => {

@@ -3,6 +3,7 @@ import { ApiError, call } from '../api/client';
 import { requestOf, type Action, type Told } from './actions';
 import { device, type Entry } from './device';
 import { nextStamp, owner } from './owner';
+import { waitingHere } from './waiting';
 
 export interface Snapshot {
     entries: readonly Entry[];
@@ -22,6 +23,9 @@ const MOST_FAILURES = 4;
 /** The store is away: that is nobody's fault. */
 const UNAVAILABLE = 503;
 
+const gone = (lost: number) =>
+    `${String(lost)} ${lost === 1 ? 'entry' : 'entries'} waited on this device and ${lost === 1 ? 'is' : 'are'} gone: its browser has thrown the store away. Look through the last lesson and enter again what is missing.`;
+
 const behindALink = (action: Action) => action.kind === 'result' && action.path.startsWith('shared/');
 
 /** Keeps entries on the device first, then sends them one after another in the order in which they were made. */
@@ -29,6 +33,8 @@ export class Outbox {
     private snapshot: Snapshot = { entries: [], trouble: null, deviceFull: false, notices: [] };
     /** Those of other coaches too, who are not shown and not sent. */
     private all: Entry[] = [];
+    /** Those that the device could not keep: they are in memory alone. */
+    private readonly unkept = new Set<number>();
     private readonly failed = new Map<number, number>();
     private readonly listeners = new Set<() => void>();
     private sending = false;
@@ -43,10 +49,13 @@ export class Outbox {
             this.all = (await device.entries.orderBy('id').toArray()).map((entry) =>
                 entry.owner === undefined && !behindALink(entry.action) ? { ...entry, owner: owner.current } : entry,
             );
+            const lost = waitingHere.read() - this.all.length;
+            if (lost > 0) this.tell(gone(lost));
             this.show();
         } catch {
             this.change({ deviceFull: true });
         }
+        device.whenLost(() => void this.keepAgain());
         window.addEventListener('online', () => void this.send());
         owner.changes(() => {
             this.show();
@@ -56,24 +65,18 @@ export class Outbox {
     }
 
     async add(action: Action): Promise<void> {
-        const entry: Omit<Entry, 'id'> = { action, state: 'waiting', owner: behindALink(action) ? null : owner.current, from: nextStamp() };
-        let id: number;
-        try {
-            id = await device.entries.add(entry);
-        } catch {
-            // Still shown and sent, but a reload would lose it: the bar says so.
-            this.change({ deviceFull: true });
-            id = Date.now() + Math.random();
-        }
-        this.all.push({ ...entry, id });
+        const entry = await this.keep({ action, state: 'waiting', owner: behindALink(action) ? null : owner.current });
+        this.all.push(entry);
         this.show();
         void this.send();
     }
 
     async drop(id: number): Promise<void> {
-        await device.entries.delete(id).catch(() => undefined);
         this.all = this.all.filter((entry) => entry.id !== id);
+        this.unkept.delete(id);
+        // Counted before it is taken out: a reload in between must not take it for lost.
         this.show();
+        await device.entries.delete(id).catch(() => undefined);
     }
 
     tell(notice: string): void {
@@ -146,6 +149,38 @@ export class Outbox {
         }
     }
 
+    /** Ids are the numbers of the device, which only grow: those of a store would begin anew when the browser throws it away. */
+    private async keep(entry: Omit<Entry, 'id' | 'from'>): Promise<Entry> {
+        for (;;) {
+            const from = nextStamp();
+            const kept: Entry = { ...entry, id: from.number, from };
+            try {
+                await device.entries.add(kept);
+                if (this.unkept.size > 0) void this.keepAgain();
+                return kept;
+            } catch (error) {
+                // Another window has just taken this number.
+                if (error instanceof Error && error.name === 'ConstraintError') continue;
+                // Still shown and sent, but a reload would lose it: the bar says so.
+                this.unkept.add(kept.id);
+                this.change({ deviceFull: true });
+                return kept;
+            }
+        }
+    }
+
+    /** All that waits is written from memory: the device had no room for some of it, or has lost it. */
+    private async keepAgain(): Promise<void> {
+        try {
+            await device.entries.bulkPut(this.all);
+            this.unkept.clear();
+            this.change({ deviceFull: false });
+        } catch {
+            this.all.forEach((entry) => this.unkept.add(entry.id));
+            this.change({ deviceFull: this.all.length > 0 });
+        }
+    }
+
     /** Asked again and again, the server fails at this very entry. */
     private failsForGood(entry: Entry, error: ApiError): boolean {
         if (error.status < 500 || error.status === UNAVAILABLE) return false;
@@ -161,6 +196,7 @@ export class Outbox {
     }
 
     private show(): void {
+        waitingHere.write(this.all.length - this.unkept.size);
         this.change({ entries: this.all.filter((entry) => behindALink(entry.action) || entry.owner === owner.current) });
     }
 

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { ulid } from 'ulid';
+import { now, nowIso } from '../api/clock';
 import type { Goal, Practice, PracticeDrill, PutResult, Units } from '../api/types.gen';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
@@ -18,7 +19,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
     const outbox = useOutboxOfApp();
     const [attempts, setAttempts] = useState<PutResult['attempts']>([]);
     const [confidence, setConfidence] = useState<number | null>(null);
-    const [id] = useState(() => ulid());
+    const [id] = useState(() => ulid(now()));
     const [saved, setSaved] = useState(false);
     useAwake();
     const { goal } = drill;
@@ -33,7 +34,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
             lessonId: null,
             path,
             resultId: id,
-            run: { drill: drill.id, goal, attempts, done_at: new Date().toISOString(), session, confidence, note: '' },
+            run: { drill: drill.id, goal, attempts, done_at: nowIso(), session, confidence, note: '' },
         });
         onDone();
     };

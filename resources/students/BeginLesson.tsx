@@ -3,6 +3,7 @@ import { useRef } from 'react';
 import { useNavigate, useParams } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
+import { now, nowIso } from '../api/clock';
 import { keep } from '../api/kept';
 import { ask, changed, lessonPath, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
 import type { LessonPage, Purpose, Task } from '../api/types.gen';
@@ -28,7 +29,7 @@ export function BeginLesson() {
     const navigate = useNavigate();
     const outbox = useOutboxOfApp();
     // Made once: pressing again after a lost answer begins the same lesson, not a second one.
-    const ids = useRef({ lesson: ulid(), set: ulid(), at: new Date().toISOString() });
+    const ids = useRef({ lesson: ulid(now()), set: ulid(now()), at: nowIso() });
     const begin = useMutation({
         mutationFn: async ({ task, purpose }: { task: Task; purpose: Purpose }) => {
             const { lesson, set, at } = ids.current;

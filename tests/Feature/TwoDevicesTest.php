@@ -74,6 +74,23 @@ final class TwoDevicesTest extends TestCase
         );
     }
 
+    public function test_a_look_that_was_held_up_counts_unless_that_same_look_was_taken_again(): void
+    {
+        $look = fn(array $setup, int $number): TestResponse => $this->putJson("/api/lessons/{$this->lesson}/sets/{$this->set}", [
+            'purpose' => 'before',
+            'setup' => $setup,
+            'motion' => [],
+            'confidence' => $number,
+            'from' => ['device' => 'tablet', 'number' => $number],
+        ])->assertOk();
+        $look(['shaft_lean_deg' => 4, 'lead_weight_pct' => 60], 5);
+        $look(['shaft_lean_deg' => 9, 'face_open_deg' => 3], 3);
+
+        $set = $this->getJson("/api/lessons/{$this->lesson}")->json('lesson.sets.0');
+        self::assertEquals(['shaft_lean_deg' => 4, 'lead_weight_pct' => 60, 'face_open_deg' => 3], $set['setup']);
+        self::assertSame(5, $set['confidence']);
+    }
+
     public function test_a_device_that_knows_an_old_lesson_changes_only_what_it_changed_and_is_told_what_both_did(): void
     {
         $known = $this->getJson("/api/lessons/{$this->lesson}")->json('lesson');

@@ -42,18 +42,18 @@ final class BallSetController
                 ?? (new BallSet(['id' => $setId, 'setup' => [], 'motion' => []]))->lesson()->associate($lesson);
             abort_if($set->lesson_id !== $lesson->id, 403);
             $seen = CaseReader::observations(
-                self::merged($set->setup, (array) $request->input('setup')),
-                self::merged($set->motion, (array) $request->input('motion')),
+                self::merged($set->setup, self::news($set, $request, 'setup')),
+                self::merged($set->motion, self::news($set, $request, 'motion')),
             );
-            if ($set->hears($request)) {
+            $set->setup = $seen->in(Group::Setup);
+            $set->motion = $seen->in(Group::Motion);
+            if ($set->hears($request, 'purpose')) {
                 $set->purpose = $request->string('purpose')->value();
-                $set->setup = $seen->in(Group::Setup);
-                $set->motion = $seen->in(Group::Motion);
-                if ($request->has('confidence')) {
-                    $set->confidence = $request->input('confidence');
-                }
-                $set->save();
             }
+            if ($request->has('confidence') && $set->hears($request, 'confidence')) {
+                $set->confidence = $request->input('confidence');
+            }
+            $set->save();
 
             return $set;
         }, self::ATTEMPTS);
@@ -63,6 +63,20 @@ final class BallSetController
             'balls_wanted' => $wanted->of($lesson, $set),
             'reading' => $reading->of($lesson, $set),
         ]);
+    }
+
+    /**
+     * Each look stands for itself: one that was held up does not count as old because another one came meanwhile.
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function news(BallSet $set, PutBallSetRequest $request, string $group): array
+    {
+        return array_filter(
+            (array) $request->input($group),
+            static fn(int|string $key): bool => $set->hears($request, "{$group}.{$key}"),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /**
