@@ -28,6 +28,7 @@ use App\Http\Controllers\Api\TodayController;
 use App\Http\Controllers\Api\TrialController;
 use App\Http\Middleware\OwnEntries;
 use App\Http\Middleware\PrivatePage;
+use App\Http\Middleware\TriesAgain;
 use Illuminate\Support\Facades\Route;
 
 Route::post('sign-in', [SessionController::class, 'store'])->name('session.store');
@@ -38,7 +39,7 @@ Route::get('ping', PingController::class)->name('ping');
 Route::get('schema/case', SchemaController::class)->name('schema');
 
 // The student's page: whoever holds the link.
-Route::middleware([PrivatePage::class, 'throttle:shared'])
+Route::middleware([PrivatePage::class, 'throttle:shared', TriesAgain::class])
     ->prefix('shared/{token}')
     ->group(static function (): void {
         Route::get('/', [SharedController::class, 'show'])->name('shared.show');
@@ -48,7 +49,7 @@ Route::middleware([PrivatePage::class, 'throttle:shared'])
         Route::delete('/', [SharedController::class, 'erase'])->name('shared.erase');
     });
 
-Route::middleware(['auth:sanctum', OwnEntries::class])->group(static function (): void {
+Route::middleware(['auth:sanctum', OwnEntries::class, TriesAgain::class])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('session.show');
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('session.destroy');
     Route::get('catalogue', CatalogueController::class)->name('catalogue');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -29,10 +30,21 @@ final class ApiErrors
     /** Client error numbers of MariaDB for "cannot connect", "gone away", "lost connection", "too many connections", "shutting down". */
     private const STORE_IS_AWAY = [1040, 1053, 1927, 2002, 2003, 2006, 2013];
 
+    /** ... for "disk full", "table full", "error writing file", "error from the storage engine". */
+    private const NO_ROOM = [1021, 1114, 1026, 1030, 3];
+
+    private const REPORTS_A_MINUTE = 3;
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->dontReport([InvalidInput::class]);
+        // The worker asks every second: a store that is away for an hour must not fill the log.
+        $exceptions->throttle(
+            static fn(\Throwable $e): ?Limit => $e instanceof QueryException && self::says($e, self::STORE_IS_AWAY)
+                ? Limit::perMinute(self::REPORTS_A_MINUTE)->by('store is away')
+                : null,
+        );
 
         $exceptions->render(
             static fn(InvalidInput $e): JsonResponse => self::faults(
@@ -103,12 +115,23 @@ final class ApiErrors
                 : null,
         );
         $exceptions->render(
-            static fn(QueryException $e, Request $request): ?JsonResponse => self::storeIsAway($e)
+            static fn(QueryException $e, Request $request): ?JsonResponse => self::says($e, self::STORE_IS_AWAY)
                 ? self::say(
                     $request,
                     503,
                     'The record store cannot be reached. Nothing was changed; what you entered is kept on this device and will be '
                         .'sent again.',
+                )
+                : null,
+        );
+        // Also where no record is written: a session cannot be kept either.
+        $exceptions->render(
+            static fn(\Throwable $e, Request $request): ?JsonResponse => self::hasNoRoom($e)
+                ? self::say(
+                    $request,
+                    503,
+                    'The disk of the server is full. Nothing was changed; what you entered is kept on this device and will be sent '
+                        .'again once there is room.',
                 )
                 : null,
         );
@@ -137,11 +160,17 @@ final class ApiErrors
         return $faults;
     }
 
-    private static function storeIsAway(QueryException $e): bool
+    private static function hasNoRoom(\Throwable $e): bool
+    {
+        return ($e instanceof QueryException && self::says($e, self::NO_ROOM)) || str_contains($e->getMessage(), 'No space left on device');
+    }
+
+    /** @param list<int> $numbers error numbers of MariaDB */
+    private static function says(QueryException $e, array $numbers): bool
     {
         $previous = $e->getPrevious();
         $number = $previous instanceof \PDOException ? $previous->errorInfo[1] ?? $previous->getCode() : 0;
 
-        return \in_array((int) $number, self::STORE_IS_AWAY, true);
+        return \in_array((int) $number, $numbers, true);
     }
 }

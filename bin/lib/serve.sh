@@ -40,10 +40,11 @@ start_worker() {
     ' >"$LOG/worker.log" 2>&1 </dev/null &
     WORKER_PID=$!
     disown "$WORKER_PID"
+    echo "$WORKER_PID" >"$LOG/worker-$SERVER_PORT.pid"
 }
 
 stop_worker() {
     [ -n "${WORKER_PID:-}" ] || return 0
-    stop_group "$WORKER_PID"
+    stop_group "$(cat "$LOG/worker-$SERVER_PORT.pid")"
     WORKER_PID=
 }
