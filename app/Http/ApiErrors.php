@@ -98,7 +98,7 @@ final class ApiErrors
         );
         $exceptions->render(
             static fn(HttpException $e, Request $request): ?JsonResponse => $e->getPrevious() instanceof TokenMismatchException
-                ? self::say($request, 401, 'The session has ended. Sign in again; what you entered is kept on this device.')
+                ? self::say($request, 419, 'The session has ended. Sign in again; what you entered is kept on this device.')
                 : null,
         );
         $exceptions->render(

@@ -14,10 +14,8 @@ final class Device
 
     private int $number;
 
-    /** As it was after signing in: an old cookie of a session stays good. */
-    private string $cookie = '';
-
-    private string $token = '';
+    /** @var array<string, string> as they were after signing in or renewing: an old cookie of a session stays good */
+    private array $cookies = [];
 
     public function __construct(
         public readonly string $name,
@@ -34,22 +32,29 @@ final class Device
 
     public function signIn(string $email, string $password): void
     {
+        $this->take([['GET', '/sanctum/csrf-cookie', []], ['POST', '/api/sign-in', ['email' => $email, 'password' => $password]]]);
+    }
+
+    /** The session has ended on the server: as the app does, a fresh token is fetched; the device is remembered. */
+    public function renew(): void
+    {
+        $this->take([['GET', '/sanctum/csrf-cookie', []]]);
+    }
+
+    /** @param list<array{string, string, array<string, mixed>}> $steps after which the cookies are kept */
+    private function take(array $steps): void
+    {
         $jar = tempnam(sys_get_temp_dir(), 'faults') ?: throw new \RuntimeException('no temporary file can be made');
-        foreach ([['GET', '/sanctum/csrf-cookie', []], ['POST', '/api/sign-in', ['email' => $email, 'password' => $password]]] as $step) {
+        foreach ($steps as $step) {
             $handle = $this->request(...[...$step, 15_000]);
-            curl_setopt_array($handle, [CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar]);
+            curl_setopt($handle, CURLOPT_COOKIEFILE, $jar);
             curl_exec($handle);
-            $cookies = [];
             foreach (curl_getinfo($handle, CURLINFO_COOKIELIST) as $line) {
                 $parts = explode("\t", $line);
-                $cookies[$parts[5]] = $parts[6];
+                $this->cookies[$parts[5]] = $parts[6];
             }
-            curl_close($handle);
-            unset($handle);
-            $this->token = urldecode($cookies['XSRF-TOKEN'] ?? '');
         }
         unlink($jar);
-        $this->cookie = implode('; ', array_map(static fn($name, $value): string => "{$name}={$value}", array_keys($cookies), $cookies));
     }
 
     /**
@@ -65,7 +70,9 @@ final class Device
             if ($status >= 200 && $status < 300) {
                 return json_decode($answer, true);
             }
-            if ($status >= 400 && $status < 500) {
+            if ($status === 419) {
+                $this->renew();
+            } elseif ($status >= 400 && $status < 500) {
                 break;
             }
             usleep(250_000);
@@ -91,8 +98,8 @@ final class Device
                 'Accept: application/json',
                 'Content-Type: application/json',
                 'Referer: '.$this->base,
-                'X-XSRF-TOKEN: '.$this->token,
-                ...$this->cookie === '' ? [] : ["Cookie: {$this->cookie}"],
+                'X-XSRF-TOKEN: '.urldecode($this->cookies['XSRF-TOKEN'] ?? ''),
+                'Cookie: '.implode('; ', array_map(static fn($name, $value) => "{$name}={$value}", array_keys($this->cookies), $this->cookies)),
             ],
         ]);
 

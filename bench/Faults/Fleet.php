@@ -26,7 +26,7 @@ final class Fleet
     private const COMMON_LOOK = 'stance_open_deg';
 
     /** @var array<string, int> */
-    public array $told = ['entries' => 0, 'cut' => 0, 'doubled' => 0, 'late' => 0, 'failed' => 0];
+    public array $told = ['entries' => 0, 'cut' => 0, 'doubled' => 0, 'late' => 0, 'failed' => 0, 'renewed' => 0];
 
     /** @var list<string> answers that an app would show as "not stored" */
     public array $refused = [];
@@ -193,6 +193,9 @@ final class Fleet
             if ($this->random->getInt(0, 99) < self::LATE) {
                 $this->late[] = [$round + $this->random->getInt(1, 6), $device, $entry];
             }
+        } elseif ($status === 419) {
+            $this->told['renewed']++;
+            $device->renew();
         } elseif ($status >= 400 && $status < 500 && ! \in_array($status, [401, 429], true)) {
             array_shift($device->waiting);
             $this->refused[] = "{$status} {$entry->method} {$entry->record}: ".substr((string) curl_multi_getcontent($handle), 0, 200);

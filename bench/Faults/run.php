@@ -163,11 +163,12 @@ printf("%d rounds with seed %d in %d min, four devices, one of them a year ahead
 foreach ($count as $kind => $times) {
     printf("  %-18s %4d rounds   until all was stored: %s\n", $kind, $times, $seconds($recoveries[$kind] ?? []));
 }
-printf("  requests cut %d, doubled at once %d, once more some rounds later %d, without success %d\n", ...[
+printf("  requests cut %d, doubled at once %d, once more some rounds later %d, without success %d; sessions renewed %d\n", ...[
     $fleet->told['cut'],
     $fleet->told['doubled'],
     $fleet->told['late'],
     $fleet->told['failed'],
+    $fleet->told['renewed'],
 ]);
 printf("%d entries, %d acknowledged, %d refused; slowest answer %d ms\n", $fleet->told['entries'], $truth->count, count($fleet->refused), (int) $fleet->slowestMs);
 foreach (['missing', 'older', 'revived', 'unknown'] as $how) {

@@ -10,7 +10,12 @@ use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Causes\MechanismInWords;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Club\Handedness;
+use LowPoint\Core\Evidence\Answer;
+use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\LessonCase;
+use LowPoint\Core\Evidence\Mark;
+use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
@@ -20,11 +25,14 @@ use LowPoint\Core\Progress\SetSummary;
 use LowPoint\Core\Progress\TouchChange;
 use LowPoint\Core\Progress\TouchFigures;
 use LowPoint\Core\Reading\ReadingEngine;
+use LowPoint\Core\Reading\StrikeTables;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\RandomCase;
 use LowPoint\Core\Simulation\Student;
+use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -40,6 +48,10 @@ final class Pin
     public const CAUSES_TOLD = __DIR__.'/pinned-causes.json';
 
     public const VERDICTS = __DIR__.'/pinned-verdicts.json';
+
+    public const CATALOGUE = __DIR__.'/pinned-catalogue.json';
+
+    public const STRIKES = __DIR__.'/pinned-strikes.json';
 
     private const HISTORIES = 60;
 
@@ -219,6 +231,64 @@ final class Pin
                 $judged->now?->interval(),
                 TouchChange::of($sets)?->text(new Words),
             ];
+        }
+
+        return $told;
+    }
+
+    /** @return array<string, mixed> all that can be seen: ranges, words, answers with how usual they are, what looking costs */
+    public static function catalogue(): array
+    {
+        $told = ['balls' => array_map(self::field(...), Ball::fields())];
+        foreach (Observable::cases() as $one) {
+            $told[$one->value] = [
+                self::field($one->field()),
+                $one->group()->value,
+                $one->usual(),
+                $one->look()->value,
+                $one->readingError(),
+                $one->isForSandOnly(),
+            ];
+        }
+
+        return $told;
+    }
+
+    /** @return list<mixed> */
+    private static function field(Field $field): array
+    {
+        return [
+            ...[$field->kind, $field->label, $field->unit, $field->min, $field->max, $field->choices, $field->nullable],
+            array_map(static fn(Answer $answer): array => [$answer->label, $answer->value, round($answer->usual, 4)], $field->answers),
+        ];
+    }
+
+    /** @return array<string, mixed> what comes out of touches and marks on each lie, and where sound players touch */
+    public static function strikes(): array
+    {
+        $tables = new StrikeTables(new StrikeModel(Calibration::standard()));
+        $told = [];
+        foreach (Shot::cases() as $shot) {
+            foreach ($shot->lies() as $lie) {
+                foreach ([[56.0, 10.0, 0.0], [44.0, 6.0, 9.0], [60.0, 14.0, -4.0]] as [$loft, $bounce, $lean]) {
+                    $task = new Task($shot, $lie, new Club($loft, $bounce), 0.0, carryM: 12.0);
+                    $table = $tables->of($task, $lean, $shot->inSand() ? 20.0 : 0.0, 0.0, 1000.0);
+                    $rounded = static fn(array $shares): array => array_map(static fn(float $one): float => round($one, 4), $shares);
+                    $name = "{$shot->value}, {$lie->value}, {$loft}/{$bounce}, {$lean}";
+                    foreach ([null, ...Mark::cases()] as $mark) {
+                        foreach ([-70.0, -25.0, -8.0, 5.0, 16.0] as $touch) {
+                            $told[$name][$mark->value ?? 'no look'][] = implode(' ', $rounded($table->shares($touch, $mark)));
+                        }
+                    }
+                    $told[$name]['rates'] = [$rounded($table->rates(-20.0, 24.0)), $rounded($table->rates(8.0, 9.0))];
+                    $told[$name]['deep'] = $rounded($table->markDepthsMm());
+                    foreach (School::cases() as $school) {
+                        if ($school->suits($shot, $lie)) {
+                            $told[$name]['sound'][$school->value] = round($tables->normalTouchMm($school, $task, 1000.0), 2);
+                        }
+                    }
+                }
+            }
         }
 
         return $told;

@@ -66,6 +66,16 @@ describe('a question to the server', () => {
         expect((await failed(call('GET', 'x'))).message).toContain('502');
     });
 
+    it('asks once more with a fresh token when the session has ended, and no more than once', async () => {
+        const fetched = answers(json(419, {}), new Response(null, { status: 204 }), json(200, { ok: true }));
+        expect(await call('PUT', 'x', { a: 1 })).toEqual({ ok: true });
+        expect(fetched.mock.calls.map(([address]) => address)).toEqual(['/api/x', '/sanctum/csrf-cookie', '/api/x']);
+
+        answers(json(419, {}), new Response(null, { status: 204 }), json(419, { message: 'The session has ended.' }));
+        const error = await failed(call('PUT', 'x', { a: 1 }));
+        expect([error.status, error.passing, error.message]).toEqual([419, true, 'The session has ended.']);
+    });
+
     it('sends a file under its name', async () => {
         const fetched = answers(json(201, { id: 1 }));
         expect(await upload('students/1/sheets', 'sheet', new File(['a'], 'balls.csv'))).toEqual({ id: 1 });

@@ -17,9 +17,12 @@ export class ApiError extends Error {
 
     /** Worth sending again later: nothing is wrong with what was sent. */
     get passing(): boolean {
-        return this.status === 0 || this.status === 401 || this.status === 429 || this.status >= 500;
+        return this.status === 0 || this.status === 401 || this.status === ENDED || this.status === 429 || this.status >= 500;
     }
 }
+
+/** The server knows this session no longer, though it may well know the device. */
+const ENDED = 419;
 
 const NO_ANSWER = 'No connection. What you enter is kept on this device and sent as soon as there is one.';
 
@@ -30,7 +33,15 @@ function csrfToken(): string {
     return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
 }
 
+/** Asks once more with a fresh token where the session has ended: a remembered device is signed in by that. */
 async function ask(method: string, path: string, body?: unknown): Promise<Response> {
+    const response = await askOnce(method, path, body);
+    if (response.status !== ENDED) return response;
+    await prepareSession();
+    return askOnce(method, path, body);
+}
+
+async function askOnce(method: string, path: string, body?: unknown): Promise<Response> {
     try {
         const response = await fetch(path, {
             method,
@@ -64,14 +75,20 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
 export async function upload<T>(path: string, field: string, file: File): Promise<T> {
     const form = new FormData();
     form.append(field, file);
-    const response = await fetch(`/api/${path}`, {
-        method: 'POST',
-        credentials: 'same-origin',
-        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() },
-        body: form,
-    }).catch(() => {
-        throw new ApiError(0, NO_ANSWER);
-    });
+    const send = () =>
+        fetch(`/api/${path}`, {
+            method: 'POST',
+            credentials: 'same-origin',
+            headers: { Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() },
+            body: form,
+        }).catch(() => {
+            throw new ApiError(0, NO_ANSWER);
+        });
+    let response = await send();
+    if (response.status === ENDED) {
+        await prepareSession();
+        response = await send();
+    }
     const data: unknown = await response.json().catch(() => null);
     if (response.ok) return data as T;
     const told = data as { message?: string; faults?: Fault[] } | null;
@@ -79,4 +96,4 @@ export async function upload<T>(path: string, field: string, file: File): Promis
 }
 
 /** Fetches a fresh cookie against forged requests; the old one ends with its session. */
-export const prepareSession = () => ask('GET', '/sanctum/csrf-cookie').then(() => undefined);
+export const prepareSession = () => askOnce('GET', '/sanctum/csrf-cookie').then(() => undefined);

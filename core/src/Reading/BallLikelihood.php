@@ -345,7 +345,7 @@ final class BallLikelihood
             }
         }
 
-        return $log - Distributions::logGamma(self::MARK_BALLS + array_sum($this->marks)) + Distributions::logGamma(self::MARK_BALLS);
+        return $log;
     }
 
     private function strikesByTouch(StrikeTable $table): float

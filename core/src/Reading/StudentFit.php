@@ -282,7 +282,7 @@ final readonly class StudentFit
             $cured = self::held($cured, $cured->withRadius($usual));
         }
 
-        return $fault->depthMm === 0.0 ? $cured : self::deeper($cured, -$fault->depthMm);
+        return self::deeper($cured, -$fault->depthMm);
     }
 
     /** Another depth with the touch where it was: the low point moves with half the cut. */

@@ -44,6 +44,20 @@ final class PatternTest extends TestCase
         self::assertEqualsWithDelta(-40 + sqrt(2 * 1100 * 1.1), $ball->lowPointMm, 1e-9);
     }
 
+    public function test_a_length_of_a_millimetre_is_a_length_and_none_is_none(): void
+    {
+        $source = static fn(?float $length): LowPointSource => DerivedBall::of(
+            new Ball(Strike::Heavy, -40, markLengthMm: $length),
+            1100,
+            false,
+            Calibration::standard(),
+        )->source;
+
+        self::assertSame(LowPointSource::Measured, $source(1.0));
+        self::assertSame(LowPointSource::Assumed, $source(0.0));
+        self::assertSame(LowPointSource::Assumed, $source(null));
+    }
+
     public function test_no_contact_is_censored_and_an_unseen_touch_is_not(): void
     {
         self::assertSame(

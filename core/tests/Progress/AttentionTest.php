@@ -36,6 +36,25 @@ final class AttentionTest extends TestCase
         self::assertSame($reasons, Attention::for($verdict, $due, $plan, $practice, $link));
     }
 
+    public function test_reasons_add_up(): void
+    {
+        self::assertSame(
+            [0, 5, 10, 15, 20, 40, 165],
+            array_map(
+                static fn(array $reasons): int => Attention::urgency($reasons),
+                [
+                    [],
+                    [Attention::LinkNotOpened],
+                    [Attention::NoPlan],
+                    [Attention::NoPlan, Attention::LinkNotOpened],
+                    [Attention::PracticeMissed],
+                    [Attention::RetestDue],
+                    [Attention::Slipping, Attention::RetestDue, Attention::PracticeMissed, Attention::LinkNotOpened],
+                ],
+            ),
+        );
+    }
+
     public function test_whoever_slips_comes_before_all_lesser_reasons_together(): void
     {
         $others = array_filter(Attention::cases(), static fn(Attention $one): bool => $one !== Attention::Slipping);

@@ -44,6 +44,13 @@ final class PinnedTest extends TestCase
         self::assertEqualsWithDelta(self::read(Pin::VERDICTS), Pin::verdicts(), self::EQUAL, self::CHANGED);
     }
 
+    public function test_the_catalogue_and_what_comes_out_of_touches_and_marks_are_what_they_were(): void
+    {
+        $plain = static fn(array $all): mixed => json_decode(json_encode($all, JSON_THROW_ON_ERROR), true);
+        self::assertEquals(self::read(Pin::CATALOGUE), $plain(Pin::catalogue()), self::CHANGED);
+        self::assertEqualsWithDelta(self::read(Pin::STRIKES), $plain(Pin::strikes()), self::EQUAL, self::CHANGED);
+    }
+
     /** @return array<string, mixed> */
     private static function read(string $file): array
     {

@@ -29,7 +29,7 @@ final class Density
      */
     public static function ratio(float $value, Normal $sound, float $from, float $to, float $error, float $share, Field $field): float
     {
-        $stray = self::STRAY / max(1.0e-9, $field->max - $field->min);
+        $stray = self::STRAY / ($field->max - $field->min);
         $among = (1 - self::STRAY) * self::of($value, $sound->mean, hypot($sound->sd, $error));
         $middle = $from + self::MIDDLE * ($to - $from);
         // Further out than usual with the fault is no less the fault, and further in than is sound no more so.
@@ -42,7 +42,7 @@ final class Density
     /** Log of the density among sound players of one school over that of another. */
     public static function between(float $value, Normal $one, Normal $other, float $error, Field $field): float
     {
-        $stray = self::STRAY / max(1.0e-9, $field->max - $field->min);
+        $stray = self::STRAY / ($field->max - $field->min);
 
         $log = log(((1 - self::STRAY) * self::of($value, $one->mean, hypot($one->sd, $error)) + $stray)
             / ((1 - self::STRAY) * self::of($value, $other->mean, hypot($other->sd, $error)) + $stray));
