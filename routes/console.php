@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Archive\Bin;
+use App\Archive\Traces;
 use App\Contract\OpenApi;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -12,6 +13,14 @@ use Illuminate\Support\Facades\Schedule;
 // What was deleted more than 30 days ago really goes, and reports older than a day: each hour, and whenever somebody runs it.
 Artisan::command('bin:empty', function (Bin $bin): void {
     $this->info("{$bin->empty()} records erased.");
+});
+
+// After a student was erased on request: does his id, or his name, still stand anywhere?
+Artisan::command('erased:check {words* : ids, names}', function (Traces $traces): int {
+    $found = array_merge(...array_map($traces->of(...), array_values((array) $this->argument('words'))));
+    $this->info($found === [] ? 'Nowhere: neither in a table nor in a file.' : 'Still in: '.implode(', ', $found));
+
+    return $found === [] ? 0 : 1;
 });
 
 // There is one worker. What it had in hand when it was killed would wait for its time to run out; the next one takes it up at once.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
+use App\Http\Resources\ErasureResource;
 use App\Models\Lesson;
 use App\Models\SheetImport;
 use App\Models\Student;
@@ -15,7 +16,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 
-/** What was deleted comes back within 30 days, then really goes; at once on a student's request (handbook 07). */
+/**
+ * What was deleted comes back within 30 days, then really goes; at once on a student's request (handbook 07).
+ *
+ * @phpstan-import-type ErasureShape from ErasureResource
+ */
 final class Bin
 {
     public const DAYS = 30;
@@ -74,7 +79,7 @@ final class Bin
     /**
      * Erases a student with all that hangs on it, now and for good.
      *
-     * @return array{receipt: string, erased_at: string, lessons: int, balls: int, results: int, reports: int}
+     * @return ErasureShape
      */
     public function erase(Student $student): array
     {
@@ -88,6 +93,10 @@ final class Bin
                 'lessons' => $lessons->count(),
                 'balls' => $balls->count(),
                 'results' => DB::table('drill_results')->where('student_id', $student->id)->count(),
+                'plans' => DB::table('plans')->where('student_id', $student->id)->count(),
+                'links' => DB::table('share_links')->where('student_id', $student->id)->count(),
+                'sheets' => DB::table('sheet_imports')->where('student_id', $student->id)->count(),
+                'history' => 0,
             ];
             $results = DB::table('drill_results')->where('student_id', $student->id)->pluck('id');
             foreach (
@@ -98,12 +107,18 @@ final class Bin
                     ->concat($balls)
                     ->chunk(500) as $ids
             ) {
-                DB::table('revisions')->whereIn('subject_id', $ids)->delete();
+                $receipt['history'] += DB::table('revisions')->whereIn('subject_id', $ids)->delete();
             }
             SheetImport::query()
                 ->where('student_id', $student->id)
                 ->get()
                 ->each(static fn(SheetImport $one): bool => File::delete($one->path()));
+            // What the worker had still to do for them.
+            foreach (collect([$student->id])->concat($lessons) as $id) {
+                foreach (['jobs', 'failed_jobs'] as $table) {
+                    DB::table($table)->where('payload', 'like', "%{$id}%")->delete();
+                }
+            }
             $student->forceDelete();
             /** @var Collection<int, string> $lessons */
             $receipt['reports'] = $this->reports->forget($lessons);

@@ -14,6 +14,7 @@ use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Validation\ValidationException;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
@@ -39,6 +40,12 @@ final class ApiErrors
     {
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->dontReport([InvalidInput::class]);
+        // Without the values: names and notes of students do not belong into a log.
+        $exceptions
+            ->report(static function (QueryException $e): void {
+                Log::error('The record store: '.($e->getPrevious()?->getMessage() ?? 'refused'), ['sql' => $e->getSql()]);
+            })
+            ->stop();
         // The worker asks every second: a store that is away for an hour must not fill the log.
         $exceptions->throttle(
             static fn(\Throwable $e): ?Limit => $e instanceof QueryException && self::says($e, self::STORE_IS_AWAY)

@@ -56,7 +56,8 @@ final class ReportFolder
         foreach ($lessons as $id) {
             $files = File::glob($this->of('*')."/{$id} *.pdf");
             $gone += count($files);
-            File::delete($files);
+            // Also a zip that somebody did not fetch to its end.
+            File::delete([...$files, ...array_map(static fn(string $file): string => \dirname($file).'.zip', $files)]);
         }
 
         return $gone;
@@ -68,6 +69,11 @@ final class ReportFolder
         foreach (is_dir($this->of('')) ? File::directories($this->of('')) : [] as $batch) {
             if (File::lastModified($batch) < now()->subDay()->getTimestamp()) {
                 File::deleteDirectory($batch);
+            }
+        }
+        foreach (File::glob($this->of('*').'.zip') as $zip) {
+            if (File::lastModified($zip) < now()->subDay()->getTimestamp()) {
+                File::delete($zip);
             }
         }
     }

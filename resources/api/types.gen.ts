@@ -274,7 +274,13 @@ export interface components {
             lessons: number;
             balls: number;
             results: number;
+            /** @description Reports that lay ready to be fetched. */
             reports: number;
+            plans: number;
+            links: number;
+            sheets: number;
+            /** @description Notes of what records were before they were changed. */
+            history: number;
         };
         Error: {
             message: string;

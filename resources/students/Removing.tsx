@@ -45,7 +45,9 @@ export function Removing({ id, name }: { id: string; name: string }) {
             ) : (
                 <p role="status">
                     Receipt {erase.data.receipt}: all records of this student were erased on {moment(erase.data.erased_at)}:{' '}
-                    {erase.data.lessons} lessons, {erase.data.balls} balls, {erase.data.results} results.
+                    {erase.data.lessons} lessons, {erase.data.balls} balls, {erase.data.results} results, {erase.data.plans} plans,{' '}
+                    {erase.data.links} links, {erase.data.sheets} sheets, {erase.data.reports} reports, {erase.data.history} notes of
+                    changes.
                 </p>
             )}
             {asked && erase.data === undefined && (

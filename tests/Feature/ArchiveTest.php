@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Archive\AccountArchive;
+use App\Archive\Traces;
 use App\Models\Lesson;
 use App\Models\Student;
 use App\Models\User;
+use Illuminate\Contracts\Debug\ExceptionHandler;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseReader;
@@ -381,6 +384,53 @@ final class ArchiveTest extends TestCase
             'nor what stood there before',
         );
         self::assertFileDoesNotExist($draft);
+    }
+
+    public function test_nothing_of_an_erased_student_is_left_in_any_table_or_file(): void
+    {
+        $bea = $this->student();
+        $bea->update(['name' => 'Bea Vanishing-Point']);
+        $this->actingAs($this->coach());
+        $lessons = $bea->lessons()->pluck('id');
+        $this->post(
+            "/api/students/{$bea->id}/sheets",
+            ['sheet' => UploadedFile::fake()->createWithContent('b.csv', "Hit\nclean\n")],
+            ['Accept' => 'application/json'],
+        )->assertStatus(201);
+        $this->postJson("/api/students/{$bea->id}/links", ['days' => 3])->assertCreated();
+        $batch = $this->postJson('/api/reports', ['lessons' => $lessons->all(), 'paper' => 'a4'])
+            ->assertStatus(202)
+            ->json('id');
+        $this->get("/api/reports/{$batch}/zip")->assertOk();
+        file_put_contents(storage_path("app/reports/{$batch}.zip"), 'not fetched to its end');
+        $this->getJson("/api/students/{$bea->id}/progress")->assertOk();
+        DB::table('failed_jobs')->insert([
+            'uuid' => $bea->id,
+            'connection' => 'database',
+            'queue' => 'default',
+            'payload' => json_encode(['data' => $bea->id]),
+            'exception' => 'x',
+        ]);
+        $log = storage_path('logs/'.self::id().'.log');
+        config(['logging.default' => 'single', 'logging.channels.single.path' => $log]);
+        app(ExceptionHandler::class)->report(
+            new QueryException('mariadb', 'update students set name = ?', [$bea->name], new \PDOException('away')),
+        );
+
+        self::assertStringContainsString('update students set name = ?', (string) file_get_contents($log));
+        $traces = app(Traces::class);
+        self::assertContains('students.name', $traces->of($bea->name));
+        self::assertContains('lessons.student_id', $traces->of($bea->id));
+        $receipt = $this->deleteJson("/api/students/{$bea->id}/for-good")->assertOk();
+        self::assertSame([1, 1], [$receipt->json('links'), $receipt->json('sheets')]);
+        self::assertGreaterThan(0, $receipt->json('history'));
+        foreach ([$bea->id, $bea->name, 'bea-vanishing-point', ...$lessons] as $word) {
+            self::assertSame([], $traces->of($word), $word);
+        }
+        unlink($log);
+        self::assertFileDoesNotExist(storage_path("app/reports/{$batch}.zip"));
+        $this->command('erased:check', ['words' => [$bea->id, $bea->name]])->assertExitCode(0);
+        $this->command('erased:check', ['words' => ['Callum']])->assertExitCode(1);
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response> */

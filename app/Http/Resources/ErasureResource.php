@@ -13,7 +13,13 @@ namespace App\Http\Resources;
  *     lessons: int,
  *     balls: int,
  *     results: int,
+ *     // Reports that lay ready to be fetched.
  *     reports: int,
+ *     plans: int,
+ *     links: int,
+ *     sheets: int,
+ *     // Notes of what records were before they were changed.
+ *     history: int,
  * }
  */
 final class ErasureResource extends ApiResource {}
