@@ -21,6 +21,14 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->statefulApi();
         $middleware->append(SecurityHeaders::class);
         $middleware->prependToGroup('api', WholeJson::class);
+        // Links and redirects are made from the name the app was asked by: only its own, or one of this machine.
+        $middleware->trustHosts(
+            at: static fn(): array => array_map(
+                static fn(string $host): string => '^'.preg_quote($host).'$',
+                [(string) parse_url((string) config('app.url'), PHP_URL_HOST), 'localhost', '127.0.0.1'],
+            ),
+            subdomains: false,
+        );
         // Same origin only.
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/');

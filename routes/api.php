@@ -51,6 +51,8 @@ Route::middleware([PrivatePage::class, 'throttle:shared', TriesAgain::class])
 
 Route::middleware(['auth:sanctum', OwnEntries::class, TriesAgain::class])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('session.show');
+    Route::get('sessions', [SessionController::class, 'index'])->name('session.index');
+    Route::delete('sessions/others', [SessionController::class, 'endOthers'])->name('session.end-others');
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('session.destroy');
     Route::get('catalogue', CatalogueController::class)->name('catalogue');
     Route::get('library', LibraryController::class)->name('library');
@@ -79,6 +81,7 @@ Route::middleware(['auth:sanctum', OwnEntries::class, TriesAgain::class])->group
     Route::get('sheets/{import}', [SheetController::class, 'show'])->name('sheet.show');
     Route::post('sheets/{import}/check', [SheetController::class, 'check'])->name('sheet.check');
     Route::post('sheets/{import}/confirm', [SheetController::class, 'confirm'])->name('sheet.confirm');
+    Route::post('sheets/{import}/stop', [SheetController::class, 'stop'])->name('sheet.stop');
     Route::post('sheets/{import}/go-on', [SheetController::class, 'goOn'])->name('sheet.go-on');
     Route::delete('sheets/{import}', [SheetController::class, 'destroy'])->name('sheet.destroy');
     Route::delete('sheet-presets/{preset}', [SheetController::class, 'forgetPreset'])->name('sheet.forget-preset');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
+use App\Jobs\WorkerPulse;
 use App\Models\User;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
@@ -38,6 +39,7 @@ final readonly class ArchiveImport
         $coach = User::query()->findOrFail($told['coach']);
         try {
             $rows = $this->archive->read($coach, self::path($id), static function (int $done) use ($id, $told): void {
+                WorkerPulse::beat();
                 self::tell($id, [...$told, 'done' => $done]);
             });
             $counts = array_map(

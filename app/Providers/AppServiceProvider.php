@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Jobs\WorkerPulse;
 use App\Models\User;
 use App\Progress\AttentionObserver;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -11,6 +12,7 @@ use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
@@ -39,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
         foreach (AttentionObserver::MODELS as $model) {
             $model::observe(AttentionObserver::class);
         }
+        Queue::looping(WorkerPulse::beat(...));
         // There are no tokens, only sessions: a bearer is nobody.
         Sanctum::getAccessTokenFromRequestUsing(static fn(): ?string => null);
         // A private link is guessed only by trying: few tries a minute from one place.

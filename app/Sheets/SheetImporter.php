@@ -55,6 +55,9 @@ final readonly class SheetImporter
         DB::transaction(function () use ($import, $plan): void {
             DB::table('sheet_imports')->where('id', $import->id)->lockForUpdate()->value('id');
             $now = $import->refresh();
+            if ($now->state !== SheetImport::READING) {
+                return;
+            }
             $perDay = $now->per_day;
             $counts = ['rows_done' => $now->rows_done, 'balls' => $now->balls, 'left_out' => $now->left_out, 'refused' => $now->refused];
             $lessons = $sets = $balls = [];
@@ -117,8 +120,12 @@ final readonly class SheetImporter
     private function sum(SheetImport $import, Student $student): bool
     {
         $left = $this->summaries->refresh($student, self::SETS_SUMMED_AT_ONCE);
-        $import->update(['sets_left' => $left, 'state' => $left === 0 ? SheetImport::DONE : SheetImport::SUMMING]);
-        if ($left === 0) {
+        $import->update(['sets_left' => $left]);
+        // Unless it was stopped meanwhile.
+        $summing = SheetImport::query()->whereKey($import->id)->where('state', SheetImport::SUMMING);
+        $done = $left === 0 && $summing->update(['state' => SheetImport::DONE]) === 1;
+        $import->refresh();
+        if ($done) {
             $this->progress->of($student);
             File::delete($import->path());
         }

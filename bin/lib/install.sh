@@ -100,7 +100,16 @@ FRONT_END_SOURCES=(resources package.json package-lock.json vite.config.ts tscon
 build_front_end() {
     [ -e public/build/manifest.json ] && ! changed build "${FRONT_END_SOURCES[@]}" && return
     say 'Building the front end'
+    # A page that is open asks for the pieces of the build it came from: those of the last build stay for one more.
+    local before="$TOOLS/build-before" piece
+    rm -rf "$before"
+    mkdir -p "$before/assets"
+    for piece in $(grep -o 'assets/[^"]*' public/build/manifest.json 2>/dev/null | sort -u); do
+        cp -p "public/build/$piece" "$before/$piece"
+    done
     run 'Building the front end' build npm run --silent build
+    cp -pn "$before"/assets/* public/build/assets/ 2>/dev/null || true
+    rm -rf "$before"
     record build "${FRONT_END_SOURCES[@]}"
 }
 

@@ -16,6 +16,7 @@ import type {
     Progress,
     ReportBatch,
     Revision,
+    Session,
     ShareLink,
     SheetImport,
     Student,
@@ -28,6 +29,7 @@ export const changed = {
     today: { queryKey: ['students', 'today'] },
     student: (id: string) => ({ queryKey: ['students', id] }),
     bin: { queryKey: ['bin'] },
+    sessions: { queryKey: ['sessions'] },
     own: { queryKey: ['own'] },
     drills: (setId: string) => ({ queryKey: ['drills', setId] }),
     practice: (path: string) => ({ queryKey: ['practice', path] }),
@@ -78,6 +80,7 @@ export const ask = {
             ...changed.practice(path),
             queryFn: () => callOrKept<Practice>(path.startsWith('shared/') ? path : `${path}/practice`),
         }),
+    sessions: () => queryOptions({ ...changed.sessions, queryFn: () => call<Session[]>('GET', 'sessions'), retry: false }),
     /** What the coach keeps of his own: cards and drills. */
     own: () => queryOptions({ ...changed.own, queryFn: () => callOrKept<OwnWay>('own') }),
     /** Every drill for this shot and student. */

@@ -16,6 +16,8 @@ export interface components {
             /** @description Rows. */
             total: number;
             message: string;
+            /** @description It is to be read, and no worker answers. */
+            helper_silent: boolean;
         };
         BallSeen: {
             /** @enum {string} */
@@ -996,6 +998,8 @@ export interface components {
             done: number;
             failed: number;
             finished: boolean;
+            /** @description They are to be made, and no worker answers. */
+            helper_silent: boolean;
         };
         Revision: {
             at: string;
@@ -1033,6 +1037,14 @@ export interface components {
                 rate_chosen: number | null;
                 rate_offered: number | null;
             } | null;
+        };
+        Session: {
+            /** @description The one that asks. */
+            here: boolean;
+            /** @enum {string} */
+            kind: "phone" | "tablet" | "computer";
+            address: string;
+            seen_at: string;
         };
         SetFigures: {
             text: string;
@@ -1157,6 +1169,8 @@ export interface components {
             refused: number;
             days: number;
             sets_left: number | null;
+            /** @description It is to be read, and no worker answers. */
+            helper_silent: boolean;
             at: string;
         };
         SheetMapping: {
@@ -1423,6 +1437,7 @@ export type Reading = components['schemas']['Reading'];
 export type ReportBatch = components['schemas']['ReportBatch'];
 export type Revision = components['schemas']['Revision'];
 export type SchoolChoice = components['schemas']['SchoolChoice'];
+export type Session = components['schemas']['Session'];
 export type SetFigures = components['schemas']['SetFigures'];
 export type SetReading = components['schemas']['SetReading'];
 export type SetupChange = components['schemas']['SetupChange'];

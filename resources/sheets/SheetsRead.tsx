@@ -3,6 +3,7 @@ import { call } from '../api/client';
 import { ask, changed } from '../api/queries';
 import type { SheetImport } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { HelperSilent } from '../ui/HelperSilent';
 import { moment } from '../ui/units';
 
 /** The sheets of a student, those under way with their progress. */
@@ -11,6 +12,7 @@ export function SheetsRead({ id }: { id: string }) {
     const sheets = useQuery(ask.sheets(id));
     const again = () => queries.invalidateQueries(changed.student(id));
     const takeBack = useMutation({ mutationFn: (one: SheetImport) => call('DELETE', `sheets/${one.id}`), onSuccess: again });
+    const stop = useMutation({ mutationFn: (one: SheetImport) => call('POST', `sheets/${one.id}/stop`), onSuccess: again });
     const goOn = useMutation({ mutationFn: (one: SheetImport) => call('POST', `sheets/${one.id}/go-on`), onSuccess: again });
     if (sheets.data === undefined || sheets.data.length === 0) return null;
     return (
@@ -24,6 +26,16 @@ export function SheetsRead({ id }: { id: string }) {
                             <Progress one={one} />
                         </span>
                         <span>{moment(one.at)}</span>
+                        {(one.state === 'reading' || one.state === 'summing') && (
+                            <Button
+                                disabled={stop.isPending}
+                                onClick={() => {
+                                    stop.mutate(one);
+                                }}
+                            >
+                                Stop
+                            </Button>
+                        )}
                         {one.state === 'stopped' && (
                             <Button
                                 onClick={() => {
@@ -67,6 +79,7 @@ function Progress({ one }: { one: SheetImport }) {
             {one.state === 'reading'
                 ? `${String(one.rows_done)} of ${String(one.total)} rows read`
                 : `all rows read, ${one.sets_left === null ? 'adding up' : `${String(one.sets_left)} sets to add up`}`}
+            {one.helper_silent && <HelperSilent />}
         </span>
     );
 }

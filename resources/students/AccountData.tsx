@@ -4,6 +4,7 @@ import { ApiError, call, upload } from '../api/client';
 import { ask, changed } from '../api/queries';
 import type { ArchiveImport, BinEntry } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { HelperSilent } from '../ui/HelperSilent';
 import { day } from '../ui/units';
 
 /** The coach's records: everything out as a zip, back into an empty account, and what was deleted in the last 30 days. */
@@ -56,6 +57,7 @@ export function AccountData() {
                         <>
                             <progress className="h-4 w-60" max={now.total} value={now.done} aria-label="Rows read" /> {now.done} of{' '}
                             {now.total} rows read
+                            {now.helper_silent && <HelperSilent />}
                         </>
                     ) : (
                         now.message

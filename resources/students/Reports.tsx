@@ -3,6 +3,7 @@ import { call } from '../api/client';
 import { ask } from '../api/queries';
 import type { ReportBatch } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { HelperSilent } from '../ui/HelperSilent';
 
 /** All reports of a student, made by the queue while the coach goes on. */
 export function Reports({ lessons, most }: { lessons: string[]; most: number }) {
@@ -30,6 +31,7 @@ export function Reports({ lessons, most }: { lessons: string[]; most: number }) 
                 <p role="status" className="flex items-center gap-4">
                     <progress className="h-4 w-60" max={now.total} value={now.done} aria-label="Reports made" /> {now.done} of {now.total}{' '}
                     reports made
+                    {now.helper_silent && <HelperSilent />}
                     {now.finished && (
                         <a className="font-semibold underline" href={`/api/reports/${now.id}/zip`} download>
                             Fetch them (zip)

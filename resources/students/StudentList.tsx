@@ -6,6 +6,7 @@ import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { day, weekday } from '../ui/units';
 import { AccountData } from './AccountData';
+import { Sessions } from './Sessions';
 import { SetAside } from './SetAside';
 import { StudentForm } from './StudentForm';
 
@@ -70,6 +71,7 @@ export function StudentList() {
                 </section>
             )}
             <AccountData />
+            <Sessions />
             {adding && (
                 <StudentForm
                     onClose={() => {

@@ -21,7 +21,7 @@ final class AccessMatrixTest extends TestCase
 
     /** Of whoever is signed in, without anybody's record in the address. */
     private const OWN = [
-        'session.show', 'session.destroy', 'catalogue', 'library', 'own-way.index', 'today', 'archive.show', 'archive.store', 'bin.index',
+        'session.show', 'session.index', 'session.end-others', 'session.destroy', 'catalogue', 'library', 'own-way.index', 'today', 'archive.show', 'archive.store', 'bin.index',
         'student.index', 'report-batch.store',
     ];
 
@@ -29,7 +29,7 @@ final class AccessMatrixTest extends TestCase
     private const RECORD = [
         'own-way.put-card', 'own-way.delete-card', 'own-way.put-drill', 'own-way.delete-drill', 'archive.reading', 'bin.restore-student',
         'bin.restore-lesson', 'bin.delete-student', 'bin.erase', 'bin.delete-lesson', 'student.show', 'student.put', 'progress', 'sheet.index',
-        'sheet.store', 'sheet.show', 'sheet.check', 'sheet.confirm', 'sheet.go-on', 'sheet.destroy', 'sheet.forget-preset', 'practice.show',
+        'sheet.store', 'sheet.show', 'sheet.check', 'sheet.confirm', 'sheet.stop', 'sheet.go-on', 'sheet.destroy', 'sheet.forget-preset', 'practice.show',
         'practice.put-plan', 'practice.move-session', 'practice.calendar', 'practice.put-result', 'share-link.index', 'share-link.store',
         'share-link.destroy', 'lesson.put', 'lesson.show', 'history.of-lesson', 'report', 'report-batch.show', 'report-batch.download',
         'case-file', 'ball-set.put', 'prescription.propose', 'prescription.drills', 'trial', 'prescription.put', 'ball.put', 'history.of-ball',

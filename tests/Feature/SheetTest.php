@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Jobs\ImportSheet;
+use App\Jobs\WorkerPulse;
 use App\Models\Ball;
 use App\Models\Lesson;
 use App\Models\SheetImport;
@@ -123,6 +124,36 @@ final class SheetTest extends TestCase
         $this->getJson("/api/students/{$this->student()->id}/sheets")->assertJsonPath('0.state', 'taken_back');
         $this->postJson("/api/bin/lessons/{$lesson->id}")->assertStatus(204);
         self::assertSame(2, Lesson::query()->findOrFail($lesson->id)->sets->sole()->balls->count());
+    }
+
+    public function test_a_sheet_is_stopped_at_any_time_goes_on_from_there_and_says_when_nobody_reads_it(): void
+    {
+        Queue::fake();
+        $this->upload(self::sheet(2500));
+        $this->plan('confirm', [...self::DATED, 'purpose' => 'before'])->assertStatus(202)->assertJsonPath('helper_silent', true);
+        WorkerPulse::beat();
+        $this->getJson("/api/sheets/{$this->id}")->assertJsonPath('helper_silent', false);
+        $taking = app(SheetImporter::class);
+        $import = SheetImport::query()->findOrFail($this->id);
+        $taking->slice($import);
+
+        $this->deleteJson("/api/sheets/{$this->id}")->assertStatus(409);
+        $this->postJson("/api/sheets/{$this->id}/stop")->assertOk()->assertJson(['state' => 'stopped', 'rows_done' => 1000]);
+        self::assertFalse($taking->slice($import->refresh()), 'what was on its way changes nothing');
+        // A slice that had begun before the stop finds it under its lock.
+        $import->state = SheetImport::READING;
+        $taking->slice($import);
+        $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'stopped', 'rows_done' => 1000]);
+        self::assertSame(999, Ball::query()->whereHas('set.lesson', fn($of) => $of->where('sheet_import_id', $this->id))->count());
+
+        $this->postJson("/api/sheets/{$this->id}/go-on")->assertStatus(202);
+        while ($taking->slice($import->refresh())) {
+        }
+        $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'done', 'balls' => 2500]);
+        $this->travel(1)->minutes();
+        $this->getJson("/api/sheets/{$this->id}")->assertJsonPath('helper_silent', false);
+        self::assertTrue(WorkerPulse::isSilent());
+        $this->postJson("/api/sheets/{$this->id}/stop")->assertJsonPath('state', 'done');
     }
 
     public function test_a_sheet_goes_on_after_any_stop_and_no_ball_is_stored_twice(): void

@@ -14,6 +14,8 @@ namespace App\Http\Resources;
  *     // Rows.
  *     total: int,
  *     message: string,
+ *     // It is to be read, and no worker answers.
+ *     helper_silent: bool,
  * }
  */
 final class ArchiveImportResource extends ApiResource {}

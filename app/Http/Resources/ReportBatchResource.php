@@ -4,13 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Jobs\WorkerPulse;
 use Illuminate\Bus\Batch;
 use Illuminate\Http\Request;
 
 /**
  * Several reports on their way.
  *
- * @phpstan-type ReportBatchShape array{id: string, total: int, done: int, failed: int, finished: bool}
+ * @phpstan-type ReportBatchShape array{
+ *     id: string,
+ *     total: int,
+ *     done: int,
+ *     failed: int,
+ *     finished: bool,
+ *     // They are to be made, and no worker answers.
+ *     helper_silent: bool,
+ * }
  *
  * @property Batch $resource
  */
@@ -25,6 +34,7 @@ final class ReportBatchResource extends ApiResource
             'done' => $this->resource->processedJobs(),
             'failed' => $this->resource->failedJobs,
             'finished' => $this->resource->finished(),
+            'helper_silent' => ! $this->resource->finished() && WorkerPulse::isSilent(),
         ];
     }
 }

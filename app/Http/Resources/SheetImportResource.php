@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Jobs\WorkerPulse;
 use App\Models\SheetImport;
 use Illuminate\Http\Request;
 
@@ -21,6 +22,8 @@ use Illuminate\Http\Request;
  *     refused: int,
  *     days: int,
  *     sets_left: int|null,
+ *     // It is to be read, and no worker answers.
+ *     helper_silent: bool,
  *     at: string,
  * }
  *
@@ -44,6 +47,7 @@ final class SheetImportResource extends ApiResource
             'refused' => $import->refused,
             'days' => \count($import->per_day),
             'sets_left' => $import->sets_left,
+            'helper_silent' => \in_array($import->state, [SheetImport::READING, SheetImport::SUMMING], true) && WorkerPulse::isSilent(),
             'at' => $import->created_at->toIso8601String(),
         ];
     }

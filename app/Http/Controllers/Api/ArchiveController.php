@@ -9,6 +9,7 @@ use App\Archive\ArchiveImport;
 use App\Contract\Endpoint;
 use App\Http\Resources\ArchiveImportResource;
 use App\Jobs\ImportArchive;
+use App\Jobs\WorkerPulse;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -57,6 +58,9 @@ final class ArchiveController
 
     private static function shown(string $id): ArchiveImportResource
     {
-        return new ArchiveImportResource(['id' => $id, ...array_diff_key(ArchiveImport::told($id), ['coach' => 0])]);
+        $told = array_diff_key(ArchiveImport::told($id), ['coach' => 0]);
+        $silent = ($told['state'] ?? '') === 'reading' && WorkerPulse::isSilent();
+
+        return new ArchiveImportResource(['id' => $id, ...$told, 'helper_silent' => $silent]);
     }
 }

@@ -7,13 +7,19 @@ namespace App\Http\Controllers\Api;
 use App\Contract\Endpoint;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\CoachResource;
+use App\Http\Resources\SessionResource;
 use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Str;
 
 /** Cookie session of a coach. */
 final class SessionController
@@ -59,6 +65,31 @@ final class SessionController
         $coach = self::guard()->user();
 
         return new CoachResource($coach);
+    }
+
+    /** Where the coach is signed in, the latest first. */
+    #[Endpoint(SessionResource::class, list: true)]
+    public function index(#[CurrentUser] User $coach): AnonymousResourceCollection
+    {
+        return SessionResource::collection(self::sessions($coach)->orderByDesc('last_activity')->get());
+    }
+
+    /** Ends all other sessions of the coach; devices that are remembered have to sign in again. */
+    #[Endpoint(status: 204)]
+    public function endOthers(Request $request, #[CurrentUser] User $coach): JsonResponse
+    {
+        self::sessions($coach)->where('id', '!=', $request->session()->getId())->delete();
+        $coach->setRememberToken(Str::random(60));
+        $coach->save();
+        // This device is remembered anew.
+        self::guard()->login($coach, remember: true);
+
+        return new JsonResponse(null, 204);
+    }
+
+    private static function sessions(User $coach): Builder
+    {
+        return DB::table('sessions')->where('user_id', $coach->id);
     }
 
     /** Signs out; the session is gone. */

@@ -168,6 +168,19 @@ final class SheetController
         return (new SheetImportResource($import->refresh()))->response()->setStatusCode(202);
     }
 
+    /** Stops reading; what was read is stored and can be taken back. */
+    #[Endpoint(SheetImportResource::class)]
+    public function stop(SheetImport $import): SheetImportResource
+    {
+        Gate::authorize('update', $import);
+        SheetImport::query()
+            ->whereKey($import->id)
+            ->whereIn('state', [SheetImport::READING, SheetImport::SUMMING])
+            ->update(['state' => SheetImport::STOPPED]);
+
+        return new SheetImportResource($import->refresh());
+    }
+
     /** After a stop: from the row that comes next. */
     #[Endpoint(SheetImportResource::class, status: 202)]
     public function goOn(SheetImport $import): JsonResponse
@@ -194,7 +207,7 @@ final class SheetController
         abort_if(
             \in_array($import->state, [SheetImport::READING, SheetImport::SUMMING], true),
             409,
-            'The sheet is being read. Wait until it is done.',
+            'The sheet is being read. Stop it, or wait until it is done.',
         );
         DB::transaction(static function () use ($import): void {
             $import->lessons()->get()->each(static fn(Lesson $lesson): ?bool => $lesson->delete());
