@@ -17,6 +17,9 @@ export interface Snapshot {
 
 const RETRY_MS = [500, 1000, 2000, 4000, 8000];
 
+/** A store that was thrown away needs a moment to be opened anew. */
+const KEEP_AGAIN_MS = 300;
+
 /** An entry at which the server fails so often is set aside, so that the others can go. */
 const MOST_FAILURES = 4;
 
@@ -40,6 +43,7 @@ export class Outbox {
     private sending = false;
     private failures = 0;
     private retry: number | undefined;
+    private keeping: number | undefined;
 
     /** @param onStored runs before the entry leaves the device: only then is it safe to forget it */
     constructor(private readonly onStored: (action: Action, told: Told) => Promise<void>) {}
@@ -55,7 +59,9 @@ export class Outbox {
         } catch {
             this.change({ deviceFull: true });
         }
-        device.whenLost(() => void this.keepAgain());
+        device.whenLost(() => {
+            this.keepAgainIn(KEEP_AGAIN_MS);
+        });
         window.addEventListener('online', () => void this.send());
         owner.changes(() => {
             this.show();
@@ -156,7 +162,7 @@ export class Outbox {
             const kept: Entry = { ...entry, id: from.number, from };
             try {
                 await device.entries.add(kept);
-                if (this.unkept.size > 0) void this.keepAgain();
+                if (this.unkept.size > 0) this.keepAgainIn(0);
                 return kept;
             } catch (error) {
                 // Another window has just taken this number.
@@ -169,16 +175,23 @@ export class Outbox {
         }
     }
 
-    /** All that waits is written from memory: the device had no room for some of it, or has lost it. */
-    private async keepAgain(): Promise<void> {
-        try {
-            await device.entries.bulkPut(this.all);
-            this.unkept.clear();
-            this.change({ deviceFull: false });
-        } catch {
-            this.all.forEach((entry) => this.unkept.add(entry.id));
-            this.change({ deviceFull: this.all.length > 0 });
-        }
+    /** All that waits is written from memory: the device had no room for some of it, or has lost it and is opening another store. */
+    private keepAgainIn(ms: number): void {
+        window.clearTimeout(this.keeping);
+        this.keeping = window.setTimeout(() => {
+            const all = [...this.all];
+            device.entries.bulkPut(all).then(
+                () => {
+                    this.unkept.clear();
+                    this.change({ deviceFull: false });
+                },
+                () => {
+                    all.forEach((entry) => this.unkept.add(entry.id));
+                    this.change({ deviceFull: all.length > 0 });
+                    if (all.length > 0) this.keepAgainIn(RETRY_MS.at(-1) ?? 0);
+                },
+            );
+        }, ms);
     }
 
     /** Asked again and again, the server fails at this very entry. */

@@ -65,6 +65,38 @@ final class FaultTest extends BrowserTestCase
         self::assertSame(array_values(array_unique($stored)), $stored);
     }
 
+    public function test_what_waits_outlives_a_browser_that_throws_its_store_away(): void
+    {
+        $this->signIn();
+        $lesson = $this->beginLesson('Odile Marsh');
+        $this->until(
+            fn(): bool => $this->browser->executeScript('return navigator.serviceWorker.controller !== null') === true,
+            'The service worker does not take over.',
+        );
+        $this->network(offline: true);
+        foreach (['a', 's', 'd'] as $i => $touch) {
+            $this->logBall($touch, '2');
+            $this->shows($i + 1, 'offline');
+        }
+        $this->devTools('Storage.clearDataForOrigin', [
+            'origin' => (string) getenv('LOW_POINT_URL'),
+            'storageTypes' => 'indexeddb',
+        ]);
+        $this->shows(3, 'after the store went');
+        $this->until(fn(): bool => $this->browser->executeAsyncScript($this->waiting()) === 3, 'They are not kept again.');
+        $this->logBall('f', '2');
+        $this->shows(4, 'after one more');
+        $this->network(offline: false);
+        $this->until(fn(): bool => $this->browser->executeAsyncScript($this->waiting()) === 0, 'They are not sent.', seconds: 60);
+        self::assertCount(
+            4,
+            $this->browser->executeAsyncScript(
+                "const done = arguments[0]; fetch('/api/lessons/{$lesson}', {headers: {Accept: 'application/json'}})"
+                    .'.then(r => r.json()).then(p => done(p.lesson.sets[0].balls))',
+            ),
+        );
+    }
+
     /** After a reload the page may stand there a moment before it listens: the touch is pressed until it is shown. */
     private function logBall(string $touch, string $strike): void
     {
@@ -122,7 +154,9 @@ final class FaultTest extends BrowserTestCase
 
     private function waiting(): string
     {
-        return 'const done = arguments[0]; const open = indexedDB.open("low-point"); open.onsuccess = () => { const all = '
+        // Where there is no store at this moment, none is made: that is for the app to do.
+        return 'const done = arguments[0]; const open = indexedDB.open("low-point"); open.onupgradeneeded = () => '
+            .'open.transaction.abort(); open.onerror = () => done(-1); open.onsuccess = () => { const all = '
             .'open.result.transaction("entries").objectStore("entries").count(); all.onsuccess = () => { done(all.result); '
             .'open.result.close(); }; };';
     }

@@ -11,14 +11,14 @@ final class HostTest extends TestCase
 {
     public function test_it_answers_to_its_own_name_and_to_no_other(): void
     {
-        self::assertSame(200, self::status((string) parse_url((string) getenv('LOW_POINT_URL'), PHP_URL_HOST)));
-        self::assertSame(200, self::status('localhost'));
+        self::assertSame(200, self::answered((string) parse_url((string) getenv('LOW_POINT_URL'), PHP_URL_HOST)));
+        self::assertSame(200, self::answered('localhost'));
         foreach (['evil.example', '127.0.0.1.evil.example', 'evil127.0.0.1'] as $host) {
-            self::assertSame(400, self::status($host), $host);
+            self::assertSame(400, self::answered($host), $host);
         }
     }
 
-    private static function status(string $host): int
+    private static function answered(string $host): int
     {
         $curl = curl_init(getenv('LOW_POINT_URL').'/api/ping');
         self::assertNotFalse($curl);
