@@ -31,7 +31,7 @@ export default defineConfig({
                 globDirectory: 'public/build',
                 globPatterns: ['assets/*.{js,css,woff2}'],
                 modifyURLPrefix: { 'assets/': '/build/assets/' },
-                additionalManifestEntries: [{ url: '/', revision: String(Date.now()) }],
+                additionalManifestEntries: ['/', '/icon.svg'].map((url) => ({ url, revision: String(Date.now()) })),
                 navigateFallback: '/',
                 navigateFallbackDenylist: [/^\/(api|docs|sanctum|build|up)(\/|$)/],
                 cleanupOutdatedCaches: true,

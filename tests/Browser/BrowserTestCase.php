@@ -303,6 +303,22 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->executeScript('arguments[0].click()', [$links[\count($links) - 1]]);
     }
 
+    /** Without Network.enable Chromium tells the page that it is offline and goes on serving it. */
+    protected function network(bool $offline): void
+    {
+        $this->devTools('Network.enable', []);
+        $this->devTools('Network.emulateNetworkConditions', [
+            'offline' => $offline,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
+        $reached = $this->browser->executeAsyncScript(
+            'const done = arguments[0]; fetch("/up", {cache: "no-store"}).then(() => done(true), () => done(false))',
+        );
+        self::assertSame(! $offline, $reached, 'the network is as it should be');
+    }
+
     /** @param array<string, mixed> $parameters */
     protected function devTools(string $command, array $parameters): void
     {

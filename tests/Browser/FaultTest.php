@@ -135,16 +135,6 @@ final class FaultTest extends BrowserTestCase
         $this->until(fn(): bool => str_contains($this->shown(), "Before · {$balls}"), "{$when}: the screen does not show {$balls} balls.");
     }
 
-    private function network(bool $offline): void
-    {
-        $this->devTools('Network.emulateNetworkConditions', [
-            'offline' => $offline,
-            'latency' => 0,
-            'downloadThroughput' => -1,
-            'uploadThroughput' => -1,
-        ]);
-    }
-
     private function fault(string $what): void
     {
         $port = str_starts_with($what, 'server') ? parse_url((string) getenv('LOW_POINT_URL'), PHP_URL_PORT) : getenv('DB_PORT');

@@ -77,23 +77,13 @@ final class PracticeTest extends BrowserTestCase
             fn(): bool => $this->browser->executeScript('return navigator.serviceWorker.controller !== null'),
             'The service worker does not take over.',
         );
-        $this->devTools('Network.emulateNetworkConditions', [
-            'offline' => true,
-            'latency' => 0,
-            'downloadThroughput' => -1,
-            'uploadThroughput' => -1,
-        ]);
+        $this->network(offline: true);
         $this->browser->navigate()->refresh();
         $this->press('Run Centre pointer');
         $this->press('Miss');
         $this->press('Save');
         $this->see('Saved on this device, waiting for a connection.');
-        $this->devTools('Network.emulateNetworkConditions', [
-            'offline' => false,
-            'latency' => 0,
-            'downloadThroughput' => -1,
-            'uploadThroughput' => -1,
-        ]);
+        $this->network(offline: false);
         $this->see('0 of 1, not passed');
 
         $this->devTools('Emulation.clearDeviceMetricsOverride', []);

@@ -211,20 +211,9 @@ final class ProgressTest extends BrowserTestCase
         self::assertSame([], $this->axe());
         $this->quiet();
 
-        $this->devTools('Network.enable', []);
-        $this->devTools('Network.emulateNetworkConditions', [
-            'offline' => true,
-            'latency' => 0,
-            'downloadThroughput' => -1,
-            'uploadThroughput' => -1,
-        ]);
+        $this->network(offline: true);
         $this->press('Over time');
         $this->see('Good strikes');
-        $this->devTools('Network.emulateNetworkConditions', [
-            'offline' => false,
-            'latency' => 0,
-            'downloadThroughput' => -1,
-            'uploadThroughput' => -1,
-        ]);
+        $this->network(offline: false);
     }
 }
