@@ -2,4 +2,7 @@ import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
 
 // Functions, and components by themselves; whole screens are tested in Chromium (tests/Browser).
-export default defineConfig({ plugins: [react()], test: { include: ['resources/**/*.test.{ts,tsx}'], testTimeout: 30_000 } });
+export default defineConfig({
+    plugins: [react()],
+    test: { include: ['resources/**/*.test.{ts,tsx}'], testTimeout: 30_000, css: { include: [/palette\.css/] } },
+});

@@ -4,6 +4,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router-dom';
 import { App } from './App';
+import { Notices } from './ui/Notices';
 import { ApiError } from './api/client';
 import { keep, kept } from './api/kept';
 import { ask, changed, lessonPath } from './api/queries';
@@ -80,6 +81,7 @@ if (root !== null) {
                     <BrowserRouter>
                         <Boundary>
                             <App />
+                            <Notices />
                         </Boundary>
                     </BrowserRouter>
                 </OutboxContext>

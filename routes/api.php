@@ -94,6 +94,8 @@ Route::middleware(['auth:sanctum', OwnEntries::class, TriesAgain::class])->group
     Route::post('students/{student}/links', [ShareLinkController::class, 'store'])->name('share-link.store');
     Route::delete('students/{student}/links/{link}', [ShareLinkController::class, 'destroy'])->name('share-link.destroy');
 
+    Route::post('students/{student}/links/{link}/restore', [ShareLinkController::class, 'restore'])->name('share-link.restore');
+
     // Ids are made by the device, so that sending anything twice stores it once.
     Route::put('lessons/{lessonId}', [LessonController::class, 'put'])->name('lesson.put')->whereUlid('lessonId');
     Route::get('lessons/{lesson}', [LessonController::class, 'show'])->name('lesson.show');
@@ -108,6 +110,7 @@ Route::middleware(['auth:sanctum', OwnEntries::class, TriesAgain::class])->group
     Route::get('lessons/{lesson}/sets/{set}/drills', [PrescriptionController::class, 'drills'])->name('prescription.drills')->scopeBindings();
     Route::post('lessons/{lesson}/sets/{set}/try', TrialController::class)->name('trial')->scopeBindings();
     Route::put('lessons/{lesson}/prescription', [PrescriptionController::class, 'put'])->name('prescription.put');
+    Route::delete('lessons/{lesson}/prescription', [PrescriptionController::class, 'takeBack'])->name('prescription.take-back');
     Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])->name('ball.put')
         ->whereUlid('ballId')
         ->scopeBindings();

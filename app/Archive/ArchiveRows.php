@@ -126,6 +126,7 @@ final class ArchiveRows
                     'limits' => ['present', 'array', 'max:9'],
                     'limits.*' => [new Enum(Limit::class)],
                     'units' => ['nullable', new Enum(Units::class)],
+                    'inactive_since' => ['nullable', 'date'],
                 ],
                 'sheet_presets' => ['id' => $id, 'name' => ['required', 'string', 'max:80'], 'mapping' => ['present', 'array']],
                 'own_drills' => ['id' => $id, 'name' => ['required', 'string', 'max:60'], 'content' => ['required', 'array']],

@@ -7,6 +7,7 @@ namespace App\Lessons;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use App\Models\Prescription as StoredPrescription;
+use App\Models\Revision;
 use App\Practice\KnownDrills;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
@@ -95,6 +96,36 @@ final readonly class Prescribing
                 ],
             ],
         );
+    }
+
+    /**
+     * @param  list<string>  $drills
+     * @return StoredPrescription|null what is handed out now
+     */
+    public function takeBack(Lesson $lesson, string $cause, string $feel, array $drills): ?StoredPrescription
+    {
+        $given = StoredPrescription::query()->where('lesson_id', $lesson->id)->first();
+        if ($given === null) {
+            return null;
+        }
+        $same = [$given->cause, $given->content['feel'], array_column($given->content['drills'], 'id')] === [$cause, $feel, $drills];
+        if (! $same) {
+            return $given;
+        }
+        $before = Revision::query()
+            ->where(['subject_type' => $given->getTable(), 'subject_id' => $given->historyKey()])
+            ->where('changed_at', '>=', $given->created_at)
+            ->latest('changed_at')
+            ->latest('id')
+            ->first()?->before;
+        if (! isset($before['content'])) {
+            $given->delete();
+
+            return null;
+        }
+        $given->fill($before)->save();
+
+        return $given;
     }
 
     /**

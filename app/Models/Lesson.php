@@ -41,6 +41,11 @@ final class Lesson extends Model
 
     protected static function booted(): void
     {
+        // Whoever comes to a lesson comes again.
+        static::created(
+            static fn(Lesson $lesson): mixed => $lesson->student->inactive_since === null
+                ?: $lesson->student->update(['inactive_since' => null]),
+        );
         static::updated(static function (Lesson $lesson): void {
             if ($lesson->wasChanged('task')) {
                 BallSet::countChange('lesson_id', $lesson->id);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /**
  * What was handed out in a lesson, as it was worded then.
@@ -13,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $cause
  * @property string $school
  * @property array<string, mixed> $content
+ * @property Carbon $created_at
  */
 final class Prescription extends Model
 {

@@ -25,6 +25,7 @@ use LowPoint\Core\Wording\Units;
  * @property string $about
  * @property list<string> $limits
  * @property Units|null $units null = as the coach's
+ * @property Carbon|null $inactive_since not coming at present
  * @property Carbon|null $deleted_at
  * @property int|null $lessons_count where it was counted
  * @property User $coach
@@ -38,9 +39,9 @@ final class Student extends Model
     use KeepsHistory;
     use SoftDeletes;
 
-    protected $fillable = ['name', 'handed', 'about', 'limits', 'units'];
+    protected $fillable = ['name', 'handed', 'about', 'limits', 'units', 'inactive_since'];
 
-    protected $casts = ['limits' => 'array', 'units' => Units::class];
+    protected $casts = ['limits' => 'array', 'units' => Units::class, 'inactive_since' => 'datetime'];
 
     protected static function booted(): void
     {

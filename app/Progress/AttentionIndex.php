@@ -9,7 +9,10 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Progress\Attention;
+use LowPoint\Core\Progress\AttentionGroup;
+use LowPoint\Core\Progress\AttentionReason;
 use LowPoint\Core\Progress\Verdict;
 
 /** What each student asks of the coach today, worked out once a day and again after each change, so that a list of many is only read. */
@@ -34,7 +37,7 @@ final class AttentionIndex
         if ($count !== DB::table('roster')->where('coach_id', $coach->id)->where('day', $today->toDateString())->count()) {
             $there = DB::table('roster')->where('coach_id', $coach->id)->where('day', $today->toDateString())->pluck('student_id')->flip();
             $missing = $all
-                ->get(['id', 'name', 'handed', 'about', 'standing'])
+                ->get(['id', 'name', 'handed', 'about', 'standing', 'inactive_since'])
                 ->reject(static fn(\stdClass $one): bool => isset($there[$one->id]));
             foreach ($missing->chunk(self::AT_ONCE) as $students) {
                 DB::table('roster')->upsert($this->rows($coach, $students, $today), ['student_id']);
@@ -88,20 +91,26 @@ final class AttentionIndex
         foreach ($students as $student) {
             $standing = json_decode($student->standing ?? 'null', true);
             $plan = $plans[$student->id] ?? null;
+            $last = $lessons[$student->id]->last ?? null;
+            $now = $standing['rates'][0] ?? null;
             $reasons = Attention::for(
                 isset($standing['verdict']) ? Verdict::from($standing['verdict']) : null,
-                isset($standing['recheck']) && $standing['recheck'] <= $today->toDateString(),
-                $plan !== null,
-                $plan === null || (int) $plan->due === 0 ? null : (int) $plan->done / (int) $plan->due,
+                $now === null ? null : new Tally(...$now),
+                isset($standing['recheck']) ? (int) Carbon::parse($standing['recheck'])->diffInDays($today) : null,
+                $plan === null ? null : new Tally((int) $plan->done, (int) $plan->due),
                 isset($links[$student->id]),
             );
-            $last = $lessons[$student->id]->last ?? null;
+            $group = $student->inactive_since === null ? AttentionGroup::of($reasons) : AttentionGroup::Inactive;
             $rows[] = [
                 'student_id' => $student->id,
                 'coach_id' => $coach->id,
                 'day' => $today->toDateString(),
                 'name' => $student->name,
                 'urgency' => -Attention::urgency($reasons),
+                'standing_group' => $group->value,
+                'shot' => $standing['task']['shot'] ?? null,
+                'cause' => $standing['name'] ?? null,
+                'last_at' => $last,
                 'recheck_on' => $standing['recheck'] ?? null,
                 'shown' => json_encode(
                     [
@@ -112,10 +121,12 @@ final class AttentionIndex
                         'lessons' => (int) ($lessons[$student->id]->n ?? 0),
                         'last' => $last === null ? null : Carbon::parse($last)->toIso8601String(),
                         'cause' => $standing['name'] ?? null,
-                        'verdict' =>
-                            $standing['text'] ?? (isset($standing['verdict']) ? Verdict::from($standing['verdict'])->label() : null),
+                        'verdict' => $standing['text'] ?? null,
                         'recheck' => $standing['recheck'] ?? null,
-                        'reasons' => array_map(static fn(Attention $one): string => $one->text(), $reasons),
+                        'group' => $group->value,
+                        'retest' => $standing !== null && $group->wantsRetest(),
+                        'rates' => array_reverse($standing['rates'] ?? []),
+                        'reasons' => array_map(static fn(AttentionReason $one): string => $one->text, $reasons),
                     ],
                     JSON_THROW_ON_ERROR,
                 ),

@@ -31,6 +31,9 @@ final readonly class StudentProgress
     /** Lessons whose balls are drawn at first. */
     public const DRAWN = 12;
 
+    /** Lessons whose rates stand in the list of all students. */
+    private const RATES = 6;
+
     private const RESULTS = 200;
 
     private const VISITS = 200;
@@ -53,7 +56,7 @@ final readonly class StudentProgress
         $lessons = History::of($student);
         $practice = self::practice($student);
         $works = $this->works($lessons, $practice['share']);
-        $this->note($student, $works[0] ?? null);
+        $this->note($student, $works[0] ?? null, $lessons);
         $shown = array_values(
             array_filter(
                 $lessons,
@@ -119,8 +122,9 @@ final readonly class StudentProgress
      * Keeps the verdict with the student, for the list of all.
      *
      * @param  array<string, mixed>|null  $work
+     * @param  list<HistoryLesson>  $lessons  latest first
      */
-    private function note(Student $student, ?array $work): void
+    private function note(Student $student, ?array $work, array $lessons): void
     {
         $standing =
             $work === null
@@ -131,6 +135,8 @@ final readonly class StudentProgress
                         'text' => $work['verdict_text'],
                         'name' => $work['name'],
                         'recheck' => $work['recheck'],
+                        'task' => $work['task'],
+                        'rates' => self::lastRates($lessons, $work['task']),
                     ],
                     JSON_THROW_ON_ERROR,
                 );
@@ -142,6 +148,27 @@ final readonly class StudentProgress
         ) {
             AttentionIndex::forget($student->id);
         }
+    }
+
+    /**
+     * Good strikes at the end of the lessons with this shot and lie.
+     *
+     * @param  list<HistoryLesson>  $lessons  latest first
+     * @param  array<string, mixed>  $task
+     * @return list<array{int, int}> good and of how many, latest first
+     */
+    private static function lastRates(array $lessons, array $task): array
+    {
+        $rates = [];
+        foreach ($lessons as $lesson) {
+            $struck = $lesson->struck();
+            if ($struck !== [] && $lesson->task['shot'] === $task['shot'] && $lesson->task['lie'] === $task['lie']) {
+                $good = $struck[\count($struck) - 1]['summary']['good'];
+                $rates[] = [$good['count'], $good['of']];
+            }
+        }
+
+        return \array_slice($rates, 0, self::RATES);
     }
 
     /**
@@ -190,7 +217,8 @@ final readonly class StudentProgress
                 'retest_balls' => $judgement->retestBalls(),
                 'next' => WhatNow::after($judgement->verdict, $practice, $days)->text(),
                 'recheck' => Carbon::createFromTimestampUTC(
-                    $judgement->lookAgain(self::dayOf($lesson)) * self::DAY_SECONDS,
+                    // Handed out without a ball: what to do next is to hit some.
+                    ($judgement->recheckDay ?? self::dayOf($lesson)) * self::DAY_SECONDS,
                 )->toDateString(),
             ];
         }

@@ -8,30 +8,67 @@ use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Progress\AttentionGroup;
 
-/** Who needs attention, most urgent first, and whose day to look again comes up. Read from the attention index. */
+/** Who needs attention, and whose day to look again comes up. Read from the attention index. */
 final readonly class Today
 {
-    private const MOST = 60;
+    public const ORDERS = ['urgency', 'name', 'last'];
+
+    /** Students in one answer. */
+    public const PAGE = 60;
 
     private const SOON_DAYS = 14;
 
     public function __construct(private AttentionIndex $attention) {}
 
-    /** @return array{total: int, students: list<array<string, mixed>>, rechecks: list<array<string, mixed>>} */
-    public function of(User $coach, string $sought): array
-    {
+    /**
+     * @param  string  $order  one of ORDERS
+     * @param  int  $page  from 1 on
+     * @return array<string, mixed>
+     */
+    public function of(
+        User $coach,
+        string $sought = '',
+        ?AttentionGroup $group = null,
+        ?Shot $shot = null,
+        string $order = 'urgency',
+        int $page = 1,
+    ): array {
         $all = $this->attention->refresh($coach);
-        $found = DB::table('roster')
-            ->where('coach_id', $coach->id)
-            ->when($sought !== '', static fn(Builder $query) => $query->where('name', 'like', '%'.addcslashes($sought, '%_\\').'%'));
+        $found = DB::table('roster')->where('coach_id', $coach->id);
+        if ($sought !== '') {
+            $like = '%'.addcslashes($sought, '%_\\').'%';
+            $found->where(static fn(Builder $any) => $any->where('name', 'like', $like)->orWhere('cause', 'like', $like));
+        }
+        $active = (clone $found)->where('standing_group', '<>', AttentionGroup::Inactive->value);
+        $groups = (clone $found)->groupBy('standing_group')->pluck(DB::raw('count(*)'), 'standing_group');
+        $shots = (clone $active)->whereNotNull('shot')->groupBy('shot')->orderByRaw('count(*) desc')->pluck(DB::raw('count(*)'), 'shot');
+        $chosen = ($group === null ? clone $active : (clone $found)->where('standing_group', $group->value))
+            ->when($shot !== null, static fn(Builder $query) => $query->where('shot', $shot?->value));
+        $total = (clone $chosen)->count();
         $from = Carbon::tomorrow();
 
         return [
-            'total' => $sought === '' ? $all : (clone $found)->count(),
-            'students' => self::shown((clone $found)->orderBy('urgency')->orderBy('name')),
+            'all' => $all,
+            'total' => $total,
+            'next_page' => $total > self::PAGE * $page ? $page + 1 : null,
+            'groups' => array_map(
+                static fn(AttentionGroup $one): array => [
+                    'group' => $one->value,
+                    'label' => $one->label(),
+                    'students' => (int) ($groups[$one->value] ?? 0),
+                ],
+                AttentionGroup::cases(),
+            ),
+            'shots' => $shots
+                ->map(static fn(int $students, string $shot): array => ['shot' => $shot, 'students' => $students])
+                ->values()
+                ->all(),
+            'students' => self::shown(self::ordered(clone $chosen, $order)->forPage($page, self::PAGE)),
             'rechecks' => self::shown(
-                $found
+                $active
                     ->whereBetween('recheck_on', [
                         $from->toDateString(),
                         $from
@@ -40,16 +77,24 @@ final readonly class Today
                             ->toDateString(),
                     ])
                     ->orderBy('recheck_on')
-                    ->orderBy('name'),
+                    ->orderBy('name')
+                    ->limit(self::PAGE),
             ),
         ];
+    }
+
+    private static function ordered(Builder $query, string $order): Builder
+    {
+        return match ($order) {
+            'name' => $query->orderBy('name')->orderBy('student_id'),
+            'last' => $query->orderByDesc('last_at')->orderBy('name')->orderBy('student_id'),
+            default => $query->orderBy('urgency')->orderBy('name')->orderBy('student_id'),
+        };
     }
 
     /** @return list<array<string, mixed>> */
     private static function shown(Builder $query): array
     {
-        return array_values(
-            $query->limit(self::MOST)->pluck('shown')->map(static fn(string $one): array => (array) json_decode($one, true))->all(),
-        );
+        return array_values($query->pluck('shown')->map(static fn(string $one): array => (array) json_decode($one, true))->all());
     }
 }

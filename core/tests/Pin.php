@@ -225,7 +225,7 @@ final class Pin
                 $judged->probability,
                 $judged->moreBalls,
                 $judged->retestBalls(),
-                $judged->lookAgain(7 * $n),
+                $judged->recheckDay,
                 $judged->notComparable,
                 $judged->baseline?->interval(),
                 $judged->now?->interval(),

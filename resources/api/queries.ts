@@ -1,4 +1,4 @@
-import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
+import { infiniteQueryOptions, keepPreviousData, queryOptions, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { owner } from '../outbox/owner';
 import { call } from './client';
 import { callOrKept } from './kept';
@@ -42,6 +42,9 @@ const OTHER_DEVICES_MS = 8000;
 /** Work beside the web server is looked at so often while it goes on. */
 const LOOK_AGAIN_MS = 500;
 
+/** What was chosen, as the query of an address. */
+const chosen = (all: Record<string, string>) => new URLSearchParams(Object.entries(all).filter(([, value]) => value !== '')).toString();
+
 export const lessonPath = (id: string) => `lessons/${id}`;
 
 /** Each thing that is read, by its key. */
@@ -58,22 +61,23 @@ export const ask = {
         }),
     catalogue: () => queryOptions({ queryKey: ['catalogue'], queryFn: () => callOrKept<Catalogue>('catalogue'), staleTime: Infinity }),
     library: () => queryOptions({ queryKey: ['library'], queryFn: () => callOrKept<Library>('library'), staleTime: Infinity }),
-    today: (sought: string) =>
-        queryOptions({
-            queryKey: [...changed.today.queryKey, sought],
-            queryFn: () => callOrKept<Today>(`today?q=${encodeURIComponent(sought)}`),
+    /** A page after the other; on a device that kept the first one, without a connection too. */
+    today: (asked: Record<string, string>) =>
+        infiniteQueryOptions({
+            queryKey: [...changed.today.queryKey, asked],
+            queryFn: ({ pageParam }) => callOrKept<Today>(`today?${chosen({ ...asked, page: pageParam === 1 ? '' : String(pageParam) })}`),
+            initialPageParam: 1,
+            getNextPageParam: (last) => last.next_page,
             placeholderData: keepPreviousData,
         }),
     student: (id: string) => queryOptions({ ...changed.student(id), queryFn: () => callOrKept<Student>(`students/${id}`) }),
     /** @param only the shot and lie to look at, and how many lessons to draw; all of them where nothing is chosen */
-    progress: (id: string, only: Record<string, string>) => {
-        const chosen = new URLSearchParams(Object.entries(only).filter(([, value]) => value !== ''));
-        return queryOptions({
+    progress: (id: string, only: Record<string, string>) =>
+        queryOptions({
             queryKey: [...changed.student(id).queryKey, 'progress', only],
-            queryFn: () => callOrKept<Progress>(`students/${id}/progress?${chosen.toString()}`),
+            queryFn: () => callOrKept<Progress>(`students/${id}/progress?${chosen(only)}`),
             placeholderData: keepPreviousData,
-        });
-    },
+        }),
     /** @param path the student's on the coach's side, or that of a private link */
     practice: (path: string) =>
         queryOptions({
@@ -126,7 +130,7 @@ export const ask = {
 export const useCoach = () => useQuery(ask.coach());
 export const useCatalogue = () => useQuery(ask.catalogue());
 export const useLibrary = () => useQuery(ask.library());
-export const useToday = (sought: string) => useQuery(ask.today(sought));
+export const useToday = (asked: Record<string, string>) => useInfiniteQuery(ask.today(asked));
 export const useStudent = (id: string) => useQuery(ask.student(id));
 export const useProgress = (id: string, only: Record<string, string> = {}) => useQuery(ask.progress(id, only));
 export const usePractice = (path: string) => useQuery(ask.practice(path));

@@ -385,6 +385,9 @@ export interface components {
                 number
             ] | null;
         };
+        HandedOut: {
+            prescription: components["schemas"]["GivenPrescription"] | null;
+        };
         /** @enum {string} */
         Handed: "right" | "left";
         LessonPage: {
@@ -936,6 +939,8 @@ export interface components {
             about?: string | null;
             limits: ("back" | "shoulder" | "elbow" | "wrist" | "hip" | "knee" | "balance" | "eyesight" | "under_14")[];
             units?: components["schemas"]["Units"] | null;
+            /** @description Not coming at present; left as it is where it is not said. */
+            inactive?: boolean;
         };
         Reading: {
             pattern: {
@@ -1236,9 +1241,16 @@ export interface components {
             about: string;
             limits: ("back" | "shoulder" | "elbow" | "wrist" | "hip" | "knee" | "balance" | "eyesight" | "under_14")[];
             units: components["schemas"]["Units"] | null;
+            inactive: boolean;
             lessons_count: number;
             /** @description The latest first. */
             lessons?: components["schemas"]["PastLesson"][];
+        };
+        TakeBackPrescription: {
+            cause: string;
+            feel: string;
+            drills: string[];
+            from?: components["schemas"]["FromDevice"];
         };
         Tally: {
             count: number;
@@ -1270,8 +1282,23 @@ export interface components {
             belief?: string | null;
         };
         Today: {
+            /** @description Students of the coach, whether they fit what was asked for or not. */
+            all: number;
+            /** @description Students that fit what was asked for. */
             total: number;
-            /** @description The most urgent first. */
+            next_page: number | null;
+            groups: {
+                /** @enum {string} */
+                group: "slipping" | "retest" | "practice" | "well" | "inactive";
+                label: string;
+                students: number;
+            }[];
+            shots: {
+                /** @enum {string} */
+                shot: "chip" | "pitch" | "bunker";
+                students: number;
+            }[];
+            /** @description In the order asked for, a page of them. */
             students: components["schemas"]["TodayStudent"][];
             rechecks: components["schemas"]["TodayStudent"][];
         };
@@ -1286,6 +1313,16 @@ export interface components {
             verdict: string | null;
             /** @description A day. */
             recheck: string | null;
+            /** @enum {string} */
+            group: "slipping" | "retest" | "practice" | "well" | "inactive";
+            /** @description What the student comes for is a retest of what is under work. */
+            retest: boolean;
+            /** @description Good strikes and of how many at the end of the last lessons, the oldest first. */
+            rates: [
+                number,
+                number
+            ][];
+            /** @description The most urgent first, with their figures. */
             reasons: string[];
         };
         TrySetup: {
@@ -1390,6 +1427,7 @@ export type Given = components['schemas']['Given'];
 export type GoalChoice = components['schemas']['GoalChoice'];
 export type Goal = components['schemas']['Goal'];
 export type GoodRate = components['schemas']['GoodRate'];
+export type HandedOut = components['schemas']['HandedOut'];
 export type Handed = components['schemas']['Handed'];
 export type LessonPage = components['schemas']['LessonPage'];
 export type Lesson = components['schemas']['Lesson'];
@@ -1453,6 +1491,7 @@ export type Shot = components['schemas']['Shot'];
 export type SignIn = components['schemas']['SignIn'];
 export type StoredLesson = components['schemas']['StoredLesson'];
 export type Student = components['schemas']['Student'];
+export type TakeBackPrescription = components['schemas']['TakeBackPrescription'];
 export type Tally = components['schemas']['Tally'];
 export type Task = components['schemas']['Task'];
 export type Today = components['schemas']['Today'];

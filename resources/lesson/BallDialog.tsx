@@ -4,7 +4,8 @@ import { ask } from '../api/queries';
 import type { Ball, BallSeen, Field, Shot, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
-import { moment, numberOr, shownFactor, shownUnit } from '../ui/units';
+import { moment } from '../ui/reader';
+import { numberOr, shownFactor, shownUnit } from '../ui/units';
 import { touchText } from './words';
 
 interface Props {

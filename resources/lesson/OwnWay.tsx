@@ -6,6 +6,7 @@ import { observableOf } from '../api/catalogue';
 import { changed, useDrills, useOwnWay } from '../api/queries';
 import type { BallSet, Catalogue, DrillHandout, Lesson, OwnCard, OwnWay as Own, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { notify } from '../ui/notices';
 import { Skeleton, Trouble } from '../ui/Page';
 import { TextField } from '../ui/TextField';
 import { numberOr, observed, shownFactor } from '../ui/units';
@@ -84,7 +85,12 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
                 cards={own.cards.filter((card) => card.shot === shot)}
                 onTake={take}
                 onForget={(card) => {
-                    call('DELETE', `own/cards/${card.id}`).then(again).catch(trouble);
+                    call('DELETE', `own/cards/${card.id}`)
+                        .then(() => {
+                            notify(`The card “${card.name}” was taken out.`, () => call('PUT', `own/cards/${card.id}`, card).then(again));
+                            return again();
+                        })
+                        .catch(trouble);
                 }}
             />
             <OwnFigures {...{ figures, catalogue, units }} most={own.most.figures} setup={set.setup} onChange={setFigures} />

@@ -24,7 +24,7 @@ const open = (tried?: Tried, told = reading()) => {
             />
         </QueryClientProvider>,
     );
-    const given = () => noted.send.mock.calls[0]?.[0] as Record<string, unknown>;
+    const given = () => noted.prescribe.mock.calls[0]?.[0] as Record<string, unknown>;
     return { given, onClose };
 };
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));

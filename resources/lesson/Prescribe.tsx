@@ -34,6 +34,10 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
         initialData: causeId === reading.work_on_first ? reading.prescription : undefined,
     });
     const cause = reading.causes.find((one) => one.id === causeId);
+    const give = (given: Parameters<Bench['prescribe']>[0]) => {
+        bench.prescribe(given);
+        onClose();
+    };
     return (
         <Panel title="Prescription" open onOpenChange={onClose} wide>
             <label className="mb-4 block font-semibold">
@@ -86,7 +90,7 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                 <OwnWay
                     {...{ lesson, set, catalogue, units }}
                     onGive={({ figures, feel, drills }) => {
-                        bench.send({
+                        give({
                             kind: 'prescribe',
                             lessonId: lesson.id,
                             setId: set.id,
@@ -99,7 +103,6 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                             setup: figures.map(changeTo),
                             figures: figures.map(({ observable, to }) => ({ observable, to })),
                         });
-                        onClose();
                     }}
                 />
             )}
@@ -113,7 +116,7 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                     tried={tried}
                     onGive={({ feel, drills, change, goals, sentence }) => {
                         const setup = change === undefined ? proposed.data.setup : [changeTo(change)];
-                        bench.send({
+                        give({
                             kind: 'prescribe',
                             lessonId: lesson.id,
                             setId: set.id,
@@ -126,7 +129,6 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                             sentence,
                             ...(change === undefined ? {} : { figures: [{ observable: change.observable, to: change.to }] }),
                         });
-                        onClose();
                     }}
                 />
             )}

@@ -5,6 +5,7 @@ import type { Ball, BallSeen, BallSet, Lesson, Observable, Observed, Purpose, Ta
 import { apply, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
+import { notify } from '../ui/notices';
 import { useNextId } from './useNextId';
 import { useSteps } from './useSteps';
 
@@ -103,6 +104,18 @@ export function useBench(lessonId: string) {
         });
     };
 
+    /** Hands out; one undo takes it back. */
+    const prescribe = (given: Extract<Action, { kind: 'prescribe' }>) => {
+        const takeBack: Action = {
+            kind: 'take-back',
+            lessonId,
+            given: { cause: given.cause.id, feel: given.feel, drills: given.drills.map((drill) => drill.id) },
+            before: lesson?.prescription ?? null,
+        };
+        act(given, takeBack);
+        notify(`Handed out: ${given.cause.name}.`, () => outbox.add(takeBack));
+    };
+
     return {
         query,
         lesson,
@@ -122,7 +135,7 @@ export function useBench(lessonId: string) {
         removeBall,
         beginSet,
         saveLesson,
-        send: (action: Action) => void outbox.add(action),
+        prescribe,
         notices,
         understood: () => {
             outbox.understood();

@@ -94,6 +94,17 @@ describe('a lesson with one action more', () => {
         expect(JSON.stringify(requestOf(look({})).body)).not.toContain('confidence');
     });
 
+    it('has what stood there before when a prescription is taken back', () => {
+        const given: LessonAction = {
+            kind: 'take-back',
+            lessonId: 'L',
+            given: { cause: 'scoop', feel: 'Quiet hands.', drills: ['lead_leg'] },
+            before: null,
+        };
+        expect(apply(lesson, given).prescription).toBeNull();
+        expect(requestOf(given)).toEqual({ method: 'DELETE', path: 'lessons/L/prescription', body: given.given });
+    });
+
     it('leaves the lesson it was given alone', () => {
         const before = structuredClone(lesson);
         apply(lesson, ball('09', 'thin'));
@@ -110,7 +121,7 @@ describe('a lesson with one action more', () => {
 describe('a page with an action that was stored', () => {
     const page: LessonPage = {
         lesson,
-        student: { id: 'S', name: 'Bea', handed: 'right', about: '', limits: [], units: null, lessons_count: 1 },
+        student: { id: 'S', name: 'Bea', handed: 'right', about: '', limits: [], units: null, inactive: false, lessons_count: 1 },
         readings: {},
         balls_wanted: {},
     };

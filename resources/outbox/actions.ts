@@ -43,6 +43,13 @@ export type Action =
           feel: string;
           drills: DrillHandout[];
       }
+    /** What was handed out stands no longer; what stood there before does again. */
+    | {
+          kind: 'take-back';
+          lessonId: string;
+          given: { cause: string; feel: string; drills: string[] };
+          before: Lesson['prescription'];
+      }
     /** $path is the student's on the coach's side, or that of the private link. */
     | { kind: 'result'; lessonId: null; path: string; resultId: string; run: PutResult };
 
@@ -86,6 +93,8 @@ export function requestOf(action: Action): Request {
             };
         case 'remove-ball':
             return { method: 'DELETE', path: `${lesson}/sets/${action.setId}/balls/${action.ballId}` };
+        case 'take-back':
+            return { method: 'DELETE', path: `${lesson}/prescription`, body: action.given };
         case 'prescribe':
             return {
                 method: 'PUT',
@@ -137,6 +146,8 @@ export function apply(lesson: Lesson, action: LessonAction): Lesson {
             }));
         case 'remove-ball':
             return changeSet(lesson, action.setId, (set) => ({ ...set, balls: set.balls.filter((ball) => ball.id !== action.ballId) }));
+        case 'take-back':
+            return { ...lesson, prescription: action.before };
         case 'prescribe':
             return {
                 ...lesson,

@@ -6,7 +6,8 @@ import { ask, changed, useCatalogue, usePractice } from '../api/queries';
 import type { Practice, PracticeDrill, ShareLink } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
-import { day } from '../ui/units';
+import { notify } from '../ui/notices';
+import { day } from '../ui/reader';
 import { PlanForm } from './PlanForm';
 import { PracticeView } from './PracticeView';
 import { Runner } from './Runner';
@@ -108,7 +109,13 @@ function Links({ path }: { path: string }) {
     const [days, setDays] = useState(60);
     const refresh = () => queries.invalidateQueries(changed.links(path));
     const make = useMutation({ mutationFn: () => call<ShareLink>('POST', `${path}/links`, { days }), onSuccess: refresh });
-    const revoke = useMutation({ mutationFn: (id: number) => call('DELETE', `${path}/links/${String(id)}`), onSuccess: refresh });
+    const revoke = useMutation({
+        mutationFn: (id: number) => call('DELETE', `${path}/links/${String(id)}`),
+        onSuccess: (_, id) => {
+            notify('The link is revoked.', () => call('POST', `${path}/links/${String(id)}/restore`).then(refresh));
+            return refresh();
+        },
+    });
     const address = make.data?.path === undefined ? undefined : `${window.location.origin}${make.data.path}`;
     return (
         <section aria-label="Private link" className="mt-8">

@@ -2,7 +2,7 @@ import type { DrillResult, Practice, PracticeDrill } from '../api/types.gen';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
 import { Button } from '../ui/Button';
-import { moment, weekday } from '../ui/units';
+import { moment, weekday } from '../ui/reader';
 
 interface Props {
     path: string;

@@ -1,5 +1,5 @@
 import { Link } from 'react-router-dom';
-import { day } from '../ui/units';
+import { day } from '../ui/reader';
 import type { Point } from './timeline';
 
 interface Props {

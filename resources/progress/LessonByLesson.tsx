@@ -8,7 +8,9 @@ import type { Catalogue, ProgressLesson, Student, Units } from '../api/types.gen
 import { goodStrikeOf, titleOf } from '../api/catalogue';
 import { StackedStrip } from '../figures/StackedStrip';
 import { taskLine } from '../lesson/words';
-import { day, place } from '../ui/units';
+import { notify } from '../ui/notices';
+import { day } from '../ui/reader';
+import { place } from '../ui/units';
 import { LessonHistory } from './LessonHistory';
 import { stacked, take } from './take';
 import { csv } from './timeline';
@@ -153,9 +155,13 @@ function LessonInShort({
 /** What is wanted now and then of a lesson. */
 function More({ lesson, children }: { lesson: ProgressLesson; children: (row: string) => ReactNode }) {
     const queries = useQueryClient();
+    const again = () => Promise.all([changed.students, changed.bin].map((one) => queries.invalidateQueries(one)));
     const remove = useMutation({
         mutationFn: () => call('DELETE', `lessons/${lesson.id}`),
-        onSuccess: () => Promise.all([changed.students, changed.bin].map((one) => queries.invalidateQueries(one))),
+        onSuccess: () => {
+            notify(`The lesson of ${day(lesson.began_at)} was deleted.`, () => call('POST', `bin/lessons/${lesson.id}`).then(again));
+            return again();
+        },
     });
     const [history, setHistory] = useState(false);
     const [open, setOpen] = useState(false);

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { ask } from '../api/queries';
 import { Panel } from '../ui/Panel';
 import { Skeleton, Trouble } from '../ui/Page';
-import { day, moment } from '../ui/units';
+import { day, moment } from '../ui/reader';
 
 /** Who changed what in a lesson, when, and what stood there before. */
 export function LessonHistory({ lesson, onClose }: { lesson: { id: string; began_at: string }; onClose: () => void }) {

@@ -1,6 +1,7 @@
 import { Link } from 'react-router-dom';
 import type { Catalogue, Progress, Units } from '../api/types.gen';
-import { day, percent, shownFactor, shownUnit } from '../ui/units';
+import { day } from '../ui/reader';
+import { percent, shownFactor, shownUnit } from '../ui/units';
 import { goodOf, meansOf, scattersOf, sureOf } from './course';
 import { DrillChart } from './DrillChart';
 import { SetupChart } from './SetupChart';

@@ -2,7 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import type { RefObject } from 'react';
 import { useNavigate } from 'react-router-dom';
-import { day } from '../ui/units';
+import { day } from '../ui/reader';
 import { linesOf, placed, scaleOf, type Point, type Span } from './timeline';
 
 export interface PlotProps {

@@ -1,6 +1,7 @@
 import type { Catalogue, SheetCheck, Units } from '../api/types.gen';
 import { touchText } from '../lesson/words';
-import { day, observed } from '../ui/units';
+import { day } from '../ui/reader';
+import { observed } from '../ui/units';
 
 interface Props {
     check: SheetCheck | undefined;

@@ -7,7 +7,8 @@ import { TaskForm } from '../students/TaskForm';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 import { TextField } from '../ui/TextField';
-import { day as dayShown } from '../ui/units';
+import {} from '../ui/reader';
+import { day as dayShown } from '../ui/reader';
 import { Checked } from './Checked';
 import { Columns } from './Columns';
 

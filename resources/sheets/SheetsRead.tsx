@@ -4,7 +4,7 @@ import { ask, changed } from '../api/queries';
 import type { SheetImport } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';
-import { moment } from '../ui/units';
+import { moment } from '../ui/reader';
 
 /** The sheets of a student, those under way with their progress. */
 export function SheetsRead({ id }: { id: string }) {

@@ -5,7 +5,7 @@ import { ask, changed } from '../api/queries';
 import type { ArchiveImport, BinEntry } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';
-import { day } from '../ui/units';
+import { day } from '../ui/reader';
 
 /** The coach's records: everything out as a zip, back into an empty account, and what was deleted in the last 30 days. */
 export function AccountData() {

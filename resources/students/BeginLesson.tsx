@@ -12,7 +12,7 @@ import { requestOf, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
-import { day } from '../ui/units';
+import { day } from '../ui/reader';
 import { TaskForm } from './TaskForm';
 
 /** So many entries of the practice log are told. */

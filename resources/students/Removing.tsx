@@ -3,29 +3,53 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import { call } from '../api/client';
 import { changed } from '../api/queries';
-import type { Erasure } from '../api/types.gen';
+import type { Erasure, Student } from '../api/types.gen';
 import { Button } from '../ui/Button';
-import { moment } from '../ui/units';
+import { notify } from '../ui/notices';
+import { moment } from '../ui/reader';
 
-/** Delete for now, or erase for good on the student's request, with a receipt to hand over. */
-export function Removing({ id, name }: { id: string; name: string }) {
+/** Out of the list for now, deleted, or erased for good on the student's request, with a receipt to hand over. */
+export function Removing({ student }: { student: Student }) {
+    const { id, name, inactive } = student;
     const queries = useQueryClient();
     const navigate = useNavigate();
     const [asked, setAsked] = useState(false);
-    const again = () => queries.invalidateQueries(changed.today);
+    // Not the student himself: after he is gone the receipt stands on his page.
+    const again = () => Promise.all([changed.today, changed.bin].map((one) => queries.invalidateQueries(one)));
     const remove = useMutation({
         mutationFn: () => call('DELETE', `students/${id}`),
         onSuccess: async () => {
+            notify(`${name} was deleted.`, () => call('POST', `bin/students/${id}`).then(again));
             await again();
             await navigate('/');
         },
     });
     const erase = useMutation({ mutationFn: () => call<Erasure>('DELETE', `students/${id}/for-good`), onSuccess: again });
-    const failed = remove.error ?? erase.error;
+    const rest = useMutation({
+        mutationFn: () =>
+            call('PUT', `students/${id}`, {
+                name,
+                handed: student.handed,
+                about: student.about,
+                limits: student.limits,
+                units: student.units,
+                inactive: !inactive,
+            }),
+        onSuccess: () => queries.invalidateQueries(changed.students),
+    });
+    const failed = rest.error ?? remove.error ?? erase.error;
     return (
         <div className="border-t border-line pt-3">
             {erase.data === undefined ? (
                 <div className="flex flex-wrap gap-2">
+                    <Button
+                        disabled={rest.isPending}
+                        onClick={() => {
+                            rest.mutate();
+                        }}
+                    >
+                        {inactive ? 'Comes again' : 'Not coming at present'}
+                    </Button>
                     <Button
                         disabled={remove.isPending}
                         onClick={() => {

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../api/client';
 import { ask, changed } from '../api/queries';
 import { Button } from '../ui/Button';
-import { moment } from '../ui/units';
+import { moment } from '../ui/reader';
 
 /** Where the coach is signed in; a lost phone is signed out from here. */
 export function Sessions() {

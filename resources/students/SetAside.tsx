@@ -1,6 +1,7 @@
 import { Link } from 'react-router-dom';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
+import { notify } from '../ui/notices';
 
 const WHAT = {
     lesson: 'a lesson',
@@ -8,6 +9,7 @@ const WHAT = {
     ball: 'a ball',
     'remove-ball': 'a ball taken out',
     prescribe: 'a prescription',
+    'take-back': 'a prescription taken back',
     result: 'a drill',
 } as const;
 
@@ -33,7 +35,14 @@ export function SetAside() {
                         <button type="button" className="min-h-8 px-2 underline" onClick={() => void outbox.again(entry.id)}>
                             Try again
                         </button>{' '}
-                        <button type="button" className="min-h-8 px-2 underline" onClick={() => void outbox.drop(entry.id)}>
+                        <button
+                            type="button"
+                            className="min-h-8 px-2 underline"
+                            onClick={() => {
+                                void outbox.drop(entry.id);
+                                notify('Taken out.', () => outbox.add(entry.action));
+                            }}
+                        >
                             Take it out
                         </button>
                     </li>

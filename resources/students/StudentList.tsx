@@ -1,74 +1,78 @@
-import { useDeferredValue, useState } from 'react';
-import { Link } from 'react-router-dom';
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useDeferredValue, useEffect, useState } from 'react';
 import { useToday } from '../api/queries';
-import type { TodayStudent } from '../api/types.gen';
+import type { Today, TodayStudent } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
-import { day, weekday } from '../ui/units';
+import { weekday } from '../ui/reader';
 import { AccountData } from './AccountData';
+import { Filters, Order, type Asked } from './Filters';
+import { FirstSteps } from './FirstSteps';
 import { Sessions } from './Sessions';
 import { SetAside } from './SetAside';
 import { StudentForm } from './StudentForm';
+import { StudentRow } from './StudentRow';
 
 /** Who needs attention today and why, a lesson one press away. */
 export function StudentList() {
-    const [sought, setSought] = useState('');
-    const today = useToday(useDeferredValue(sought.trim()));
+    const [asked, setAsked] = useState<Asked>({ q: '', group: '', shot: '', order: 'urgency' });
+    const today = useToday(useDeferredValue({ ...asked, q: asked.q.trim() }));
     const [adding, setAdding] = useState(false);
+    const first = today.data?.pages[0];
+    const students = today.data?.pages.flatMap((page) => page.students) ?? [];
+    const add = () => {
+        setAdding(true);
+    };
     return (
         <Page
             title="Students"
             action={
-                <Button
-                    main
-                    onClick={() => {
-                        setAdding(true);
-                    }}
-                >
+                <Button main onClick={add}>
                     Add a student
                 </Button>
             }
         >
             <SetAside />
-            <label className="mb-4 flex items-center gap-3 font-semibold">
-                Find
-                <input
-                    type="search"
-                    className="min-h-12 w-72 max-w-full border-[1.5px] border-ink bg-press px-3 font-normal"
-                    value={sought}
-                    onChange={(event) => {
-                        setSought(event.target.value);
-                    }}
-                />
-                {today.data && (
-                    <span className="font-normal">
-                        {today.data.total > today.data.students.length
-                            ? `${String(today.data.students.length)} of ${String(today.data.total)} shown`
-                            : ''}
-                    </span>
-                )}
-            </label>
             {today.isPending && <Skeleton />}
             {today.isError && today.data === undefined && <Trouble error={today.error} onRetry={() => void today.refetch()} />}
-            {today.data?.total === 0 && (
-                <p>{sought === '' ? 'No students yet. Add the first one, then begin a lesson.' : 'Nobody by that name.'}</p>
-            )}
-            <ul>
-                {today.data?.students.map((student) => (
-                    <Row key={student.id} student={student} />
-                ))}
-            </ul>
-            {(today.data?.rechecks.length ?? 0) > 0 && (
-                <section aria-label="Coming up" className="mt-8">
-                    <h2 className="mb-1 text-xl">Coming up</h2>
-                    <ul>
-                        {today.data?.rechecks.map((student) => (
-                            <li key={student.id}>
-                                {weekday(student.recheck ?? '')}: {student.name}, {student.cause?.split(':')[0]}
-                            </li>
-                        ))}
-                    </ul>
-                </section>
+            {first?.all === 0 && <FirstSteps onAdd={add} />}
+            {first !== undefined && first.all > 0 && (
+                <>
+                    <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
+                        <label className="flex items-center gap-3 font-semibold">
+                            Find
+                            <input
+                                type="search"
+                                placeholder="a name or a cause"
+                                className="min-h-12 w-72 max-w-full border-[1.5px] border-ink bg-press px-3 font-normal placeholder:text-soft"
+                                value={asked.q}
+                                onChange={(event) => {
+                                    setAsked({ ...asked, q: event.target.value });
+                                }}
+                            />
+                        </label>
+                        <Order asked={asked} onAsk={setAsked} />
+                    </div>
+                    <Filters today={first} asked={asked} onAsk={setAsked} />
+                    {first.total === 0 && <p>Nobody fits that.</p>}
+                    <Rows
+                        lines={asked.order === 'urgency' ? underHeadings(students, first.groups) : students}
+                        more={today.hasNextPage && !today.isFetchingNextPage}
+                        onMore={() => void today.fetchNextPage()}
+                    />
+                    {first.rechecks.length > 0 && (
+                        <section aria-label="Coming up" className="mt-8">
+                            <h2 className="mb-1 text-xl">Coming up</h2>
+                            <ul>
+                                {first.rechecks.map((student) => (
+                                    <li key={student.id}>
+                                        {weekday(student.recheck ?? '')}: {student.name}, {student.cause?.split(':')[0]}
+                                    </li>
+                                ))}
+                            </ul>
+                        </section>
+                    )}
+                </>
             )}
             <AccountData />
             <Sessions />
@@ -83,40 +87,61 @@ export function StudentList() {
     );
 }
 
-function Row({ student }: { student: TodayStudent }) {
+type Line = TodayStudent | Today['groups'][number];
+
+/** The students as they come, each group of them under its name. */
+function underHeadings(students: TodayStudent[], groups: Today['groups']): Line[] {
+    return students.flatMap((student, i) => {
+        const group = student.group === students[i - 1]?.group ? undefined : groups.find((one) => one.group === student.group);
+        return group === undefined ? [student] : [group, student];
+    });
+}
+
+/** Only what is near the screen is drawn, so that two thousand are as quick as ten. */
+function Rows({ lines, more, onMore }: { lines: Line[]; more: boolean; onMore: () => void }) {
+    const [top, setTop] = useState(0);
+    const rows = useWindowVirtualizer({
+        count: lines.length,
+        estimateSize: (i) => ('label' in (lines[i] ?? {}) ? 44 : 74),
+        getItemKey: (i) => key(lines[i]),
+        overscan: 8,
+        scrollMargin: top,
+    });
+    const drawn = rows.getVirtualItems();
+    const last = drawn.at(-1)?.index ?? 0;
+    useEffect(() => {
+        if (more && last >= lines.length - 1) onMore();
+    }, [more, last, lines.length, onMore]);
     return (
-        <li className="flex flex-wrap items-center gap-x-4 border-b border-line">
-            <Link
-                to={`/students/${student.id}`}
-                className="grid min-h-16 min-w-0 flex-1 grid-cols-1 items-center gap-x-6 py-3 sm:grid-cols-[13rem_1fr_13rem]"
-            >
-                <span className="display min-w-0 text-xl break-words">{student.name}</span>
-                <span className="min-w-0">
-                    {student.reasons.length > 0 && <strong className="block">{student.reasons.join(', ')}</strong>}
-                    {student.verdict === null ? (
-                        <>
-                            {student.handed === 'left' ? 'left-handed · ' : ''}
-                            {student.about}
-                        </>
-                    ) : (
-                        <>
-                            {student.cause?.split(':')[0]}: {student.verdict}
-                        </>
-                    )}
-                </span>
-                <span className="text-soft sm:text-right">
-                    {student.last === null
-                        ? 'no lesson yet'
-                        : `${String(student.lessons)} ${student.lessons === 1 ? 'lesson' : 'lessons'}, last ${day(student.last)}`}
-                </span>
-            </Link>
-            <Link
-                to={`/students/${student.id}/begin`}
-                aria-label={`Begin a lesson with ${student.name}`}
-                className="flex min-h-12 items-center border-[1.5px] border-ink bg-press px-4 font-semibold"
-            >
-                Begin
-            </Link>
-        </li>
+        <ul
+            ref={(list) => {
+                if (list !== null) setTop(list.offsetTop);
+            }}
+            className="relative"
+            style={{ height: rows.getTotalSize() }}
+        >
+            {drawn.map((row) => {
+                const line = lines[row.index];
+                return line === undefined ? null : (
+                    <li
+                        key={row.key}
+                        ref={rows.measureElement}
+                        data-index={row.index}
+                        className="absolute top-0 left-0 w-full"
+                        style={{ transform: `translateY(${String(row.start - rows.options.scrollMargin)}px)` }}
+                    >
+                        {'label' in line ? (
+                            <h2 className="pt-3 text-xl">
+                                {line.label} <span className="text-soft">{line.students}</span>
+                            </h2>
+                        ) : (
+                            <StudentRow student={line} />
+                        )}
+                    </li>
+                );
+            })}
+        </ul>
     );
 }
+
+const key = (line: Line | undefined) => (line === undefined ? '' : 'label' in line ? line.group : line.id);

@@ -96,7 +96,7 @@ export function StudentPage() {
                         </Link>
                         {all.length > 1 && <Reports key={all.length} lessons={all} most={catalogue.most.reports} />}
                     </div>
-                    <Removing id={id} name={student.data.name} />
+                    <Removing student={student.data} />
                 </section>
                 <Lessons {...{ chosen, catalogue, coach }} student={student.data} progress={progress.data} busy={progress.isFetching} />
             </div>

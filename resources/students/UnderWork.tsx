@@ -1,5 +1,6 @@
 import type { Work } from '../api/types.gen';
-import { day, percent } from '../ui/units';
+import { day } from '../ui/reader';
+import { percent } from '../ui/units';
 
 /** "Look again on 9 Dec 2026.", of a date without a time */
 function due(date: string): string {

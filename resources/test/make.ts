@@ -238,10 +238,10 @@ export const lesson = (over: Partial<Lesson> = {}): Lesson => ({
 export function bench(): Bench & {
     addBall: ReturnType<typeof vi.fn>;
     see: ReturnType<typeof vi.fn>;
-    send: ReturnType<typeof vi.fn>;
+    prescribe: ReturnType<typeof vi.fn>;
     sure: ReturnType<typeof vi.fn>;
 } {
-    const noted = { addBall: vi.fn(), see: vi.fn(), send: vi.fn(), sure: vi.fn() };
+    const noted = { addBall: vi.fn(), see: vi.fn(), prescribe: vi.fn(), sure: vi.fn() };
     const nothing = { trouble: null, waiting: 0, refused: [], canUndo: false, canRedo: false, undo: vi.fn(), redo: vi.fn() };
     return { ...nothing, ...noted } as unknown as ReturnType<typeof bench>;
 }

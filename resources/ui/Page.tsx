@@ -7,11 +7,13 @@ import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
 import { Button } from './Button';
 import { Mark } from './Mark';
+import { useArrival } from './useArrival';
 
 /** The frame of every screen but the bench: our mark leads home. */
 export function Page({ title, children, action, back = '/' }: { title: string; children: ReactNode; action?: ReactNode; back?: string }) {
     const { data: coach } = useCoach();
     const waiting = useOutbox(useOutboxOfApp()).entries.length;
+    const heading = useArrival(title);
     const [leaving, setLeaving] = useState<string | null>(null);
     const signOut = async () => {
         try {
@@ -32,7 +34,9 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
                 <Link to={back} aria-label={back === '/' ? 'Students' : 'Back'} className="flex min-h-12 items-center">
                     <Mark className="h-8 w-11" />
                 </Link>
-                <h1 className="min-w-0 text-2xl break-words">{title}</h1>
+                <h1 ref={heading} tabIndex={-1} className="min-w-0 text-2xl break-words outline-none">
+                    {title}
+                </h1>
                 <span className="ml-auto flex flex-wrap items-center gap-3 max-sm:ml-0">
                     <Link to="/library" className="flex min-h-12 items-center px-2 underline underline-offset-4">
                         Library

@@ -1,3 +1,4 @@
+import { decimal } from './reader';
 import type { Field, Units } from '../api/types.gen';
 
 // Only how figures are shown and typed; stored and sent are always mm, m and degrees.
@@ -20,7 +21,7 @@ export function shownUnit(unit: string, units: Units): string {
     return unit;
 }
 
-const oneDecimal = (value: number) => String(Math.round(value * 10) / 10).replace('-', '−');
+const oneDecimal = (value: number) => decimal.format(Math.round(value * 10) / 10).replace('-', '−');
 
 /** "4.1 cm", "13°", "62 %" */
 export function withUnit(value: number, unit: string, units: Units): string {
@@ -44,18 +45,8 @@ export const percent = (share: number) => `${String(Math.round(share * 100))} %`
 /** A share as a count that can be seen: "6 in 10". */
 export const inTen = (share: number) => `${String(Math.round(10 * share))} in 10`;
 
-export const day = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
-
 /** What was typed as a number. What is none goes on as it was typed: the server names what is wrong with it. */
 export function numberOr(typed: string): number {
     const number = Number(typed.replace(',', '.').replace('−', '-'));
     return typed.trim() === '' || Number.isNaN(number) ? (typed as unknown as number) : number;
 }
-
-/** "24 Nov, 10:32" */
-export const moment = (iso: string) =>
-    new Date(iso).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
-
-/** "Tue 24 Nov" of a date without a time */
-export const weekday = (date: string) =>
-    new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });

@@ -48,6 +48,7 @@ abstract class BrowserTestCase extends TestCase
                 '--disable-sync',
                 '--disable-dev-shm-usage',
                 '--hide-scrollbars',
+                '--accept-lang=en-GB',
                 '--user-data-dir='.$this->profile,
             ]);
         $this->browser = RemoteWebDriver::create(

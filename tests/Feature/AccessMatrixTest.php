@@ -31,8 +31,8 @@ final class AccessMatrixTest extends TestCase
         'bin.restore-lesson', 'bin.delete-student', 'bin.erase', 'bin.delete-lesson', 'student.show', 'student.put', 'progress', 'sheet.index',
         'sheet.store', 'sheet.show', 'sheet.check', 'sheet.confirm', 'sheet.stop', 'sheet.go-on', 'sheet.destroy', 'sheet.forget-preset', 'practice.show',
         'practice.put-plan', 'practice.move-session', 'practice.calendar', 'practice.put-result', 'share-link.index', 'share-link.store',
-        'share-link.destroy', 'lesson.put', 'lesson.show', 'history.of-lesson', 'report', 'report-batch.show', 'report-batch.download',
-        'case-file', 'ball-set.put', 'prescription.propose', 'prescription.drills', 'trial', 'prescription.put', 'ball.put', 'history.of-ball',
+        'share-link.destroy', 'share-link.restore', 'lesson.put', 'lesson.show', 'history.of-lesson', 'report', 'report-batch.show', 'report-batch.download',
+        'case-file', 'ball-set.put', 'prescription.propose', 'prescription.drills', 'trial', 'prescription.put', 'prescription.take-back', 'ball.put', 'history.of-ball',
         'ball.destroy',
     ];
 

@@ -194,6 +194,37 @@ final class LessonTest extends TestCase
         self::assertSame('scoop', Lesson::query()->findOrFail($lesson)->prescription?->cause);
     }
 
+    public function test_what_was_handed_out_by_mistake_is_taken_back_once_and_what_stood_there_before_stands_again(): void
+    {
+        [$lesson, $set] = $this->beginLesson();
+        $give = fn(string $feel) => $this->putJson("/api/lessons/{$lesson}/prescription", [
+            'set_id' => $set,
+            'cause' => 'scoop',
+            'feel' => $feel,
+            'drills' => ['lead_leg'],
+        ])->assertOk();
+        $takeBack = fn(string $feel) => $this->deleteJson("/api/lessons/{$lesson}/prescription", [
+            'cause' => 'scoop',
+            'feel' => $feel,
+            'drills' => ['lead_leg'],
+        ])->assertOk();
+        $stands = fn(): ?string => $this->getJson("/api/lessons/{$lesson}")->json('lesson.prescription.content.feel');
+
+        $takeBack('Nothing yet.')->assertJsonPath('prescription', null);
+        $give('Quiet hands.');
+        $takeBack('Quiet hands.')->assertJsonPath('prescription', null);
+        self::assertNull($stands());
+
+        $give('Quiet hands.');
+        $give('Long left arm.');
+        $takeBack('Quiet hands.')->assertJsonPath('prescription.content.feel', 'Long left arm.');
+        $takeBack('Long left arm.')->assertJsonPath('prescription.content.feel', 'Quiet hands.');
+        $takeBack('Long left arm.');
+        self::assertSame('Quiet hands.', $stands(), 'sent twice, it is done once');
+        self::assertStringContainsString('Long left arm.', (string) $this->getJson("/api/lessons/{$lesson}/history")->getContent());
+        $this->deleteJson("/api/lessons/{$lesson}/prescription", ['feel' => 'x'])->assertStatus(422);
+    }
+
     public function test_another_set_up_is_tried_in_the_model_and_nothing_of_it_is_stored(): void
     {
         [$lesson, $set] = $this->beginLesson();

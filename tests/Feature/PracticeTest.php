@@ -132,6 +132,9 @@ final class PracticeTest extends TestCase
             ->assertStatus(404)
             ->assertJsonPath('message', 'This page is closed. Ask your coach for a new link.');
         $this->get("/p/{$token}")->assertStatus(404);
+
+        $this->postJson("/api/students/{$this->bea->id}/links/{$made->json('id')}/restore")->assertOk()->assertJsonPath('open', true);
+        $this->getJson("/api/shared/{$token}")->assertOk();
     }
 
     public function test_an_expired_link_is_closed_and_guessing_is_slowed_down(): void

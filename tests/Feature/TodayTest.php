@@ -25,9 +25,10 @@ final class TodayTest extends TestCase
         $rows = $this->getJson('/api/today')->assertOk()->json('students');
 
         self::assertSame('Iwan Tesh', $rows[0]['name']);
-        self::assertContains('slipping', $rows[0]['reasons']);
-        self::assertContains('practice missed', array_column($rows, 'reasons', 'name')['Tam Okoro']);
-        self::assertContains('no plan', array_column($rows, 'reasons', 'name')['Odile Marsh']);
+        self::assertMatchesRegularExpression('/^slipping, \d+ of \d+ last time$/', $rows[0]['reasons'][0]);
+        self::assertMatchesRegularExpression('/practised \d of \d visits/', implode(array_column($rows, 'reasons', 'name')['Tam Okoro']));
+        self::assertContains('no practice plan', array_column($rows, 'reasons', 'name')['Odile Marsh']);
+        self::assertSame([true, false], [$rows[0]['retest'], array_column($rows, 'retest', 'name')['Bea Achterberg']]);
         self::assertSame(7, $this->getJson('/api/today')->json('total'));
     }
 
@@ -73,7 +74,12 @@ final class TodayTest extends TestCase
         self::assertSame($few, $count());
         $today = $this->getJson('/api/today');
         self::assertSame(87, $today->json('total'));
-        self::assertCount(60, $today->json('students'), 'the most urgent are sent, the others are found by name');
+        self::assertCount(60, $today->json('students'), 'the most urgent are sent, the others a page at a time');
+        self::assertSame(2, $today->json('next_page'));
+        $rest = $this->getJson('/api/today?page=2');
+        self::assertNull($rest->json('next_page'));
+        $all = [...$today->json('students.*.name'), ...$rest->json('students.*.name')];
+        self::assertCount(87, array_unique($all));
         self::assertSame('Tide 77', $this->getJson('/api/today?q=Tide 77')->json('students.0.name'));
         self::assertSame(81, Student::query()->where('name', 'like', 'Tide%')->orWhere('name', 'Bea Achterberg')->count());
     }
@@ -83,7 +89,7 @@ final class TodayTest extends TestCase
         $row = fn(string $name): array => array_column($this->getJson('/api/today')->assertOk()->json('students'), null, 'name')[$name]
             ?? [];
         $tam = $this->student('Tam');
-        self::assertContains('practice missed', $row('Tam Okoro')['reasons']);
+        self::assertStringContainsString('practised', implode($row('Tam Okoro')['reasons']));
         foreach (($tam->plan ?? self::fail('no plan'))->sessions()->where('day', '<', now()->toDateString())->get() as $session) {
             $this->putJson("/api/students/{$tam->id}/results/".self::id(), [
                 'drill' => $session->items[0]['drill'],
@@ -93,17 +99,17 @@ final class TodayTest extends TestCase
                 'session' => $session->id,
             ])->assertSuccessful();
         }
-        self::assertNotContains('practice missed', $row('Tam Okoro')['reasons']);
+        self::assertStringNotContainsString('practised', implode($row('Tam Okoro')['reasons']));
 
         $odile = $this->student('Odile');
-        self::assertContains('no plan', $row('Odile Marsh')['reasons']);
+        self::assertContains('no practice plan', $row('Odile Marsh')['reasons']);
         $this->putJson("/api/students/{$odile->id}/plan", [
             'days' => [2 => 30],
             'grounds' => ['grass', 'mat'],
             'weeks' => 2,
             'from' => now()->toDateString(),
         ])->assertOk();
-        self::assertNotContains('no plan', $row('Odile Marsh')['reasons']);
+        self::assertNotContains('no practice plan', $row('Odile Marsh')['reasons']);
 
         $lessons = $row('Bea Achterberg')['lessons'];
         $this->deleteJson("/api/lessons/{$this->earlierLesson('Bea')->id}")->assertStatus(204);
@@ -119,12 +125,74 @@ final class TodayTest extends TestCase
         self::assertSame([], $row('Odile of the Dunes'));
     }
 
+    public function test_a_retest_that_was_done_is_due_no_longer_even_where_nothing_new_was_handed_out(): void
+    {
+        $reasons = fn(): string => implode(', ', array_column($this->getJson('/api/today')->json('students'), 'reasons', 'name')['Tam Okoro']);
+        self::assertMatchesRegularExpression('/retest overdue by \d+ days/', $reasons());
+        $tam = $this->student('Tam');
+        $last = $tam->lessons()->firstOrFail();
+        [$lesson, $set] = [strtolower(self::id()), strtolower(self::id())];
+        $body = ['student_id' => $tam->id, 'task' => $last->task, 'began_at' => now()->toIso8601String(), 'closed_at' => null];
+        $this->putLesson($lesson, $body)->assertSuccessful();
+        $this->putJson("/api/lessons/{$lesson}/sets/{$set}", [
+            'purpose' => 'retest',
+            'setup' => (object) [],
+            'motion' => (object) [],
+        ])->assertSuccessful();
+        foreach (range(1, 10) as $i) {
+            $this->putBall($lesson, $set, self::id(), ['strike' => 'heavy', 'touch_mm' => -30])->assertOk();
+        }
+        $this->putLesson($lesson, [...$body, 'closed_at' => now()->toIso8601String()])->assertSuccessful();
+        self::assertStringNotContainsString('retest', $reasons());
+        $this->travel(7)->days();
+        self::assertStringContainsString('retest due today', $reasons());
+        $this->travel(3)->days();
+        self::assertStringContainsString('retest overdue by 3 days', $reasons());
+    }
+
+    public function test_students_can_be_asked_for_by_group_shot_cause_and_order(): void
+    {
+        $names = fn(string $query): array => $this->getJson("/api/today?{$query}")->assertOk()->json('students.*.name');
+        $today = $this->getJson('/api/today')->json();
+        self::assertSame($today['all'], array_sum(array_column($today['groups'], 'students')));
+        foreach ($today['groups'] as $group) {
+            self::assertCount($group['students'], $names("group={$group['group']}"), $group['group']);
+        }
+        foreach ($today['shots'] as $shot) {
+            self::assertCount($shot['students'], $names("shot={$shot['shot']}"));
+        }
+        self::assertSame(['Odile Marsh'], $names('q=scoop'), 'by cause');
+        $byName = $names('order=name');
+        $sorted = $byName;
+        sort($sorted);
+        self::assertSame($sorted, $byName);
+        $last = array_column($this->getJson('/api/today?order=last')->json('students'), 'last');
+        $latest = $last;
+        rsort($latest);
+        self::assertSame($latest, $last);
+        $this->getJson('/api/today?group=urgent')->assertStatus(422);
+        $this->getJson('/api/today?page=0')->assertStatus(422);
+    }
+
+    public function test_who_does_not_come_at_present_is_not_in_the_way_until_the_next_lesson(): void
+    {
+        $bea = $this->student('Bea');
+        $body = ['name' => $bea->name, 'handed' => $bea->handed, 'about' => $bea->about, 'limits' => $bea->limits];
+        $this->putJson("/api/students/{$bea->id}", [...$body, 'inactive' => true])->assertOk()->assertJson(['inactive' => true]);
+        $this->putJson("/api/students/{$bea->id}", $body)->assertOk()->assertJson(['inactive' => true]);
+        self::assertNotContains($bea->name, $this->getJson('/api/today')->json('students.*.name'));
+        self::assertSame([$bea->name], $this->getJson('/api/today?group=inactive')->json('students.*.name'));
+        $this->beginLesson($bea);
+        self::assertContains($bea->name, $this->getJson('/api/today')->json('students.*.name'));
+        self::assertFalse($this->getJson("/api/students/{$bea->id}")->json('inactive'));
+    }
+
     public function test_another_day_is_looked_at_anew(): void
     {
         $due = fn(): array => array_column(
             array_filter(
                 $this->getJson('/api/today')->json('students'),
-                static fn(array $one): bool => \in_array('retest due', $one['reasons'], true),
+                static fn(array $one): bool => \in_array('retest due today', $one['reasons'], true),
             ),
             'name',
         );

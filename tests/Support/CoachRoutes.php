@@ -132,6 +132,11 @@ trait CoachRoutes
                 'done_at' => '2026-11-25T10:00:00Z',
             ],
             str_ends_with($route->uri(), 'links') => ['days' => 7],
+            \in_array('DELETE', $route->methods(), true) && str_ends_with($route->uri(), 'prescription') => [
+                'cause' => 'scoop',
+                'feel' => 'x',
+                'drills' => [],
+            ],
             str_ends_with($route->uri(), 'prescription') => [
                 'set_id' => $this->ids()['set'],
                 'cause' => 'scoop',

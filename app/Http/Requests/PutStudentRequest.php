@@ -21,6 +21,8 @@ use LowPoint\Core\Wording\Units;
  *     about?: string|null,
  *     limits: list<value-of<Limit>>,
  *     units?: UnitsShape|null,
+ *     // Not coming at present; left as it is where it is not said.
+ *     inactive?: bool,
  * }
  */
 final class PutStudentRequest extends FormRequest
@@ -34,6 +36,7 @@ final class PutStudentRequest extends FormRequest
             'about' => ['nullable', 'string', 'max:500'],
             'limits' => ['present', 'array', 'max:9'],
             'limits.*' => [Rule::enum(Limit::class), 'distinct'],
+            'inactive' => ['boolean'],
             'units' => ['nullable', Rule::enum(Units::class)],
         ];
     }

@@ -21,6 +21,7 @@ use LowPoint\Core\Evidence\Limit;
  *     about: string,
  *     limits: list<value-of<Limit>>,
  *     units: UnitsShape|null,
+ *     inactive: bool,
  *     lessons_count: int,
  *     // The latest first.
  *     lessons?: list<PastLessonShape>,
@@ -40,6 +41,7 @@ final class StudentResource extends ApiResource
             'about' => $this->resource->about,
             'limits' => $this->resource->limits,
             'units' => $this->resource->units?->value,
+            'inactive' => $this->resource->inactive_since !== null,
             'lessons_count' => $this->resource->lessons_count,
             'lessons' => PastLessonResource::collection($this->whenLoaded('lessons')),
         ];

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Progress\AttentionGroup;
+
 /**
  * Who needs attention.
  *
@@ -19,11 +22,23 @@ namespace App\Http\Resources;
  *     verdict: string|null,
  *     // A day.
  *     recheck: string|null,
+ *     group: value-of<AttentionGroup>,
+ *     // What the student comes for is a retest of what is under work.
+ *     retest: bool,
+ *     // Good strikes and of how many at the end of the last lessons, the oldest first.
+ *     rates: list<array{int, int}>,
+ *     // The most urgent first, with their figures.
  *     reasons: list<string>,
  * }
  * @phpstan-type TodayShape array{
+ *     // Students of the coach, whether they fit what was asked for or not.
+ *     all: int,
+ *     // Students that fit what was asked for.
  *     total: int,
- *     // The most urgent first.
+ *     next_page: int|null,
+ *     groups: list<array{group: value-of<AttentionGroup>, label: string, students: int}>,
+ *     shots: list<array{shot: value-of<Shot>, students: int}>,
+ *     // In the order asked for, a page of them.
  *     students: list<TodayStudentShape>,
  *     rechecks: list<TodayStudentShape>,
  * }

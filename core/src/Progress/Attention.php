@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Progress;
 
+use LowPoint\Core\Evidence\Tally;
+
 /** Why a student needs the coach, most urgent first. */
 enum Attention: string
 {
@@ -18,41 +20,49 @@ enum Attention: string
 
     /**
      * @param  Verdict|null  $verdict  on the cause under work; null = nothing handed out
-     * @param  bool  $recheckDue  the day to look again has come
-     * @param  float|null  $practice  share of the visits that were due and done; null = no plan, or none due yet
+     * @param  Tally|null  $last  good ones of those hit last
+     * @param  int|null  $dueDays  days since the day to look again; below 0 = it is still to come; null = none
+     * @param  Tally|null  $visits  done of those that were due of late; null = no plan
      * @param  bool  $unopenedLink  a private link is open and was never used
-     * @return list<self> most urgent first
+     * @return list<AttentionReason> most urgent first
      */
-    public static function for(?Verdict $verdict, bool $recheckDue, bool $plan, ?float $practice, bool $unopenedLink): array
+    public static function for(?Verdict $verdict, ?Tally $last, ?int $dueDays, ?Tally $visits, bool $unopenedLink): array
     {
-        return array_values(array_filter([
-            $verdict === Verdict::Slipping ? self::Slipping : null,
-            $verdict !== null && $recheckDue ? self::RetestDue : null,
-            $practice !== null && $practice < WhatNow::DONE ? self::PracticeMissed : null,
-            $verdict !== null && $verdict !== Verdict::Fixed && ! $plan ? self::NoPlan : null,
-            $unopenedLink ? self::LinkNotOpened : null,
-        ]));
-    }
+        $reasons = [];
+        if ($verdict === Verdict::Slipping) {
+            $reasons[] = new AttentionReason(
+                self::Slipping,
+                'slipping'.($last === null ? '' : ", {$last->count} of {$last->of} last time"),
+            );
+        }
+        if ($verdict !== null && $dueDays !== null && $dueDays >= 0) {
+            $reasons[] = new AttentionReason(self::RetestDue, match ($dueDays) {
+                0 => 'retest due today',
+                1 => 'retest overdue by a day',
+                default => "retest overdue by {$dueDays} days",
+            });
+        }
+        if ($visits !== null && $visits->of > 0 && $visits->share() < WhatNow::DONE) {
+            $reasons[] = new AttentionReason(self::PracticeMissed, "practised {$visits->count} of {$visits->of} visits");
+        }
+        if ($verdict !== null && $verdict !== Verdict::Fixed && $visits === null) {
+            $reasons[] = new AttentionReason(self::NoPlan, 'no practice plan');
+        }
+        if ($unopenedLink) {
+            $reasons[] = new AttentionReason(self::LinkNotOpened, 'link not opened');
+        }
 
-    public function text(): string
-    {
-        return match ($this) {
-            self::Slipping => 'slipping',
-            self::RetestDue => 'retest due',
-            self::PracticeMissed => 'practice missed',
-            self::NoPlan => 'no plan',
-            self::LinkNotOpened => 'link not opened',
-        };
+        return $reasons;
     }
 
     /**
      * How soon a student needs the coach: the higher, the sooner.
      *
-     * @param  list<self>  $reasons
+     * @param  list<AttentionReason>  $reasons
      */
     public static function urgency(array $reasons): int
     {
-        return array_sum(array_map(static fn(self $one): int => $one->weight(), $reasons));
+        return array_sum(array_map(static fn(AttentionReason $one): int => $one->kind->weight(), $reasons));
     }
 
     /** The higher, the sooner. */
@@ -64,6 +74,16 @@ enum Attention: string
             self::PracticeMissed => 20,
             self::NoPlan => 10,
             self::LinkNotOpened => 5,
+        };
+    }
+
+    public function group(): AttentionGroup
+    {
+        return match ($this) {
+            self::Slipping => AttentionGroup::Slipping,
+            self::RetestDue => AttentionGroup::Retest,
+            self::PracticeMissed, self::NoPlan => AttentionGroup::Practice,
+            self::LinkNotOpened => AttentionGroup::Well,
         };
     }
 }

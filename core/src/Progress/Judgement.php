@@ -51,7 +51,7 @@ final readonly class Judgement
      * @param  float|null  $probability  that the verdict's direction is right
      * @param  int|null  $moreBalls  how many more at the rate of today would settle it; null = settled, or nothing to settle
      * @param  list<string>  $notComparable  sets that were left out and why
-     * @param  int|null  $recheckDay  day on which to look again
+     * @param  int|null  $recheckDay  day on which to look again: the last one on which this was hit, and its interval
      * @param  'better'|'worse'|null  $leaning  where it is no verdict yet
      */
     private function __construct(
@@ -111,7 +111,7 @@ final readonly class Judgement
                 $left,
                 $baseline,
                 self::rateOf($later),
-                null,
+                ($later === [] ? $first->day : self::lastDay($later)) + self::UNFIXED_RECHECK_DAYS,
             );
         }
         $now = self::rateOf(self::latest($later)) ?? $baseline;
@@ -139,7 +139,7 @@ final readonly class Judgement
                 $left,
                 $baseline,
                 $now,
-                null,
+                self::lastDay($later) + self::UNFIXED_RECHECK_DAYS,
             ),
             $better >= self::IMPROVING => self::improving($baseline, Distributions::normal($better), $aim !== null, $later, $left),
             default => self::noChange($baseline, Distributions::normal($better), Distributions::normal($worse), $later, $now, $left),
@@ -153,16 +153,6 @@ final readonly class Judgement
     }
 
     /** How many balls the next retest asks for: as many as at first, but enough to count. */
-    /**
-     * The day on which to look again.
-     *
-     * @param  int  $lastDay  of the last lesson, in days as everywhere here
-     */
-    public function lookAgain(int $lastDay): int
-    {
-        return $this->verdict === Verdict::Fixed && $this->recheckDay !== null ? $this->recheckDay : $lastDay + self::UNFIXED_RECHECK_DAYS;
-    }
-
     public function retestBalls(): int
     {
         return max(self::ENOUGH_BALLS, $this->baseline->tally->of ?? 0);
@@ -195,7 +185,6 @@ final readonly class Judgement
         $sand = $later[0]->lie->isSand();
         $weeks = self::RECHECK_WEEKS[$sand ? 'sand' : 'turf'];
         $checks = min(\count($weeks), max(1, \count($days) - 1)) - 1;
-        $due = max($days) + 7 * $weeks[$checks];
 
         return new self(
             Verdict::Fixed,
@@ -208,7 +197,7 @@ final readonly class Judgement
             $left,
             $baseline,
             $pooled,
-            $due,
+            self::lastDay($later) + 7 * $weeks[$checks],
         );
     }
 
@@ -234,7 +223,7 @@ final readonly class Judgement
             $left,
             $baseline,
             $since,
-            null,
+            self::lastDay($later) + self::UNFIXED_RECHECK_DAYS,
         );
     }
 
@@ -273,7 +262,7 @@ final readonly class Judgement
             $left,
             $baseline,
             $now,
-            null,
+            self::lastDay($later) + self::UNFIXED_RECHECK_DAYS,
             $leaning,
         );
     }
@@ -368,13 +357,19 @@ final readonly class Judgement
         );
     }
 
+    /** @param list<SetSummary> $sets */
+    private static function lastDay(array $sets): int
+    {
+        return max([0, ...array_map(static fn(SetSummary $set): int => $set->day, $sets)]);
+    }
+
     /**
      * @param  list<SetSummary>  $sets
      * @return list<SetSummary> those of the last day
      */
     private static function latest(array $sets): array
     {
-        $day = max([0, ...array_map(static fn(SetSummary $set): int => $set->day, $sets)]);
+        $day = self::lastDay($sets);
 
         return array_values(array_filter($sets, static fn(SetSummary $set): bool => $set->day === $day));
     }

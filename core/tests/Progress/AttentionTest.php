@@ -4,55 +4,63 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Progress;
 
+use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Progress\Attention;
+use LowPoint\Core\Progress\AttentionGroup;
+use LowPoint\Core\Progress\AttentionReason;
 use LowPoint\Core\Progress\Verdict;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class AttentionTest extends TestCase
 {
-    /** @param list<Attention> $reasons */
-    #[TestWith([null, false, false, null, false, []])]
+    /**
+     * @param  array{int, int}|null  $visits
+     * @param  list<string>  $told
+     */
+    #[TestWith([null, null, null, false, [], AttentionGroup::Well])]
     #[TestWith([
         Verdict::Slipping,
+        3,
+        [1, 5],
         true,
-        true,
-        0.2,
-        true,
-        [Attention::Slipping, Attention::RetestDue, Attention::PracticeMissed, Attention::LinkNotOpened],
+        ['slipping, 4 of 10 last time', 'retest overdue by 3 days', 'practised 1 of 5 visits', 'link not opened'],
+        AttentionGroup::Slipping,
     ]),]
-    #[TestWith([Verdict::Improving, false, false, null, false, [Attention::NoPlan]])]
-    #[TestWith([Verdict::Fixed, false, false, null, false, []])]
-    #[TestWith([Verdict::Fixed, true, true, 0.9, false, [Attention::RetestDue]])]
-    #[TestWith([null, true, true, 0.59, false, [Attention::PracticeMissed]])]
-    public function test_reasons_are_named_most_urgent_first(
+    #[TestWith([Verdict::Improving, -2, null, false, ['no practice plan'], AttentionGroup::Practice])]
+    #[TestWith([Verdict::Fixed, -1, null, false, [], AttentionGroup::Well])]
+    #[TestWith([Verdict::Fixed, 0, [9, 10], true, ['retest due today', 'link not opened'], AttentionGroup::Retest])]
+    #[TestWith([Verdict::NoChange, 1, [0, 0], false, ['retest overdue by a day'], AttentionGroup::Retest])]
+    #[TestWith([null, 2, [59, 100], false, ['practised 59 of 100 visits'], AttentionGroup::Practice])]
+    #[TestWith([null, null, [3, 5], true, ['link not opened'], AttentionGroup::Well])]
+    public function test_reasons_are_named_with_their_figures_most_urgent_first(
         ?Verdict $verdict,
-        bool $due,
-        bool $plan,
-        ?float $practice,
+        ?int $dueDays,
+        ?array $visits,
         bool $link,
-        array $reasons,
+        array $told,
+        AttentionGroup $group,
     ): void {
-        self::assertSame($reasons, Attention::for($verdict, $due, $plan, $practice, $link));
+        $reasons = Attention::for($verdict, new Tally(4, 10), $dueDays, $visits === null ? null : new Tally(...$visits), $link);
+        self::assertSame($told, array_column($reasons, 'text'));
+        self::assertSame($group, AttentionGroup::of($reasons));
+    }
+
+    public function test_slipping_is_told_without_a_figure_where_there_is_none(): void
+    {
+        self::assertSame('slipping', Attention::for(Verdict::Slipping, null, null, new Tally(1, 1), false)[0]->text);
     }
 
     public function test_reasons_add_up(): void
     {
-        self::assertSame(
-            [0, 5, 10, 15, 20, 40, 165],
-            array_map(
-                static fn(array $reasons): int => Attention::urgency($reasons),
-                [
-                    [],
-                    [Attention::LinkNotOpened],
-                    [Attention::NoPlan],
-                    [Attention::NoPlan, Attention::LinkNotOpened],
-                    [Attention::PracticeMissed],
-                    [Attention::RetestDue],
-                    [Attention::Slipping, Attention::RetestDue, Attention::PracticeMissed, Attention::LinkNotOpened],
-                ],
-            ),
+        $of = static fn(Attention ...$kinds): int => Attention::urgency(
+            array_map(static fn(Attention $one): AttentionReason => new AttentionReason($one, ''), array_values($kinds)),
         );
+        self::assertSame(0, $of());
+        self::assertSame(5, $of(Attention::LinkNotOpened));
+        self::assertSame(15, $of(Attention::NoPlan, Attention::LinkNotOpened));
+        self::assertSame(20, $of(Attention::PracticeMissed));
+        self::assertSame(175, $of(...Attention::cases()));
     }
 
     public function test_whoever_slips_comes_before_all_lesser_reasons_together(): void
@@ -61,6 +69,14 @@ final class AttentionTest extends TestCase
         self::assertGreaterThan(
             array_sum(array_map(static fn(Attention $one): int => $one->weight(), $others)),
             Attention::Slipping->weight(),
+        );
+    }
+
+    public function test_only_who_slips_or_is_due_comes_for_a_retest(): void
+    {
+        self::assertSame(
+            [AttentionGroup::Slipping, AttentionGroup::Retest],
+            array_values(array_filter(AttentionGroup::cases(), static fn(AttentionGroup $one): bool => $one->wantsRetest())),
         );
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Progress;
 
-use LowPoint\Core\Progress\Attention;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Judgement;
 use LowPoint\Core\Progress\SetSummary;
@@ -255,37 +254,6 @@ final class JudgementPropertiesTest extends TestCase
     ): void {
         self::assertSame($next, WhatNow::after($verdict, $practice, $lessons));
         self::assertMatchesRegularExpression('/^[A-Z].*\.$/', $next->text());
-    }
-
-    /** @param list<Attention> $reasons */
-    #[TestWith([
-        Verdict::Slipping,
-        true,
-        false,
-        null,
-        true,
-        [Attention::Slipping, Attention::RetestDue, Attention::NoPlan, Attention::LinkNotOpened],
-    ]),]
-    #[TestWith([Verdict::Fixed, false, false, null, false, []])]
-    #[TestWith([Verdict::Improving, false, true, 0.59, false, [Attention::PracticeMissed]])]
-    #[TestWith([Verdict::Improving, false, true, 0.6, false, []])]
-    #[TestWith([null, true, false, null, false, []])]
-    public function test_reasons_for_attention_stand_most_urgent_first_in_words(
-        ?Verdict $verdict,
-        bool $due,
-        bool $plan,
-        ?float $practice,
-        bool $link,
-        array $reasons,
-    ): void {
-        $told = Attention::for($verdict, $due, $plan, $practice, $link);
-
-        self::assertSame($reasons, $told);
-        $weights = array_map(static fn(Attention $one): int => $one->weight(), $told);
-        $sorted = $weights;
-        rsort($sorted);
-        self::assertSame($sorted, $weights);
-        self::assertSame(\count($told), \count(array_unique(array_map(static fn(Attention $one): string => $one->text(), $told))));
     }
 
     private static function set(int $day, int $good, int $of): SetSummary

@@ -209,6 +209,17 @@ final class ProgressTest extends TestCase
         self::assertSame(56 + 56, $later->recheckDay);
     }
 
+    public function test_the_day_to_look_again_counts_from_the_last_day_on_which_it_was_hit(): void
+    {
+        self::assertNull(Judgement::of([])->recheckDay);
+        self::assertSame(0 + 7, Judgement::of(self::sets([[0, 2, 10]]))->recheckDay);
+        self::assertSame(9 + 7, Judgement::of(self::sets([[0, 2, 10], [9, 1, 4]]))->recheckDay, 'too few to judge, but looked at');
+        self::assertSame(12 + 7, Judgement::of(self::sets([[0, 2, 10], [5, 2, 10], [12, 3, 10]]))->recheckDay);
+        self::assertSame(40 + 7, Judgement::of(self::sets([[0, 8, 10], [7, 9, 10], [40, 1, 12]]))->recheckDay);
+        $fixed = Judgement::of(self::sets([[0, 2, 10], [7, 8, 10], [14, 9, 10], [28, 4, 5]]));
+        self::assertSame([Verdict::Fixed, 28 + 14], [$fixed->verdict, $fixed->recheckDay], 'five balls move the day, not the verdict');
+    }
+
     public function test_what_comes_next_heeds_the_practice(): void
     {
         self::assertSame(WhatNow::ShrinkDose, WhatNow::after(Verdict::NoChange, 0.3, 3));

@@ -6,7 +6,9 @@ namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
 use App\Http\Requests\PutPrescriptionRequest;
+use App\Http\Requests\TakeBackPrescriptionRequest;
 use App\Http\Resources\DrillsResource;
+use App\Http\Resources\HandedOutResource;
 use App\Http\Resources\PrescriptionResource;
 use App\Http\Resources\ProposalResource;
 use App\Jobs\KeepStanding;
@@ -65,5 +67,18 @@ final class PrescriptionController
         KeepStanding::dispatch($lesson->student_id);
 
         return new PrescriptionResource($given);
+    }
+
+    /** Takes back what was handed out; what stood there before stands again. */
+    #[Endpoint(HandedOutResource::class)]
+    public function takeBack(TakeBackPrescriptionRequest $request, Lesson $lesson, Prescribing $prescribing): HandedOutResource
+    {
+        Gate::authorize('update', $lesson);
+        /** @var list<string> $drills */
+        $drills = $request->array('drills');
+        $now = $prescribing->takeBack($lesson, $request->string('cause')->value(), $request->string('feel')->value(), $drills);
+        KeepStanding::dispatch($lesson->student_id);
+
+        return new HandedOutResource(['prescription' => PrescriptionResource::given($now)]);
     }
 }

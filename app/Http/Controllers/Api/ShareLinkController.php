@@ -55,4 +55,15 @@ final class ShareLinkController
 
         return new ShareLinkResource($link);
     }
+
+    /** Opens a link again that was revoked by mistake; one that has run out stays closed. */
+    #[Endpoint(ShareLinkResource::class)]
+    public function restore(Student $student, ShareLink $link): ShareLinkResource
+    {
+        Gate::authorize('update', $student);
+        abort_if($link->student_id !== $student->id, 404);
+        $link->update(['revoked_at' => null]);
+
+        return new ShareLinkResource($link);
+    }
 }

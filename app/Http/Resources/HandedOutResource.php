@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/**
+ * What is handed out in a lesson now.
+ *
+ * @phpstan-import-type GivenPrescriptionShape from PrescriptionResource
+ * @phpstan-type HandedOutShape array{prescription: GivenPrescriptionShape|null}
+ */
+final class HandedOutResource extends ApiResource {}

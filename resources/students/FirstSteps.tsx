@@ -1,0 +1,31 @@
+import { Button } from '../ui/Button';
+
+const STEPS = [
+    ['Add a student', 'A name and the hand he plays with are enough.'],
+    ['Log ten balls', 'Tap where the club met the ground, then the strike. The reading says why and what to work on first.'],
+    ['Hand out and retest', 'One change, one feel, one drill. On another day the same ten balls say whether it held.'],
+] as const;
+
+/** What to do where there is nobody yet. */
+export function FirstSteps({ onAdd }: { onAdd: () => void }) {
+    return (
+        <section aria-label="First steps" className="max-w-2xl">
+            <ol>
+                {STEPS.map(([title, text], i) => (
+                    <li key={title} className="flex gap-5 border-b border-line py-4">
+                        <span className="display text-4xl" aria-hidden>
+                            {i + 1}
+                        </span>
+                        <span>
+                            <strong className="block text-xl">{title}</strong>
+                            {text}
+                        </span>
+                    </li>
+                ))}
+            </ol>
+            <Button main className="mt-5 px-6" onClick={onAdd}>
+                Add the first student
+            </Button>
+        </section>
+    );
+}

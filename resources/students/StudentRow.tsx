@@ -1,0 +1,51 @@
+import { Link } from 'react-router-dom';
+import type { TodayStudent } from '../api/types.gen';
+import { day } from '../ui/reader';
+import { RateLine } from './RateLine';
+
+/** Who, why with its figures, how it went of late, and one button that says what it does. */
+export function StudentRow({ student }: { student: TodayStudent }) {
+    return (
+        <div className="flex flex-wrap items-center gap-x-4 border-b border-line">
+            <Link
+                to={`/students/${student.id}`}
+                className="grid min-h-16 min-w-0 flex-1 grid-cols-1 items-center gap-x-6 py-2 sm:grid-cols-[12rem_1fr] lg:grid-cols-[12rem_1fr_11rem_8rem]"
+            >
+                <span className="display min-w-0 text-xl break-words">{student.name}</span>
+                <span className="min-w-0">
+                    {student.reasons.length > 0 && <strong className="block">{student.reasons.join('; ')}</strong>}
+                    {student.verdict === null ? (
+                        <>
+                            {student.handed === 'left' ? 'left-handed · ' : ''}
+                            {student.about}
+                        </>
+                    ) : (
+                        <>
+                            {student.cause?.split(':')[0]}: {student.verdict}
+                        </>
+                    )}
+                </span>
+                <span className="max-lg:hidden">
+                    <RateLine rates={student.rates} />
+                </span>
+                <span className="text-soft lg:text-right">
+                    {student.last === null ? (
+                        'no lesson yet'
+                    ) : (
+                        <>
+                            {student.lessons} {student.lessons === 1 ? 'lesson' : 'lessons'},{' '}
+                            <span className="lg:block">last {day(student.last)}</span>
+                        </>
+                    )}
+                </span>
+            </Link>
+            <Link
+                to={`/students/${student.id}/begin`}
+                aria-label={`${student.retest ? 'Retest' : 'Begin a lesson with'} ${student.name}`}
+                className="flex min-h-12 w-24 items-center justify-center border-[1.5px] border-ink bg-press font-semibold"
+            >
+                {student.retest ? 'Retest' : 'Begin'}
+            </Link>
+        </div>
+    );
+}
