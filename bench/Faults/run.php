@@ -23,6 +23,8 @@ const LESSON_ROUNDS = 15;
 /** Rounds for which two devices are out of reach. */
 const OFFLINE_ROUNDS = 4;
 const YEAR_MS = 31_536_000_000;
+/** A database that has just come back is asked so often, once a second. */
+const DATABASE_TRIES = 30;
 
 $rounds = (int) ($argv[1] ?? 1000);
 $seed = (int) ($argv[2] ?? 20261125);
@@ -72,24 +74,28 @@ $draw = static function () use ($kinds, $random): string {
 };
 
 /** @return array<string, float|string> what stands in the database, by record */
-$stored = static function (): array {
-    $found = [];
-    $since = now()->subHours(12);
-    foreach (DB::table('balls')->whereNull('deleted_at')->where('created_at', '>', $since)->get(['id', 'seen']) as $row) {
-        $note = json_decode((string) $row->seen, true)['note'] ?? null;
-        if ($note !== null) {
-            $found["ball {$row->id}"] = (string) $note;
+$stored = static fn(): array => retry(
+    DATABASE_TRIES,
+    static function (): array {
+        $found = [];
+        $since = now()->subHours(12);
+        foreach (DB::table('balls')->whereNull('deleted_at')->where('created_at', '>', $since)->get(['id', 'seen']) as $row) {
+            $note = json_decode((string) $row->seen, true)['note'] ?? null;
+            if ($note !== null) {
+                $found["ball {$row->id}"] = (string) $note;
+            }
         }
-    }
-    $sets = DB::table('ball_sets')->join('lessons', 'lessons.id', '=', 'lesson_id')->whereNull('lessons.closed_at');
-    foreach ($sets->get(['ball_sets.id', 'setup']) as $row) {
-        foreach (json_decode((string) $row->setup, true) as $look => $value) {
-            $found["look {$row->id} {$look}"] = (float) $value;
+        $sets = DB::table('ball_sets')->join('lessons', 'lessons.id', '=', 'lesson_id')->whereNull('lessons.closed_at');
+        foreach ($sets->get(['ball_sets.id', 'setup']) as $row) {
+            foreach (json_decode((string) $row->setup, true) as $look => $value) {
+                $found["look {$row->id} {$look}"] = (float) $value;
+            }
         }
-    }
 
-    return $found;
-};
+        return $found;
+    },
+    1000,
+);
 
 $count = array_fill_keys(array_keys($kinds), 0);
 $wrong = [];

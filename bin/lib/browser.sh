@@ -7,7 +7,7 @@ start_world() {
     export APP_KEY APP_NAME='Low Point' APP_DEBUG=false LOG_CHANNEL=daily QUEUE_CONNECTION=database
     export DB_DATABASE=low_point_browser APP_ENV=production SESSION_DRIVER=database CACHE_STORE=file
     run 'Preparing the demo world for the browser' browser-seed php artisan migrate:fresh --seed --force
-    port=$(free_port 8223)
+    port=$(free_port "${WEB_PORT_FROM:-8223}")
     export APP_URL="http://127.0.0.1:$port" LOW_POINT_URL="http://127.0.0.1:$port"
     start_server "$port"
     start_worker
