@@ -97,6 +97,7 @@ export interface components {
                 /** @enum {string} */
                 id: "before" | "after" | "retest";
                 title: string;
+                short: string;
             }[];
             /** @description Ways of scoring a drill. */
             scoring: ("count" | "streak" | "ladder" | "error" | "timed" | "free")[];
@@ -966,6 +967,9 @@ export interface components {
                     mean: number | null;
                     sd: number | null;
                 };
+                /** @description The text in two: the rate alone, and the rest. */
+                headline: string;
+                detail: string;
             };
             balls: {
                 /** @enum {string} */
@@ -979,8 +983,12 @@ export interface components {
             /** @description So many of them are worth telling. */
             likely: number;
             work_on_first: string | null;
+            /** @description Why that is not the likeliest one. */
+            not_the_likeliest: string | null;
             advice: string;
             check_next: components["schemas"]["NextObservation"] | null;
+            /** @description What is not known yet, the most telling first. */
+            would_tell: ("ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish")[];
             warnings: components["schemas"]["Warning"][];
             tell_apart: string[];
             school: components["schemas"]["SchoolChoice"];
@@ -1214,6 +1222,7 @@ export interface components {
                 /** @enum {string} */
                 id: "clean" | "heavy" | "chunk" | "thin" | "topped" | "skip" | "hosel" | "splash" | "short" | "left-in" | "picked";
                 good: boolean;
+                meaning: string;
             }[];
         };
         SignIn: {

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Model, Units } from '../api/types.gen';
-import { shownFactor, shownUnit } from '../ui/units';
+import { shownFactor, shownUnit, withUnit } from '../ui/units';
 import { BALL_RADIUS_MM, points, STRIP } from './scale';
 
 interface Props {
@@ -17,12 +17,12 @@ interface Props {
     entryMm: [number, number] | null;
 }
 
-/** Where the clubhead stands in the picture, short of the ball. */
-const HEAD_AT_MM = -95;
+/** Where the clubhead stands in the picture, short of the ball: where no ball is drawn. */
+const headAt = (halfMm: number) => -0.68 * halfMm;
+/** On a phone there is less room for words. */
+const NARROW_MM = 200;
 const SOLE_MM = 24;
 const FACE_MM = 44;
-const TOPLINE_MM = 6;
-const SHAFT_MM = 90;
 
 /** Ground, ball, arc, club and window, face-on and to scale: the picture behind every strip. */
 export function GroundScene({ m, halfMm, units, sand, model, window, lowPoint, entryMm }: Props) {
@@ -51,7 +51,7 @@ export function GroundScene({ m, halfMm, units, sand, model, window, lowPoint, e
                         className="fill-none stroke-slate"
                         strokeWidth={1.4}
                     />
-                    <ClubHead model={model} m={m} />
+                    <Club model={model} m={m} halfMm={halfMm} />
                     {lowPoint && <path d={`M${m * model.low_point_mm.mean} 2l-5 9h10z`} className="fill-slate" />}
                 </>
             )}
@@ -91,10 +91,10 @@ function WindowBand({
                 strokeDasharray="2 3"
             />
             <text
-                x={Math.max(-halfMm + 30, Math.min(halfMm - 30, (m * (from + to)) / 2))}
+                x={Math.max(-halfMm + 60, Math.min(halfMm - 60, (m * (from + to)) / 2))}
                 y={-49}
                 textAnchor="middle"
-                className="fill-marram text-[9px] font-semibold"
+                className="in-figure fill-marram font-semibold"
             >
                 {name}
             </text>
@@ -107,30 +107,36 @@ function Entry({ entry: [from, to], m }: { entry: [number, number]; m: number })
     return (
         <g>
             <path d={`M${m * from} 1V8H${m * to}V1`} className="fill-none stroke-ink" strokeWidth={1.2} />
-            <text x={(m * (from + to)) / 2} y={-4} textAnchor="middle" className="fill-ink text-[8.5px]">
+            <text x={(m * (from + to)) / 2} y={-4} textAnchor="middle" className="in-figure fill-ink">
                 enter here
             </text>
         </g>
     );
 }
 
-/** Sole and leading edge at their delivered angles, at the height of the arc. */
-function ClubHead({ model, m }: { model: Model; m: number }) {
-    const z = model.arc.reduce((best, point) => (Math.abs(point[0] - HEAD_AT_MM) < Math.abs(best[0] - HEAD_AT_MM) ? point : best))[1];
-    const bounce = (model.delivered.bounce_deg * Math.PI) / 180;
-    const loft = (model.delivered.loft_deg * Math.PI) / 180;
+/** Face and sole at their delivered angles, to scale, riding on the arc. */
+function Club({ model, m, halfMm }: { model: Model; m: number; halfMm: number }) {
+    const at = headAt(halfMm);
+    const z = model.arc.reduce((best, point) => (Math.abs(point[0] - at) < Math.abs(best[0] - at) ? point : best))[1];
+    const { bounce_deg: bounceDeg, loft_deg: loftDeg } = model.delivered;
+    const bounce = (bounceDeg * Math.PI) / 180;
+    const loft = (loftDeg * Math.PI) / 180;
     // The lowest point of the sole rides on the arc: the trailing edge with bounce, the leading edge when it digs.
-    const lead: [number, number] = [HEAD_AT_MM, z + Math.max(0, SOLE_MM * Math.sin(bounce))];
+    const lead: [number, number] = [at, z + Math.max(0, SOLE_MM * Math.sin(bounce))];
     const trail: [number, number] = [lead[0] - SOLE_MM * Math.cos(bounce), lead[1] - SOLE_MM * Math.sin(bounce)];
     const top: [number, number] = [lead[0] - FACE_MM * Math.sin(loft), lead[1] + FACE_MM * Math.cos(loft)];
-    const back: [number, number] = [top[0] - TOPLINE_MM * Math.cos(loft), top[1] - TOPLINE_MM * Math.sin(loft)];
-    const outline = [lead, trail, back, top].map(([x, y]) => [m * x, -y] as const);
-    const lean = (model.lean_deg * Math.PI) / 180;
-    const grip: [number, number] = [lead[0] - 4 + SHAFT_MM * Math.sin(lean), lead[1] + SHAFT_MM * Math.cos(lean)];
     return (
         <g>
-            <path d={`M${m * (lead[0] - 4)} ${-lead[1] - 4}L${m * grip[0]} ${-grip[1]}`} className="stroke-soft" strokeWidth={5} />
-            <polygon points={points(outline)} className="fill-ink" />
+            <polyline
+                points={points([top, lead, trail].map(([x, y]) => [m * x, -y] as const))}
+                className="fill-none stroke-ink"
+                strokeWidth={2}
+            />
+            {halfMm > NARROW_MM && (
+                <text x={-m * (halfMm - 4)} y={-STRIP.skyMm + 14} textAnchor={m > 0 ? 'start' : 'end'} className="in-figure fill-ink">
+                    loft {Math.round(loftDeg)}°, bounce {withUnit(Math.round(bounceDeg), 'degrees', 'metric')} as delivered
+                </text>
+            )}
         </g>
     );
 }
@@ -149,16 +155,16 @@ function Ruler({ m, halfMm, units }: { m: number; halfMm: number; units: Units }
                 <path key={at} d={`M${m * at * factor} ${soilMm}v${at % label === 0 ? -6 : -3}`} className="stroke-ink" strokeWidth={0.8} />
             ))}
             {ticks
-                .filter((at) => at % label === 0 && Math.abs(at * factor) < halfMm - 50)
+                .filter((at) => at % label === 0 && Math.abs(at * factor) < halfMm - (halfMm > NARROW_MM ? 75 : 100))
                 .map((at) => (
-                    <text key={at} x={m * at * factor} y={soilMm + 11} textAnchor="middle" className="fill-ink text-[9px]">
+                    <text key={at} x={m * at * factor} y={soilMm + 15} textAnchor="middle" className="in-figure-16 fill-ink">
                         {at === 0 ? 'ball' : Math.abs(at)}
                     </text>
                 ))}
-            <text x={-m * (halfMm - 3)} y={soilMm + 11} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[9px]">
+            <text x={-m * (halfMm - 3)} y={soilMm + 15} textAnchor={m > 0 ? 'start' : 'end'} className="in-figure-16 fill-ink">
                 {shownUnit('mm', units)} behind
             </text>
-            <text x={m * (halfMm - 3)} y={soilMm + 11} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[9px]">
+            <text x={m * (halfMm - 3)} y={soilMm + 15} textAnchor={m > 0 ? 'end' : 'start'} className="in-figure-16 fill-ink">
                 ahead, target
             </text>
         </g>

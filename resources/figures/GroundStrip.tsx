@@ -4,6 +4,7 @@ import { place } from '../ui/units';
 import { GroundScene } from './GroundScene';
 import { mirror, STRIP, useHalfMm } from './scale';
 import { StrikeShape } from './StrikeShape';
+import { useUnit } from './useUnit';
 
 export interface Draft {
     touchMm: number | null;
@@ -27,8 +28,8 @@ interface Props {
 
 const { skyMm, soilMm, rulerMm } = STRIP;
 const LANES = 7;
-const LANE_MM = 9;
-const FIRST_LANE_MM = 15;
+const LANE_MM = 13;
+const FIRST_LANE_MM = 17;
 /** A finger is not finer than this; a shorter drag is a tap. */
 const SHORTEST_DRAG_MM = 14;
 const KEY_STEP_MM = 5;
@@ -43,6 +44,7 @@ export function stepped(draft: Draft | undefined, rightward: boolean, handed: Ha
 /** Face-on slice of ground, one scale in both directions. Tap where the club met the ground, drag for the length of the mark. */
 export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint, entryMm, farthestMm, onDraft }: Props) {
     const svg = useRef<SVGSVGElement>(null);
+    const unit = useUnit(2 * useHalfMm());
     const [from, setFrom] = useState<number | null>(null);
     const m = mirror(handed);
     const halfMm = useHalfMm();
@@ -69,10 +71,13 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
             aria-valuemax={farthestMm}
             aria-valuenow={draft?.touchMm ?? 0}
             aria-valuetext={draft === undefined ? 'not tapped' : draft.touchMm === null ? 'no ground contact' : place(draft.touchMm, units)}
-            className="touch-none select-none"
+            className="mx-auto max-w-2xl touch-none select-none 2xl:max-w-4xl"
         >
             <svg
-                ref={svg}
+                ref={(figure) => {
+                    svg.current = figure;
+                    return unit(figure);
+                }}
                 viewBox={`${-halfMm} ${-skyMm} ${2 * halfMm} ${skyMm + soilMm + rulerMm}`}
                 className="block w-full cursor-crosshair"
                 data-testid="ground-strip"
@@ -121,7 +126,7 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
                         {draft.lengthMm > 0 && (
                             <path d={`M${m * draft.touchMm} -3H${m * (draft.touchMm + draft.lengthMm)}`} strokeWidth={6} />
                         )}
-                        <text x={m * draft.touchMm} y={-20} textAnchor="middle" className="fill-ink stroke-none text-[11px] font-bold">
+                        <text x={m * draft.touchMm} y={-20} textAnchor="middle" className="in-figure-16 fill-ink stroke-none font-bold">
                             {place(draft.touchMm, units)}
                         </text>
                     </g>
@@ -152,26 +157,28 @@ function BallLane({ ball, number, y, m, halfMm }: { ball: Ball; number: number; 
     if (touch === null || touch === undefined) {
         return (
             <g>
-                <text x={m * -halfMm + m * 12} y={y + 3.5} textAnchor="middle" className="fill-ink text-[9px]">
+                <text x={m * -halfMm + m * 12} y={y + 4.5} textAnchor="middle" className="in-figure fill-ink">
                     {number}
                 </text>
-                <text x={m * -halfMm + m * 24} y={y + 3.5} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[9px]">
+                <text x={m * -halfMm + m * 28} y={y + 4.5} textAnchor={m > 0 ? 'start' : 'end'} className="in-figure fill-ink">
                     {touch === null ? 'no ground contact' : 'touch not looked at'}
                 </text>
-                {strike !== undefined && <StrikeShape strike={strike} x={m * (-halfMm + 130)} y={y} size={7} />}
+                {strike !== undefined && <StrikeShape strike={strike} x={m * (-halfMm + 165)} y={y} size={9} />}
             </g>
         );
     }
     const end = touch + Math.max(ball.seen.mark_length_mm ?? 0, 3);
+    // What lies further out is told at the edge.
+    const edge = halfMm - 7;
     const colour = touch < 0 ? 'stroke-rust' : 'stroke-slate';
     return (
         <g>
-            <text x={m * (touch - 9)} y={y + 3.5} textAnchor="middle" className="fill-ink text-[9px]">
+            <text x={m * (touch - 11)} y={y + 4.5} textAnchor="middle" className="in-figure fill-ink">
                 {number}
             </text>
             <path d={`M${m * touch} ${y}H${m * end}`} className={colour} strokeWidth={3} />
-            <path d={`M${m * touch} ${y - 3.5}V${y + 3.5}`} className={colour} strokeWidth={2} />
-            {strike !== undefined && <StrikeShape strike={strike} x={m * (end + 12)} y={y} size={7} />}
+            <path d={`M${m * touch} ${y - 4.5}V${y + 4.5}`} className={colour} strokeWidth={2} />
+            {strike !== undefined && <StrikeShape strike={strike} x={m * Math.max(-edge, Math.min(edge, end + 12))} y={y} size={9} />}
         </g>
     );
 }

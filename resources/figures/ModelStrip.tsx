@@ -1,6 +1,7 @@
 import type { Handed, Model, Units } from '../api/types.gen';
 import { GroundScene } from './GroundScene';
 import { mirror, STRIP, useHalfMm } from './scale';
+import { useUnit } from './useUnit';
 
 const { skyMm, soilMm, rulerMm } = STRIP;
 /** Only the upper soil matters here. */
@@ -18,9 +19,11 @@ interface Props {
 export function ModelStrip({ title, model, handed, units, sand }: Props) {
     const m = mirror(handed);
     const halfMm = useHalfMm();
+    const unit = useUnit(2 * halfMm);
     const { mean, sd } = model.low_point_mm;
     return (
         <svg
+            ref={unit}
             viewBox={`${-halfMm} ${-skyMm} ${2 * halfMm} ${skyMm + soilMm + rulerMm}`}
             className="block w-full"
             role="img"
@@ -38,7 +41,7 @@ export function ModelStrip({ title, model, handed, units, sand }: Props) {
             />
             <path d={`M${m * (mean - sd)} ${SHOWN_SOIL_MM}H${m * (mean + sd)}`} className="stroke-slate" strokeWidth={4} />
             <path d={`M${m * (mean - 2 * sd)} ${SHOWN_SOIL_MM}H${m * (mean + 2 * sd)}`} className="stroke-slate" strokeWidth={1.4} />
-            <text x={m * mean} y={SHOWN_SOIL_MM + 14} textAnchor="middle" className="fill-slate text-[9px] font-semibold">
+            <text x={m * mean} y={SHOWN_SOIL_MM + 16} textAnchor="middle" className="in-figure fill-slate font-semibold">
                 two of three low points
             </text>
         </svg>

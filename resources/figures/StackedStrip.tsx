@@ -3,6 +3,7 @@ import type { Handed, Units } from '../api/types.gen';
 import { place } from '../ui/units';
 import { mirror, useHalfMm } from './scale';
 import { StrikeShape } from './StrikeShape';
+import { useUnit } from './useUnit';
 
 export interface Strip {
     marks: { touch: number | null; strike: string }[] | null;
@@ -28,6 +29,7 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
     const m = mirror(handed);
     const hatch = useId();
     const half = useHalfMm();
+    const unit = useUnit(2 * half);
     const { marks, good, word, window, mean } = strip;
     // The two words stand on either side of the ball, so that they never lie over one another.
     const side = mean !== null && mean > 0 ? -1 : 1;
@@ -36,7 +38,8 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
         <div className="grid grid-cols-[1fr_auto] items-center gap-x-3 sm:grid-cols-[7rem_1fr_9rem]">
             <h3 className="font-text text-base">{title}</h3>
             <svg
-                viewBox={`${-half} -34 ${2 * half} 58`}
+                ref={unit}
+                viewBox={`${-half} -34 ${2 * half} 60`}
                 className="block w-full max-sm:order-last max-sm:col-span-2"
                 role={onBall === undefined ? 'img' : 'group'}
                 aria-label={`${title}: ${strip.text}`}
@@ -87,20 +90,15 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                     );
                 })}
                 {mean !== null && <path d={`M${m * mean} 3l-4.5 8h9z`} className="fill-slate" />}
-                <text
-                    x={m * side * 4}
-                    y={21}
-                    textAnchor={m * side > 0 ? 'start' : 'end'}
-                    className="fill-ink text-[8.5px] max-sm:text-[11.5px]"
-                >
+                <text x={m * side * 4} y={24} textAnchor={m * side > 0 ? 'start' : 'end'} className="in-figure fill-ink">
                     ball
                 </text>
                 {mean !== null && (
                     <text
                         x={m * -side * Math.max(8, Math.abs(mean) - 8)}
-                        y={21}
+                        y={24}
                         textAnchor={m * side > 0 ? 'end' : 'start'}
-                        className="fill-ink text-[8.5px] max-sm:text-[11.5px]"
+                        className="in-figure fill-ink"
                     >
                         touch {place(mean, units)}
                     </text>

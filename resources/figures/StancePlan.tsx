@@ -3,6 +3,7 @@ import type { Handed, Observable, Observed, Reading, Units } from '../api/types.
 import { withUnit } from '../ui/units';
 import { Handle } from './Handle';
 import { mirror } from './scale';
+import { useUnit } from './useUnit';
 
 interface Props {
     looks: Observable[];
@@ -63,6 +64,7 @@ interface Plan {
 export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) {
     const [draft, setDraft] = useState<{ id: Id; value: number } | null>(null);
     const m = mirror(handed);
+    const unit = useUnit(264);
     const seen = (id: Id) => {
         if (draft?.id === id) return draft.value;
         const value = setup[id];
@@ -103,7 +105,13 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
         toTarget: m > 0 ? 'ArrowRight' : 'ArrowLeft',
     };
     return (
-        <svg viewBox="-132 -16 264 336" className="mx-auto block w-full max-w-xs" role="group" aria-label="Set-up from above and face-on">
+        <svg
+            ref={unit}
+            viewBox="-132 -16 264 336"
+            className="mx-auto block w-full max-w-xs"
+            role="group"
+            aria-label="Set-up from above and face-on"
+        >
             <FromAbove {...plan} />
             <Weight {...plan} />
             <FaceOn {...plan} />
@@ -148,7 +156,7 @@ function FromAbove({ m, card, seen, figure, handle, faint, toTarget }: Plan) {
                 className={faint('face_open_deg')}
                 strokeWidth={3}
             />
-            <text x={ball} y={LINE_Y + 27} textAnchor="middle" className="fill-ink text-[14px] font-bold">
+            <text x={ball} y={LINE_Y + 27} textAnchor="middle" className="in-figure-16 fill-ink font-bold">
                 {empty ? '' : `${String(Math.round(figure('ball_position_pct')))} %`}
             </text>
             {handle('stance_open_deg', {
@@ -217,11 +225,11 @@ function Weight({ m, card, seen, handle, faint, toTarget }: Plan) {
                 at: (pct) => [m * (2 * pct - 100), WEIGHT_Y],
                 fromPoint: (x) => (m * x + 100) / 2,
             })}
-            <text x={-m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'start' : 'end'} className="fill-ink text-[13px]">
+            <text x={-m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'start' : 'end'} className="in-figure fill-ink">
                 {weight === null ? 'weight not looked at' : `${String(Math.round(100 - weight))} % trail`}
             </text>
             {weight !== null && (
-                <text x={m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'end' : 'start'} className="fill-ink text-[13px] font-bold">
+                <text x={m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'end' : 'start'} className="in-figure fill-ink font-bold">
                     {Math.round(weight)} % lead
                 </text>
             )}
@@ -271,13 +279,13 @@ function FaceOn({ m, card, units, seen, figure, handle, faint, toTarget }: Plan)
                     />
                 ),
             })}
-            <text {...side} y={GROUND_Y - 44} className="display fill-ink text-[24px]">
+            <text {...side} y={GROUND_Y - 44} className="display in-figure-24 fill-ink">
                 {lean === null ? '' : withUnit(Math.abs(lean), 'degrees', units)}
             </text>
-            <text {...side} y={GROUND_Y - 26} className="fill-ink text-[13px]">
+            <text {...side} y={GROUND_Y - 26} className="in-figure fill-ink">
                 {lean === null ? 'shaft not' : lean > 0.5 ? 'toward' : lean < -0.5 ? 'away from' : 'shaft'}
             </text>
-            <text {...side} y={GROUND_Y - 11} className="fill-ink text-[13px]">
+            <text {...side} y={GROUND_Y - 11} className="in-figure fill-ink">
                 {lean === null ? 'looked at' : Math.abs(lean) > 0.5 ? 'the target' : 'upright'}
             </text>
         </>

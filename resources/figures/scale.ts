@@ -7,7 +7,7 @@ export const mirror = (handed: Handed) => (handed === 'left' ? -1 : 1);
 export const points = (list: readonly (readonly [number, number])[]) => list.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
 
 /** The strip's view: sky over the ground and soil under it, mm. One scale in both directions. */
-export const STRIP = { skyMm: 62, soilMm: 79, rulerMm: 15 };
+export const STRIP = { skyMm: 72, soilMm: 112, rulerMm: 20 };
 
 const WIDE_HALF_MM = 222;
 const NARROW_HALF_MM = 180;

@@ -21,6 +21,7 @@ const enter = (shot: string, over: Partial<BallSet> = {}, handed: Handed = 'righ
             handed={handed}
             units="metric"
             reading={undefined}
+            closed={false}
         />,
     );
     return noted;

@@ -19,6 +19,7 @@ interface Props {
     handed: Handed;
     units: Units;
     reading: Reading | undefined;
+    closed: boolean;
 }
 
 /** The balls of a set: the next one, the one just hit, and all of them to open. */

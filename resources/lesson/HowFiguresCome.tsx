@@ -5,10 +5,13 @@ import { touchText } from './words';
 
 /** Where touch, low point and the model's figures come from, ball by ball. */
 export function HowFiguresCome({ reading, set, units }: { reading: Reading; set: BallSet; units: Units }) {
-    const { model } = reading;
+    const { model, pattern } = reading;
     return (
         <>
             <h3 className="text-lg">Touch and low point</h3>
+            <p className="mb-1 font-semibold">
+                {pattern.measured} measured, {pattern.assumed} assumed, {pattern.censored} without ground contact
+            </p>
             <p className="mb-2">
                 First touch is what was seen. The low point follows from the arc, whose radius near the ground is{' '}
                 {withUnit(reading.radius_mm, 'mm', units)}: with the length of the mark it lies half the cut past the touch (measured);

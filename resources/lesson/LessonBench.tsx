@@ -2,24 +2,25 @@ import { useState } from 'react';
 import { useParams } from 'react-router-dom';
 import { shotOf } from '../api/catalogue';
 import { useCatalogue, useCoach, useStudent } from '../api/queries';
-import type { BallSet, Catalogue, Coach, Lesson, Student } from '../api/types.gen';
+import type { BallSet, Catalogue, Coach, Lesson, Reading, Student } from '../api/types.gen';
 import { TaskForm } from '../students/TaskForm';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
 import { useKeys } from '../ui/useKeys';
 import { BallEntry } from './BallEntry';
 import { BenchHead } from './BenchHead';
+import { ClosedBar } from './ClosedBar';
 import { KeptBar } from './KeptBar';
-import { MotionRows } from './MotionRows';
 import { ReadingPanel } from './ReadingPanel';
 import { SetupArea } from './SetupArea';
 import { Shortcuts } from './Shortcuts';
 import { SideBySide } from './SideBySide';
+import { TellMost } from './TellMost';
 import { useBench, type Bench } from './useBench';
 import { useSets } from './useSets';
 
 /** On a narrow screen one at a time, the reading a thumb away. */
-const AREAS = ['Set-up', 'Balls', 'Motion', 'Reading'] as const;
+const AREAS = ['Balls', 'Looks', 'Set-up', 'Reading'] as const;
 type Area = (typeof AREAS)[number];
 
 /** The screen on which a lesson happens: set-up, balls and motion to enter, the reading always beside them. */
@@ -61,12 +62,12 @@ interface Props {
 function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
     const shown = useSets(bench);
     const [sheet, setSheet] = useState<'task' | 'keys' | null>(null);
+    const closed = lesson.closed_at !== null;
     useKeys({
         '?': () => {
             setSheet('keys');
         },
-        z: bench.undo,
-        y: bench.redo,
+        ...(closed ? {} : { z: bench.undo, y: bench.redo }),
     });
     const { set } = shown;
     if (set === undefined)
@@ -82,7 +83,7 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
         );
     const strikes = shotOf(catalogue, lesson.task.shot)?.strikes.map((strike) => strike.id) ?? [];
     return (
-        <div className="flex min-h-screen flex-col lg:h-screen lg:overflow-hidden">
+        <div className="flex min-h-screen flex-col bench:h-screen bench:overflow-hidden">
             <BenchHead
                 {...{ bench, lesson, student, catalogue, shown }}
                 units={coach.units}
@@ -94,6 +95,14 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
                 }}
             />
             <KeptBar bench={bench} />
+            {lesson.closed_at !== null && (
+                <ClosedBar
+                    at={lesson.closed_at}
+                    onReopen={() => {
+                        bench.saveLesson(lesson.task, null);
+                    }}
+                />
+            )}
             {shown.sideBySide ? (
                 <SideBySide {...{ bench, lesson, catalogue }} handed={student.handed} units={coach.units} />
             ) : (
@@ -133,54 +142,63 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
     );
 }
 
-/** Set-up, balls, motion and reading of one set. */
+/** Set-up, balls, looks and reading of one set. */
 function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props & { shown: ReturnType<typeof useSets>; set: BallSet }) {
     const [area, setArea] = useState<Area>('Balls');
     const earlier = useStudent(student.id);
     const reading = bench.readings[set.id];
+    const closed = lesson.closed_at !== null;
     const shot = shotOf(catalogue, lesson.task.shot);
     const looks = catalogue.observables.filter((one) => !one.sand_only || shot?.sand === true);
-    const only = (...areas: Area[]) => (areas.includes(area) ? '' : 'max-lg:hidden');
+    const only = (one: Area) => (area === one ? '' : 'max-bench:hidden');
     const faultOf = (key: string) =>
         bench.refused
             .flatMap((entry) => (entry.action.kind === 'look' && entry.action.setId === set.id ? (entry.faults ?? []) : []))
             .find((fault) => fault.key === key)?.message;
-    const all = { bench, lesson, set, reading, handed: student.handed, units: coach.units };
+    const all = { bench, lesson, set, reading, closed, handed: student.handed, units: coach.units };
     return (
-        <main className="grid min-h-0 flex-1 grid-cols-1 max-lg:pb-16 lg:grid-cols-[16.5rem_1fr_22rem] 2xl:grid-cols-[24rem_1fr_30rem]">
-            <SetupArea {...all} looks={looks} earlier={earlier.data?.lessons ?? []} faultOf={faultOf} className={only('Set-up')} />
-            <section aria-label="Balls and motion" className={`min-w-0 p-3 lg:overflow-y-auto ${only('Balls', 'Motion')}`}>
-                <div className={only('Balls')}>
-                    <BallEntry
-                        {...all}
-                        key={set.id}
-                        opened={shown.ball}
-                        lessonId={lesson.id}
-                        catalogue={catalogue}
-                        shot={lesson.task.shot}
-                    />
-                </div>
-                <div className={only('Motion')}>
-                    <MotionRows
-                        looks={looks.filter((one) => one.group === 'motion')}
-                        set={set}
-                        units={coach.units}
-                        faultOf={faultOf}
-                        onSee={(what, value) => {
-                            bench.see(set, what, value);
-                        }}
-                    />
-                </div>
-            </section>
-            <ReadingPanel
-                {...all}
-                catalogue={catalogue}
-                className={only('Reading')}
-                onRetest={() => {
-                    shown.begin(shown.sets.some((one) => one.purpose === 'after') ? 'retest' : 'after', lesson);
-                }}
-            />
-            <nav aria-label="Areas" className="fixed inset-x-0 bottom-0 flex border-t-2 border-ink bg-paper lg:hidden">
+        <>
+            <ReadingLine reading={reading} className={area === 'Reading' ? 'hidden' : 'bench:hidden'} />
+            <main className="grid min-h-0 flex-1 grid-cols-1 max-bench:pb-16 bench:grid-cols-[18rem_1fr_22rem] 2xl:grid-cols-[24rem_1fr_30rem]">
+                <SetupArea {...all} looks={looks} earlier={earlier.data?.lessons ?? []} faultOf={faultOf} className={only('Set-up')} />
+                <section
+                    aria-label="Balls and looks"
+                    inert={closed}
+                    className={`min-w-0 p-3 bench:overflow-y-auto ${area === 'Balls' || area === 'Looks' ? '' : 'max-bench:hidden'}`}
+                >
+                    <div className={only('Balls')}>
+                        <BallEntry
+                            {...all}
+                            key={set.id}
+                            opened={shown.ball}
+                            lessonId={lesson.id}
+                            catalogue={catalogue}
+                            shot={lesson.task.shot}
+                        />
+                    </div>
+                    <div className={only('Looks')}>
+                        {!closed && (
+                            <TellMost
+                                key={set.id}
+                                {...{ reading, set, catalogue }}
+                                onSee={(what, value) => {
+                                    bench.see(set, what, value);
+                                }}
+                            />
+                        )}
+                    </div>
+                </section>
+                <ReadingPanel
+                    {...all}
+                    catalogue={catalogue}
+                    className={only('Reading')}
+                    onRetest={() => {
+                        shown.begin(shown.sets.some((one) => one.purpose === 'after') ? 'retest' : 'after', lesson);
+                        setArea('Balls');
+                    }}
+                />
+            </main>
+            <nav aria-label="Areas" className="fixed inset-x-0 bottom-0 z-10 flex border-t-2 border-ink bg-paper bench:hidden">
                 {AREAS.map((one) => (
                     <button
                         key={one}
@@ -192,10 +210,19 @@ function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props &
                         }}
                     >
                         {one}
-                        {one === 'Reading' && reading !== undefined && reading.pattern.n > 0 ? ` · ${String(reading.pattern.n)}` : ''}
                     </button>
                 ))}
             </nav>
-        </main>
+        </>
+    );
+}
+
+/** On a narrow screen the rate and the advice stay in sight while balls are entered. */
+function ReadingLine({ reading, className }: { reading: Reading | undefined; className: string }) {
+    if (reading === undefined) return null;
+    return (
+        <p aria-hidden="true" className={`sticky top-0 z-10 border-b border-line bg-paper px-4 py-1.5 leading-tight ${className}`}>
+            <strong className="display mr-2 text-xl">{reading.pattern.headline}</strong> {reading.advice}
+        </p>
     );
 }

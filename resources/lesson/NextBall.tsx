@@ -3,6 +3,7 @@ import { shotOf } from '../api/catalogue';
 import type { BallSeen, BallSet, Catalogue, Handed, Reading, Units } from '../api/types.gen';
 import { GroundStrip, stepped, type Draft } from '../figures/GroundStrip';
 import { mirror } from '../figures/scale';
+import { StrikeShape } from '../figures/StrikeShape';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/useKeys';
 import type { Bench } from './useBench';
@@ -20,10 +21,11 @@ interface Props {
     handed: Handed;
     units: Units;
     reading: Reading | undefined;
+    closed: boolean;
 }
 
 /** The next ball: where the club met the ground, the mark it left, then the strike, by touch or by key. */
-export function NextBall({ bench, set, catalogue, shot, handed, units, reading }: Props) {
+export function NextBall({ bench, set, catalogue, shot, handed, units, reading, closed }: Props) {
     const [draft, setDraft] = useState<Draft>();
     const [mark, setMark] = useState<BallSeen['mark']>();
     const known = shotOf(catalogue, shot);
@@ -46,7 +48,7 @@ export function NextBall({ bench, set, catalogue, shot, handed, units, reading }
     const step = (rightward: boolean) => () => {
         setDraft(stepped(draft, rightward, handed, farthestMm));
     };
-    useKeys({
+    const keys = {
         ...Object.fromEntries(TOUCH_KEYS.map((key, column) => [key, touchAt(column)])),
         ...Object.fromEntries(
             marks.map((answer) => [
@@ -72,7 +74,8 @@ export function NextBall({ bench, set, catalogue, shot, handed, units, reading }
         Escape: () => {
             setDraft(undefined);
         },
-    });
+    };
+    useKeys(closed ? {} : keys);
 
     return (
         <>
@@ -88,17 +91,22 @@ export function NextBall({ bench, set, catalogue, shot, handed, units, reading }
                 farthestMm={farthestMm}
                 onDraft={setDraft}
             />
-            <div role="group" aria-label="Strike" className="mt-1.5 flex flex-wrap gap-1.5 sm:flex-nowrap">
+            <div role="group" aria-label="Strike" className="mt-1.5 flex flex-wrap pl-[1.5px] sm:flex-nowrap">
                 {strikes.map((strike, i) => (
                     <Button
                         key={strike.id}
-                        hotkey={String(i + 1)}
+                        aria-keyshortcuts={String(i + 1)}
+                        title={strike.meaning}
                         onClick={() => {
                             log(strike.id);
                         }}
-                        className="min-h-14 min-w-[22%] flex-1 px-1.5 text-left leading-tight sm:min-w-0"
+                        className="-ml-[1.5px] min-h-14 min-w-[22%] flex-1 px-0.5 leading-tight sm:min-w-0"
                     >
-                        <span className="block">{strike.id}</span>
+                        <svg viewBox="-8 -8 16 16" className="mx-auto mb-0.5 block size-4" aria-hidden="true">
+                            <StrikeShape strike={strike.id} x={0} y={0} size={11} />
+                        </svg>
+                        <kbd className="mr-1 font-text text-sm font-normal text-soft max-sm:hidden">{i + 1}</kbd>
+                        {strike.id}
                     </Button>
                 ))}
             </div>
@@ -131,7 +139,7 @@ export function NextBall({ bench, set, catalogue, shot, handed, units, reading }
                     <Button hotkey="z" disabled={!bench.canUndo} onClick={bench.undo}>
                         undo
                     </Button>
-                    <Button hotkey="y" disabled={!bench.canRedo} onClick={bench.redo}>
+                    <Button hotkey="y" className="max-sm:hidden" disabled={!bench.canRedo} onClick={bench.redo}>
                         redo
                     </Button>
                 </span>

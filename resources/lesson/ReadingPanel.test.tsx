@@ -2,11 +2,11 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Lesson, Reading } from '../api/types.gen';
+import type { BallSet, Lesson, Reading } from '../api/types.gen';
 import { bench, catalogue, cause, lesson, reading, set } from '../test/make';
 import { ReadingPanel } from './ReadingPanel';
 
-const show = (told: Reading | undefined, over: Partial<Lesson> = {}) => {
+const show = (told: Reading | undefined, over: Partial<Lesson> = {}, closed = false, balls: BallSet['balls'] = []) => {
     const noted = bench();
     const onRetest = vi.fn();
     render(
@@ -14,12 +14,13 @@ const show = (told: Reading | undefined, over: Partial<Lesson> = {}) => {
             <ReadingPanel
                 bench={noted}
                 lesson={lesson(over)}
-                set={set()}
+                set={set({ balls })}
                 reading={told}
                 catalogue={catalogue()}
                 handed="right"
                 units="metric"
                 onRetest={onRetest}
+                closed={closed}
             />
         </QueryClientProvider>,
     );
@@ -30,12 +31,34 @@ const shown = () => [...document.querySelectorAll('[data-cause]')].map((one) => 
 afterEach(cleanup);
 
 describe('the reading', () => {
-    it('shows as many causes as it says are likely, with their share and heaviest reasons', () => {
-        show(reading());
+    it('says what to work on first with its heaviest reasons, then as many causes as it says are likely', () => {
+        show(reading({ not_the_likeliest: 'Weight is likelier.' }));
         expect(shown()).toEqual(['handle', 'weight']);
-        expect(document.querySelector('[data-cause=handle]')?.textContent).toContain('70 %');
-        expect(document.querySelector('[data-cause=handle]')?.textContent).toContain('handle was seen. Marks are deep.');
+        const first = document.querySelector('[data-work-on=handle]')?.textContent;
+        expect(first).toContain('handle was seen. Marks are deep.');
+        expect(first).toContain('Weight is likelier.');
+        expect(document.querySelector('[data-cause=weight]')?.textContent).toContain(', 3 in 10: weight was seen.');
         expect(document.querySelector('[data-cause=weight]')?.textContent).not.toContain('Marks are deep.');
+    });
+
+    it('stands in one order whatever the case', () => {
+        show(
+            reading({
+                check_next: { observable: 'shaft_lean_deg', label: 'Lean', why: '', cost: 1, bits_per_look: 0.4, answers: [] },
+                warnings: [{ id: 'scatter_not_aim', text: 'Do not move the ball.' }],
+            }),
+        );
+        const text = screen.getByTestId('reading').textContent;
+        const places = ['2 of 7 clean', 'Work on first', 'Look next', 'Also possible', 'Do not move the ball.'].map((one) =>
+            text.indexOf(one),
+        );
+        expect(places).not.toContain(-1);
+        expect(places).toEqual(places.toSorted((a, b) => a - b));
+    });
+
+    it('takes nothing more in a lesson that is closed', () => {
+        show(reading(), {}, true);
+        expect(screen.queryByRole('button', { name: /Prescribe/ })).toBeNull();
     });
 
     it('opens the evidence for and against a cause, with its odds behind a fold', () => {
@@ -47,7 +70,7 @@ describe('the reading', () => {
                 likely: 1,
             }),
         );
-        fireEvent.click(screen.getByText('Cause handle'));
+        fireEvent.click(screen.getByRole('button', { name: 'why' }));
         const dialog = screen.getByRole('dialog');
         expect(dialog.textContent).toContain('60 % likely, from 10 % before anything was seen.');
         expect(dialog.textContent).toContain('Flight is high. It speaks against it.');
@@ -87,7 +110,10 @@ describe('the reading', () => {
             school: 'neutral_shaft',
             content: { cause_name: 'Handle', setup: [], feel: '', drills: [], stop: null, measure: null },
         };
-        const { onRetest } = show(reading(), { prescription });
+        show(reading(), { prescription }, false, []);
+        expect(screen.queryByRole('button', { name: 'Hit the next set' }), 'this one is still to be hit').toBeNull();
+        cleanup();
+        const { onRetest } = show(reading(), { prescription }, false, [{ id: '01', seen: { strike: 'heavy' } }]);
         fireEvent.click(screen.getByRole('button', { name: 'Hit the next set' }));
         expect(onRetest).toHaveBeenCalledTimes(1);
         expect(screen.getByText(/Handed out: Handle\./)).toBeTruthy();

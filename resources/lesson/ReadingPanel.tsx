@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { observableOf } from '../api/catalogue';
-import type { BallSet, Catalogue, Handed, Lesson, Reading, Units } from '../api/types.gen';
+import type { BallSet, Catalogue, Handed, Lesson, Reading, Units, WeighedCause } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 import { Skeleton } from '../ui/Page';
@@ -20,16 +20,20 @@ interface Props {
     catalogue: Catalogue;
     handed: Handed;
     units: Units;
+    /** Nothing is entered any more. */
+    closed?: boolean;
     onRetest: () => void;
 }
 
 type Sheet = 'figures' | 'what-if' | 'prescribe' | null;
 
+const FRAME = 'flex min-h-0 flex-col gap-2.5 border-line px-4 py-3 bench:overflow-y-auto bench:border-l';
+
 /** What the balls and looks of a set say, and what to do about it. */
 export function ReadingPanel({ reading, className = '', ...rest }: Props & { reading: Reading | undefined; className?: string }) {
     if (reading !== undefined) return <Told reading={reading} className={className} {...rest} />;
     return (
-        <section aria-label="Reading" data-testid="reading" data-balls="0" className={`border-line p-4 lg:border-l ${className}`}>
+        <section aria-label="Reading" data-testid="reading" data-balls="0" className={`${FRAME} ${className}`}>
             {rest.bench.trouble === null ? (
                 <Skeleton />
             ) : (
@@ -39,57 +43,45 @@ export function ReadingPanel({ reading, className = '', ...rest }: Props & { rea
     );
 }
 
-function Told({
-    bench,
-    lesson,
-    set,
-    reading,
-    catalogue,
-    handed,
-    units,
-    className,
-    onRetest,
-}: Props & { reading: Reading; className: string }) {
+/** Always in this order: what was observed, what to work on first, what to look at next, what else is possible, what to mind. */
+function Told({ className, onRetest, ...rest }: Props & { reading: Reading; className: string }) {
+    const { bench, lesson, set, reading, catalogue, closed } = rest;
     const [opened, setOpened] = useState<string>();
     const [sheet, setSheet] = useState<Sheet>(null);
-    const [tried, setTried] = useState<Tried>();
     const { pattern } = reading;
-    const first = reading.causes.find((cause) => cause.id === reading.work_on_first) ?? reading.causes[0];
-    const cause = reading.causes.find((one) => one.id === opened);
+    const first = reading.causes.find((cause) => cause.id === reading.work_on_first);
     const nextLook = reading.check_next === null ? undefined : observableOf(catalogue, reading.check_next.observable);
-    const close = () => {
-        setSheet(null);
-    };
     useKeys({
         i: () => {
             if (reading.model !== null) setSheet('what-if');
         },
         p: () => {
-            if (first !== undefined) setSheet('prescribe');
+            if (reading.causes.length > 0 && closed !== true) setSheet('prescribe');
         },
     });
     return (
-        <section
-            aria-label="Reading"
-            data-testid="reading"
-            data-balls={pattern.n}
-            className={`flex min-h-0 flex-col border-line px-4 py-3 lg:border-l ${className}`}
-        >
-            <div className="min-h-0 lg:overflow-y-auto">
-                {set.balls.length !== pattern.n && bench.trouble !== null && (
-                    <p className="mb-1 font-semibold">
-                        Reading of {pattern.n} balls; {set.balls.length} are logged. It catches up with the connection.
-                    </p>
-                )}
-                <Seen
-                    reading={reading}
-                    onFigures={() => {
-                        setSheet('figures');
-                    }}
-                />
-                <CauseList causes={reading.causes.filter((_, place) => place < reading.likely)} onOpen={setOpened} />
-            </div>
-            {reading.check_next !== null && nextLook !== undefined && (
+        <section aria-label="Reading" data-testid="reading" data-balls={pattern.n} className={`${FRAME} ${className}`}>
+            {set.balls.length !== pattern.n && bench.trouble !== null && (
+                <p className="font-semibold">
+                    Reading of {pattern.n} balls; {set.balls.length} are logged. It catches up with the connection.
+                </p>
+            )}
+            <Seen
+                reading={reading}
+                onFigures={() => {
+                    setSheet('figures');
+                }}
+            />
+            <First
+                {...{ reading, first, onRetest, closed }}
+                given={lesson.prescription}
+                hit={set.balls.length > 0}
+                onSheet={setSheet}
+                onWhy={() => {
+                    setOpened(first?.id);
+                }}
+            />
+            {reading.check_next !== null && nextLook !== undefined && closed !== true && (
                 <LookNext
                     next={reading.check_next}
                     onAnswer={(value) => {
@@ -97,15 +89,39 @@ function Told({
                     }}
                 />
             )}
-            <WhatNow
-                reading={reading}
-                given={lesson.prescription}
-                onRetest={onRetest}
-                onSheet={(next) => {
-                    if (next === 'prescribe') setTried(undefined);
-                    setSheet(next);
-                }}
-            />
+            <CauseList causes={reading.causes.filter((one, place) => place < reading.likely && one !== first)} onOpen={setOpened} />
+            <ToMind reading={reading} />
+            <p className="sr-only" role="status">
+                {[pattern.text, reading.advice, reading.prediction?.text].join(' ')}
+            </p>
+            <Sheets {...rest} {...{ opened, sheet, setOpened, setSheet }} />
+        </section>
+    );
+}
+
+/** The sheets that the reading opens over the bench. */
+function Sheets({
+    opened,
+    sheet,
+    setOpened,
+    setSheet,
+    ...rest
+}: Omit<Props, 'onRetest' | 'closed'> & {
+    reading: Reading;
+    opened: string | undefined;
+    sheet: Sheet;
+    setOpened: (cause: string | undefined) => void;
+    setSheet: (sheet: Sheet) => void;
+}) {
+    const { reading, set, units } = rest;
+    const [tried, setTried] = useState<Tried>();
+    const cause = reading.causes.find((one) => one.id === opened);
+    const close = () => {
+        setSheet(null);
+        setTried(undefined);
+    };
+    return (
+        <>
             <Panel
                 title={cause?.name ?? ''}
                 open={cause !== undefined}
@@ -120,7 +136,7 @@ function Told({
             </Panel>
             {sheet === 'what-if' && (
                 <WhatIf
-                    {...{ lesson, set, catalogue, handed, units }}
+                    {...rest}
                     prediction={reading.prediction}
                     onClose={close}
                     onTry={(next) => {
@@ -130,84 +146,80 @@ function Told({
                 />
             )}
             {sheet === 'prescribe' && (
-                <Prescribe
-                    {...{ bench, lesson, set, reading, catalogue, units, tried }}
-                    first={first?.id ?? ''}
-                    onClose={() => {
-                        close();
-                        setTried(undefined);
-                    }}
-                />
+                <Prescribe {...rest} tried={tried} first={reading.work_on_first ?? reading.causes[0]?.id ?? ''} onClose={close} />
             )}
-        </section>
-    );
-}
-
-/** What was seen, and what to be wary of. */
-function Seen({ reading: { pattern, warnings, tell_apart: apart }, onFigures }: { reading: Reading; onFigures: () => void }) {
-    return (
-        <>
-            <h2 className="text-lg" aria-live="polite">
-                {pattern.text}
-            </h2>
-            {pattern.n > 0 && (
-                <button type="button" className="min-h-12 text-left text-sm underline decoration-1 underline-offset-4" onClick={onFigures}>
-                    {pattern.low_point_text} {pattern.measured} measured, {pattern.assumed} assumed, {pattern.censored} without ground
-                    contact
-                </button>
-            )}
-            {warnings.map((warning) => (
-                <p
-                    key={warning.id + warning.text}
-                    data-warning={warning.id}
-                    className="mt-2 border-l-[6px] border-ochre bg-ochre-wash px-3 py-1.5 text-[15px] leading-tight"
-                >
-                    {warning.text}
-                </p>
-            ))}
-            {apart.map((text) => (
-                <p key={text} className="mt-2 border-l-[6px] border-slate px-3 py-1 text-[15px] leading-tight">
-                    {text}
-                </p>
-            ))}
         </>
     );
 }
 
-interface WhatNowProps {
+/** What was observed. */
+function Seen({ reading: { pattern }, onFigures }: { reading: Reading; onFigures: () => void }) {
+    return (
+        <div>
+            <h2 className="text-3xl">{pattern.headline}</h2>
+            {pattern.detail !== '' && <p className="mt-1 leading-snug">{pattern.detail}</p>}
+            {pattern.n > 0 && (
+                <button
+                    type="button"
+                    className="min-h-11 text-left text-sm leading-tight underline decoration-1 underline-offset-4"
+                    onClick={onFigures}
+                >
+                    {pattern.low_point_text === '' ? 'Where the figures come from' : pattern.low_point_text}
+                </button>
+            )}
+        </div>
+    );
+}
+
+interface FirstProps {
     reading: Reading;
+    first: WeighedCause | undefined;
     given: Lesson['prescription'];
+    closed: boolean | undefined;
+    /** The set on the screen has balls: another one can begin. */
+    hit: boolean;
+    onWhy: () => void;
     onSheet: (sheet: Sheet) => void;
     onRetest: () => void;
 }
 
-/** The advice, what was handed out, and the way on. */
-function WhatNow({ reading, given, onSheet, onRetest }: WhatNowProps) {
+/** What to work on first with its reason and what it wins; what was handed out, and the way on. */
+function First({ reading, first, given, closed, hit, onWhy, onSheet, onRetest }: FirstProps) {
     return (
-        <div className="mt-auto pt-2">
-            <p className="leading-tight font-semibold">{reading.advice}</p>
+        <div className="border-t border-line pt-2" data-work-on={first?.id}>
+            {first === undefined ? (
+                <p className="font-semibold">{reading.advice}</p>
+            ) : (
+                <>
+                    <h3 className="font-text text-sm font-normal text-soft">Work on first</h3>
+                    <p className="display text-xl">{first.name.split(':')[0]}</p>
+                    {!reading.advice.includes(first.name) && <p className="leading-snug font-semibold">{reading.advice}</p>}
+                    <p className="leading-snug">
+                        {first.main_reasons.slice(0, 2).join(' ')}
+                        {first.against[0] !== undefined && ` But: ${first.against[0].text}`} {reading.not_the_likeliest}{' '}
+                        <button
+                            type="button"
+                            data-cause={first.id}
+                            className="-my-2 min-h-11 px-2 underline underline-offset-4"
+                            onClick={onWhy}
+                        >
+                            why
+                        </button>
+                    </p>
+                </>
+            )}
             {reading.prediction && (
-                <p className="mt-0.5 text-[15px] leading-tight" data-testid="predicted">
+                <p className="leading-snug font-semibold" data-testid="predicted">
                     {reading.prediction.text}
                 </p>
             )}
             {given !== null && (
-                <p className="mt-1 text-sm leading-tight text-marram">
+                <p className="mt-1 leading-snug text-marram">
                     Handed out: {given.content.cause_name}. {given.content.drills.map((drill) => drill.name).join(', ')}.
                 </p>
             )}
-            <div className="mt-2 flex gap-2">
-                {reading.model !== null && (
-                    <Button
-                        hotkey="i"
-                        onClick={() => {
-                            onSheet('what-if');
-                        }}
-                    >
-                        What if
-                    </Button>
-                )}
-                {reading.causes.length > 0 && reading.pattern.n > 0 && (
+            <div className="mt-2 flex gap-2 empty:hidden">
+                {reading.causes.length > 0 && reading.pattern.n > 0 && closed !== true && (
                     <Button
                         hotkey="p"
                         main={given === null}
@@ -219,12 +231,45 @@ function WhatNow({ reading, given, onSheet, onRetest }: WhatNowProps) {
                         {given === null ? 'Prescribe' : 'Change it'}
                     </Button>
                 )}
-                {given !== null && (
+                {reading.model !== null && (
+                    <Button
+                        hotkey="i"
+                        className="flex-1 px-1 leading-tight"
+                        onClick={() => {
+                            onSheet('what-if');
+                        }}
+                    >
+                        What if
+                    </Button>
+                )}
+                {given !== null && closed !== true && hit && (
                     <Button main className="flex-1 px-1 leading-tight" onClick={onRetest}>
                         Hit the next set
                     </Button>
                 )}
             </div>
         </div>
+    );
+}
+
+/** What to be wary of, and what one more question decides. */
+function ToMind({ reading: { warnings, tell_apart: apart } }: { reading: Reading }) {
+    return (
+        <>
+            {warnings.map((warning) => (
+                <p
+                    key={warning.id + warning.text}
+                    data-warning={warning.id}
+                    className="border-l-[6px] border-ochre bg-ochre-wash px-3 py-1.5 leading-snug"
+                >
+                    {warning.text}
+                </p>
+            ))}
+            {apart.map((text) => (
+                <p key={text} className="border-l-[6px] border-slate px-3 py-1 leading-snug">
+                    {text}
+                </p>
+            ))}
+        </>
     );
 }

@@ -1,8 +1,8 @@
 import type { BallSet, Handed, Lesson, Observable, Observed, PastLesson, PastSet, Reading, Units } from '../api/types.gen';
 import { StancePlan } from '../figures/StancePlan';
 import { Button } from '../ui/Button';
-import { ObservationField } from '../ui/ObservationField';
 import { useKeys } from '../ui/useKeys';
+import { Looks } from './Looks';
 import type { Bench } from './useBench';
 
 interface Props {
@@ -17,14 +17,15 @@ interface Props {
     handed: Handed;
     units: Units;
     faultOf: (key: string) => string | undefined;
+    closed: boolean;
     className: string;
 }
 
-/** The set-up, drawn and in figures. */
-export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed, units, faultOf, className }: Props) {
+/** The set-up, drawn, and all that was looked at. */
+export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed, units, faultOf, closed, className }: Props) {
     const before = setupBefore(set, lesson, earlier);
     return (
-        <section aria-label="Set-up" className={`border-line p-3 lg:overflow-y-auto lg:border-r ${className}`}>
+        <section aria-label="Set-up" inert={closed} className={`border-line p-3 bench:overflow-y-auto bench:border-r ${className}`}>
             <StancePlan
                 looks={looks}
                 setup={set.setup}
@@ -40,32 +41,21 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
                     {note}
                 </p>
             ))}
-            <div className="mt-1 grid grid-cols-2 gap-1.5">
-                {looks
-                    .filter((one) => one.group === 'setup')
-                    .map((one) => (
-                        <ObservationField
-                            key={one.id}
-                            what={one}
-                            value={set.setup[one.id]}
-                            units={units}
-                            stock={reading?.card[one.id]}
-                            fault={faultOf(`setup.${one.id}`)}
-                            onSee={(value) => {
-                                bench.see(set, one, value);
-                            }}
-                        />
-                    ))}
-                {before !== null && (
-                    <CopySetup
-                        from={before.setup}
-                        words={before.words}
-                        onCopy={() => {
-                            bench.copySetup(set, before.setup);
-                        }}
-                    />
-                )}
-            </div>
+            <Looks
+                {...{ looks, set, reading, units, faultOf }}
+                onSee={(what, value) => {
+                    bench.see(set, what, value);
+                }}
+            />
+            {before !== null && !closed && (
+                <CopySetup
+                    from={before.setup}
+                    words={before.words}
+                    onCopy={() => {
+                        bench.copySetup(set, before.setup);
+                    }}
+                />
+            )}
         </section>
     );
 }
@@ -75,11 +65,11 @@ function CopySetup({ from, words, onCopy }: { from: Observed; words: string; onC
     return (
         <Button
             hotkey="c"
-            className="px-2 text-left text-sm leading-tight"
+            className="mt-2 w-full px-2 text-left leading-tight"
             title={`${String(Object.keys(from).length)} figures`}
             onClick={onCopy}
         >
-            as {words}
+            Set-up as {words}
         </Button>
     );
 }

@@ -13,7 +13,9 @@ export function useSets(bench: Bench) {
     const [asked] = useSearchParams();
     const [view, setView] = useState<View | null>(() => (asked.has('set') ? { set: asked.get('set') ?? '' } : null));
     const begun = useRef({ id: '', at: 0 });
-    const sets = bench.lesson?.sets ?? [];
+    const all = bench.lesson?.sets ?? [];
+    // In a lesson that is over, a set that was begun and never hit is not shown.
+    const sets = bench.lesson?.closed_at == null ? all : all.filter((one, place) => place === 0 || one.balls.length > 0);
     const sideBySide = view === 'side-by-side';
     const set: BallSet | undefined = view === null || sideBySide ? sets.at(-1) : (sets.find((one) => one.id === view.set) ?? sets.at(-1));
 

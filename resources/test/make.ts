@@ -54,9 +54,9 @@ export const catalogue = (): Catalogue => ({
                 { id: 'fairway', label: 'fairway' },
             ],
             strikes: [
-                { id: 'clean', good: true },
-                { id: 'heavy', good: false },
-                { id: 'thin', good: false },
+                { id: 'clean', good: true, meaning: 'clean it is' },
+                { id: 'heavy', good: false, meaning: 'heavy it is' },
+                { id: 'thin', good: false, meaning: 'thin it is' },
             ],
         },
         {
@@ -65,8 +65,8 @@ export const catalogue = (): Catalogue => ({
             usual_lie: 'sand_medium',
             lies: [{ id: 'sand_medium', label: 'sand' }],
             strikes: [
-                { id: 'splash', good: true },
-                { id: 'short', good: false },
+                { id: 'splash', good: true, meaning: 'splash it is' },
+                { id: 'short', good: false, meaning: 'short it is' },
             ],
         },
     ],
@@ -87,9 +87,9 @@ export const catalogue = (): Catalogue => ({
     limits: [],
     causes: [],
     purposes: [
-        { id: 'before', title: 'Before' },
-        { id: 'after', title: 'After the change' },
-        { id: 'retest', title: 'Retest' },
+        { id: 'before', title: 'Before', short: 'Before' },
+        { id: 'after', title: 'After the change', short: 'After' },
+        { id: 'retest', title: 'Retest', short: 'Retest' },
     ],
     scoring: ['count', 'ladder'],
     grounds: ['grass', 'sand'],
@@ -184,6 +184,8 @@ export const proposal = (over: Partial<Proposal> = {}): Proposal => ({
 
 export const reading = (over: Partial<Reading> = {}): Reading => ({
     pattern: {
+        headline: '2 of 7 clean',
+        detail: 'Four heavy.',
         text: 'Two of four clean.',
         low_point_text: 'Low point about 2 cm behind.',
         main_strike: 'heavy',
@@ -200,6 +202,8 @@ export const reading = (over: Partial<Reading> = {}): Reading => ({
     causes: [cause('handle', { probability: 0.7 }), cause('weight', { probability: 0.3 }), cause('chest', { probability: 0.05 })],
     likely: 2,
     work_on_first: 'handle',
+    not_the_likeliest: null,
+    would_tell: [],
     advice: 'Work on the handle first.',
     check_next: null,
     warnings: [],

@@ -28,7 +28,7 @@ export function Notices() {
                             Undo
                         </Toast.Action>
                     )}
-                    <Toast.Close className="min-h-12 px-3 underline">Close</Toast.Close>
+                    <Toast.Close className="min-h-12 px-3 underline">Dismiss</Toast.Close>
                 </Toast.Root>
             ))}
             <Toast.Viewport

@@ -26,12 +26,14 @@ export function ObservationField({ what, value, units, fault, stock, onSee }: Pr
         <Popover.Root open={open} onOpenChange={setOpen}>
             <Popover.Trigger
                 data-look={what.id}
-                className={`min-h-12 w-full px-2 py-0.5 text-left ${seen ? 'border-[1.5px] border-ink bg-press' : 'border-[1.5px] border-dashed border-line'} ${fault === undefined ? '' : 'outline-3 outline-rust'}`}
+                className={`min-h-11 w-full py-0.5 text-left leading-tight ${fault === undefined ? '' : 'outline-3 outline-rust'}`}
             >
-                <span className="block text-sm leading-tight">{what.label}</span>
-                <span className={`block leading-tight ${seen ? 'font-bold' : 'text-sm text-soft'}`}>
-                    {seen ? observed(what, value, units) : 'not looked at'}
-                </span>
+                <span className={seen ? '' : 'text-soft'}>{what.label}</span>{' '}
+                {seen ? (
+                    <strong className="whitespace-nowrap">{observed(what, value, units)}</strong>
+                ) : (
+                    <span className="sr-only">not looked at</span>
+                )}
             </Popover.Trigger>
             <Popover.Portal>
                 <Popover.Content

@@ -240,14 +240,37 @@ abstract class BrowserTestCase extends TestCase
     /** Takes a look and gives one of the answers offered. */
     protected function look(string $observable, string $answer): void
     {
-        $this->element("[data-look={$observable}]")->click();
+        $this->openLook($observable);
         $this->element('[data-radix-popper-content-wrapper]');
         $this->press($answer);
     }
 
+    /** What was not looked at yet stands behind "more looks". */
+    private function openLook(string $observable): void
+    {
+        $field = WebDriverBy::cssSelector("[data-look={$observable}]");
+        if ($this->browser->findElements($field) === []) {
+            $this->press('more looks');
+        }
+        $this->until(fn(): bool => $this->browser->findElements($field) !== [], "There is no look {$observable}.");
+        $this->browser->findElement($field)->click();
+    }
+
+    /** What is said of a look among those seen; null where it was not looked at. */
+    protected function seen(string $observable): ?string
+    {
+        foreach ($this->browser->findElements(WebDriverBy::cssSelector("[data-look={$observable}]")) as $field) {
+            $said = (string) $this->browser->executeScript("return arguments[0].textContent", [$field]);
+
+            return str_contains($said, 'not looked at') ? null : $said;
+        }
+
+        return null;
+    }
+
     protected function lookExactly(string $observable, string $figure): void
     {
-        $this->element("[data-look={$observable}]")->click();
+        $this->openLook($observable);
         $this->typeOver($this->element('[data-radix-popper-content-wrapper] input'), $figure);
         $this->element('[data-radix-popper-content-wrapper] button[type=submit]')->click();
     }
@@ -289,7 +312,7 @@ abstract class BrowserTestCase extends TestCase
         $this->press($student);
         $this->press('Begin a lesson');
         $this->press('Begin the lesson');
-        $this->see('No balls yet.');
+        $this->see('No balls yet');
 
         return basename((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
     }

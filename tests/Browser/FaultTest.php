@@ -132,7 +132,7 @@ final class FaultTest extends BrowserTestCase
     /** Every ball that was logged is acknowledged on the screen, sent or not. */
     private function shows(int $balls, string $when): void
     {
-        $this->until(fn(): bool => str_contains($this->shown(), "Before · {$balls}"), "{$when}: the screen does not show {$balls} balls.");
+        $this->until(fn(): bool => str_contains($this->shown(), "Before {$balls}"), "{$when}: the screen does not show {$balls} balls.");
     }
 
     private function fault(string $what): void

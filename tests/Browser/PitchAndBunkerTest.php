@@ -15,17 +15,15 @@ final class PitchAndBunkerTest extends BrowserTestCase
         $this->press('bunker');
         $this->press('thin sand');
         $this->press('Begin the lesson');
-        $this->see('No balls yet.');
+        $this->see('No balls yet');
+        $this->look('face_open_deg', 'open');
         $this->see('Feet dug in');
-        $this->element('[data-look=face_open_deg]')->click();
-        $this->element('[data-radix-popper-content-wrapper]');
-        $this->press('open');
         foreach ([-60, -52, -70, -58] as $i => $touch) {
             $this->tapStrip($touch);
             $this->press('skip');
             $this->readingOf($i + 1);
         }
-        $this->see('None of four splash; four skip');
+        $this->see('0 of 4 splash');
         $this->see('shut the face a little');
         $this->see('Face open where the sand is thin');
         $this->see('in 10 good');
@@ -45,13 +43,13 @@ final class PitchAndBunkerTest extends BrowserTestCase
         $this->press('pitch');
         $this->press('fairway');
         $this->press('Begin the lesson');
-        $this->see('No balls yet.');
-        $this->press('forced');
+        $this->see('No balls yet');
+        $this->look('speed_change', 'forced');
         foreach ([1, 2, 3, 4] as $n) {
             $this->keys('g', '2');
             $this->readingOf($n);
         }
-        $this->see('None of four clean; four heavy');
+        $this->see('0 of 4 clean');
         $this->see('A deliberate hit at the ball');
         self::assertSame([], $this->axe());
 

@@ -159,10 +159,10 @@ final class PracticeTest extends BrowserTestCase
 
         $this->press('Begin a lesson');
         $this->tapTwice('Begin the lesson');
-        $this->see('No balls yet.');
+        $this->see('No balls yet');
         self::assertSame(1, $count("students/{$id}", 'lessons'));
         $lesson = basename((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
-        $this->press('thrown');
+        $this->look('release', 'thrown');
         foreach ([1, 2, 3] as $ball) {
             $this->keys('a', '2');
             $this->readingOf($ball);
@@ -172,9 +172,9 @@ final class PracticeTest extends BrowserTestCase
         $this->tapTwice('Hand it out');
         $this->see('Handed out');
         $this->tapTwice('Hit the next set');
-        $this->see('After the change · 0');
+        $this->see('After 0');
         $this->until(fn(): bool => $count("lessons/{$lesson}", 'lesson.sets') === 2, 'A double tap begins other than one set.');
-        $this->tapTwice('Close lesson');
+        $this->tapTwice('Close');
         $this->see('Open this lesson');
 
         $this->press('Practice');
@@ -225,7 +225,7 @@ final class PracticeTest extends BrowserTestCase
             $this->signIn();
         }
         $this->beginLesson('Odile Marsh');
-        $this->press('thrown');
+        $this->look('release', 'thrown');
         foreach ([1, 2, 3] as $ball) {
             $this->keys('a', '2');
             $this->readingOf($ball);

@@ -144,7 +144,7 @@ final class ProgressTest extends BrowserTestCase
         $this->press('Begin a lesson');
         $this->press('light rough');
         $this->press('Begin the lesson');
-        $this->see('No balls yet.');
+        $this->see('No balls yet');
         foreach (['d', 's', 'f'] as $i => $touch) {
             $this->keys($touch, '2');
             $this->readingOf($i + 1);
@@ -173,13 +173,13 @@ final class ProgressTest extends BrowserTestCase
         $this->see('Last time: ');
         $this->see('Feel: ');
         $this->press('Begin with the retest: bunker');
-        $this->see('Retest · 0/10');
+        $this->see('Retest 0/10');
         $this->see('How sure is the student');
         $this->press('8');
         self::assertSame([], $this->axe());
         $this->keys('a', '1', 'a', '1');
         $this->readingOf(2);
-        $this->see('Retest · 2/10');
+        $this->see('Retest 2/10');
         self::assertSame([], $this->consoleErrors());
     }
 

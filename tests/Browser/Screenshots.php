@@ -49,7 +49,7 @@ final class Screenshots extends BrowserTestCase
         $link = (string) $this->element('[data-testid=private-link]')->getAttribute('href');
 
         $this->openFirstLesson('Bea Achterberg');
-        $this->press('Side by side');
+        $this->press('Compare');
         $this->see('5 of 7 clean');
         $this->picture('side-by-side');
         $this->press('Before');

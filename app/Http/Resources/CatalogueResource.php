@@ -63,7 +63,7 @@ use LowPoint\Core\Strike\Lie;
  *     sand: bool,
  *     usual_lie: value-of<Lie>,
  *     lies: list<array{id: value-of<Lie>, label: string}>,
- *     strikes: list<array{id: value-of<Strike>, good: bool}>,
+ *     strikes: list<array{id: value-of<Strike>, good: bool, meaning: string}>,
  * }
  * @phpstan-type CatalogueShape array{
  *     shots: list<ShotShape>,
@@ -74,7 +74,7 @@ use LowPoint\Core\Strike\Lie;
  *     schools: list<array{id: value-of<School>, name: string, idea: string}>,
  *     limits: list<array{id: value-of<Limit>, name: string}>,
  *     causes: list<NamedShape>,
- *     purposes: list<array{id: value-of<Purpose>, title: string}>,
+ *     purposes: list<array{id: value-of<Purpose>, title: string, short: string}>,
  *     // Ways of scoring a drill.
  *     scoring: list<value-of<Scoring>>,
  *     // To practise on.
@@ -104,7 +104,11 @@ final class CatalogueResource extends ApiResource
                     'usual_lie' => $shot->usualLie()->value,
                     'lies' => array_map(static fn(Lie $lie): array => ['id' => $lie->value, 'label' => $lie->label()], $shot->lies()),
                     'strikes' => array_map(
-                        static fn(Strike $strike): array => ['id' => $strike->value, 'good' => $strike->isGood()],
+                        static fn(Strike $strike): array => [
+                            'id' => $strike->value,
+                            'good' => $strike->isGood(),
+                            'meaning' => $strike->meaning(),
+                        ],
                         $shot->strikes(),
                     ),
                 ],
@@ -133,7 +137,10 @@ final class CatalogueResource extends ApiResource
                 static fn(Cause $cause): array => ['id' => $cause->id, 'name' => $cause->name],
                 CauseLibrary::standard()->all(),
             ),
-            'purposes' => array_map(static fn(Purpose $one): array => ['id' => $one->value, 'title' => $one->title()], Purpose::cases()),
+            'purposes' => array_map(
+                static fn(Purpose $one): array => ['id' => $one->value, 'title' => $one->title(), 'short' => $one->short()],
+                Purpose::cases(),
+            ),
             'scoring' => array_column(Scoring::cases(), 'value'),
             'grounds' => PracticeResources::GROUNDS,
             'usual_plan' => WeeklyPlan::USUAL,

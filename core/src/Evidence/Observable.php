@@ -203,7 +203,7 @@ enum Observable: string
                 ['free' => 84, 'forced' => 7, 'quitting' => 9],
             ),
             self::ChestTurn => Field::choice(
-                'Chest',
+                'Chest turn',
                 ['keeps_turning' => 'keeps turning', 'stalls' => 'stalls'],
                 ['keeps_turning' => 90, 'stalls' => 10],
             ),

@@ -20,6 +20,12 @@ enum Purpose: string
         };
     }
 
+    /** For where there is little room. */
+    public function short(): string
+    {
+        return ucfirst($this->value);
+    }
+
     /**
      * How many balls such a set needs to be compared: as many as the first set of the lesson, or as the retest asks; 0 = as many as
      * the coach likes.

@@ -19,6 +19,24 @@ enum Strike: string
     case LeftIn = 'left-in';
     case Picked = 'picked';
 
+    /** What the word stands for (handbook 01). */
+    public function meaning(): string
+    {
+        return match ($this) {
+            self::Clean => 'ball, then turf',
+            self::Heavy => 'turf first, some speed lost',
+            self::Chunk => 'turf first, hardly any speed left',
+            self::Thin => 'leading edge low on the ball',
+            self::Topped => 'above the middle of the ball',
+            self::Skip => 'down behind, bounced up into the ball',
+            self::Hosel => 'off the neck of the club',
+            self::Splash => 'out on a cushion of sand',
+            self::Short => 'too much sand, came out short',
+            self::LeftIn => 'stayed in the bunker',
+            self::Picked => 'ball before sand',
+        };
+    }
+
     public function isGood(): bool
     {
         return $this === self::Clean || $this === self::Splash;

@@ -6,6 +6,7 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\EvidenceContext;
+use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\ObservationCost;
 
@@ -39,6 +40,8 @@ final readonly class NextObservation
     /** A look that is expected to tell less than this, in bits per look, is not worth a student's wait. Origin: chosen by us. */
     private const WORTH_IT = 0.01;
 
+    private const BITS_DECIMALS = 9;
+
     /** A probability must move this much for an answer to be named. */
     private const NAMED_SHIFT = 0.05;
 
@@ -56,29 +59,60 @@ final readonly class NextObservation
      * @param  list<Cause>  $causes
      * @param  list<array{list<int>, float}>  $suppositions  by places in the list of causes, the likeliest first
      * @param  list<WeighedCause>  $weighed  most probable first
+     * @param  list<array{Observable, float}>  $ranked  what is not known yet with its bits per look, the most telling first
      */
-    public static function for(array $causes, array $suppositions, array $weighed, EvidenceContext $context): ?self
+    public static function for(array $causes, array $suppositions, array $weighed, array $ranked, EvidenceContext $context): ?self
     {
         if (self::settled($weighed)) {
             return null;
         }
-        $live = array_values(
-            array_filter(\array_slice($suppositions, 0, self::MOST_LIVE), static fn(array $one): bool => $one[1] >= self::LIVE),
-        );
-        // The first look of a lesson is the cheapest kind: before a ball is hit.
-        $nothingSeen = $context->case->seen->isEmpty() && $context->case->balls === [];
-        $best = null;
+        [$observable, $bits] = $ranked[0] ?? [null, 0.0];
+
+        return $observable === null || $bits < self::WORTH_IT
+            ? null
+            : self::told($observable, $bits, $causes, self::live($suppositions), $context);
+    }
+
+    /**
+     * All that can still be looked at, what is expected to tell most for what it costs first; what tells nothing by what it costs.
+     *
+     * @param  list<Cause>  $causes
+     * @param  list<array{list<int>, float}>  $suppositions  by places in the list of causes, the likeliest first
+     * @return list<array{Observable, float}> with bits per look
+     */
+    public static function ranked(array $causes, array $suppositions, EvidenceContext $context): array
+    {
+        $live = self::live($suppositions);
+        $ranked = [];
         foreach (Observable::cases() as $observable) {
-            if (self::alreadyKnown($observable, $context) || ($nothingSeen && $observable->look() !== ObservationCost::Glance)) {
-                continue;
-            }
-            $bits = self::bits($observable, self::answers($observable, $causes, $live, $context), $live);
-            if ($bits >= self::WORTH_IT && ($best === null || $bits > $best[1] + 1.0e-9)) {
-                $best = [$observable, $bits];
+            if (! self::alreadyKnown($observable, $context)) {
+                $bits = self::bits($observable, self::answers($observable, $causes, $live, $context), $live);
+                // Alike to the last bits is alike: then the order in which coaches look stands.
+                $ranked[] = [$observable, round($bits, self::BITS_DECIMALS)];
             }
         }
+        // Before anything was seen the cheapest kind comes first: what can be seen before a ball is hit.
+        $nothingSeen = $context->case->seen->isEmpty() && $context->case->balls === [];
+        $place = static fn(Observable $one, float $bits): array => [
+            $nothingSeen ? (int) ($one->look() !== ObservationCost::Glance) : 0,
+            $nothingSeen ? (int) ($one->group() !== Group::Setup) : 0,
+            -$bits,
+            $one->look()->value,
+        ];
+        usort($ranked, static fn(array $a, array $b): int => $place(...$a) <=> $place(...$b));
 
-        return $best === null ? null : self::told($best[0], $best[1], $causes, $live, $context);
+        return $ranked;
+    }
+
+    /**
+     * @param  list<array{list<int>, float}>  $suppositions
+     * @return list<array{list<int>, float}>
+     */
+    private static function live(array $suppositions): array
+    {
+        return array_values(
+            array_filter(\array_slice($suppositions, 0, self::MOST_LIVE), static fn(array $one): bool => $one[1] >= self::LIVE),
+        );
     }
 
     /** @return NextObservationShape */

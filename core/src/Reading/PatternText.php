@@ -6,6 +6,7 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Pattern;
+use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Wording\Words;
 
@@ -36,6 +37,39 @@ final readonly class PatternText
         $line = $parts === [] ? $this->words->count($pattern->count()).' balls' : implode('; ', $parts);
 
         return Words::sentence($line.$this->touch($pattern));
+    }
+
+    /** "2 of 7 clean" */
+    public function headline(Pattern $pattern): string
+    {
+        $good = $pattern->good();
+
+        return match (true) {
+            $pattern->count() === 0 => 'No balls yet',
+            $good->of === 0 => $pattern->count().($pattern->count() === 1 ? ' ball' : ' balls'),
+            default => "{$good->count} of {$good->of} {$pattern->goodWord()}",
+        };
+    }
+
+    /** "Four heavy, one chunk. First touch 4.3 cm behind (2.9 to 5.7)." What the headline leaves out. */
+    public function detail(Pattern $pattern): string
+    {
+        $misses = [];
+        foreach (Strike::cases() as $strike) {
+            $count = $pattern->strikeTally($strike)->count;
+            if ($count > 0 && ! $strike->isGood()) {
+                $misses[$strike->value] = $count;
+            }
+        }
+        arsort($misses);
+        $parts = array_map(
+            fn(string $strike, int $count): string => "{$this->words->count($count)} {$strike}",
+            array_keys($misses),
+            array_values($misses),
+        );
+        $touch = ltrim($this->touch($pattern), ', ');
+
+        return implode(' ', array_map(Words::sentence(...), array_filter([implode(', ', $parts), $touch])));
     }
 
     /** "first touch 4.3 cm behind (2.9 to 5.7)": the mean, and where the middle 80 % of the touches lie. */

@@ -6,6 +6,7 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Evidence\DerivedBall;
 use LowPoint\Core\Evidence\LowPointSource;
+use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\Prescription;
@@ -34,6 +35,9 @@ use LowPoint\Core\Schools\SetupCard;
  *         // Error: sd of the mean. Known: enough lengths were drawn to tell it.
  *         low_point_mm: array{mean: float|null, sd: float|null, error: float|null, known: bool},
  *         touch_mm: array{mean: float|null, sd: float|null},
+ *         // The text in two: the rate alone, and the rest.
+ *         headline: string,
+ *         detail: string,
  *     },
  *     balls: list<array{source: value-of<LowPointSource>, low_point_mm: float|null, depth_mm: float|null}>,
  *     radius_mm: float,
@@ -42,8 +46,12 @@ use LowPoint\Core\Schools\SetupCard;
  *     // So many of them are worth telling.
  *     likely: int,
  *     work_on_first: string|null,
+ *     // Why that is not the likeliest one.
+ *     not_the_likeliest: string|null,
  *     advice: string,
  *     check_next: NextObservationShape|null,
+ *     // What is not known yet, the most telling first.
+ *     would_tell: list<value-of<Observable>>,
  *     warnings: list<WarningShape>,
  *     tell_apart: list<string>,
  *     school: SchoolChoiceShape,
@@ -64,17 +72,22 @@ final readonly class Reading
     private const MOST_TOLD = 3;
 
     /**
+     * @param  string  $headline  the rate alone; with $detail it says what $patternText says
      * @param  list<string>  $differentialHints  look-alikes that one more question decides
      * @param  list<WeighedCause>  $causes  most probable first
      * @param  list<Warning>  $warnings
+     * @param  list<Observable>  $toLookAt  not known yet, the most telling first
      */
     public function __construct(
+        public string $headline,
+        public string $detail,
         public string $patternText,
         public string $lowPointText,
         public array $differentialHints,
         public Pattern $pattern,
         public array $causes,
         public ?WeighedCause $workOnFirst,
+        public ?string $notTheLikeliest,
         public ?NextObservation $nextObservation,
         public array $warnings,
         public SchoolChoice $school,
@@ -84,6 +97,7 @@ final readonly class Reading
         public ?Prediction $prediction,
         public string $advice,
         public ?float $lowPointErrorMm,
+        public array $toLookAt,
     ) {}
 
     /** How many of the causes are likely enough to be told first. */
@@ -116,6 +130,8 @@ final readonly class Reading
                     'error' => $rounded($this->lowPointErrorMm), 'known' => $this->pattern->knowsLowPoint(),
                 ],
                 'touch_mm' => ['mean' => $rounded($this->pattern->touch->mean), 'sd' => $rounded($this->pattern->touch->sd)],
+                'headline' => $this->headline,
+                'detail' => $this->detail,
             ],
             'balls' => array_map(static fn(DerivedBall $ball): array => [
                 'source' => $ball->source->value, 'low_point_mm' => $rounded($ball->lowPointMm), 'depth_mm' => $rounded($ball->depthMm),
@@ -124,8 +140,10 @@ final readonly class Reading
             'causes' => array_map(static fn(WeighedCause $cause): array => $cause->toArray(), $this->causes),
             'likely' => $this->likely(),
             'work_on_first' => $this->workOnFirst?->cause->id,
+            'not_the_likeliest' => $this->notTheLikeliest,
             'advice' => $this->advice,
             'check_next' => $this->nextObservation?->toArray(),
+            'would_tell' => array_column($this->toLookAt, 'value'),
             'warnings' => array_map(static fn(Warning $warning): array => $warning->toArray(), $this->warnings),
             'tell_apart' => $this->differentialHints,
             'school' => $this->school->toArray(),

@@ -56,9 +56,10 @@ final readonly class ReadingEngine
         $causes = $this->causes->for($case->task);
         $explanations = new Explanations($causes, $context, $this->model->calibration, $this->tables, $this->words);
         $weighed = $explanations->causes();
+        $toLookAt = NextObservation::ranked($causes, $explanations->suppositions(), $context);
         $nextObservation = $context->pattern->isSound()
             ? null
-            : NextObservation::for($causes, $explanations->suppositions(), $weighed, $context);
+            : NextObservation::for($causes, $explanations->suppositions(), $weighed, $toLookAt, $context);
         $weighed = $nothingSeen ? [] : $this->withGains($weighed, $fit, $explanations->normalTouchMm(), $case->task->slopeDeg);
         $choice = new WorkOnFirst($weighed, $explanations, $context);
         $first = $choice->cause;
@@ -74,13 +75,18 @@ final readonly class ReadingEngine
             ]),
         );
 
+        $text = new PatternText($this->words);
+
         return new Reading(
-            (new PatternText($this->words))->line($context->pattern),
-            (new PatternText($this->words))->lowPoint($context->pattern, $this->model->calibration),
+            $text->headline($context->pattern),
+            $text->detail($context->pattern),
+            $text->line($context->pattern),
+            $text->lowPoint($context->pattern, $this->model->calibration),
             (new DifferentialHints($this->words))->in($context),
             $context->pattern,
             $weighed,
             $first,
+            $choice->why,
             $nextObservation,
             $warnings,
             $school,
@@ -94,6 +100,7 @@ final readonly class ReadingEngine
                 : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg, $this->words),
             $this->advice($context, $choice, $nextObservation, $nothingSeen),
             $context->pattern->lowPointErrorMm($this->model->calibration),
+            array_column($toLookAt, 0),
         );
     }
 
@@ -220,7 +227,7 @@ final readonly class ReadingEngine
         $look = $next?->observable->field()->label;
 
         return match (true) {
-            $nothingSeen => 'Nothing seen yet. Begin with the look below; it costs least and tells most.',
+            $nothingSeen => 'Nothing seen yet. Begin with the look that is asked for; it costs least and tells most.',
             $context->pattern->isSound() => Words::sentence($this->words->tally($good).' good').
                 ' Keep what is there; unusual set-up figures are notes, not faults.',
             $first === null && $good->of > 0 && $good->share() >= self::MOSTLY_GOOD => Words::sentence(

@@ -55,6 +55,9 @@ final readonly class WorkOnFirst
     /** Another that is worth as much: one more look decides. */
     public ?WeighedCause $alike;
 
+    /** Why it is not the likeliest one; null where it is. */
+    public ?string $why;
+
     /**
      * @param  list<WeighedCause>  $weighed  most probable first
      */
@@ -68,7 +71,7 @@ final readonly class WorkOnFirst
             || $likely->probability < self::LEAST_LIKELY
             || $explanations->nothing() > ($explanations->asGoodAsSound($likely->cause) ? self::NOTHING_WITH_GOOD_BALLS : self::NOTHING)
         ) {
-            $this->cause = $this->alike = null;
+            $this->cause = $this->alike = $this->why = null;
 
             return;
         }
@@ -98,6 +101,16 @@ final readonly class WorkOnFirst
         }
         $this->cause = $best;
         $this->alike = $alike;
+        $this->why = $best === $likely ? null : self::why($best, $likely);
+    }
+
+    private static function why(WeighedCause $best, WeighedCause $likely): string
+    {
+        $better = ($best->gain ?? self::UNKNOWN_GAIN) > ($likely->gain ?? self::UNKNOWN_GAIN)
+            ? 'putting this right wins more good strikes'
+            : 'this is easier to change';
+
+        return Words::sentence("{$likely->cause->shortName()} is likelier, about ".Words::tens($likely->probability)." in 10; {$better}");
     }
 
     /** A set-up cure with a figure that was seen outside the card. */

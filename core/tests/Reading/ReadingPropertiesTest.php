@@ -6,7 +6,9 @@ namespace LowPoint\Core\Tests\Reading;
 
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\LowPointSource;
+use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
@@ -108,6 +110,47 @@ final class ReadingPropertiesTest extends TestCase
             );
             self::assertGreaterThan(0.0, $next->bitsPerLook);
             self::assertGreaterThanOrEqual(2, \count($next->answers));
+        }
+    }
+
+    public function test_what_would_tell_most_begins_with_the_next_look_and_holds_nothing_that_is_known(): void
+    {
+        foreach (self::cases() as $i => $data) {
+            $case = CaseReader::fromValue($data);
+            $reading = ReadingEngine::standard()->read($case);
+            $told = $reading->toArray();
+            foreach ($reading->toLookAt as $one) {
+                self::assertFalse($case->seen->has($one), "case {$i}: {$one->value} was looked at");
+                self::assertTrue($case->task->inSand() || ! $one->isForSandOnly());
+            }
+            if ($told['check_next'] !== null) {
+                self::assertSame($told['would_tell'][0], $told['check_next']['observable'], "case {$i}");
+            }
+            $first = $reading->workOnFirst;
+            self::assertSame($first !== null && $first !== $reading->causes[0], $reading->notTheLikeliest !== null, "case {$i}");
+        }
+    }
+
+    public function test_headline_and_detail_say_what_the_line_says(): void
+    {
+        foreach (self::cases() as $i => $data) {
+            $case = CaseReader::fromValue($data);
+            $told = ReadingEngine::standard()->read($case)->toArray()['pattern'];
+            $rate = $told['good']['of'] > 0 ? "{$told['good']['count']} of {$told['good']['of']} " : "{$told['n']} ball";
+            self::assertStringStartsWith($told['n'] === 0 ? 'No balls yet' : $rate, $told['headline']);
+            self::assertSame(
+                str_contains($told['text'], 'irst touch'),
+                str_contains($told['detail'], 'irst touch'),
+                "case {$i}: {$told['text']} {$told['detail']}",
+            );
+            foreach (Strike::cases() as $strike) {
+                $count = \count(array_filter($case->balls, static fn(Ball $ball): bool => $ball->strike === $strike));
+                self::assertSame(
+                    $count > 0 && ! $strike->isGood(),
+                    preg_match("/\\b{$strike->value}\\b/i", $told['detail']) === 1,
+                    "case {$i}: {$told['detail']}",
+                );
+            }
         }
     }
 
