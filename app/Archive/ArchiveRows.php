@@ -247,12 +247,7 @@ final class ArchiveRows
             'own_drills' => OwnDrill::of($row['id'], $row['content']),
             'own_cards' => OwnCard::of($row['content']),
             'drill_results' => Score::of(
-                Goal::read(
-                    array_filter(
-                        array_intersect_key($row['goal'], array_flip(Goal::KEYS)),
-                        static fn(mixed $value): bool => $value !== null,
-                    ),
-                ),
+                Goal::read(Goal::said($row['goal'])),
                 array_values($row['attempts']),
             ),
             default => null,

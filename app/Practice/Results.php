@@ -10,6 +10,7 @@ use Illuminate\Support\Carbon;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\Score;
+use LowPoint\Core\Wording\Words;
 
 /**
  * Stores the run of a drill once, however often it is sent; the core says what it came to.
@@ -43,11 +44,11 @@ final readonly class Results
         $drill =
             $this->drills->find($run['drill'], $student->coach_id)
             ?? throw InvalidInput::one('drill', $run['drill'], 'a drill of the library, or the coach’s own');
-        $goal = Goal::of(
-            $drill,
-            array_filter(array_intersect_key($run['goal'], array_flip(Goal::KEYS)), static fn(mixed $value): bool => $value !== null),
-        );
-        $score = Score::of($goal, $run['attempts']);
+        $goal = Goal::stored($run['goal'], $drill);
+        if ($goal->most() !== null && \count($run['attempts']) > $goal->most()) {
+            throw InvalidInput::one('attempts', \count($run['attempts']), "at most {$goal->most()}: a run of this drill has no more balls");
+        }
+        $score = Score::of($goal, $run['attempts'], new Words($student->shownUnits()));
         $result = DrillResult::query()->find($id) ?? new DrillResult(['id' => $id, 'student_id' => $student->id]);
         abort_if($result->student_id !== $student->id, 403);
         // What the coach has counted is not the student's to change.

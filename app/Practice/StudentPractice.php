@@ -13,6 +13,7 @@ use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Distance\MysteryNumbers;
 use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillHandout;
+use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\WeeklyPlan;
@@ -24,7 +25,10 @@ final readonly class StudentPractice
 {
     private const RESULTS = 60;
 
-    public function __construct(private Planning $planning) {}
+    public function __construct(
+        private Planning $planning,
+        private KnownDrills $drills,
+    ) {}
 
     /** @return array<string, mixed> */
     public function of(Student $student): array
@@ -100,7 +104,7 @@ final readonly class StudentPractice
         }
         $band = MysteryNumbers::band($task->carryM);
 
-        return array_map(static fn(array $sheet): array => self::drill($sheet, $student, $results, $band), $given);
+        return array_map(fn(array $sheet): array => $this->drill($sheet, $student, $results, $band), $given);
     }
 
     /**
@@ -109,13 +113,16 @@ final readonly class StudentPractice
      * @param  array{int, int}  $band  of random numbers, m
      * @return array<string, mixed>
      */
-    private static function drill(array $sheet, Student $student, array $results, array $band): array
+    private function drill(array $sheet, Student $student, array $results, array $band): array
     {
         $mine = array_values(array_filter($results, static fn(DrillResult $one): bool => $one->drill === $sheet['id']));
         $next = NextStep::after(array_reverse(array_map(static fn(DrillResult $one): bool => $one->passed, $mine)));
 
+        $drill = $this->drills->find($sheet['id'], $student->coach_id);
+
         return [
-            ...$sheet,
+            ...array_diff_key($sheet, ['kinds' => true]),
+            ...$drill === null ? [] : ['goal' => Goal::stored($sheet['goal'], $drill)->toArray()],
             // The general ones stand once, at the end of the page.
             'cautions' => array_values(array_diff($sheet['cautions'], Cautions::GENERAL)),
             'svg' => isset($sheet['picture']) ? DrillSvg::of($sheet['picture'], $student->handed === 'left', $student->shownUnits()) : null,

@@ -390,13 +390,8 @@ final readonly class StudentProgress
                     if ($drill === null) {
                         return null;
                     }
-                    $goal = Goal::of(
-                        $drill,
-                        array_filter(
-                            array_intersect_key($one->goal, array_flip(Goal::KEYS)),
-                            static fn(mixed $value): bool => $value !== null,
-                        ),
-                    );
+                    // By the goal it was counted by then.
+                    $goal = Goal::read(Goal::said($one->goal));
 
                     return [
                         'drill' => $one->drill,

@@ -99,8 +99,6 @@ export interface components {
                 title: string;
                 short: string;
             }[];
-            /** @description Ways of scoring a drill. */
-            scoring: ("count" | "streak" | "ladder" | "error" | "timed" | "free")[];
             /** @description To practise on. */
             grounds: string[];
             /** @description Days by weekday (1 = Monday) in minutes; minutes of one day more. */
@@ -236,6 +234,8 @@ export interface components {
             dose: components["schemas"]["Dose"];
             pass: components["schemas"]["Pass"];
             goal: components["schemas"]["Goal"];
+            /** @description Ways in which it can be scored. */
+            kinds?: ("count" | "streak" | "ladder" | "error" | "timed" | "free" | "stations" | "contrast")[];
             easier: string;
             harder: string;
             feel: string;
@@ -355,7 +355,7 @@ export interface components {
         };
         GoalChoice: {
             /** @enum {string} */
-            kind?: "count" | "streak" | "ladder" | "error" | "timed" | "free";
+            kind?: "count" | "streak" | "ladder" | "error" | "timed" | "free" | "stations" | "contrast";
             need?: number | null;
             of?: number | null;
             sets?: number;
@@ -364,7 +364,7 @@ export interface components {
         };
         Goal: {
             /** @enum {string} */
-            kind: "count" | "streak" | "ladder" | "error" | "timed" | "free";
+            kind: "count" | "streak" | "ladder" | "error" | "timed" | "free" | "stations" | "contrast";
             need: number | null;
             of: number | null;
             sets: number;
@@ -375,6 +375,10 @@ export interface components {
             rungs: number;
             /** @description Ladders: from each rung, the rung to which a full block with so many hits leads. */
             ladder: number[][];
+            /** @description So many balls one run has; null = as many as it takes. */
+            most?: number | null;
+            /** @description What the balls are hit from or with. */
+            parts?: string[];
             /** @description Errors: no ball carries further, m. */
             farthest_m: number;
         };
@@ -600,7 +604,7 @@ export interface components {
                 [key: string]: string;
             };
             /** @description Ways of scoring a drill. */
-            kinds: ("count" | "streak" | "ladder" | "error" | "timed" | "free")[];
+            kinds: ("count" | "streak" | "ladder" | "error" | "timed" | "free" | "stations" | "contrast")[];
             /** @description Where a new drill starts. */
             first_goal: components["schemas"]["GoalChoice"];
             most: {
@@ -611,7 +615,7 @@ export interface components {
         };
         Pass: {
             /** @enum {string} */
-            kind: "count" | "streak" | "ladder" | "error" | "timed" | "free";
+            kind: "count" | "streak" | "ladder" | "error" | "timed" | "free" | "stations" | "contrast";
             need: number | null;
             of: number | null;
             text: string;

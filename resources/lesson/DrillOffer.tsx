@@ -1,10 +1,9 @@
-import type { Catalogue, DrillHandout, GoalChoice } from '../api/types.gen';
+import type { DrillHandout, GoalChoice } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { GoalFields } from './GoalFields';
 
 interface Props {
     drill: DrillHandout;
-    kinds: Catalogue['scoring'];
     chosen: boolean;
     over: GoalChoice;
     onToggle: () => void;
@@ -12,7 +11,7 @@ interface Props {
 }
 
 /** A drill to hand out: what it is for, its dose, what it trades, its steps behind a fold. */
-export function DrillOffer({ drill, kinds, chosen, over, onToggle, onGoal }: Props) {
+export function DrillOffer({ drill, chosen, over, onToggle, onGoal }: Props) {
     return (
         <article className={chosen ? 'border-l-[6px] border-marram pl-3' : 'pl-[18px]'}>
             <Button chosen={chosen} onClick={onToggle}>
@@ -25,7 +24,7 @@ export function DrillOffer({ drill, kinds, chosen, over, onToggle, onGoal }: Pro
             {chosen && (
                 <details>
                     <summary className="min-h-8 cursor-pointer underline">Dose and pass mark</summary>
-                    <GoalFields kinds={kinds} goal={drill.goal} over={over} onChange={onGoal} />
+                    <GoalFields kinds={drill.kinds ?? [drill.goal.kind]} goal={drill.goal} over={over} onChange={onGoal} />
                 </details>
             )}
             <p className="text-sm">

@@ -1,4 +1,4 @@
-import type { Catalogue, GoalChoice } from '../api/types.gen';
+import type { Goal, GoalChoice } from '../api/types.gen';
 import { numberOr } from '../ui/units';
 
 const DOSE = [
@@ -10,7 +10,7 @@ const DOSE = [
 ] as const;
 
 interface Props {
-    kinds: Catalogue['scoring'];
+    kinds: Goal['kind'][];
     /** What stands where nothing was changed. */
     goal: GoalChoice;
     over: GoalChoice;

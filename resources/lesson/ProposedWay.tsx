@@ -85,7 +85,6 @@ export function ProposedWay({ proposal, catalogue, tried, onGive }: Props) {
                     <DrillOffer
                         key={drill.id}
                         drill={drill}
-                        kinds={catalogue.scoring}
                         chosen={chosen.includes(drill.id)}
                         over={goals[drill.id] ?? {}}
                         onToggle={() => {

@@ -3,6 +3,7 @@ import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
 import { Button } from '../ui/Button';
 import { moment, weekday } from '../ui/reader';
+import { begun } from './useRun';
 
 interface Props {
     path: string;
@@ -72,6 +73,7 @@ export function PracticeView({ path, practice, onRun, onMove }: Props) {
                     {practice.drills.map((drill) => (
                         <Sheet
                             key={drill.id}
+                            path={path}
                             drill={drill}
                             results={practice.results}
                             onRun={() => {
@@ -120,7 +122,8 @@ export function PracticeView({ path, practice, onRun, onMove }: Props) {
     );
 }
 
-function Sheet({ drill, results, onRun }: { drill: PracticeDrill; results: DrillResult[]; onRun: () => void }) {
+function Sheet({ path, drill, results, onRun }: { path: string; drill: PracticeDrill; results: DrillResult[]; onRun: () => void }) {
+    const counted = begun(path, drill.id);
     const last = results.find((one) => one.drill === drill.id);
     const { goal } = drill;
     return (
@@ -160,7 +163,7 @@ function Sheet({ drill, results, onRun }: { drill: PracticeDrill; results: Drill
                     <strong>{drill.next.text}</strong>
                 </p>
                 <Button main className="mt-2 px-8" onClick={onRun}>
-                    Run {drill.name}
+                    {counted === 0 ? `Run ${drill.name}` : `Go on with ${drill.name} at ball ${String(counted + 1)}`}
                 </Button>
             </div>
         </article>

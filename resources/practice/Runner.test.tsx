@@ -21,7 +21,10 @@ const press = (...names: string[]) => {
     for (const name of names) fireEvent.click(screen.getByRole('button', { name }));
 };
 
-afterEach(cleanup);
+afterEach(() => {
+    cleanup();
+    localStorage.clear();
+});
 
 describe('a drill that is counted', () => {
     it('keeps hits and misses in order, takes the last back, and sends them once', () => {
@@ -38,13 +41,46 @@ describe('a drill that is counted', () => {
         expect(onDone).toHaveBeenCalledTimes(1);
     });
 
+    it('stops at the last ball of the set: an eleventh cannot mend ten', () => {
+        run({ goal: goal({ of: 3, need: 2, most: 3 }) });
+        press('Hit', 'Miss', 'Miss');
+        expect(screen.getByRole('status').textContent).toBe('That is the set. Save it.');
+        expect(screen.getByTestId('count').closest('[inert]')).not.toBeNull();
+        press('Undo the last');
+        expect(screen.getByTestId('count').closest('[inert]')).toBeNull();
+    });
+
+    it('goes on where it was left, also after a reload, until it is saved', () => {
+        run({});
+        press('Hit', 'Miss');
+        press('Leave');
+        cleanup();
+        run({});
+        expect(count()).toBe('1 of 2');
+        press('Save');
+        cleanup();
+        run({});
+        expect(count()).toBe('0 of 0');
+    });
+
+    it('counts one set after another, each saved by itself', () => {
+        const { add, onDone } = run({ goal: goal({ sets: 2, of: 2, need: 1, most: 2 }) });
+        press('Hit', 'Miss', 'Save, then set 2');
+        expect(onDone).not.toHaveBeenCalled();
+        expect(count()).toBe('0 of 0');
+        press('Hit', 'Hit', 'Save');
+        const ids = add.mock.calls.map(([one]) => (one as { resultId: string }).resultId);
+        expect(new Set(ids).size).toBe(2);
+        expect(onDone).toHaveBeenCalledTimes(1);
+    });
+
     it('cannot be saved before anything was counted', () => {
         run({});
         expect(screen.getByRole('button', { name: 'Save' })).toHaveProperty('disabled', true);
     });
 
     it('counts a row from the last miss', () => {
-        run({ goal: goal({ kind: 'streak', need: 5, of: null }) });
+        run({ goal: goal({ kind: 'streak', need: 5, of: null, most: null }) });
         press('Hit', 'Hit', 'Miss', 'Hit');
         expect(count()).toBe('1 in a row');
     });
@@ -57,6 +93,7 @@ describe('a ladder', () => {
         need: 2,
         of: 2,
         rungs: 2,
+        most: null,
         ladder: [
             [0, 0, 1],
             [0, 0, 2],
@@ -70,8 +107,7 @@ describe('a ladder', () => {
         expect(count()).toBe('Rung 1 of 2');
         press('Hit', 'Hit', 'Hit', 'Hit');
         expect(count()).toBe('Rung 2 of 2');
-        press('Hit', 'Miss');
-        expect(count()).toBe('Rung 0 of 2');
+        expect(screen.getByRole('status').textContent).toBe('That is the set. Save it.');
     });
 
     it('tells the block begun and leaves the rung while it is not full', () => {
@@ -82,15 +118,48 @@ describe('a ladder', () => {
     });
 });
 
+describe('balls in parts', () => {
+    it('asks for each station in turn', () => {
+        const { add } = run({ goal: goal({ kind: 'stations', need: 8, of: 1, most: 3, parts: ['hip', 'rib', 'shoulder'] }) });
+        for (const [part, carry] of [
+            ['hip', '10'],
+            ['rib', '20'],
+            ['shoulder', '30'],
+        ] as const) {
+            expect(count()).toBe(part);
+            fireEvent.change(screen.getByLabelText(/It carried/), { target: { value: carry } });
+            press('Next ball');
+        }
+        press('Save');
+        expect(add.mock.calls[0]?.[0]).toMatchObject({
+            run: {
+                attempts: [
+                    [0, 10],
+                    [1, 20],
+                    [2, 30],
+                ],
+            },
+        });
+    });
+
+    it('asks for two finishes by turns', () => {
+        run({ goal: goal({ kind: 'contrast', need: 30, of: 4, most: 4, parts: ['held', 'released'] }) });
+        expect(count()).toBe('held');
+        fireEvent.change(screen.getByLabelText(/It rolled/), { target: { value: '9' } });
+        press('Next ball');
+        expect(count()).toBe('released');
+    });
+});
+
 describe('random numbers', () => {
     it('ask for each carry in turn and refuse what no ball can do', () => {
         const { add } = run({ goal: goal({ kind: 'error', need: 10, of: 3, farthest_m: 60 }) });
         expect(count()).toBe('12 m');
         const carried = () => screen.getByLabelText(/It carried/);
         fireEvent.change(carried(), { target: { value: '61' } });
-        expect(screen.getByRole('button', { name: 'Next number' })).toHaveProperty('disabled', true);
+        expect(screen.getByRole('button', { name: 'Next ball' })).toHaveProperty('disabled', true);
         fireEvent.change(carried(), { target: { value: '11,5' } });
-        press('Next number');
+        press('Next ball');
         expect(count()).toBe('18 m');
         press('Save');
         expect(add.mock.calls[0]?.[0]).toMatchObject({ run: { attempts: [[12, 11.5]] } });

@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react';
-import { ulid } from 'ulid';
-import { now, nowIso } from '../api/clock';
+import { nowIso } from '../api/clock';
 import type { Goal, Practice, PracticeDrill, PutResult, Units } from '../api/types.gen';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
+import { useRun } from './useRun';
 
 interface Props {
     path: string;
@@ -14,21 +14,18 @@ interface Props {
     onDone: () => void;
 }
 
-/** Counts a drill with a thumb. What it came to is worked out by the server; here it is only counted and kept. */
+/** Counts a drill with a thumb, a set at a time. What it came to is worked out by the server; here it is only counted and kept. */
 export function Runner({ path, practice, drill, session, onDone }: Props) {
     const outbox = useOutboxOfApp();
-    const [attempts, setAttempts] = useState<PutResult['attempts']>([]);
-    const [confidence, setConfidence] = useState<number | null>(null);
-    const [id] = useState(() => ulid(now()));
-    const [saved, setSaved] = useState(false);
+    const { id, attempts, confidence, add, undo, feel, end } = useRun(path, drill.id);
+    const [set, setSet] = useState(1);
+    const [saved, setSaved] = useState<string>();
     useAwake();
     const { goal } = drill;
-    const add = (attempt: boolean | number | [number, number]) => {
-        setAttempts([...attempts, attempt]);
-    };
-    const save = () => {
-        if (saved) return;
-        setSaved(true);
+    const over = isOver(goal, attempts);
+    const save = (then: () => void) => {
+        if (saved === id) return;
+        setSaved(id);
         void outbox.add({
             kind: 'result',
             lessonId: null,
@@ -36,8 +33,10 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
             resultId: id,
             run: { drill: drill.id, goal, attempts, done_at: nowIso(), session, confidence, note: '' },
         });
-        onDone();
+        end();
+        then();
     };
+    const nothing = goal.kind !== 'free' && attempts.length === 0;
     return (
         <section aria-label={drill.name} className="mx-auto flex min-h-[80vh] max-w-lg flex-col gap-4 p-4">
             <div className="flex items-baseline justify-between gap-4">
@@ -47,16 +46,18 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
                 </button>
             </div>
             <p>
-                {drill.pass.text} <strong>Passed: {goal.text}.</strong>
+                {drill.pass.text} <strong>Passed: {goal.text}.</strong>{' '}
+                {goal.sets > 1 && `Set ${String(Math.min(set, goal.sets))} of ${String(goal.sets)}; rest a minute between them.`}
             </p>
-            <Counter drill={drill} attempts={attempts} units={practice.student.units} onAdd={add} />
-            <Button
-                className="min-h-14"
-                disabled={attempts.length === 0}
-                onClick={() => {
-                    setAttempts(attempts.slice(0, -1));
-                }}
-            >
+            <div inert={over}>
+                <Counter drill={drill} attempts={attempts} units={practice.student.units} onAdd={add} />
+            </div>
+            {over && (
+                <p role="status" className="border-l-[6px] border-marram pl-3 font-semibold">
+                    That is the set. Save it.
+                </p>
+            )}
+            <Button className="min-h-14" disabled={attempts.length === 0} onClick={undo}>
                 Undo the last
             </Button>
             <div role="group" aria-label="Confidence">
@@ -67,7 +68,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
                             key={i}
                             chosen={confidence === i + 1}
                             onClick={() => {
-                                setConfidence(confidence === i + 1 ? null : i + 1);
+                                feel(confidence === i + 1 ? null : i + 1);
                             }}
                         >
                             {i + 1}
@@ -75,17 +76,43 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
                     ))}
                 </div>
             </div>
-            <Button
-                main
-                className="mt-auto min-h-16 text-xl"
-                disabled={saved || (goal.kind !== 'free' && attempts.length === 0)}
-                onClick={save}
-            >
-                {goal.kind === 'free' ? 'Done' : 'Save'}
-            </Button>
+            <div className="mt-auto flex gap-3">
+                <Button
+                    main
+                    className="min-h-16 flex-1 text-xl"
+                    disabled={saved === id || nothing}
+                    onClick={() => {
+                        save(onDone);
+                    }}
+                >
+                    {goal.kind === 'free' ? 'Done' : 'Save'}
+                </Button>
+                {set < goal.sets && (
+                    <Button
+                        className="min-h-16 flex-1"
+                        disabled={nothing}
+                        onClick={() => {
+                            save(() => {
+                                setSet(set + 1);
+                            });
+                        }}
+                    >
+                        Save, then set {set + 1}
+                    </Button>
+                )}
+            </div>
         </section>
     );
 }
+
+/** A run ends at its last ball, or where its goal is met: nothing counted after that could change it. */
+function isOver(goal: Goal, attempts: PutResult['attempts']): boolean {
+    if (goal.most != null) return attempts.length >= goal.most;
+    if (goal.kind === 'streak') return inARow(attempts) >= (goal.need ?? 0);
+    return goal.kind === 'ladder' && ladder(attempts, goal).rung >= goal.rungs;
+}
+
+const inARow = (attempts: PutResult['attempts']) => attempts.length - 1 - attempts.lastIndexOf(false);
 
 interface CounterProps {
     drill: PracticeDrill;
@@ -106,10 +133,8 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
                     small={`${String(goal.need)} of ${String(goal.of)} to pass`}
                 />
             );
-        case 'streak': {
-            const now = attempts.length - 1 - attempts.lastIndexOf(false);
-            return <HitOrMiss onAdd={onAdd} big={`${String(now)} in a row`} small={`${String(goal.need)} in a row to pass`} />;
-        }
+        case 'streak':
+            return <HitOrMiss onAdd={onAdd} big={`${String(inARow(attempts))} in a row`} small={`${String(goal.need)} in a row to pass`} />;
         case 'ladder': {
             const { rung, inBlock, good } = ladder(attempts, goal);
             return (
@@ -120,18 +145,41 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
                 />
             );
         }
-        case 'error':
+        case 'error': {
+            const target = drill.numbers[attempts.length % drill.numbers.length] ?? 0;
             return (
-                <Distance
+                <Measured
                     key={attempts.length}
-                    target={drill.numbers[attempts.length % drill.numbers.length] ?? 0}
-                    n={attempts.length}
-                    of={goal.of ?? 0}
-                    farthest={goal.farthest_m}
-                    units={units}
-                    onAdd={onAdd}
+                    {...{ attempts, goal, units }}
+                    asks="Choose a start spot a metre ahead. Carry"
+                    big={`${String(Math.round(target / shownFactor('m', units)))} ${shownUnit('m', units)}`}
+                    label="It carried"
+                    onAdd={(metres) => {
+                        onAdd([target, metres]);
+                    }}
                 />
             );
+        }
+        case 'stations':
+        case 'contrast': {
+            const stations = goal.kind === 'stations';
+            const parts = goal.parts ?? [];
+            const part = stations
+                ? Math.min(parts.length - 1, Math.floor(attempts.length / (goal.of ?? 1)))
+                : attempts.length % parts.length;
+            return (
+                <Measured
+                    key={attempts.length}
+                    {...{ attempts, goal, units }}
+                    asks={stations ? 'Swing back as far as the' : 'Now with the finish'}
+                    big={parts[part] ?? ''}
+                    label={stations ? 'It carried' : 'It rolled'}
+                    onAdd={(metres) => {
+                        onAdd([part, metres]);
+                    }}
+                />
+            );
+        }
         case 'timed':
             return <Clock seconds={attempts[0]} need={goal.need ?? 0} onAdd={onAdd} />;
         case 'free':
@@ -148,6 +196,14 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
     }
 }
 
+/** Told apart without looking: a hit is one short buzz, a miss two. */
+const HIT_MS = [30];
+const MISS_MS = [30, 80, 30];
+
+function vibrate(pattern: number[]): void {
+    if ('vibrate' in navigator) navigator.vibrate(pattern);
+}
+
 function HitOrMiss({ big, small, one, onAdd }: { big: string; small: string; one?: string; onAdd: (hit: boolean) => void }) {
     return (
         <>
@@ -157,11 +213,12 @@ function HitOrMiss({ big, small, one, onAdd }: { big: string; small: string; one
                 </span>
                 {small}
             </p>
-            <div className="grid grid-cols-2 gap-3">
+            <div className="grid grid-cols-[2fr_3fr] gap-3">
                 {one === undefined && (
                     <Button
                         className="min-h-32 text-2xl"
                         onClick={() => {
+                            vibrate(MISS_MS);
                             onAdd(false);
                         }}
                     >
@@ -172,6 +229,7 @@ function HitOrMiss({ big, small, one, onAdd }: { big: string; small: string; one
                     main
                     className={`min-h-32 text-2xl ${one === undefined ? '' : 'col-span-2'}`}
                     onClick={() => {
+                        vibrate(HIT_MS);
                         onAdd(true);
                     }}
                 >
@@ -194,41 +252,38 @@ function ladder(attempts: PutResult['attempts'], goal: Goal): { rung: number; in
     return { rung, inBlock: block.length, good: block.filter((one) => one === true).length };
 }
 
-function Distance({
-    target,
-    n,
-    of,
-    farthest,
-    units,
-    onAdd,
-}: {
-    target: number;
-    n: number;
-    of: number;
-    farthest: number;
+interface MeasuredProps {
+    attempts: PutResult['attempts'];
+    goal: Goal;
     units: Units;
-    onAdd: (pair: [number, number]) => void;
-}) {
+    asks: string;
+    big: string;
+    label: string;
+    onAdd: (metres: number) => void;
+}
+
+/** A ball whose distance is typed in. */
+function Measured({ attempts, goal, units, asks, big, label, onAdd }: MeasuredProps) {
     const [typed, setTyped] = useState('');
     const factor = shownFactor('m', units);
-    const carry = numberOr(typed);
-    const ok = typed.trim() !== '' && typeof carry === 'number' && carry >= 0 && carry * factor <= farthest;
+    const distance = numberOr(typed);
+    const ok = typed.trim() !== '' && typeof distance === 'number' && distance >= 0 && distance * factor <= goal.farthest_m;
     return (
         <form
             className="text-center"
             onSubmit={(event) => {
                 event.preventDefault();
-                if (ok) onAdd([target, carry * factor]);
+                if (ok) onAdd(distance * factor);
             }}
         >
             <p>
-                Ball {n + 1} of {of}. Choose a start spot a metre ahead. Carry
+                Ball {Math.min(attempts.length + 1, goal.most ?? 0)} of {goal.most}. {asks}
             </p>
             <p data-testid="count" className="display text-6xl">
-                {Math.round(target / factor)} {shownUnit('m', units)}
+                {big}
             </p>
             <label className="mt-4 block font-semibold">
-                It carried, {shownUnit('m', units)}
+                {label}, {shownUnit('m', units)}
                 <input
                     autoFocus
                     inputMode="decimal"
@@ -240,7 +295,7 @@ function Distance({
                 />
             </label>
             <Button type="submit" main className="mt-3 min-h-16 w-full text-xl" disabled={!ok}>
-                Next number
+                Next ball
             </Button>
         </form>
     );

@@ -74,12 +74,12 @@ final class HistoryTest extends TestCase
             'goals' => [],
             'sentence' => '',
         ])->assertOk();
-        $give('Belt buckle.');
+        $give('Middle first.');
         $give('Let the head come home.');
 
         $history = $this->getJson("/api/lessons/{$lesson->id}/history")->assertOk();
         self::assertSame('Handed out', $history->json('0.what'));
-        self::assertStringContainsString('Belt buckle.', explode('became', $history->json('0.text'))[0]);
+        self::assertStringContainsString('Middle first.', explode('became', $history->json('0.text'))[0]);
         self::assertStringContainsString('Let the head come home.', explode('became', $history->json('0.text'))[1]);
     }
 

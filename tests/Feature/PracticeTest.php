@@ -100,6 +100,22 @@ final class PracticeTest extends TestCase
         $this->putJson("/api/students/{$this->student('Callum')->id}/results/{$id}", self::RUN)->assertStatus(403);
     }
 
+    public function test_a_run_has_no_more_balls_than_its_goal_and_a_way_of_scoring_that_is_no_more_is_as_the_drill_has_it(): void
+    {
+        $put = fn(array $over) => $this->putJson("/api/students/{$this->bea->id}/results/".self::id(), [...self::RUN, ...$over]);
+        $put(['attempts' => array_fill(0, 11, true)])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.key', 'attempts');
+        $put(['attempts' => [true, true, true, true, true, true, true]])->assertOk()->assertJsonPath('passed', false);
+
+        $pairs = array_map(static fn(int $i): array => [$i % 2, $i % 2 === 0 ? 10 : 6], range(0, 9));
+        $put(['drill' => 'two_finishes', 'goal' => ['kind' => 'error', 'need' => 30, 'of' => 10], 'attempts' => $pairs])
+            ->assertOk()
+            ->assertJsonPath('passed', true)
+            ->assertJsonPath('text', 'held 10 m, released 6 m: they differ by 40 %');
+        $this->getJson("/api/students/{$this->bea->id}/progress")->assertOk();
+    }
+
     public function test_a_private_link_shows_this_student_alone_takes_results_and_can_be_closed(): void
     {
         $this->bea->update(['about' => 'Only for the coach to know.']);

@@ -12,7 +12,6 @@ use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Club\Club;
-use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\Answer;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Field;
@@ -75,8 +74,6 @@ use LowPoint\Core\Strike\Lie;
  *     limits: list<array{id: value-of<Limit>, name: string}>,
  *     causes: list<NamedShape>,
  *     purposes: list<array{id: value-of<Purpose>, title: string, short: string}>,
- *     // Ways of scoring a drill.
- *     scoring: list<value-of<Scoring>>,
  *     // To practise on.
  *     grounds: list<string>,
  *     // Days by weekday (1 = Monday) in minutes; minutes of one day more.
@@ -141,7 +138,6 @@ final class CatalogueResource extends ApiResource
                 static fn(Purpose $one): array => ['id' => $one->value, 'title' => $one->title(), 'short' => $one->short()],
                 Purpose::cases(),
             ),
-            'scoring' => array_column(Scoring::cases(), 'value'),
             'grounds' => PracticeResources::GROUNDS,
             'usual_plan' => WeeklyPlan::USUAL,
             'clubs' => array_map(

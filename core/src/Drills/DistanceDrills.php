@@ -32,7 +32,7 @@ final class DistanceDrills
                     'Write the three averages down: your chart.',
                 ],
                 ['sets' => 3, 'balls' => 5, 'minutes' => 15],
-                ['kind' => Scoring::Error, 'need' => 8, 'of' => null, 'text' => 'Spread of each station under 8 % of its carry.'],
+                ['kind' => Scoring::Stations, 'need' => 8, 'of' => 5, 'text' => 'Spread of each station under 8 % of its carry.'],
                 'Two stations only.',
                 'A second club.',
                 'One speed, three lengths.',

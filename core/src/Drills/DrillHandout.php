@@ -28,6 +28,8 @@ use LowPoint\Core\Wording\Words;
  *     dose: DoseShape,
  *     pass: PassShape,
  *     goal: GoalShape,
+ *     // Ways in which it can be scored.
+ *     kinds?: list<value-of<Scoring>>,
  *     easier: string,
  *     harder: string,
  *     feel: string,
@@ -71,6 +73,7 @@ final readonly class DrillHandout
             'dose' => $this->drill->dose,
             'pass' => ['kind' => $this->drill->pass['kind']->value] + $this->drill->pass,
             'goal' => Goal::of($this->drill)->toArray(),
+            'kinds' => array_column($this->drill->pass['kind']->instead(), 'value'),
             'easier' => $this->drill->easier,
             'harder' => $this->drill->harder,
             'feel' => $this->drill->feel,

@@ -22,6 +22,10 @@ use LowPoint\Core\InvalidInput;
  *     rungs: int,
  *     // Ladders: from each rung, the rung to which a full block with so many hits leads.
  *     ladder: list<list<int>>,
+ *     // So many balls one run has; null = as many as it takes.
+ *     most?: int|null,
+ *     // What the balls are hit from or with.
+ *     parts?: list<string>,
  *     // Errors: no ball carries further, m.
  *     farthest_m: float,
  * }
@@ -47,6 +51,8 @@ final readonly class Goal
         'error' => [1, 100],
         'timed' => [5, 3600],
         'free' => [0, 0],
+        'stations' => [1, 100],
+        'contrast' => [1, 95],
     ];
 
     private function __construct(
@@ -65,6 +71,12 @@ final readonly class Goal
      */
     public static function of(Drill $drill, array $over = [], string $key = 'goal'): self
     {
+        $kind = $over['kind'] ?? null;
+        $kinds = array_column($drill->pass['kind']->instead(), 'value');
+        if ($kind !== null && ! \in_array($kind, $kinds, true)) {
+            throw InvalidInput::one("{$key}.kind", $kind, implode(', ', $kinds));
+        }
+
         return self::read($over, $drill->pass['kind'], ['need' => $drill->pass['need'], 'of' => $drill->pass['of']] + $drill->dose, $key);
     }
 
@@ -96,10 +108,37 @@ final readonly class Goal
         $of = match ($kind) {
             Scoring::Count, Scoring::Ladder => self::whole("{$key}.of", $over['of'] ?? ($else['of'] ?? $balls), [$need, 50]),
             Scoring::Error => self::whole("{$key}.of", $over['of'] ?? ($else['of'] ?? 12), [1, 50]),
+            Scoring::Stations => self::whole("{$key}.of", $over['of'] ?? ($else['of'] ?? 5), [2, 15]),
+            Scoring::Contrast => self::whole("{$key}.of", $over['of'] ?? ($else['of'] ?? 10), [4, 50]),
             default => null,
         };
 
         return new self($kind, $need, $of, $sets, $balls, $minutes);
+    }
+
+    /**
+     * A goal as it was handed out or stored with a run; what it does not say, and a way of scoring that the drill has no longer,
+     * is as the drill has it.
+     *
+     * @param  array<array-key, mixed>  $goal
+     *
+     * @throws InvalidInput naming key, value and range
+     */
+    public static function stored(array $goal, Drill $drill): self
+    {
+        $said = self::said($goal);
+        $kind = $said['kind'] ?? $drill->pass['kind']->value;
+
+        return \in_array($kind, array_column($drill->pass['kind']->instead(), 'value'), true) ? self::of($drill, $said) : self::of($drill);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $goal  as toArray() gives it
+     * @return array<array-key, mixed> what of() and read() take of it
+     */
+    public static function said(array $goal): array
+    {
+        return array_filter(array_intersect_key($goal, array_flip(self::KEYS)), static fn(mixed $value): bool => $value !== null);
     }
 
     /** The pass mark in words. */
@@ -112,6 +151,8 @@ final readonly class Goal
             Scoring::Error => "mean error of {$this->need} % or less over {$this->of}",
             Scoring::Timed => "done in {$this->need} seconds or less",
             Scoring::Free => 'done is passed',
+            Scoring::Stations => "{$this->of} from each, each within {$this->need} % of its mean",
+            Scoring::Contrast => "the two differ by {$this->need} % or more over {$this->of}",
         };
     }
 
@@ -128,8 +169,21 @@ final readonly class Goal
             'text' => $this->text(),
             'rungs' => self::RUNGS,
             'ladder' => $this->ladder(),
+            'most' => $this->most(),
+            'parts' => $this->kind->parts(),
             'farthest_m' => Ball::FARTHEST_M,
         ];
+    }
+
+    /** So many balls one run has, not one more; null = as many as it takes. */
+    public function most(): ?int
+    {
+        return match ($this->kind) {
+            Scoring::Count, Scoring::Error, Scoring::Contrast => $this->of,
+            Scoring::Stations => \count($this->kind->parts()) * ($this->of ?? 1),
+            Scoring::Timed => 1,
+            Scoring::Streak, Scoring::Ladder, Scoring::Free => null,
+        };
     }
 
     /**

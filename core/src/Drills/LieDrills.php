@@ -49,7 +49,7 @@ final class LieDrills
                     'Pace off the roll of each.',
                 ],
                 ['sets' => 1, 'balls' => 10, 'minutes' => 12],
-                ['kind' => Scoring::Error, 'need' => 30, 'of' => 10, 'text' => 'The roll of the two differs by 30 % or more.'],
+                ['kind' => Scoring::Contrast, 'need' => 30, 'of' => 10, 'text' => 'The roll of the two differs by 30 % or more.'],
                 'From the fairway.',
                 'From ball-down lies.',
                 'Held hums low, released floats.',

@@ -144,7 +144,7 @@ final class LowPointDrills
                 ],
                 'Hip-to-hip swings without a ball.',
                 'Alternate low and high shots.',
-                'Belt buckle and grip end travel together.',
+                'Middle and grip end travel together.',
                 trains: Skill::Shaft,
                 cautions: ['A stick at the grip end: blunt end cap, slow swings.'],
             ),

@@ -102,7 +102,7 @@ final class MotionDrills
                 ['kind' => Scoring::Count, 'need' => 6, 'of' => 10, 'text' => 'Carry inside your band with no effort.'],
                 'Without a ball.',
                 'Three lengths in turn, the same fall.',
-                'Gravity swings, you watch.',
+                'The arms fall, you watch.',
                 trains: Skill::FreeSwing,
             ),
             new Drill(

@@ -66,7 +66,7 @@ final class SandDrills
                 ['kind' => Scoring::Count, 'need' => 8, 'of' => 10, 'text' => 'Thud, not scrape.'],
                 'Drop the club head only.',
                 'Eyes closed.',
-                'Slap the sand with the back of a spoon.',
+                'Pat the sand with the back of a spoon.',
                 trains: Skill::Sole,
                 lies: self::ROOM_TO_SPLASH,
                 cautions: ['Sand in the eyes: glasses, nobody downwind.'],

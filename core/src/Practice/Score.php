@@ -7,7 +7,9 @@ namespace LowPoint\Core\Practice;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Wording\Words;
 
 /** What a run of a drill came to, by the drill's way of scoring. */
 final readonly class Score
@@ -25,15 +27,19 @@ final readonly class Score
 
     /**
      * @param  list<mixed>  $attempts  hits and misses (bool) for count, streak and ladder; [target, carry] in metres for error;
-     *                                 one number of seconds for timed; anything or nothing for free
+     *                                 one number of seconds for timed; [part, metres] for stations and contrast, 0 = the first
+     *                                 part; anything or nothing for free. Past the balls of a run nothing counts
+     * @param  Words  $words  for the distances in the text
      *
      * @throws InvalidInput naming the attempt that is none
      */
-    public static function of(Goal $goal, array $attempts): self
+    public static function of(Goal $goal, array $attempts, Words $words = new Words): self
     {
         if (\count($attempts) > self::MOST_ATTEMPTS) {
             throw InvalidInput::one('attempts', \count($attempts), 'at most '.self::MOST_ATTEMPTS);
         }
+
+        $attempts = \array_slice($attempts, 0, $goal->most());
 
         return match ($goal->kind) {
             Scoring::Count => self::counted($goal, self::hits($attempts)),
@@ -42,6 +48,8 @@ final readonly class Score
             Scoring::Error => self::error($goal, $attempts),
             Scoring::Timed => self::timed($goal, $attempts),
             Scoring::Free => new self(true, 'done', (float) \count($attempts)),
+            Scoring::Stations => self::stations($goal, self::byPart($goal, $attempts), $words),
+            Scoring::Contrast => self::contrast($goal, self::byPart($goal, $attempts), $words),
         };
     }
 
@@ -55,13 +63,15 @@ final readonly class Score
             Scoring::Error => 'mean error, share of the distance',
             Scoring::Timed => 'seconds',
             Scoring::Free => 'done',
+            Scoring::Stations => 'widest spread of a station',
+            Scoring::Contrast => 'difference of the two',
         };
     }
 
     /** A share is told in per cent. */
     public static function isShare(Scoring $kind): bool
     {
-        return $kind === Scoring::Count || $kind === Scoring::Error;
+        return \in_array($kind, [Scoring::Count, Scoring::Error, Scoring::Stations, Scoring::Contrast], true);
     }
 
     /** The figure at which the goal is met; null where doing it is enough. */
@@ -71,7 +81,7 @@ final readonly class Score
             Scoring::Count => $goal->need / max(1, $goal->of ?? 1),
             Scoring::Streak, Scoring::Timed => $goal->need === null ? null : (float) $goal->need,
             Scoring::Ladder => (float) Goal::RUNGS,
-            Scoring::Error => $goal->need / 100,
+            Scoring::Error, Scoring::Stations, Scoring::Contrast => $goal->need / 100,
             Scoring::Free => null,
         };
     }
@@ -101,15 +111,13 @@ final readonly class Score
     /** @param list<bool> $hits */
     private static function counted(Goal $goal, array $hits): self
     {
-        // The best run of as many as the mark counts, so that warming up costs nothing.
-        $of = max(1, $goal->of ?? 1);
-        $best = 0;
-        for ($from = 0; $from + $of <= \count($hits); $from++) {
-            $best = max($best, \count(array_filter(\array_slice($hits, $from, $of))));
-        }
         $all = \count(array_filter($hits));
 
-        return new self($best >= $goal->need, "{$all} of ".\count($hits), $hits === [] ? 0.0 : $all / \count($hits));
+        return new self(
+            \count($hits) >= $goal->of && $all >= $goal->need,
+            "{$all} of ".\count($hits),
+            $hits === [] ? 0.0 : $all / \count($hits),
+        );
     }
 
     /** @param list<bool> $hits */
@@ -172,6 +180,82 @@ final readonly class Score
             'mean error '.round(100 * $mean)." % over {$n}, {$lean}",
             $mean,
         );
+    }
+
+    /**
+     * Each station passes when its carries lie close together; their means are the student's chart.
+     *
+     * @param  list<list<float>>  $carries  by station, m
+     */
+    private static function stations(Goal $goal, array $carries, Words $words): self
+    {
+        $told = [];
+        $widest = 0.0;
+        $full = true;
+        foreach ($goal->kind->parts() as $i => $part) {
+            $spread = Spread::ofKnown($carries[$i]);
+            $full = $full && $spread->n >= $goal->of;
+            if ($spread->mean !== null) {
+                $told[] = "{$part} {$words->course($spread->mean)}";
+                $widest = max($widest, $spread->mean > 0.0 ? ($spread->sd ?? 0.0) / $spread->mean : 1.0);
+            }
+        }
+
+        return $told === []
+            ? new self(false, 'no ball yet', 0.0)
+            : new self(
+                $full && round(100 * $widest, self::ERROR_DECIMALS) <= $goal->need,
+                implode(', ', $told).'; widest spread '.round(100 * $widest).' %',
+                $widest,
+            );
+    }
+
+    /** @param list<list<float>> $rolls by the way they were hit, m */
+    private static function contrast(Goal $goal, array $rolls, Words $words): self
+    {
+        [$one, $other] = [Spread::ofKnown($rolls[0]), Spread::ofKnown($rolls[1])];
+        if ($one->mean === null || $other->mean === null) {
+            return new self(false, 'nothing to compare yet', 0.0);
+        }
+        $long = max($one->mean, $other->mean);
+        $difference = $long > 0.0 ? 1 - min($one->mean, $other->mean) / $long : 0.0;
+        [$first, $second] = $goal->kind->parts();
+
+        return new self(
+            $one->n + $other->n >= $goal->of && abs($one->n - $other->n) <= 1 && round(100 * $difference, self::ERROR_DECIMALS) >= $goal->need,
+            "{$first} {$words->course($one->mean)}, {$second} {$words->course($other->mean)}: they differ by ".round(100 * $difference).' %',
+            $difference,
+        );
+    }
+
+    /**
+     * @param  list<mixed>  $attempts
+     * @return list<list<float>> metres by part
+     */
+    private static function byPart(Goal $goal, array $attempts): array
+    {
+        $parts = \count($goal->kind->parts());
+        $metres = array_fill(0, $parts, []);
+        foreach ($attempts as $i => $attempt) {
+            $pair = \is_array($attempt) ? array_values($attempt) : [];
+            if (
+                \count($pair) !== 2
+                || ! is_numeric($pair[0])
+                || ! is_numeric($pair[1])
+                || ! \in_array((float) $pair[0], array_map(floatval(...), range(0, $parts - 1)), true)
+                || $pair[1] < 0
+                || $pair[1] > Ball::FARTHEST_M
+            ) {
+                throw InvalidInput::one(
+                    "attempts[{$i}]",
+                    $attempt,
+                    implode(', ', $goal->kind->parts()).' (0 to '.($parts - 1).') and 0 to '.Ball::FARTHEST_M.' m',
+                );
+            }
+            $metres[(int) $pair[0]][] = (float) $pair[1];
+        }
+
+        return array_values($metres);
     }
 
     /** @param list<mixed> $attempts */

@@ -136,7 +136,7 @@ final readonly class WeeklyPlan
     /** What each plan ends on: chip and putt near the green, numbers from further away. */
     public static function game(Task $task): Drill
     {
-        $long = $task->shot === Shot::Pitch && ($task->carryM ?? 0.0) > self::LONG_PITCH_M;
+        $long = $task->shot === Shot::Pitch && ($task->carryM ?? 0.0) >= self::LONG_PITCH_M;
 
         return DrillLibrary::standard()->find($long ? 'mystery_numbers' : 'six_to_save') ??
             throw new \LogicException('The game at the end is gone.');

@@ -9,6 +9,7 @@ use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\DrillPicture;
 use LowPoint\Core\Drills\Goal;
+use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\InvalidInput;
@@ -20,6 +21,8 @@ use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Tests\Cases;
+use LowPoint\Core\Wording\Units;
+use LowPoint\Core\Wording\Words;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -107,15 +110,16 @@ final class PracticeTest extends TestCase
 
     public function test_each_way_of_scoring_passes_exactly_at_its_mark(): void
     {
-        $goal = static fn(string $kind, int $need, ?int $of = null): Goal => Goal::of(
-            self::drill('brush_line'),
+        $goal = static fn(string $kind, int $need, ?int $of = null): Goal => Goal::read(
             array_filter(['kind' => $kind, 'need' => $need, 'of' => $of]),
         );
         $hits = static fn(string $marks): array => array_map(static fn(string $mark): bool => $mark === 'x', str_split($marks));
 
         self::assertTrue(Score::of($goal('count', 3, 4), $hits('x.xx'))->passed);
         self::assertFalse(Score::of($goal('count', 3, 4), $hits('x..x'))->passed);
-        self::assertTrue(Score::of($goal('count', 3, 4), $hits('....xxx.'))->passed, 'warming up costs nothing');
+        self::assertFalse(Score::of($goal('count', 3, 4), $hits('.x.xxxxx'))->passed, 'a fifth hit does not mend four');
+        self::assertFalse(Score::of($goal('count', 3, 4), $hits('xxx'))->passed, 'not hit out yet');
+        self::assertSame('2 of 4', Score::of($goal('count', 3, 4), $hits('.x.xxxxx'))->text);
         self::assertTrue(Score::of($goal('streak', 3), $hits('.xxx.'))->passed);
         self::assertFalse(Score::of($goal('streak', 3), $hits('xx.xx'))->passed);
         self::assertTrue(Score::of($goal('ladder', 1, 2), $hits('x.x.x.x.'))->passed);
@@ -129,7 +133,58 @@ final class PracticeTest extends TestCase
         self::assertTrue(Score::of(Goal::of(self::drill('rope_swing')), [])->passed);
     }
 
+    public function test_stations_yield_the_chart_and_pass_when_each_lies_close_together(): void
+    {
+        $goal = Goal::of(self::drill('backswing_stations'));
+        $run = static fn(float $wide): array => array_merge(
+            ...array_map(
+                static fn(int $part): array => array_map(static fn(int $i): array => [$part, 10 * ($part + 1) + $wide * ($i - 2)], range(0, 4)),
+                [0, 1, 2],
+            ),
+        );
+        $close = Score::of($goal, $run(0.4));
+        self::assertSame('hip 10 m, rib 20 m, shoulder 30 m; widest spread 6 %', $close->text);
+        self::assertTrue($close->passed);
+        self::assertFalse(Score::of($goal, $run(0.6))->passed);
+        self::assertFalse(Score::of($goal, \array_slice($run(0.4), 0, 14))->passed, 'one ball short');
+        self::assertSame([15, ['hip', 'rib', 'shoulder']], [$goal->most(), $goal->toArray()['parts']]);
+        self::assertStringContainsString('yd', Score::of($goal, $run(0.4), new Words(Units::Imperial))->text);
+    }
+
+    public function test_two_finishes_pass_by_how_much_their_rolls_differ(): void
+    {
+        $goal = Goal::of(self::drill('two_finishes'));
+        $run = static fn(float $held, float $released): array => array_map(
+            static fn(int $i): array => [$i % 2, $i % 2 === 0 ? $held : $released],
+            range(0, 9),
+        );
+        self::assertTrue(Score::of($goal, $run(10, 7))->passed);
+        self::assertTrue(Score::of($goal, $run(7, 10))->passed, 'whichever rolls further');
+        self::assertFalse(Score::of($goal, $run(10, 7.1))->passed);
+        self::assertSame('held 10 m, released 7 m: they differ by 30 %', Score::of($goal, $run(10, 7))->text);
+        self::assertFalse(Score::of($goal, array_fill(0, 10, [0, 10]))->passed, 'nothing to compare');
+        self::assertEqualsWithDelta(0.3, Score::of($goal, $run(10, 7))->figure, 1.0e-9);
+    }
+
+    public function test_a_drill_cannot_be_scored_in_a_way_it_has_not(): void
+    {
+        foreach (DrillLibrary::standard()->all() as $drill) {
+            foreach (Scoring::cases() as $kind) {
+                $has = \in_array($kind, $drill->pass['kind']->instead(), true);
+                try {
+                    Goal::of($drill, ['kind' => $kind->value, 'need' => 5, 'of' => 5]);
+                    self::assertTrue($has, "{$drill->id} by {$kind->value}");
+                } catch (InvalidInput $e) {
+                    self::assertFalse($has, "{$drill->id}: {$e->getMessage()}");
+                    self::assertStringContainsString('goal.kind', $e->getMessage());
+                }
+            }
+        }
+    }
+
     /** @param list<mixed> $attempts */
+    #[TestWith(['stations', [[3, 10]]])]
+    #[TestWith(['contrast', [[0, 900]]])]
     #[TestWith(['count', [1, 0]])]
     #[TestWith(['error', [[20]]])]
     #[TestWith(['error', [[0, 5]]])]
@@ -138,7 +193,7 @@ final class PracticeTest extends TestCase
     {
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage('attempts[0]');
-        Score::of(Goal::of(self::drill('brush_line'), ['kind' => $kind, 'need' => 5, 'of' => 10]), $attempts);
+        Score::of(Goal::read(['kind' => $kind, 'need' => 5, 'of' => 10]), $attempts);
     }
 
     public function test_two_passes_move_on_and_two_fails_ease(): void
@@ -162,7 +217,7 @@ final class PracticeTest extends TestCase
     #[TestWith(['timed', 60, null, 'seconds'])]
     public function test_the_mark_of_a_chart_is_where_a_run_passes(string $kind, int $need, ?int $of, string $name): void
     {
-        $goal = Goal::of(self::drill('brush_line'), array_filter(['kind' => $kind, 'need' => $need, 'of' => $of]));
+        $goal = Goal::read(array_filter(['kind' => $kind, 'need' => $need, 'of' => $of]));
         $runs = match ($kind) {
             'count' => array_map(
                 static fn(int $hits): array => [...array_fill(0, $hits, true), ...array_fill(0, 10 - $hits, false)],

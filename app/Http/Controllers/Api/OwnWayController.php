@@ -43,7 +43,7 @@ final readonly class OwnWayController
             'cards' => OwnCardResource::collection(OwnCard::query()->where('coach_id', $coach->id)->latest('updated_at')->get()),
             'drills' => OwnDrillResource::collection(OwnDrill::query()->where('coach_id', $coach->id)->oldest('name')->get()),
             'parts' => Drill::PARTS,
-            'kinds' => array_column(Scoring::cases(), 'value'),
+            'kinds' => array_column([...Scoring::Count->instead(), Scoring::Error], 'value'),
             'first_goal' => Drill::FIRST_GOAL,
             'most' => ['parts' => Drill::MOST_PARTS, 'figures' => Card::MOST_FIGURES, 'drills' => Prescription::MOST_DRILLS],
         ]);

@@ -92,7 +92,7 @@ final class SandMotion
                     [],
                     'Set up as before; swing to a finish.',
                     [
-                        'outside' => 'Finish with the grip end at your belt buckle.',
+                        'outside' => 'Finish with the grip end over your navel.',
                         'inside' => 'Feel the chest turn to the flag.',
                         'sound' => 'The splash ends after the thud.',
                     ],

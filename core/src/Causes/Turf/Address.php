@@ -48,7 +48,7 @@ final class Address
                 [Correction::less(Observable::ShaftLean), Correction::more(Observable::BallPosition)],
                 'The grip end points at the middle of the body, and the ball lies where the sole brushes.',
                 [
-                    'outside' => 'Point the grip end at your belt buckle before you go.',
+                    'outside' => 'Let the grip end look at your middle before you go.',
                     'inside' => 'Hands soft and hanging, no push toward the target.',
                     'sound' => 'Listen for the sole brushing, not for a thud.',
                 ],

@@ -123,7 +123,7 @@ final class LieAndSlope
                     [
                         'outside' => 'The leading edge slides under a coin on a table.',
                         'inside' => 'Feel the face look at the flag, not at the sky.',
-                        'sound' => 'A snip, not a slap.',
+                        'sound' => 'A snip, short and dry.',
                     ],
                     'Stop opening the face on hard ground.',
                     ['club_ladder', 'brush_line', 'shaft_up'],

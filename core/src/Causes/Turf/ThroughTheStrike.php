@@ -86,7 +86,7 @@ final class ThroughTheStrike
                 [Correction::more(Observable::LeadWeight), Correction::more(Observable::SternumAhead)],
                 'The grip end points at the middle of the body; the loft lifts the ball.',
                 [
-                    'outside' => 'Keep the grip end pointing at your belt buckle until the ball has gone.',
+                    'outside' => 'Keep the grip end looking at your middle until the ball has gone.',
                     'inside' => 'Feel the back of the lead hand quiet through the ball.',
                     'sound' => 'Brush and ball together, no click alone.',
                 ],
