@@ -107,6 +107,12 @@ final readonly class StudentPractice
         return array_map(fn(array $sheet): array => $this->drill($sheet, $student, $results, $band), $given);
     }
 
+    /** @param array{int, int} $band m */
+    private static function withBand(string $text, array $band, Words $words): string
+    {
+        return str_replace('your band', "your band, {$words->course($band[0])} to {$words->course($band[1])},", $text);
+    }
+
     /**
      * @param  array<string, mixed>  $sheet
      * @param  array<DrillResult>  $results  latest first
@@ -123,6 +129,7 @@ final readonly class StudentPractice
         return [
             ...array_diff_key($sheet, ['kinds' => true]),
             ...$drill === null ? [] : ['goal' => Goal::stored($sheet['goal'], $drill)->toArray()],
+            'pass' => ['text' => self::withBand($sheet['pass']['text'], $band, new Words($student->shownUnits()))] + $sheet['pass'],
             // The general ones stand once, at the end of the page.
             'cautions' => array_values(array_diff($sheet['cautions'], Cautions::GENERAL)),
             'svg' => isset($sheet['picture']) ? DrillSvg::of($sheet['picture'], $student->handed === 'left', $student->shownUnits()) : null,

@@ -116,6 +116,15 @@ final class PracticeTest extends TestCase
         $this->getJson("/api/students/{$this->bea->id}/progress")->assertOk();
     }
 
+    public function test_who_practises_inside_his_band_is_told_which_it_is(): void
+    {
+        $drills = $this->getJson("/api/students/{$this->student('Noor')->id}/practice")->assertOk()->json('drills');
+        self::assertSame(
+            'Carry inside your band, 18 m to 42 m, with no effort.',
+            array_column(array_column($drills, 'pass', 'id'), 'text')[array_search('arm_drop', array_column($drills, 'id'), true)],
+        );
+    }
+
     public function test_a_private_link_shows_this_student_alone_takes_results_and_can_be_closed(): void
     {
         $this->bea->update(['about' => 'Only for the coach to know.']);
