@@ -18,8 +18,10 @@ use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Prescription\OwnCard;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
+use LowPoint\Core\Reading\PatternText;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
+use LowPoint\Core\Reading\Warning;
 use LowPoint\Core\Wording\Words;
 
 /** Proposes through the core and keeps what the coach hands out, as it was worded then. */
@@ -86,7 +88,10 @@ final readonly class Prescribing
                     'card' => $reading->card
                         ->without(...$figures === null ? [] : array_column($figures, 'observable'))
                         ->inWords($this->words),
-                    'seen' => $reading->patternText,
+                    'seen' => (new PatternText($this->words))->seenFor($this->cause($lesson, $set, $causeId), $reading->pattern, $case),
+                    'belief' => array_values(
+                        array_filter(array_map(static fn(Warning $one): ?string => $one->forStudent, $reading->warnings)),
+                    )[0] ?? null,
                     'evidence' => self::evidence($reading, $causeId),
                     'sentence' => $sentence,
                     'feel' => $feel,

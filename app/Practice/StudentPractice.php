@@ -51,6 +51,7 @@ final readonly class StudentPractice
                     : [
                         'title' => $content['cause_name'],
                         'seen' => $content['seen'] ?? null,
+                        'belief' => $content['belief'] ?? null,
                         'stop' => $content['stop'],
                         'measure' => $content['measure'],
                         'if_wrong' => $cause?->ifWrong,

@@ -7,6 +7,7 @@ namespace App\Progress;
 use App\Models\Student;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use LowPoint\Core\Prescription\SetupChange;
 
 /** All lessons of a student with what their sets came to, in three queries and without a single ball. */
 final class History
@@ -46,7 +47,7 @@ final class History
             $given[$one->lesson_id] = [
                 'id' => $one->cause,
                 'cause' => (string) ($gist['cause'] ?? ''),
-                'setup' => array_values($gist['setup'] ?? []),
+                'setup' => array_map(SetupChange::past(...), array_values($gist['setup'] ?? [])),
                 'feel' => (string) ($gist['feel'] ?? ''),
                 'drills' => array_values($gist['drills'] ?? []),
             ];

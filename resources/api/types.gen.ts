@@ -336,6 +336,8 @@ export interface components {
                 /** @description The set-up card in words. */
                 card?: string[];
                 seen?: string;
+                /** @description What the student believed and what speaks against it, in words for him. */
+                belief?: string | null;
                 /** @description The heaviest things that spoke for it. */
                 evidence?: string[];
                 /** @description Of the coach, for the student. */
@@ -692,6 +694,7 @@ export interface components {
             fault: {
                 title: string;
                 seen: string | null;
+                belief: string | null;
                 stop: string | null;
                 measure: string | null;
                 if_wrong: string | null;
@@ -741,6 +744,7 @@ export interface components {
             fault: {
                 title: string;
                 seen: string | null;
+                belief: string | null;
                 stop: string | null;
                 measure: string | null;
                 if_wrong: string | null;

@@ -43,6 +43,7 @@ export function PracticeView({ path, practice, onRun, onMove }: Props) {
                     <div>
                         <h2 className="text-2xl">{fault.title}</h2>
                         {fault.seen !== null && <p className="mt-2">{fault.seen}</p>}
+                        {fault.belief !== null && <p className="mt-2 font-semibold">{fault.belief}</p>}
                         {fault.stop !== null && <p className="mt-2">{fault.stop}</p>}
                         {practice.sentence !== '' && (
                             <p className="mt-3 border-l-[6px] border-marram pl-3 break-words">{practice.sentence}</p>

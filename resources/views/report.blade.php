@@ -39,7 +39,7 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 <p>Nothing was handed out in this lesson.</p>
 @else
 <h2>{{ $given['cause_name'] }}</h2>
-<p>{{ implode(' ', $given['evidence'] ?? []) }} {{ $given['stop'] }}</p>
+<p>{{ $given['seen'] ?? '' }} {{ $given['belief'] ?? '' }} {{ implode(' ', $given['evidence'] ?? []) }} {{ $given['stop'] }}</p>
 @if (($given['sentence'] ?? '') !== '')<p><strong>{{ $given['sentence'] }}</strong></p>@endif
 
 <table><tr>

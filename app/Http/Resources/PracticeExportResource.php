@@ -16,6 +16,7 @@ namespace App\Http\Resources;
  *     fault: array{
  *         title: string,
  *         seen: string|null,
+ *         belief: string|null,
  *         stop: string|null,
  *         measure: string|null,
  *         if_wrong: string|null,

@@ -47,6 +47,7 @@ use LowPoint\Core\Practice\PlannedItem;
  *     fault: array{
  *         title: string,
  *         seen: string|null,
+ *         belief: string|null,
  *         stop: string|null,
  *         measure: string|null,
  *         if_wrong: string|null,

@@ -23,6 +23,8 @@ use LowPoint\Core\Prescription\SetupChange;
  *         // The set-up card in words.
  *         card?: list<string>,
  *         seen?: string,
+ *         // What the student believed and what speaks against it, in words for him.
+ *         belief?: string|null,
  *         // The heaviest things that spoke for it.
  *         evidence?: list<string>,
  *         // Of the coach, for the student.

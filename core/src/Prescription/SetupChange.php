@@ -98,6 +98,12 @@ final readonly class SetupChange
         return new self($what, $from, $to, "{$what->field()->label} {$words->value($what, $to)}".self::now($what, $from, $words));
     }
 
+    /** The text in a lesson that is over: what was then is not now. */
+    public static function past(string $text): string
+    {
+        return (string) preg_replace('/, now ([^,]+)\.$/u', '; it was $1 that day.', $text);
+    }
+
     /** @return SetupChangeShape */
     public function toArray(): array
     {

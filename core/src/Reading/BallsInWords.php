@@ -28,7 +28,7 @@ final readonly class BallsInWords
 
         return match ($term) {
             'touch' => "the first touch is {$this->words->place($pattern->touch->mean ?? 0.0)} on average".
-                ($pattern->touch->sd === null ? '' : ", ± {$this->words->ground($pattern->touch->sd)}"),
+                ($pattern->touch->sd === null ? '' : ", {$this->words->scatter($pattern->touch->sd)}"),
             'contact' => $this->words->tally(
                 new Tally($pattern->sourced(LowPointSource::Censored), $pattern->touch->n + $pattern->sourced(LowPointSource::Censored)),
             ).' did not touch the ground',

@@ -37,6 +37,7 @@ final class Belief
                 return new Warning(
                     WarningId::BeliefContradicted,
                     "The student believes “{$belief}”; what was seen says otherwise. {$because}",
+                    'Not '.lcfirst($believed->shortName()).', as you thought: '.lcfirst($because),
                 );
             }
         }

@@ -154,7 +154,7 @@ final readonly class LookAlikes
 
         return new Warning(
             WarningId::ScatterNotAim,
-            "Heavy and thin in turn, first touch {$this->words->place($touch->mean)} on average but ± {$this->words->ground(
+            "Heavy and thin in turn, first touch {$this->words->place($touch->mean)} on average but {$this->words->scatter(
                 $touch->sd,
             )}: ".'scatter, not aim. Do not move the ball; calm the motion.',
         );

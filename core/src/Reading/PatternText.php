@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\Strike;
@@ -17,6 +19,9 @@ final readonly class PatternText
     private const MIDDLE_SD = 1.2816;
 
     private const RANGE_SD = 1.6449;
+
+    /** A carry this near to what was asked, as a share of it, is it. Origin: chosen by us. */
+    private const ON_DISTANCE = 0.02;
 
     public function __construct(private Words $words) {}
 
@@ -88,6 +93,22 @@ final readonly class PatternText
         return "{$text} ({$this->words->bareSpan($from, $to)})";
     }
 
+    /** What was seen, told to somebody who is to work on this: where a cause leaves the strikes good, the distance. */
+    public function seenFor(Cause $cause, Pattern $pattern, LessonCase $case): string
+    {
+        $off = $cause->spoilsStrikes || $case->task->carryM === null ? null : $pattern->middleCarryError($case);
+        if ($off === null) {
+            return $this->line($pattern);
+        }
+        $asked = $this->words->course($case->task->carryM);
+
+        return match (true) {
+            abs($off) < self::ON_DISTANCE => "The good strikes flew the {$asked} asked for.",
+            $off > 0 => "The good strikes flew {$this->words->course(round($off * $case->task->carryM))} past the {$asked} asked for.",
+            default => "The good strikes flew {$this->words->course(round(-$off * $case->task->carryM))} short of the {$asked} asked for.",
+        };
+    }
+
     /** The low point only where it is known; else from the marks, with all that this leaves open. */
     public function lowPoint(Pattern $pattern, Calibration $calibration): string
     {
@@ -99,7 +120,7 @@ final readonly class PatternText
             return $censored === 0 ? '' : "No low point: {$this->words->count($censored)} left no mark.";
         }
         if ($pattern->knowsLowPoint()) {
-            return "Low point {$this->words->place($mean)} ±\u{00A0}{$this->words->ground(self::RANGE_SD * $error)}.";
+            return "Low point {$this->words->place($mean)} {$this->words->scatter(self::RANGE_SD * $error)}.";
         }
 
         return "Low point about {$this->words->span($mean - self::RANGE_SD * $error, $mean + self::RANGE_SD * $error)}, from the marks.";

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 /**
+ * What to be wary of; where it is for the student too, in words for him.
+ *
  * @phpstan-type WarningShape array{id: value-of<WarningId>, text: string}
  */
 final readonly class Warning
@@ -12,6 +14,7 @@ final readonly class Warning
     public function __construct(
         public WarningId $id,
         public string $text,
+        public ?string $forStudent = null,
     ) {}
 
     /** @return WarningShape */

@@ -28,6 +28,8 @@ final readonly class Words
 
     private const SMALL = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 
+    private const READ_TO_MM = 1.3;
+
     public function __construct(public Units $units = Units::Metric) {}
 
     /** A ground distance without its sign: "4.1 cm" or "1.6 in". */
@@ -36,6 +38,12 @@ final readonly class Words
         return $this->units === Units::Metric
             ? self::oneDecimal(abs($mm) / 10).' cm'
             : self::oneDecimal(abs($mm) / self::MM_PER_INCH).' in';
+    }
+
+    /** A scatter or an error: "± 1.2 cm". No touch is read to less than a millimetre, so none is told as nothing. */
+    public function scatter(float $mm): string
+    {
+        return "±\u{00A0}".$this->ground(max(self::READ_TO_MM, abs($mm)));
     }
 
     /** A place on the target line: "4.1 cm behind", "at the ball". */

@@ -18,6 +18,12 @@ use PHPUnit\Framework\TestCase;
 
 final class SetupChangeTest extends TestCase
 {
+    public function test_what_was_then_is_not_now(): void
+    {
+        self::assertSame('Shaft 0 to 3° ahead; it was 12° ahead that day.', SetupChange::past('Shaft 0 to 3° ahead, now 12° ahead.'));
+        self::assertSame('Feet 12 cm.', SetupChange::past('Feet 12 cm.'));
+    }
+
     public function test_the_sentence_is_made_from_the_figure_the_card_and_the_way_of_the_cure(): void
     {
         $case = Cases::of(Cases::BEA);

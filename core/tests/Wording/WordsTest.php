@@ -38,6 +38,15 @@ final class WordsTest extends TestCase
         self::assertSame($imperial, (new Words(Units::Imperial))->place($mm));
     }
 
+    public function test_no_scatter_is_told_as_nothing(): void
+    {
+        $units = [[0.0, '0.1 cm', '0.1 in'], [0.4, '0.1 cm', '0.1 in'], [-12.0, '1.2 cm', '0.5 in']];
+        foreach ($units as [$mm, $metric, $imperial]) {
+            self::assertSame("±\u{00A0}{$metric}", (new Words)->scatter($mm));
+            self::assertSame("±\u{00A0}{$imperial}", (new Words(Units::Imperial))->scatter($mm));
+        }
+    }
+
     public function test_small_counts_are_spelled_out_and_lists_read_like_speech(): void
     {
         $words = new Words;
