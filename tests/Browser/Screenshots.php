@@ -53,9 +53,10 @@ final class Screenshots extends BrowserTestCase
         $this->see('5 of 7 clean');
         $this->picture('side-by-side');
         $this->press('Before');
+        $this->press('Reopen');
         $this->see('Work on first');
         $this->picture('lesson-bench');
-        $this->press('Handle too far forward');
+        $this->press('why');
         $this->see('What speaks for it');
         $this->picture('evidence');
         $this->press('Close');
@@ -70,6 +71,7 @@ final class Screenshots extends BrowserTestCase
         $this->picture('prescription');
 
         $this->openFirstLesson('Petra Lindqvale');
+        $this->press('Reopen');
         $this->see('Work on first');
         $this->picture('lesson-bench-sand');
         $this->visit('/library');
@@ -77,6 +79,7 @@ final class Screenshots extends BrowserTestCase
         $this->picture('library');
 
         $this->openFirstLesson('Callum Strand');
+        $this->press('Reopen');
         $this->see('Thin on the way down');
         $this->picture('lesson-bench-left-handed');
         $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
