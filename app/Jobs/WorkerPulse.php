@@ -16,13 +16,11 @@ final class WorkerPulse
     /** No job but one runs longer, and that one leaves the time itself. */
     private const SILENT_AFTER_S = 30;
 
-    private static int $last = 0;
-
     public static function beat(): void
     {
-        if (now()->getTimestamp() - self::$last >= self::EVERY_S) {
-            self::$last = now()->getTimestamp();
-            Cache::put(self::KEY, self::$last, now()->addDay());
+        $now = now()->getTimestamp();
+        if ($now - (int) Cache::get(self::KEY, 0) >= self::EVERY_S) {
+            Cache::put(self::KEY, $now, now()->addDay());
         }
     }
 

@@ -133,7 +133,7 @@ function Club({ model, m, halfMm }: { model: Model; m: number; halfMm: number })
                 strokeWidth={2}
             />
             {halfMm > NARROW_MM && (
-                <text x={-m * (halfMm - 4)} y={-STRIP.skyMm + 14} textAnchor={m > 0 ? 'start' : 'end'} className="in-figure fill-ink">
+                <text x={m * (halfMm - 4)} y={-STRIP.skyMm + 14} textAnchor={m > 0 ? 'end' : 'start'} className="in-figure fill-ink">
                     loft {Math.round(loftDeg)}°, bounce {withUnit(Math.round(bounceDeg), 'degrees', 'metric')} as delivered
                 </text>
             )}

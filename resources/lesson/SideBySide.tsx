@@ -16,6 +16,7 @@ export function SideBySide({ bench, lesson, catalogue, handed, units }: Props) {
     const word = goodStrikeOf(catalogue, lesson.task.shot);
     return (
         <main className="mx-auto w-full max-w-5xl space-y-4 overflow-y-auto p-6">
+            <h2 className="text-3xl">{difference(lesson.sets, bench, word)}</h2>
             {lesson.sets.map((one) => (
                 <StackedStrip
                     key={one.id}
@@ -27,6 +28,17 @@ export function SideBySide({ bench, lesson, catalogue, handed, units }: Props) {
             ))}
         </main>
     );
+}
+
+/** "2 of 7, then 5 of 7 clean": the first set that was hit, and the last. */
+function difference(sets: BallSet[], bench: Bench, word: string): string {
+    const rates = sets
+        .map((one) => bench.readings[one.id]?.pattern.good)
+        .filter((good) => good !== undefined && good.of > 0)
+        .map((good) => `${String(good?.count)} of ${String(good?.of)}`);
+    const [first, last] = [rates[0], rates.at(-1)];
+    if (first === undefined) return 'Nothing to compare yet';
+    return rates.length === 1 ? `${first} ${word}` : `${first}, then ${last ?? ''} ${word}`;
 }
 
 function stripOf(set: BallSet, word: string, reading: Reading | undefined): Strip {

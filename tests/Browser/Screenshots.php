@@ -28,9 +28,6 @@ final class Screenshots extends BrowserTestCase
         $this->press('Balls from a sheet');
         $this->choose((string) realpath(__DIR__.'/../../docs/examples/range-sheet.csv'));
         $this->pick('What “Club” holds', 'Which rows to read');
-        foreach (['Fat' => 'heavy', 'Pure' => 'clean', 'air' => 'no ground contact'] as $theirs => $ours) {
-            $this->pick("What “{$theirs}” is", $ours);
-        }
         $this->element('input[type=checkbox]')->click();
         $this->see('4 balls in 2 lessons');
         $this->picture('sheet');

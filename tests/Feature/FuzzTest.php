@@ -10,12 +10,12 @@ use Tests\Support\CoachRoutes;
 use Tests\Support\FromSchema;
 use Tests\TestCase;
 
-/** Whatever is sent to an address that writes: it is taken, or refused in words, and never breaks. More of it: LOW_POINT_FUZZ=400 bin/test. */
+/** Whatever is sent to an address that writes: it is taken, or refused in words, and never breaks. More of it: LOW_POINT_FUZZ=2000 bin/test. */
 final class FuzzTest extends TestCase
 {
     use CoachRoutes;
 
-    private const INPUTS = 25;
+    private const INPUTS = 400;
 
     private const SEED = 20261125;
 

@@ -16,6 +16,6 @@ final class MoveSessionRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['day' => ['required', 'date_format:Y-m-d']];
+        return ['day' => ['bail', 'required', 'string', 'date_format:Y-m-d']];
     }
 }

@@ -31,8 +31,16 @@ final class PutLessonRequest extends FormRequest
         return [
             'student_id' => ['required', 'string', 'ulid'],
             'task' => ['required', 'array'],
-            'began_at' => ['required', 'date', 'after_or_equal:2000-01-01', 'before:+5 years'],
-            'closed_at' => ['nullable', 'date', 'after_or_equal:began_at', 'before:+5 years'],
+            'began_at' => ['bail', 'required', 'string', 'date', 'after_or_equal:2000-01-01', 'before:+5 years'],
+            'closed_at' => [
+                'bail',
+                'nullable',
+                'string',
+                'date',
+                // Held against a beginning that is none, the rule would break.
+                ...\is_string($this->input('began_at')) ? ['after_or_equal:began_at'] : [],
+                'before:+5 years',
+            ],
         ];
     }
 }

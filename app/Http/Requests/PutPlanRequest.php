@@ -33,7 +33,7 @@ final class PutPlanRequest extends FormRequest
             'equipment' => ['nullable', 'array', 'max:40'],
             'equipment.*' => ['string', 'max:100'],
             'weeks' => ['required', 'integer', 'between:1,8'],
-            'from' => ['required', 'date', 'after_or_equal:2000-01-01', 'before:+5 years'],
+            'from' => ['bail', 'required', 'string', 'date', 'after_or_equal:2000-01-01', 'before:+5 years'],
         ];
     }
 

@@ -31,7 +31,7 @@ final class PutResultRequest extends FormRequest
             'drill' => ['required', 'string', 'max:60'],
             'goal' => ['present', 'array'],
             'attempts' => ['present', 'array', 'max:200'],
-            'done_at' => ['required', 'date', 'after_or_equal:2000-01-01', 'before:+1 day'],
+            'done_at' => ['bail', 'required', 'string', 'date', 'after_or_equal:2000-01-01', 'before:+1 day'],
             'session' => ['nullable', 'string', 'ulid'],
             'confidence' => ['nullable', 'integer', 'between:1,'.BallSet::MOST_SURE],
             'note' => ['nullable', 'string', 'max:500'],

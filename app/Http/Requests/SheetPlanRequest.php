@@ -40,7 +40,7 @@ final class SheetPlanRequest extends FormRequest
             'mapping' => ['required', 'array'],
             'task' => ['required', 'array'],
             'purpose' => ['required', Rule::enum(Purpose::class)],
-            'day' => ['nullable', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
+            'day' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
             'remember' => ['nullable', 'string', 'max:80'],
         ];
     }

@@ -28,6 +28,27 @@ final class SheetGuess
         'strike' => ['strike', 'contact', 'quality', 'result'],
     ];
 
+    /** What players and devices call what we call otherwise, in lower case, by key of a ball. */
+    private const WORDS = [
+        'strike' => [
+            'fat' => 'heavy',
+            'duff' => 'chunk',
+            'duffed' => 'chunk',
+            'pure' => 'clean',
+            'flush' => 'clean',
+            'solid' => 'clean',
+            'good' => 'clean',
+            'skull' => 'thin',
+            'skulled' => 'thin',
+            'bladed' => 'thin',
+            'top' => 'topped',
+            'shank' => 'hosel',
+            'shanked' => 'hosel',
+            'bounced' => 'skip',
+        ],
+        'touch_mm' => ['air' => 'none', 'no contact' => 'none', 'no ground' => 'none', 'missed' => 'none'],
+    ];
+
     private const TIME = ['date', 'time', 'day', 'hit at'];
 
     private const UNIT_NAMES = [
@@ -43,7 +64,7 @@ final class SheetGuess
     /**
      * @param  array<string, list<string>>  $samples  some cells of each column, by header
      * @return array{
-     *     columns: list<array{header: string, key: string, unit: string|null, flipped: bool, words: \stdClass}>,
+     *     columns: list<array{header: string, key: string, unit: string|null, flipped: bool, words: object}>,
      *     time: array{header: string, order: string}|null,
      *     only: null,
      * }
@@ -62,7 +83,7 @@ final class SheetGuess
                         'key' => $key,
                         'unit' => self::unit($plain, $key),
                         'flipped' => false,
-                        'words' => new \stdClass,
+                        'words' => (object) self::words($key, $cells),
                     ];
                     continue 2;
                 }
@@ -101,6 +122,17 @@ final class SheetGuess
         }
 
         return ($units[0] ?? null)?->value;
+    }
+
+    /**
+     * @param  list<string>  $cells
+     * @return array<string, string> their words for which ours are known
+     */
+    private static function words(string $key, array $cells): array
+    {
+        $theirs = array_map(static fn(string $cell): string => mb_strtolower(trim($cell)), $cells);
+
+        return array_intersect_key(self::WORDS[$key] ?? [], array_flip($theirs));
     }
 
     /** @param list<string> $names */

@@ -246,6 +246,20 @@ final class SheetMappingTest extends TestCase
         );
     }
 
+    public function test_common_words_for_a_strike_are_suggested_and_all_of_them_are_ours(): void
+    {
+        $guess = SheetGuess::of(['Contact' => ['Fat', ' PURE', 'odd', 'clean'], 'Ground contact' => ['air', '4.5'], 'Flight' => ['fat']]);
+        $words = array_map(static fn(object $one): array => (array) $one, array_column($guess['columns'], 'words', 'key'));
+        self::assertSame(['fat' => 'heavy', 'pure' => 'clean'], $words['strike']);
+        self::assertSame(['air' => 'none'], $words['touch_mm']);
+        self::assertSame([], $words['flight'], 'a fat flight is nothing we know');
+
+        $all = ['fat', 'duff', 'duffed', 'pure', 'flush', 'solid', 'good', 'skull', 'skulled', 'bladed', 'top', 'shank', 'shanked', 'bounced'];
+        $guess = SheetGuess::of(['Strike' => $all]);
+        self::assertCount(\count($all), (array) $guess['columns'][0]['words']);
+        self::assertNotEmpty(SheetMapping::fromValue(json_decode((string) json_encode($guess), true), ['Strike'])->columns);
+    }
+
     /** @param array<string, mixed> $over */
     private static function mapping(array $over = []): SheetMapping
     {
