@@ -379,6 +379,8 @@ export interface components {
             ladder: number[][];
             /** @description So many balls one run has; null = as many as it takes. */
             most?: number | null;
+            /** @description So many runs the dose has: sets of as many balls as are counted; else all of them are one run. */
+            runs?: number;
             /** @description What the balls are hit from or with. */
             parts?: string[];
             /** @description Errors: no ball carries further, m. */

@@ -64,7 +64,7 @@ describe('a drill that is counted', () => {
     });
 
     it('counts one set after another, each saved by itself', () => {
-        const { add, onDone } = run({ goal: goal({ sets: 2, of: 2, need: 1, most: 2 }) });
+        const { add, onDone } = run({ goal: goal({ runs: 2, of: 2, need: 1, most: 2 }) });
         press('Hit', 'Miss', 'Save, then set 2');
         expect(onDone).not.toHaveBeenCalled();
         expect(count()).toBe('0 of 0');

@@ -22,6 +22,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
     const [saved, setSaved] = useState<string>();
     useAwake();
     const { goal } = drill;
+    const runs = goal.runs ?? 1;
     const over = isOver(goal, attempts);
     const save = (then: () => void) => {
         if (saved === id) return;
@@ -47,7 +48,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
             </div>
             <p>
                 {drill.pass.text} <strong>Passed: {goal.text}.</strong>{' '}
-                {goal.sets > 1 && `Set ${String(Math.min(set, goal.sets))} of ${String(goal.sets)}; rest a minute between them.`}
+                {runs > 1 && `Set ${String(Math.min(set, runs))} of ${String(runs)}; rest a minute between them.`}
             </p>
             <div inert={over}>
                 <Counter drill={drill} attempts={attempts} units={practice.student.units} onAdd={add} />
@@ -87,7 +88,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
                 >
                     {goal.kind === 'free' ? 'Done' : 'Save'}
                 </Button>
-                {set < goal.sets && (
+                {set < runs && (
                     <Button
                         className="min-h-16 flex-1"
                         disabled={nothing}

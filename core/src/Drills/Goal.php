@@ -24,6 +24,8 @@ use LowPoint\Core\InvalidInput;
  *     ladder: list<list<int>>,
  *     // So many balls one run has; null = as many as it takes.
  *     most?: int|null,
+ *     // So many runs the dose has: sets of as many balls as are counted; else all of them are one run.
+ *     runs?: int,
  *     // What the balls are hit from or with.
  *     parts?: list<string>,
  *     // Errors: no ball carries further, m.
@@ -151,7 +153,7 @@ final readonly class Goal
             Scoring::Error => "mean error of {$this->need} % or less over {$this->of}",
             Scoring::Timed => "done in {$this->need} seconds or less",
             Scoring::Free => 'done is passed',
-            Scoring::Stations => "{$this->of} from each, each within {$this->need} % of its mean",
+            Scoring::Stations => "{$this->of} from each, spread at most {$this->need} % of the carry",
             Scoring::Contrast => "the two differ by {$this->need} % or more over {$this->of}",
         };
     }
@@ -170,6 +172,7 @@ final readonly class Goal
             'rungs' => self::RUNGS,
             'ladder' => $this->ladder(),
             'most' => $this->most(),
+            'runs' => $this->most() === $this->balls ? $this->sets : 1,
             'parts' => $this->kind->parts(),
             'farthest_m' => Ball::FARTHEST_M,
         ];

@@ -148,16 +148,8 @@ final readonly class Score
     {
         $errors = [];
         foreach ($attempts as $i => $attempt) {
-            $pair = \is_array($attempt) ? array_values($attempt) : [];
-            if (
-                \count($pair) !== 2
-                || ! is_numeric($pair[0])
-                || ! is_numeric($pair[1])
-                || $pair[0] < 1
-                || $pair[0] > Ball::FARTHEST_M
-                || $pair[1] < 0
-                || $pair[1] > Ball::FARTHEST_M
-            ) {
+            $pair = self::pair($attempt);
+            if ($pair === null || $pair[0] < 1.0 || $pair[0] > Ball::FARTHEST_M) {
                 throw InvalidInput::one(
                     "attempts[{$i}]",
                     $attempt,
@@ -228,6 +220,16 @@ final readonly class Score
         );
     }
 
+    /** @return array{float, float}|null a number and metres that a ball can go; null where it is none */
+    private static function pair(mixed $attempt): ?array
+    {
+        $pair = \is_array($attempt) ? array_values($attempt) : [];
+
+        return \count($pair) === 2 && is_numeric($pair[0]) && is_numeric($pair[1]) && $pair[1] >= 0 && $pair[1] <= Ball::FARTHEST_M
+            ? [(float) $pair[0], (float) $pair[1]]
+            : null;
+    }
+
     /**
      * @param  list<mixed>  $attempts
      * @return list<list<float>> metres by part
@@ -237,22 +239,15 @@ final readonly class Score
         $parts = \count($goal->kind->parts());
         $metres = array_fill(0, $parts, []);
         foreach ($attempts as $i => $attempt) {
-            $pair = \is_array($attempt) ? array_values($attempt) : [];
-            if (
-                \count($pair) !== 2
-                || ! is_numeric($pair[0])
-                || ! is_numeric($pair[1])
-                || ! \in_array((float) $pair[0], array_map(floatval(...), range(0, $parts - 1)), true)
-                || $pair[1] < 0
-                || $pair[1] > Ball::FARTHEST_M
-            ) {
+            $pair = self::pair($attempt);
+            if ($pair === null || ! \in_array($pair[0], array_map(floatval(...), range(0, $parts - 1)), true)) {
                 throw InvalidInput::one(
                     "attempts[{$i}]",
                     $attempt,
                     implode(', ', $goal->kind->parts()).' (0 to '.($parts - 1).') and 0 to '.Ball::FARTHEST_M.' m',
                 );
             }
-            $metres[(int) $pair[0]][] = (float) $pair[1];
+            $metres[(int) $pair[0]][] = $pair[1];
         }
 
         return array_values($metres);

@@ -28,7 +28,8 @@ final readonly class Words
 
     private const SMALL = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 
-    private const READ_TO_MM = 1.3;
+    /** The least that neither centimetres nor inches round to nothing, mm; a touch is hardly read to less. */
+    private const LEAST_SCATTER_MM = 1.3;
 
     public function __construct(public Units $units = Units::Metric) {}
 
@@ -40,10 +41,10 @@ final readonly class Words
             : self::oneDecimal(abs($mm) / self::MM_PER_INCH).' in';
     }
 
-    /** A scatter or an error: "± 1.2 cm". No touch is read to less than a millimetre, so none is told as nothing. */
+    /** A scatter or an error: "± 1.2 cm", never told as nothing. */
     public function scatter(float $mm): string
     {
-        return "±\u{00A0}".$this->ground(max(self::READ_TO_MM, abs($mm)));
+        return "±\u{00A0}".$this->ground(max(self::LEAST_SCATTER_MM, abs($mm)));
     }
 
     /** A place on the target line: "4.1 cm behind", "at the ball". */

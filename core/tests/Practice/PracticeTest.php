@@ -151,6 +151,15 @@ final class PracticeTest extends TestCase
         self::assertStringContainsString('yd', Score::of($goal, $run(0.4), new Words(Units::Imperial))->text);
     }
 
+    public function test_sets_are_runs_only_where_a_set_is_what_is_counted(): void
+    {
+        $runs = array_map(
+            static fn(string $id): mixed => Goal::of(self::drill($id))->toArray()['runs'],
+            ['brush_line', 'slope_brush', 'backswing_stations', 'bracket', 'edge_in', 'mystery_numbers'],
+        );
+        self::assertSame([3, 2, 1, 1, 1, 1], $runs, 'fifteen from three stations, five sets of three, ten in two sets are one run');
+    }
+
     public function test_two_finishes_pass_by_how_much_their_rolls_differ(): void
     {
         $goal = Goal::of(self::drill('two_finishes'));
