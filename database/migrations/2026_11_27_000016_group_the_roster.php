@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Jobs\KeepStanding;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -11,7 +12,7 @@ return new class () extends Migration {
     public function up(): void
     {
         Schema::table('students', static fn(Blueprint $table) => $table->timestamp('inactive_since')->nullable());
-        // Its rows are made again at the next look; the standing at the next look at the student, or at the next lesson.
+        // Its rows are made again at the next look, each standing by the worker: it counts the day to look again otherwise than before.
         DB::table('roster')->delete();
         Schema::table('roster', static function (Blueprint $table): void {
             $table->string('standing_group', 20);
@@ -20,6 +21,7 @@ return new class () extends Migration {
             $table->timestamp('last_at')->nullable();
             $table->index(['coach_id', 'standing_group', 'urgency', 'name']);
         });
+        DB::table('students')->whereNull('deleted_at')->orderBy('id')->pluck('id')->each(static fn(string $id): mixed => KeepStanding::dispatch($id));
     }
 
     public function down(): void

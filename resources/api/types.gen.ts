@@ -993,8 +993,8 @@ export interface components {
             /** @description So many of them are worth telling. */
             likely: number;
             work_on_first: string | null;
-            /** @description Why that is not the likeliest one. */
-            not_the_likeliest: string | null;
+            /** @description What a coach should know before he works on it: why not the likeliest, no gain in the model, another as good. */
+            first_notes: string[];
             advice: string;
             check_next: components["schemas"]["NextObservation"] | null;
             /** @description What is not known yet, the most telling first. */

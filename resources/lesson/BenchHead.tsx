@@ -68,7 +68,6 @@ export function BenchHead(props: Props) {
 
 function SetTabs({ bench, lesson, catalogue, shown }: Props) {
     const short = (purpose: string) => catalogue.purposes.find((one) => one.id === purpose)?.short ?? purpose;
-    const next = shown.sets.some((one) => one.purpose === 'after') ? 'retest' : 'after';
     return (
         <>
             {shown.sets.map((one) => {
@@ -91,9 +90,9 @@ function SetTabs({ bench, lesson, catalogue, shown }: Props) {
             {lesson.closed_at === null && (
                 <Button
                     className="-ml-[1.5px]"
-                    aria-label={`New set: ${titleOf(catalogue, next)}`}
+                    aria-label={`New set: ${titleOf(catalogue, shown.next)}`}
                     onClick={() => {
-                        shown.begin(next, lesson);
+                        shown.begin(lesson);
                     }}
                 >
                     +

@@ -193,7 +193,7 @@ function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props &
                     catalogue={catalogue}
                     className={only('Reading')}
                     onRetest={() => {
-                        shown.begin(shown.sets.some((one) => one.purpose === 'after') ? 'retest' : 'after', lesson);
+                        shown.begin(lesson);
                         setArea('Balls');
                     }}
                 />

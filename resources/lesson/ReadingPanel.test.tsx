@@ -32,7 +32,7 @@ afterEach(cleanup);
 
 describe('the reading', () => {
     it('says what to work on first with its heaviest reasons, then as many causes as it says are likely', () => {
-        show(reading({ not_the_likeliest: 'Weight is likelier.' }));
+        show(reading({ first_notes: ['Weight is likelier.'] }));
         expect(shown()).toEqual(['handle', 'weight']);
         const first = document.querySelector('[data-work-on=handle]')?.textContent;
         expect(first).toContain('handle was seen. Marks are deep.');

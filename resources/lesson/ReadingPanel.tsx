@@ -193,10 +193,9 @@ function First({ reading, first, given, closed, hit, onWhy, onSheet, onRetest }:
                 <>
                     <h3 className="font-text text-sm font-normal text-soft">Work on first</h3>
                     <p className="display text-xl">{first.name.split(':')[0]}</p>
-                    {!reading.advice.includes(first.name) && <p className="leading-snug font-semibold">{reading.advice}</p>}
                     <p className="leading-snug">
                         {first.main_reasons.slice(0, 2).join(' ')}
-                        {first.against[0] !== undefined && ` But: ${first.against[0].text}`} {reading.not_the_likeliest}{' '}
+                        {first.against[0] !== undefined && ` But: ${first.against[0].text}`} {reading.first_notes.join(' ')}{' '}
                         <button
                             type="button"
                             data-cause={first.id}

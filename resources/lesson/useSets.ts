@@ -19,7 +19,10 @@ export function useSets(bench: Bench) {
     const sideBySide = view === 'side-by-side';
     const set: BallSet | undefined = view === null || sideBySide ? sets.at(-1) : (sets.find((one) => one.id === view.set) ?? sets.at(-1));
 
-    const begin = (purpose: Purpose, lesson: Lesson) => {
+    /** After the change first, then retests. */
+    const next: Purpose = sets.some((one) => one.purpose === 'after') ? 'retest' : 'after';
+
+    const begin = (lesson: Lesson) => {
         // The one begun a moment ago is still on its way to the screen.
         if (Date.now() - begun.current.at < UNDER_WAY_MS && !sets.some((one) => one.id === begun.current.id)) return;
         // A double tap, or a set begun and not used: that one serves.
@@ -29,7 +32,7 @@ export function useSets(bench: Bench) {
             return;
         }
         const changed = (lesson.prescription?.content.setup ?? []).flatMap((one) => one.observable ?? []);
-        begun.current = { id: bench.beginSet(purpose, last, purpose === 'after' ? changed : []), at: Date.now() };
+        begun.current = { id: bench.beginSet(next, last, next === 'after' ? changed : []), at: Date.now() };
         setView({ set: begun.current.id });
     };
 
@@ -45,6 +48,8 @@ export function useSets(bench: Bench) {
         showAll: () => {
             setView('side-by-side');
         },
+        /** What the next set is for. */
+        next,
         begin,
     };
 }

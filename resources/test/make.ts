@@ -204,7 +204,7 @@ export const reading = (over: Partial<Reading> = {}): Reading => ({
     causes: [cause('handle', { probability: 0.7 }), cause('weight', { probability: 0.3 }), cause('chest', { probability: 0.05 })],
     likely: 2,
     work_on_first: 'handle',
-    not_the_likeliest: null,
+    first_notes: [],
     would_tell: [],
     advice: 'Work on the handle first.',
     check_next: null,

@@ -46,8 +46,8 @@ use LowPoint\Core\Schools\SetupCard;
  *     // So many of them are worth telling.
  *     likely: int,
  *     work_on_first: string|null,
- *     // Why that is not the likeliest one.
- *     not_the_likeliest: string|null,
+ *     // What a coach should know before he works on it: why not the likeliest, no gain in the model, another as good.
+ *     first_notes: list<string>,
  *     advice: string,
  *     check_next: NextObservationShape|null,
  *     // What is not known yet, the most telling first.
@@ -76,6 +76,7 @@ final readonly class Reading
      * @param  list<string>  $differentialHints  look-alikes that one more question decides
      * @param  list<WeighedCause>  $causes  most probable first
      * @param  list<Warning>  $warnings
+     * @param  list<string>  $firstNotes  to know before working on it
      * @param  list<Observable>  $toLookAt  not known yet, the most telling first
      */
     public function __construct(
@@ -87,7 +88,7 @@ final readonly class Reading
         public Pattern $pattern,
         public array $causes,
         public ?WeighedCause $workOnFirst,
-        public ?string $notTheLikeliest,
+        public array $firstNotes,
         public ?NextObservation $nextObservation,
         public array $warnings,
         public SchoolChoice $school,
@@ -140,7 +141,7 @@ final readonly class Reading
             'causes' => array_map(static fn(WeighedCause $cause): array => $cause->toArray(), $this->causes),
             'likely' => $this->likely(),
             'work_on_first' => $this->workOnFirst?->cause->id,
-            'not_the_likeliest' => $this->notTheLikeliest,
+            'first_notes' => $this->firstNotes,
             'advice' => $this->advice,
             'check_next' => $this->nextObservation?->toArray(),
             'would_tell' => array_column($this->toLookAt, 'value'),

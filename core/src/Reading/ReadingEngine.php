@@ -86,7 +86,7 @@ final readonly class ReadingEngine
             $context->pattern,
             $weighed,
             $first,
-            $choice->why,
+            array_values(array_filter([self::asGood($choice, $nextObservation), self::noGain($choice), $choice->why])),
             $nextObservation,
             $warnings,
             $school,
@@ -238,11 +238,22 @@ final readonly class ReadingEngine
             $first === null => $look === null
                 ? 'No cause stands out. Watch more balls.'
                 : 'No cause stands out yet. Take the next look, or watch more balls.',
-            $choice->alike !== null && $look !== null
-                => "{$first->cause->shortName()} or {$choice->alike->cause->shortName()}: look at {$look} first.",
-            $first->gain === null && $first->gainText !== null
-                => "Work on first: {$first->cause->name}. It stands on what was seen; the model sees no gain in it.",
-            default => "Work on first: {$first->cause->name}.",
+            default => self::asGood($choice, $next) ?? trim("Work on first: {$first->cause->name}. ".self::noGain($choice)),
         };
+    }
+
+    /** "Scooping or ball too far back: look at release first." Null where one of them stands out. */
+    private static function asGood(WorkOnFirst $choice, ?NextObservation $next): ?string
+    {
+        return $choice->cause === null || $choice->alike === null || $next === null
+            ? null
+            : "{$choice->cause->cause->shortName()} or {$choice->alike->cause->shortName()}: look at {$next->observable->field()->label} first.";
+    }
+
+    private static function noGain(WorkOnFirst $choice): ?string
+    {
+        return $choice->cause !== null && $choice->cause->gain === null && $choice->cause->gainText !== null
+            ? 'It stands on what was seen; the model sees no gain in it.'
+            : null;
     }
 }

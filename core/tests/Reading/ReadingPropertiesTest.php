@@ -127,7 +127,10 @@ final class ReadingPropertiesTest extends TestCase
                 self::assertSame($told['would_tell'][0], $told['check_next']['observable'], "case {$i}");
             }
             $first = $reading->workOnFirst;
-            self::assertSame($first !== null && $first !== $reading->causes[0], $reading->notTheLikeliest !== null, "case {$i}");
+            $why = array_filter($reading->firstNotes, static fn(string $one): bool => str_contains($one, 'is likelier'));
+            self::assertSame($first !== null && $first !== $reading->causes[0], $why !== [], "case {$i}");
+            $others = array_values(array_diff($reading->firstNotes, $why));
+            self::assertTrue($others === [] || str_contains($reading->advice, $others[0]), "case {$i}: the advice says it too");
         }
     }
 
