@@ -781,6 +781,7 @@ export interface components {
             low: number | null;
             high: number | null;
             fits: boolean;
+            /** @description Empty where nothing is to be put right. */
             text: string;
         };
         Prescription: {

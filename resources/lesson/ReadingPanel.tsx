@@ -207,7 +207,7 @@ function First({ reading, first, given, closed, hit, onWhy, onSheet, onRetest }:
                     </p>
                 </>
             )}
-            {reading.prediction && (
+            {reading.prediction !== null && reading.prediction.text !== '' && (
                 <p className="leading-snug font-semibold" data-testid="predicted">
                     {reading.prediction.text}
                 </p>

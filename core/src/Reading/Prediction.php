@@ -16,6 +16,7 @@ use LowPoint\Core\Wording\Words;
  *     low: float|null,
  *     high: float|null,
  *     fits: bool,
+ *     // Empty where nothing is to be put right.
  *     text: string,
  * }
  */
@@ -68,7 +69,8 @@ final readonly class Prediction
             return 'The model does not explain these balls: go by what is seen.';
         }
         if ($this->after === null || $this->range === null) {
-            return $this->binding ? "About {$tens($this->now)} in 10 good now." : 'Too few balls to tell how many in 10 are good.';
+            // The balls themselves say how many are good; a second rate beside theirs would only seem to contradict them.
+            return $this->binding ? '' : 'Too few balls to tell how many in 10 are good.';
         }
         $between = "between {$tens($this->range[0])} and {$tens($this->range[1])}";
         if ($tens($this->after) === $tens($this->now)) {
