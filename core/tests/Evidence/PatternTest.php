@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Evidence;
 
+use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\DerivedBall;
 use LowPoint\Core\Evidence\LowPointSource;
@@ -13,6 +14,7 @@ use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Strike\Arc;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Tests\Cases;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class PatternTest extends TestCase
@@ -79,6 +81,39 @@ final class PatternTest extends TestCase
 
         self::assertSame($depths, array_reverse(self::sorted($depths)), 'each ball that left no mark lowers the depth');
         self::assertLessThan(0.0, $depths[3]);
+    }
+
+    public function test_the_depth_lies_between_the_marks_and_the_balls_without_one(): void
+    {
+        $marks = [...Cases::balls(4, ['touch_mm' => 0, 'mark_length_mm' => 90]), ...Cases::balls(3, ['strike' => 'thin', 'touch_mm' => null])];
+        $pattern = self::pattern($marks);
+        $depths = array_filter(array_map(static fn(DerivedBall $one): ?float => $one->depthMm, $pattern->derived));
+        $estimate = $pattern->depthEstimate(Calibration::standard());
+
+        self::assertLessThan(min($depths), $estimate->mean, 'three of seven left no mark');
+        self::assertGreaterThan(-max($depths), $estimate->mean);
+    }
+
+    public function test_a_mark_has_the_depth_that_the_handbook_gives_it(): void
+    {
+        self::assertSame([0.0, 0.35, 1.1, 2.0], array_map(static fn(Mark $mark): float => $mark->depthMm(false), Mark::cases()));
+        self::assertSame([0.0, 2.5, 5.0, 8.0], array_map(static fn(Mark $mark): float => $mark->depthMm(true), Mark::cases()));
+    }
+
+    /**
+     * A longer shot asks for as long a backswing or a longer one, and each length is asked for up to its carry.
+     *
+     * @param  list<array{float, string}>  $asked
+     */
+    #[TestWith(['chip', 'fairway', [[4.0, 'knee'], [4.01, 'hip'], [12.0, 'hip'], [12.01, 'rib'], [25.0, 'rib'], [25.01, 'shoulder']]])]
+    #[TestWith(['pitch', 'fairway', [[8.0, 'knee'], [18.0, 'hip'], [32.0, 'rib'], [55.0, 'shoulder'], [55.01, 'full']]])]
+    #[TestWith(['bunker', 'sand_medium', [[2.0, 'knee'], [2.01, 'hip'], [5.0, 'hip'], [10.0, 'rib'], [22.0, 'shoulder'], [22.01, 'full']]])]
+    public function test_the_backswing_that_a_carry_asks_for(string $shot, string $lie, array $asked): void
+    {
+        foreach ($asked as [$carry, $length]) {
+            $task = Cases::of(['task' => ['shot' => $shot, 'lie' => $lie, 'carry_m' => $carry]])->task;
+            self::assertSame($length, strtolower(Backswing::askedBy($task)->name ?? ''), "{$shot} of {$carry} m");
+        }
     }
 
     public function test_the_depth_of_a_censored_sample_is_recovered(): void

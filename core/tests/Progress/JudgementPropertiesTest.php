@@ -144,6 +144,17 @@ final class JudgementPropertiesTest extends TestCase
         self::assertSame([14, 28, 28], [$due(Lie::SandSoft, 7, 14), $due(Lie::SandSoft, 7, 14, 28), $due(Lie::SandSoft, 7, 14, 28, 56)]);
     }
 
+    public function test_retests_less_than_a_week_apart_do_not_make_it_fixed(): void
+    {
+        $after = static fn(int $days): Verdict => Judgement::of([
+            self::set(0, 1, 20),
+            self::set(7, 19, 20),
+            self::set(7 + $days, 19, 20),
+        ])->verdict;
+
+        self::assertSame([Verdict::Improving, Verdict::Fixed, Verdict::Fixed], [$after(6), $after(7), $after(8)]);
+    }
+
     public function test_a_failed_recheck_takes_back_what_was_fixed(): void
     {
         $fixed = [self::set(0, 1, 10), self::set(7, 9, 10), self::set(14, 9, 10)];

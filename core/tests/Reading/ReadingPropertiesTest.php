@@ -22,6 +22,31 @@ final class ReadingPropertiesTest extends TestCase
 {
     private const CASES = 60;
 
+    public function test_a_probability_is_told_to_four_places(): void
+    {
+        $random = new RandomCase(new Dice(74));
+        for ($i = 0; $i < 20; $i++) {
+            foreach (ReadingEngine::standard()->read(CaseReader::fromValue($random->valid()))->toArray()['causes'] as $cause) {
+                self::assertSame(round($cause['probability'], 4), $cause['probability']);
+            }
+        }
+    }
+
+    public function test_what_a_look_would_tell_names_no_answer_that_changes_nothing_beside_one_that_does(): void
+    {
+        $random = new RandomCase(new Dice(286));
+        $asked = 0;
+        for ($i = 0; $i < 140; $i++) {
+            $next = ReadingEngine::standard()->read(CaseReader::fromValue($random->valid()))->toArray()['check_next'];
+            $then = array_column($next['answers'] ?? [], 'then');
+            if ($next !== null && array_diff($then, ['little changes']) !== [] && \in_array('little changes', $then, true)) {
+                $asked++;
+                self::assertStringNotContainsString('little changes', $next['why']);
+            }
+        }
+        self::assertGreaterThan(5, $asked);
+    }
+
     public function test_causes_stand_most_probable_first_and_every_one_has_its_reasons(): void
     {
         foreach (self::cases() as $data) {

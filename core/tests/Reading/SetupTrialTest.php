@@ -48,6 +48,15 @@ final class SetupTrialTest extends TestCase
         );
     }
 
+    public function test_the_trial_starts_from_what_was_seen_and_goes_to_what_is_tried(): void
+    {
+        $trial = self::try(['face_open_deg' => 14]);
+
+        self::assertEqualsWithDelta(14.0, $trial->then->swing->openDeg, 1.0e-9);
+        self::assertEqualsWithDelta($trial->now->swing->leanDeg, $trial->then->swing->leanDeg, 1.0e-9, 'what is not tried stays');
+        self::assertEqualsWithDelta($trial->now->swing->lowPoint->mean, self::try([])->then->swing->lowPoint->mean, 1.0e-9);
+    }
+
     public function test_less_loft_never_makes_more_thins(): void
     {
         $rates = static fn(float $loft): float => self::try([], ['club' => ['loft_deg' => $loft, 'bounce_deg' => 8]])->then->rates[

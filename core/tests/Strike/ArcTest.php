@@ -15,13 +15,13 @@ final class ArcTest extends TestCase
         foreach ([800, 1100, 1500] as $radius) {
             foreach ([-40, 0, 60, 150] as $lowPoint) {
                 foreach ([-2, 0.5, 3, 9, 22] as $depth) {
-                    foreach ([null, 4.0] as $cover) {
+                    foreach ([[null, -5.0], [4.0, -5.0], [4.0, 90.0], [4.0, 400.0]] as [$cover, $until]) {
                         $arc = new Arc($radius, $lowPoint, $depth);
                         self::assertEqualsWithDelta(
-                            self::integrated($arc, -5.0, $cover),
-                            $arc->groundCutMm2(-5.0, $cover),
+                            self::integrated($arc, $until, $cover),
+                            $arc->groundCutMm2($until, $cover),
                             1.0,
-                            "R {$radius}, L {$lowPoint}, d {$depth}",
+                            "R {$radius}, L {$lowPoint}, d {$depth}, to {$until}",
                         );
                     }
                 }
@@ -40,6 +40,12 @@ final class ArcTest extends TestCase
         self::assertEqualsWithDelta(0.0, $arc->heightMm($arc->entryMm), 1e-9);
         self::assertEqualsWithDelta(0.0, $arc->heightMm($arc->exitMm), 1e-9);
         self::assertEqualsWithDelta(-$arc->entryAngleDeg(), $arc->attackDeg($arc->entryMm), 0.01);
+    }
+
+    public function test_a_swing_that_only_just_reaches_the_surface_touches_no_ground(): void
+    {
+        self::assertFalse((new Arc(1100, 30, 0.0))->touchesGround());
+        self::assertTrue((new Arc(1100, 30, 0.01))->touchesGround());
     }
 
     public function test_a_radius_of_nothing_is_refused(): void
