@@ -14,6 +14,7 @@ use App\Http\Controllers\Api\LibraryController;
 use App\Http\Controllers\Api\OwnWayController;
 use App\Http\Controllers\Api\PingController;
 use App\Http\Controllers\Api\PracticeController;
+use App\Http\Controllers\Api\PracticeNoteController;
 use App\Http\Controllers\Api\PrescriptionController;
 use App\Http\Controllers\Api\ProgressController;
 use App\Http\Controllers\Api\ReportBatchController;
@@ -46,6 +47,8 @@ Route::middleware([PrivatePage::class, 'throttle:shared', TriesAgain::class])
         Route::get('practice.ics', [SharedController::class, 'calendar'])->name('shared.calendar');
         Route::get('export', [SharedController::class, 'export'])->name('shared.export');
         Route::put('results/{resultId}', [SharedController::class, 'putResult'])->name('shared.put-result')->whereUlid('resultId');
+        Route::put('notes/{noteId}', [PracticeNoteController::class, 'put'])->name('practice-note.put')->whereUlid('noteId');
+        Route::delete('notes/{noteId}', [PracticeNoteController::class, 'destroy'])->name('practice-note.destroy')->whereUlid('noteId');
         Route::delete('/', [SharedController::class, 'erase'])->name('shared.erase');
     });
 

@@ -19,8 +19,10 @@ use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Practice\PracticeWord;
 use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Prescription\OwnCard;
+use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\Units;
 
 /**
@@ -39,6 +41,7 @@ final class ArchiveRows
         'plans' => ['student_id' => 'students'],
         'plan_sessions' => ['plan_id' => 'plans'],
         'drill_results' => ['student_id' => 'students', 'plan_session_id' => 'plan_sessions'],
+        'practice_notes' => ['student_id' => 'students'],
     ];
 
     private const OF_THE_COACH = ['students', 'sheet_presets', 'own_drills', 'own_cards', 'revisions'];
@@ -51,6 +54,7 @@ final class ArchiveRows
         'balls' => 'balls',
         'prescriptions' => 'lessons',
         'drill_results' => 'drill_results',
+        'practice_notes' => 'practice_notes',
     ];
 
     /** Of an id so much is its time and stays, so that what is ordered by ids keeps its order. */
@@ -126,6 +130,7 @@ final class ArchiveRows
                     'limits' => ['present', 'array', 'max:9'],
                     'limits.*' => [new Enum(Limit::class)],
                     'units' => ['nullable', new Enum(Units::class)],
+                    'language' => ['nullable', new Enum(Language::class)],
                     'inactive_since' => ['nullable', 'date'],
                 ],
                 'sheet_presets' => ['id' => $id, 'name' => ['required', 'string', 'max:80'], 'mapping' => ['present', 'array']],
@@ -216,6 +221,12 @@ final class ArchiveRows
                     'confidence' => ['nullable', 'integer', 'between:1,10'],
                     'note' => ['nullable', 'string', 'max:500'],
                     'done_at' => ['required', 'date'],
+                ],
+                'practice_notes' => [
+                    'id' => $id,
+                    'student_id' => $id,
+                    'kind' => ['required', new Enum(PracticeWord::class)],
+                    'said_at' => ['required', 'date'],
                 ],
                 'revisions' => [
                     'subject_type' => ['required', Rule::in(array_keys(self::SUBJECTS))],

@@ -98,7 +98,10 @@ final class Bin
                 'sheets' => DB::table('sheet_imports')->where('student_id', $student->id)->count(),
                 'history' => 0,
             ];
-            $results = DB::table('drill_results')->where('student_id', $student->id)->pluck('id');
+            $results = DB::table('drill_results')
+                ->where('student_id', $student->id)
+                ->pluck('id')
+                ->concat(DB::table('practice_notes')->where('student_id', $student->id)->pluck('id'));
             foreach (
                 collect([$student->id])
                     ->concat($results)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use LowPoint\Core\Strike\Calibration;
+use LowPoint\Core\Wording\PhraseBook;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
 
@@ -18,8 +19,9 @@ final class DrillSvg
     private const TEXT = 46;
 
     /** @param list<array{kind: string, x: float, y: float, to_x?: float, to_y?: float, label?: string}> $shapes */
-    public static function of(array $shapes, bool $left, Units $units): string
+    public static function of(array $shapes, bool $left, Units $units, ?PhraseBook $phrases = null): string
     {
+        $say = static fn(string $words): string => $phrases?->say($words) ?? $words;
         $m = $left ? -1 : 1;
         $xs = $ys = [];
         foreach ($shapes as $shape) {
@@ -35,7 +37,7 @@ final class DrillSvg
         $y = static fn(float $mm): string => (string) round(-$mm, 1);
         $out = '';
         foreach ($shapes as $shape) {
-            $out .= self::shape($shape, $x, $y, $reach);
+            $out .= self::shape($shape, $x, $y, $reach, $say('target'));
             if (isset($shape['label'])) {
                 $at = isset($shape['to_x']) ? ($shape['x'] + $shape['to_x']) / 2 : $shape['x'];
                 // Beside what stands upright, under what lies flat.
@@ -48,7 +50,7 @@ final class DrillSvg
                     (string) $below,
                     self::TEXT,
                     Palette::colour('ink'),
-                    htmlspecialchars($shape['label'].self::distance($shape, $units)),
+                    htmlspecialchars($say($shape['label'].self::distance($shape, $units))),
                 );
             }
         }
@@ -70,7 +72,7 @@ final class DrillSvg
      * @param  \Closure(float): string  $x
      * @param  \Closure(float): string  $y
      */
-    private static function shape(array $shape, \Closure $x, \Closure $y, float $reach): string
+    private static function shape(array $shape, \Closure $x, \Closure $y, float $reach, string $target): string
     {
         $toX = $shape['to_x'] ?? $shape['x'];
         $toY = $shape['to_y'] ?? $shape['y'];
@@ -93,10 +95,11 @@ final class DrillSvg
                 $ink,
             )
                 .sprintf(
-                    '<text x="%s" y="-14" font-size="%d" text-anchor="middle" fill="%s">target</text>',
+                    '<text x="%s" y="-14" font-size="%d" text-anchor="middle" fill="%s">%s</text>',
                     $x($reach - 60),
                     self::TEXT,
                     $ink,
+                    htmlspecialchars($target),
                 ),
             'ball' => "<circle cx=\"{$x($shape['x'])}\" cy=\"{$y(
                 $shape['y'],

@@ -39,6 +39,12 @@ final class ShareLink extends Model
         return $link?->isOpen() === true ? $link : null;
     }
 
+    /** The same, where there is nothing to say without it. */
+    public static function openOrGone(string $token): self
+    {
+        return self::open($token) ?? abort(404, __('This page is closed. Ask your coach for a new link.'));
+    }
+
     public function isOpen(): bool
     {
         return $this->revoked_at === null && $this->expires_at->isFuture();

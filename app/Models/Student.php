@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\Units;
 
 /**
@@ -25,6 +26,7 @@ use LowPoint\Core\Wording\Units;
  * @property string $about
  * @property list<string> $limits
  * @property Units|null $units null = as the coach's
+ * @property Language|null $language of the student's page; null = as his device says
  * @property Carbon|null $inactive_since not coming at present
  * @property Carbon|null $deleted_at
  * @property int|null $lessons_count where it was counted
@@ -39,9 +41,9 @@ final class Student extends Model
     use KeepsHistory;
     use SoftDeletes;
 
-    protected $fillable = ['name', 'handed', 'about', 'limits', 'units', 'inactive_since'];
+    protected $fillable = ['name', 'handed', 'about', 'limits', 'units', 'inactive_since', 'language'];
 
-    protected $casts = ['limits' => 'array', 'units' => Units::class, 'inactive_since' => 'datetime'];
+    protected $casts = ['limits' => 'array', 'units' => Units::class, 'inactive_since' => 'datetime', 'language' => Language::class];
 
     protected static function booted(): void
     {
@@ -74,6 +76,12 @@ final class Student extends Model
     public function results(): HasMany
     {
         return $this->hasMany(DrillResult::class)->orderByDesc('done_at')->orderByDesc('id');
+    }
+
+    /** @return HasMany<PracticeNote, $this> latest first */
+    public function practiceNotes(): HasMany
+    {
+        return $this->hasMany(PracticeNote::class)->orderByDesc('said_at')->orderByDesc('id');
     }
 
     /** @return HasMany<ShareLink, $this> latest first */

@@ -55,7 +55,7 @@ final readonly class Results
         abort_if(
             $by === self::STUDENT && $result->exists && $result->logged_by !== self::STUDENT,
             403,
-            'This run was logged by your coach.',
+            __('This run was logged by your coach.'),
         );
         $session = $run['session'] ?? null;
         $result

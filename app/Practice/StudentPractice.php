@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Figures\DrillSvg;
+use App\Http\Resources\PracticeNoteResource;
+use App\Language\Phrases;
 use App\Models\BallSet;
 use App\Models\DrillResult;
 use App\Models\PlanSession;
@@ -16,8 +18,11 @@ use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Practice\NextStep;
+use LowPoint\Core\Practice\PracticeWord;
 use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Wording\Language;
+use LowPoint\Core\Wording\PhraseBook;
 use LowPoint\Core\Wording\Words;
 
 /** What a student gets to see: nothing of others, nothing of the coach's own notes. The coach's screen shows the same. */
@@ -25,13 +30,28 @@ final readonly class StudentPractice
 {
     private const RESULTS = 60;
 
+    /** Under these stand no texts of the core: ids, names, and what coach and student have written themselves. */
+    private const NO_PHRASES = [
+        'student', 'sentence', 'id', 'kind', 'kinds', 'mode', 'session', 'svg', 'picture', 'note', 'by', 'drill', 'language',
+        'made_from', 'trade', 'grounds', 'done_at', 'said_at', 'day', 'measure', 'if_wrong',
+    ];
+
     public function __construct(
         private Planning $planning,
         private KnownDrills $drills,
     ) {}
 
     /** @return array<string, mixed> */
-    public function of(Student $student): array
+    public function of(Student $student, Language $language = Language::English): array
+    {
+        $phrases = Phrases::in($language);
+        $told = $this->inEnglish($student, $phrases);
+
+        return $language === Language::English ? $told : $phrases->sayAll($told, self::NO_PHRASES);
+    }
+
+    /** @return array<string, mixed> but for the pictures, whose words are said at once */
+    private function inEnglish(Student $student, PhraseBook $phrases): array
     {
         $given = $this->planning->lastPrescription($student);
         $content = $given === null ? null : $given->content;
@@ -39,6 +59,7 @@ final readonly class StudentPractice
         $cause = $given === null ? null : CauseLibrary::standard()->find($given->cause);
 
         return [
+            'language' => $phrases->language->value,
             'student' => [
                 'name' => $student->name,
                 'handed' => $student->handed,
@@ -60,7 +81,7 @@ final readonly class StudentPractice
             'card' => $content['card'] ?? [],
             'feel' => $content['feel'] ?? null,
             'sentence' => $content['sentence'] ?? '',
-            'drills' => $content === null ? [] : $this->drills($student, $content['drills'], $results->all()),
+            'drills' => $content === null ? [] : $this->drills($student, $content['drills'], $results->all(), $phrases),
             'plan' =>
                 $student->plan === null
                     ? null
@@ -78,6 +99,11 @@ final readonly class StudentPractice
                             )
                             ->all(),
                     ],
+            'words' => array_map(
+                static fn(PracticeWord $one): array => ['id' => $one->value, 'label' => $one->label(), 'answer' => $one->answer()],
+                PracticeWord::cases(),
+            ),
+            'said' => $student->practiceNotes()->limit(self::RESULTS)->get()->map(PracticeNoteResource::told(...))->all(),
             'results' => $results->map(Results::told(...))->all(),
             'most_sure' => BallSet::MOST_SURE,
             'cautions' => Cautions::GENERAL,
@@ -91,7 +117,7 @@ final readonly class StudentPractice
      * @param  array<DrillResult>  $results  latest first
      * @return list<array<string, mixed>>
      */
-    private function drills(Student $student, array $given, array $results): array
+    private function drills(Student $student, array $given, array $results, PhraseBook $phrases): array
     {
         $task = $this->planning->task($student);
         $game = WeeklyPlan::gameBeside(array_column($given, 'id'), $task);
@@ -105,7 +131,7 @@ final readonly class StudentPractice
         }
         $band = MysteryNumbers::band($task->carryM);
 
-        return array_map(fn(array $sheet): array => $this->drill($sheet, $student, $results, $band), $given);
+        return array_map(fn(array $sheet): array => $this->drill($sheet, $student, $results, $band, $phrases), $given);
     }
 
     /** @param array{int, int} $band m */
@@ -120,7 +146,7 @@ final readonly class StudentPractice
      * @param  array{int, int}  $band  of random numbers, m
      * @return array<string, mixed>
      */
-    private function drill(array $sheet, Student $student, array $results, array $band): array
+    private function drill(array $sheet, Student $student, array $results, array $band, PhraseBook $phrases): array
     {
         $mine = array_values(array_filter($results, static fn(DrillResult $one): bool => $one->drill === $sheet['id']));
         $next = NextStep::after(array_reverse(array_map(static fn(DrillResult $one): bool => $one->passed, $mine)));
@@ -133,7 +159,7 @@ final readonly class StudentPractice
             'pass' => ['text' => self::withBand($sheet['pass']['text'], $band, new Words($student->shownUnits()))] + $sheet['pass'],
             // The general ones stand once, at the end of the page.
             'cautions' => array_values(array_diff($sheet['cautions'], Cautions::GENERAL)),
-            'svg' => isset($sheet['picture']) ? DrillSvg::of($sheet['picture'], $student->handed === 'left', $student->shownUnits()) : null,
+            'svg' => isset($sheet['picture']) ? DrillSvg::of($sheet['picture'], $student->handed === 'left', $student->shownUnits(), $phrases) : null,
             'next' => ['id' => $next->value, 'text' => $mine === [] ? 'Not done yet.' : $next->text($sheet['easier'], $sheet['harder'])],
             'numbers' => MysteryNumbers::draw($band[0], $band[1], MysteryNumbers::A_RUN, crc32($student->id.\count($mine))),
         ];

@@ -10,6 +10,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\Evidence\Tally;
+use LowPoint\Core\Practice\PracticeWord;
 use LowPoint\Core\Progress\Attention;
 use LowPoint\Core\Progress\AttentionGroup;
 use LowPoint\Core\Progress\AttentionReason;
@@ -78,6 +79,12 @@ final class AttentionIndex
                 DB::raw('count(distinct drill_results.plan_session_id) as done'),
             ])
             ->keyBy('student_id');
+        $hurt = DB::table('practice_notes')
+            ->whereIn('student_id', $ids)
+            ->where('kind', PracticeWord::Hurts)
+            ->where('said_at', '>=', $today->copy()->subDays(Attention::VISIT_DAYS))
+            ->groupBy('student_id')
+            ->pluck(DB::raw('max(said_at)'), 'student_id');
         $links = DB::table('share_links')
             ->whereIn('student_id', $ids)
             ->whereNull('revoked_at')
@@ -99,6 +106,7 @@ final class AttentionIndex
                 isset($standing['recheck']) ? (int) Carbon::parse($standing['recheck'])->diffInDays($today) : null,
                 $plan === null ? null : new Tally((int) $plan->done, (int) $plan->due),
                 isset($links[$student->id]),
+                isset($hurt[$student->id]) ? (int) Carbon::parse($hurt[$student->id])->startOfDay()->diffInDays($today) : null,
             );
             $group = $student->inactive_since === null ? AttentionGroup::of($reasons) : AttentionGroup::Inactive;
             $rows[] = [

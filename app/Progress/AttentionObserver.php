@@ -8,6 +8,7 @@ use App\Models\DrillResult;
 use App\Models\Lesson;
 use App\Models\Plan;
 use App\Models\PlanSession;
+use App\Models\PracticeNote;
 use App\Models\ShareLink;
 use App\Models\Student;
 use Illuminate\Support\Facades\DB;
@@ -16,9 +17,9 @@ use Illuminate\Support\Facades\DB;
 final class AttentionObserver
 {
     /** Whose changes are heard. */
-    public const MODELS = [Student::class, Lesson::class, DrillResult::class, PlanSession::class, Plan::class, ShareLink::class];
+    public const MODELS = [Student::class, Lesson::class, DrillResult::class, PlanSession::class, Plan::class, ShareLink::class, PracticeNote::class];
 
-    public function saved(Student|Lesson|DrillResult|PlanSession|Plan|ShareLink $changed): void
+    public function saved(Student|Lesson|DrillResult|PlanSession|Plan|ShareLink|PracticeNote $changed): void
     {
         AttentionIndex::forget(match (true) {
             $changed instanceof Student => $changed->id,
@@ -27,7 +28,7 @@ final class AttentionObserver
         });
     }
 
-    public function deleted(Student|Lesson|DrillResult|PlanSession|Plan|ShareLink $changed): void
+    public function deleted(Student|Lesson|DrillResult|PlanSession|Plan|ShareLink|PracticeNote $changed): void
     {
         $this->saved($changed);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Progress;
 
+use App\Http\Resources\PracticeNoteResource;
 use App\Models\DrillResult;
 use App\Models\PlanSession;
 use App\Models\Student;
@@ -15,6 +16,7 @@ use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\Score;
+use LowPoint\Core\Progress\Attention;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Judgement;
 use LowPoint\Core\Progress\Measure;
@@ -25,7 +27,11 @@ use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Progress\WhatNow;
 use LowPoint\Core\Wording\Words;
 
-/** Is it fixed, and what now? Read from the summaries of the sets, so that a long history costs little more than a short one. */
+/**
+ * Is it fixed, and what now? Read from the summaries of the sets, so that a long history costs little more than a short one.
+ *
+ * @phpstan-import-type PracticeNoteShape from PracticeNoteResource
+ */
 final readonly class StudentProgress
 {
     /** Lessons whose balls are drawn at first. */
@@ -278,7 +284,8 @@ final readonly class StudentProgress
     }
 
     /**
-     * @return array{planned: int, done: int, share: float|null, visits: list<array{day: string, done: bool}>} of the visits that are over
+     * @return array{said: list<PracticeNoteShape>, planned: int, done: int, share: float|null,
+     *     visits: list<array{day: string, done: bool}>} what the student said of late; of the visits that are over
      */
     private static function practice(Student $student): array
     {
@@ -290,6 +297,12 @@ final readonly class StudentProgress
             : $student->results()->reorder()->whereIn('plan_session_id', $over->pluck('id'))->distinct()->pluck('plan_session_id')->flip();
 
         return [
+            'said' => $student
+                ->practiceNotes()
+                ->where('said_at', '>=', now()->subDays(Attention::VISIT_DAYS))
+                ->get()
+                ->map(PracticeNoteResource::told(...))
+                ->all(),
             'planned' => $over->count(),
             'done' => $done->count(),
             'share' => $over->isEmpty() ? null : $done->count() / $over->count(),

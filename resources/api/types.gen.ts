@@ -399,6 +399,8 @@ export interface components {
         };
         /** @enum {string} */
         Handed: "right" | "left";
+        /** @enum {string} */
+        Language: "en" | "de";
         LessonPage: {
             lesson: components["schemas"]["Lesson"];
             student: components["schemas"]["Student"];
@@ -687,6 +689,7 @@ export interface components {
             numbers: number[];
         };
         PracticeExport: {
+            language: components["schemas"]["Language"];
             student: {
                 name: string;
                 handed: components["schemas"]["Handed"];
@@ -718,6 +721,13 @@ export interface components {
                 notes: string[];
                 sessions: components["schemas"]["PlanSession"][];
             } | null;
+            words: {
+                /** @enum {string} */
+                id: "hurts" | "no_time" | "did_more";
+                label: string;
+                answer: string;
+            }[];
+            said: components["schemas"]["PracticeNote"][];
             results: {
                 id: string;
                 drill: string;
@@ -736,7 +746,15 @@ export interface components {
             most_sure: number;
             cautions: string[];
         };
+        PracticeNote: {
+            id: string;
+            /** @enum {string} */
+            kind: "hurts" | "no_time" | "did_more";
+            text: string;
+            said_at: string;
+        };
         Practice: {
+            language: components["schemas"]["Language"];
             student: {
                 name: string;
                 handed: components["schemas"]["Handed"];
@@ -769,6 +787,15 @@ export interface components {
                 notes: string[];
                 sessions: components["schemas"]["PlanSession"][];
             } | null;
+            /** @description What can be said of practice in a word, and the answer to it. */
+            words: {
+                /** @enum {string} */
+                id: "hurts" | "no_time" | "did_more";
+                label: string;
+                answer: string;
+            }[];
+            /** @description The latest first. */
+            said: components["schemas"]["PracticeNote"][];
             results: components["schemas"]["DrillResult"][];
             /** @description How sure a student can be, from 1. */
             most_sure: number;
@@ -799,6 +826,8 @@ export interface components {
             works: components["schemas"]["Work"][];
             last_time: string[];
             practice: {
+                /** @description What the student said of it of late, the latest first. */
+                said: components["schemas"]["PracticeNote"][];
                 planned: number;
                 done: number;
                 share: number | null;
@@ -913,6 +942,11 @@ export interface components {
             weeks: number;
             from: string;
         };
+        PutPracticeNote: {
+            /** @enum {string} */
+            kind: "hurts" | "no_time" | "did_more";
+            said_at: string;
+        };
         PutPrescription: {
             set_id: string;
             cause: string;
@@ -951,6 +985,8 @@ export interface components {
             about?: string | null;
             limits: ("back" | "shoulder" | "elbow" | "wrist" | "hip" | "knee" | "balance" | "eyesight" | "under_14")[];
             units?: components["schemas"]["Units"] | null;
+            /** @description Of the student's page; null = as his device says. */
+            language?: components["schemas"]["Language"] | null;
             /** @description Not coming at present; left as it is where it is not said. */
             inactive?: boolean;
         };
@@ -1261,6 +1297,8 @@ export interface components {
             about: string;
             limits: ("back" | "shoulder" | "elbow" | "wrist" | "hip" | "knee" | "balance" | "eyesight" | "under_14")[];
             units: components["schemas"]["Units"] | null;
+            /** @description Of the student's page; null = as his device says. */
+            language: components["schemas"]["Language"] | null;
             inactive: boolean;
             lessons_count: number;
             /** @description The latest first. */
@@ -1309,7 +1347,7 @@ export interface components {
             next_page: number | null;
             groups: {
                 /** @enum {string} */
-                group: "slipping" | "retest" | "practice" | "well" | "inactive";
+                group: "hurts" | "slipping" | "retest" | "practice" | "well" | "inactive";
                 label: string;
                 students: number;
             }[];
@@ -1334,7 +1372,7 @@ export interface components {
             /** @description A day. */
             recheck: string | null;
             /** @enum {string} */
-            group: "slipping" | "retest" | "practice" | "well" | "inactive";
+            group: "hurts" | "slipping" | "retest" | "practice" | "well" | "inactive";
             /** @description What the student comes for is a retest of what is under work. */
             retest: boolean;
             /** @description Good strikes and of how many at the end of the last lessons, the oldest first. */
@@ -1449,6 +1487,7 @@ export type Goal = components['schemas']['Goal'];
 export type GoodRate = components['schemas']['GoodRate'];
 export type HandedOut = components['schemas']['HandedOut'];
 export type Handed = components['schemas']['Handed'];
+export type Language = components['schemas']['Language'];
 export type LessonPage = components['schemas']['LessonPage'];
 export type Lesson = components['schemas']['Lesson'];
 export type LibraryCause = components['schemas']['LibraryCause'];
@@ -1475,6 +1514,7 @@ export type PlanSession = components['schemas']['PlanSession'];
 export type PlannedItem = components['schemas']['PlannedItem'];
 export type PracticeDrill = components['schemas']['PracticeDrill'];
 export type PracticeExport = components['schemas']['PracticeExport'];
+export type PracticeNote = components['schemas']['PracticeNote'];
 export type Practice = components['schemas']['Practice'];
 export type Prediction = components['schemas']['Prediction'];
 export type Prescription = components['schemas']['Prescription'];
@@ -1488,6 +1528,7 @@ export type PutLesson = components['schemas']['PutLesson'];
 export type PutOwnCard = components['schemas']['PutOwnCard'];
 export type PutOwnDrill = components['schemas']['PutOwnDrill'];
 export type PutPlan = components['schemas']['PutPlan'];
+export type PutPracticeNote = components['schemas']['PutPracticeNote'];
 export type PutPrescription = components['schemas']['PutPrescription'];
 export type PutResult = components['schemas']['PutResult'];
 export type PutStudent = components['schemas']['PutStudent'];

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\DrillResult;
 use App\Models\Lesson;
+use App\Models\PracticeNote;
 use App\Models\ShareLink;
 use App\Models\Student;
 use Illuminate\Support\Carbon;
@@ -158,6 +159,38 @@ final class PracticeTest extends TestCase
 
         $this->postJson("/api/students/{$this->bea->id}/links/{$made->json('id')}/restore")->assertOk()->assertJsonPath('open', true);
         $this->getJson("/api/shared/{$token}")->assertOk();
+    }
+
+    public function test_the_student_says_in_a_word_how_it_went_and_the_coach_hears_it(): void
+    {
+        $token = basename((string) $this->postJson("/api/students/{$this->bea->id}/links", ['days' => 30])->json('path'));
+        $id = self::id();
+        $said = ['kind' => 'hurts', 'said_at' => now()->subDays(2)->toIso8601String()];
+        foreach ([1, 2] as $twice) {
+            $this->putJson("/api/shared/{$token}/notes/{$id}", $said)->assertOk()->assertJsonPath('kind', 'hurts');
+        }
+        $this->putJson("/api/shared/{$token}/notes/".self::id(), ['kind' => 'tired'] + $said)
+            ->assertUnprocessable()
+            ->assertJsonPath('faults.0.key', 'kind');
+
+        $this->getJson("/api/shared/{$token}")->assertJsonCount(1, 'said')->assertJsonPath('said.0.text', 'says that it hurts');
+        $this->getJson("/api/students/{$this->bea->id}/progress")->assertJsonPath('practice.said.0.kind', 'hurts');
+        $first = $this->getJson('/api/today')->json('students.0');
+        self::assertSame(['Bea Achterberg', 'hurts', 'says that it hurts, 2 days ago'], [
+            $first['name'],
+            $first['group'],
+            $first['reasons'][0],
+        ]);
+
+        $this->deleteJson("/api/shared/{$token}/notes/{$id}")->assertNoContent();
+        self::assertNotSame('hurts', $this->getJson('/api/today')->json('students.0.group'));
+
+        $other = Student::factory()->create();
+        PracticeNote::query()->create(['id' => self::id(), 'student_id' => $other->id, 'kind' => 'no_time', 'said_at' => now()]);
+        $others = $other->practiceNotes()->firstOrFail()->id;
+        $this->putJson("/api/shared/{$token}/notes/{$others}", $said)->assertForbidden();
+        $this->deleteJson("/api/shared/{$token}/notes/{$others}")->assertNoContent();
+        self::assertSame(1, $other->practiceNotes()->count(), 'a link reaches one student alone');
     }
 
     public function test_an_expired_link_is_closed_and_guessing_is_slowed_down(): void

@@ -10,10 +10,12 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use LowPoint\Core\Club\Handedness;
 use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\Units;
 
 /**
  * @phpstan-import-type HandedShape from StudentResource
+ * @phpstan-import-type LanguageShape from StudentResource
  * @phpstan-import-type UnitsShape from CoachResource
  * @phpstan-type PutStudentShape array{
  *     name: string,
@@ -21,6 +23,8 @@ use LowPoint\Core\Wording\Units;
  *     about?: string|null,
  *     limits: list<value-of<Limit>>,
  *     units?: UnitsShape|null,
+ *     // Of the student's page; null = as his device says.
+ *     language?: LanguageShape|null,
  *     // Not coming at present; left as it is where it is not said.
  *     inactive?: bool,
  * }
@@ -38,6 +42,7 @@ final class PutStudentRequest extends FormRequest
             'limits.*' => [Rule::enum(Limit::class), 'distinct'],
             'inactive' => ['boolean'],
             'units' => ['nullable', Rule::enum(Units::class)],
+            'language' => ['nullable', Rule::enum(Language::class)],
         ];
     }
 }

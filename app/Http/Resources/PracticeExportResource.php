@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use LowPoint\Core\Practice\PracticeWord;
+
 /**
  * Everything a student's page knows of the student, with every attempt.
  *
  * @phpstan-import-type HandedShape from StudentResource
+ * @phpstan-import-type LanguageShape from StudentResource
+ * @phpstan-import-type PracticeNoteShape from PracticeNoteResource
  * @phpstan-import-type PlanSessionShape from PracticeResource
  * @phpstan-import-type PracticeDrillShape from PracticeResource
  * @phpstan-import-type UnitsShape from CoachResource
  * @phpstan-type PracticeExportShape array{
+ *     language: LanguageShape,
  *     student: array{name: string, handed: HandedShape, units: UnitsShape, guardian: bool},
  *     fault: array{
  *         title: string,
@@ -31,6 +36,8 @@ namespace App\Http\Resources;
  *         notes: list<string>,
  *         sessions: list<PlanSessionShape>,
  *     }|null,
+ *     words: list<array{id: value-of<PracticeWord>, label: string, answer: string}>,
+ *     said: list<PracticeNoteShape>,
  *     results: list<array{
  *         id: string,
  *         drill: string,

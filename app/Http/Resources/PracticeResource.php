@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Practice\PlannedItem;
+use LowPoint\Core\Practice\PracticeWord;
 
 /**
  * What a student gets to see; the coach sees the same.
@@ -16,6 +17,8 @@ use LowPoint\Core\Practice\PlannedItem;
  * @phpstan-import-type DrillResultShape from DrillResultResource
  * @phpstan-import-type GoalShape from Goal
  * @phpstan-import-type HandedShape from StudentResource
+ * @phpstan-import-type LanguageShape from StudentResource
+ * @phpstan-import-type PracticeNoteShape from PracticeNoteResource
  * @phpstan-import-type PassShape from Drill
  * @phpstan-import-type PlannedItemShape from PlannedItem
  * @phpstan-import-type UnitsShape from CoachResource
@@ -43,6 +46,7 @@ use LowPoint\Core\Practice\PlannedItem;
  * }
  * @phpstan-type PlanSessionShape array{id: string, day: string, minutes: int, items: list<PlannedItemShape>}
  * @phpstan-type PracticeShape array{
+ *     language: LanguageShape,
  *     student: array{name: string, handed: HandedShape, units: UnitsShape, guardian: bool},
  *     fault: array{
  *         title: string,
@@ -63,6 +67,10 @@ use LowPoint\Core\Practice\PlannedItem;
  *         notes: list<string>,
  *         sessions: list<PlanSessionShape>,
  *     }|null,
+ *     // What can be said of practice in a word, and the answer to it.
+ *     words: list<array{id: value-of<PracticeWord>, label: string, answer: string}>,
+ *     // The latest first.
+ *     said: list<PracticeNoteShape>,
  *     results: list<DrillResultShape>,
  *     // How sure a student can be, from 1.
  *     most_sure: int,

@@ -17,6 +17,7 @@ use LowPoint\Core\Strike\Lie;
  * @phpstan-import-type EstimateShape from Estimate
  * @phpstan-import-type GoodRateShape from SetFigures
  * @phpstan-import-type ObservedShape from CaseWriter
+ * @phpstan-import-type PracticeNoteShape from PracticeNoteResource
  * @phpstan-import-type PurposeShape from BallSetResource
  * @phpstan-import-type TaskShape from CaseWriter
  * @phpstan-type TallyShape array{count: int, of: int, interval: array{float, float}}
@@ -106,7 +107,14 @@ use LowPoint\Core\Strike\Lie;
  * @phpstan-type ProgressShape array{
  *     works: list<WorkShape>,
  *     last_time: list<string>,
- *     practice: array{planned: int, done: int, share: float|null, visits: list<array{day: string, done: bool}>},
+ *     practice: array{
+ *         // What the student said of it of late, the latest first.
+ *         said: list<PracticeNoteShape>,
+ *         planned: int,
+ *         done: int,
+ *         share: float|null,
+ *         visits: list<array{day: string, done: bool}>,
+ *     },
  *     // What there is to choose from, the most frequent first.
  *     kinds: list<array{shot: value-of<Shot>, lie: value-of<Lie>, lessons: int}>,
  *     // Lessons of the choice; the latest of them stand in full under lessons.

@@ -13,6 +13,7 @@ use LowPoint\Core\Evidence\Limit;
  *
  * @phpstan-import-type PastLessonShape from PastLessonResource
  * @phpstan-import-type UnitsShape from CoachResource
+ * @phpstan-type LanguageShape 'en'|'de'
  * @phpstan-type HandedShape 'right'|'left'
  * @phpstan-type StudentShape array{
  *     id: string,
@@ -21,6 +22,8 @@ use LowPoint\Core\Evidence\Limit;
  *     about: string,
  *     limits: list<value-of<Limit>>,
  *     units: UnitsShape|null,
+ *     // Of the student's page; null = as his device says.
+ *     language: LanguageShape|null,
  *     inactive: bool,
  *     lessons_count: int,
  *     // The latest first.
@@ -41,6 +44,7 @@ final class StudentResource extends ApiResource
             'about' => $this->resource->about,
             'limits' => $this->resource->limits,
             'units' => $this->resource->units?->value,
+            'language' => $this->resource->language?->value,
             'inactive' => $this->resource->inactive_since !== null,
             'lessons_count' => $this->resource->lessons_count,
             'lessons' => PastLessonResource::collection($this->whenLoaded('lessons')),

@@ -9,13 +9,14 @@ use LowPoint\Core\Evidence\Tally;
 /** Why a student needs the coach, most urgent first. */
 enum Attention: string
 {
+    case Hurts = 'hurts';
     case Slipping = 'slipping';
     case RetestDue = 'retest_due';
     case PracticeMissed = 'practice_missed';
     case NoPlan = 'no_plan';
     case LinkNotOpened = 'link_not_opened';
 
-    /** Visits older than this are no longer held against anybody, days. Origin: chosen by us. */
+    /** Visits, and words about them, older than this are no longer held against anybody, days. Origin: chosen by us. */
     public const VISIT_DAYS = 14;
 
     /**
@@ -24,11 +25,22 @@ enum Attention: string
      * @param  int|null  $dueDays  days since the day to look again; below 0 = it is still to come; null = none
      * @param  Tally|null  $visits  done of those that were due of late; null = no plan
      * @param  bool  $unopenedLink  a private link is open and was never used
+     * @param  int|null  $hurtDays  days since the student said that it hurts; null = not of late
      * @return list<AttentionReason> most urgent first
      */
-    public static function for(?Verdict $verdict, ?Tally $last, ?int $dueDays, ?Tally $visits, bool $unopenedLink): array
+    public static function for(?Verdict $verdict, ?Tally $last, ?int $dueDays, ?Tally $visits, bool $unopenedLink, ?int $hurtDays = null): array
     {
         $reasons = [];
+        if ($hurtDays !== null) {
+            $reasons[] = new AttentionReason(
+                self::Hurts,
+                'says that it hurts'.match ($hurtDays) {
+                    0 => ', today',
+                    1 => ', yesterday',
+                    default => ", {$hurtDays} days ago",
+                },
+            );
+        }
         if ($verdict === Verdict::Slipping) {
             $reasons[] = new AttentionReason(
                 self::Slipping,
@@ -69,6 +81,7 @@ enum Attention: string
     public function weight(): int
     {
         return match ($this) {
+            self::Hurts => 200,
             self::Slipping => 100,
             self::RetestDue => 40,
             self::PracticeMissed => 20,
@@ -80,6 +93,7 @@ enum Attention: string
     public function group(): AttentionGroup
     {
         return match ($this) {
+            self::Hurts => AttentionGroup::Hurts,
             self::Slipping => AttentionGroup::Slipping,
             self::RetestDue => AttentionGroup::Retest,
             self::PracticeMissed, self::NoPlan => AttentionGroup::Practice,

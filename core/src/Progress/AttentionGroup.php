@@ -7,6 +7,7 @@ namespace LowPoint\Core\Progress;
 /** What a coach does next with a student, the first to see first. */
 enum AttentionGroup: string
 {
+    case Hurts = 'hurts';
     case Slipping = 'slipping';
     case Retest = 'retest';
     case Practice = 'practice';
@@ -22,6 +23,7 @@ enum AttentionGroup: string
     public function label(): string
     {
         return match ($this) {
+            self::Hurts => 'Says that it hurts',
             self::Slipping => 'Slipping',
             self::Retest => 'Retest due',
             self::Practice => 'Practice lacking',

@@ -39,7 +39,7 @@ final readonly class PatternText
         if ($main !== null && ! $main->isGood()) {
             $parts[] = $this->words->count($pattern->strikeTally($main)->count).' '.$main->value;
         }
-        $line = $parts === [] ? $this->words->count($pattern->count()).' balls' : implode('; ', $parts);
+        $line = $parts === [] ? $this->words->count($pattern->count()).($pattern->count() === 1 ? ' ball' : ' balls') : implode('; ', $parts);
 
         return Words::sentence($line.$this->touch($pattern));
     }

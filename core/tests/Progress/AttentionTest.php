@@ -46,6 +46,17 @@ final class AttentionTest extends TestCase
         self::assertSame($group, AttentionGroup::of($reasons));
     }
 
+    #[TestWith([0, 'says that it hurts, today'])]
+    #[TestWith([1, 'says that it hurts, yesterday'])]
+    #[TestWith([5, 'says that it hurts, 5 days ago'])]
+    public function test_pain_comes_before_everything(int $days, string $told): void
+    {
+        $reasons = Attention::for(Verdict::Slipping, new Tally(4, 10), 3, new Tally(1, 5), true, $days);
+        self::assertSame($told, $reasons[0]->text);
+        self::assertSame(AttentionGroup::Hurts, AttentionGroup::of($reasons));
+        self::assertGreaterThan(Attention::urgency(\array_slice($reasons, 1)), Attention::urgency([$reasons[0]]));
+    }
+
     public function test_slipping_is_told_without_a_figure_where_there_is_none(): void
     {
         self::assertSame('slipping', Attention::for(Verdict::Slipping, null, null, new Tally(1, 1), false)[0]->text);
@@ -60,12 +71,15 @@ final class AttentionTest extends TestCase
         self::assertSame(5, $of(Attention::LinkNotOpened));
         self::assertSame(15, $of(Attention::NoPlan, Attention::LinkNotOpened));
         self::assertSame(20, $of(Attention::PracticeMissed));
-        self::assertSame(175, $of(...Attention::cases()));
+        self::assertSame(375, $of(...Attention::cases()));
     }
 
     public function test_whoever_slips_comes_before_all_lesser_reasons_together(): void
     {
-        $others = array_filter(Attention::cases(), static fn(Attention $one): bool => $one !== Attention::Slipping);
+        $others = array_filter(
+            Attention::cases(),
+            static fn(Attention $one): bool => ! \in_array($one, [Attention::Hurts, Attention::Slipping], true),
+        );
         self::assertGreaterThan(
             array_sum(array_map(static fn(Attention $one): int => $one->weight(), $others)),
             Attention::Slipping->weight(),

@@ -10,45 +10,53 @@ use App\Http\Resources\DrillResultResource;
 use App\Http\Resources\ErasedResultsResource;
 use App\Http\Resources\PracticeExportResource;
 use App\Http\Resources\PracticeResource;
+use App\Language\Phrases;
 use App\Models\DrillResult;
 use App\Models\ShareLink;
 use App\Practice\Results;
 use App\Practice\StudentPractice;
 use App\Progress\AttentionIndex;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+use LowPoint\Core\Wording\Language;
 
 /** The student's page behind a private link: no account, only this student, nothing of the coach's own notes. */
 final class SharedController
 {
     /** The student's page. */
-    #[Endpoint(PracticeResource::class)]
-    public function show(string $token, StudentPractice $practice): PracticeResource
+    #[Endpoint(PracticeResource::class, query: ['language' => 'en or de, where the reader chose one himself'])]
+    public function show(Request $request, string $token, StudentPractice $practice): PracticeResource
     {
-        $link = $this->link($token);
+        $link = ShareLink::openOrGone($token);
         $link->update(['opened_at' => now()]);
+        $request->validate(['language' => [Rule::enum(Language::class)]]);
 
-        return new PracticeResource($practice->of($link->student));
+        return new PracticeResource($practice->of(
+            $link->student,
+            $request->enum('language', Language::class) ?? $link->student->language ?? Phrases::wanted($request),
+        ));
     }
 
     /** Logs one run of a drill. */
     #[Endpoint(DrillResultResource::class)]
     public function putResult(PutResultRequest $request, string $token, string $resultId, Results $results): DrillResultResource
     {
-        return new DrillResultResource($results->put($this->link($token)->student, $resultId, $request->run(), 'student'));
+        return new DrillResultResource($results->put(ShareLink::openOrGone($token)->student, $resultId, $request->run(), 'student'));
     }
 
     /** The plan as a calendar file. */
     #[Endpoint(type: 'text/calendar')]
     public function calendar(string $token): Response
     {
-        return PracticeController::file($this->link($token)->student);
+        return PracticeController::file(ShareLink::openOrGone($token)->student);
     }
 
     /** Everything the page knows of the student, in one file. */
     #[Endpoint(PracticeExportResource::class)]
     public function export(string $token, StudentPractice $practice): Response
     {
-        $student = $this->link($token)->student;
+        $student = ShareLink::openOrGone($token)->student;
         $all = [
             ...$practice->of($student),
             'results' => $student
@@ -74,8 +82,9 @@ final class SharedController
     #[Endpoint(ErasedResultsResource::class)]
     public function erase(string $token): ErasedResultsResource
     {
-        $link = $this->link($token);
+        $link = ShareLink::openOrGone($token);
         $erased = $link->student->results()->reorder()->where('logged_by', 'student')->delete();
+        $erased += $link->student->practiceNotes()->reorder()->delete();
         AttentionIndex::forget($link->student_id);
         $link->student
             ->links()
@@ -84,12 +93,9 @@ final class SharedController
 
         return new ErasedResultsResource([
             'erased' => $erased,
-            'message' => "Erased: {$erased} entries. This page is closed now. Ask your coach to erase the lessons as well.",
+            'message' => __('Erased: :count entries. This page is closed now. Ask your coach to erase the lessons as well.', [
+                'count' => $erased,
+            ]),
         ]);
-    }
-
-    private function link(string $token): ShareLink
-    {
-        return ShareLink::open($token) ?? abort(404, 'This page is closed. Ask your coach for a new link.');
     }
 }

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Contract\Endpoint;
+use App\Http\Requests\PutPracticeNoteRequest;
+use App\Http\Resources\PracticeNoteResource;
+use App\Models\PracticeNote;
+use App\Models\ShareLink;
+use Illuminate\Http\Response;
+
+/** What a student says of his practice on his page: that it hurts, that there was no time, that he did more. */
+final class PracticeNoteController
+{
+    /** Says it, once, however often it is sent. */
+    #[Endpoint(PracticeNoteResource::class)]
+    public function put(PutPracticeNoteRequest $request, string $token, string $noteId): PracticeNoteResource
+    {
+        $student = ShareLink::openOrGone($token)->student;
+        $note = PracticeNote::query()->find($noteId) ?? new PracticeNote(['id' => $noteId, 'student_id' => $student->id]);
+        abort_if($note->student_id !== $student->id, 403);
+        $note->fill(['kind' => $request->kind(), 'said_at' => $request->saidAt()])->save();
+
+        return new PracticeNoteResource($note);
+    }
+
+    /** Takes it back. */
+    #[Endpoint(status: 204)]
+    public function destroy(string $token, string $noteId): Response
+    {
+        ShareLink::openOrGone($token)->student->practiceNotes()->find($noteId)?->delete();
+
+        return new Response(status: 204);
+    }
+}
