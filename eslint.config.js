@@ -1,4 +1,5 @@
 import js from '@eslint/js';
+import i18next from 'eslint-plugin-i18next';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
@@ -37,6 +38,22 @@ export default tseslint.config(
         files: ['resources/**/*.tsx'],
         ignores: ['**/*.test.tsx'],
         rules: { 'max-lines-per-function': ['error', { max: 125, skipBlankLines: true, skipComments: true }] },
+    },
+    {
+        // What a student reads is said in his language: no sentence stands in the code alone.
+        files: ['resources/{share,practice}/**/*.tsx'],
+        ignores: ['**/*.test.tsx', 'resources/practice/{Links,PlanForm,PracticePage}.tsx'],
+        plugins: { i18next },
+        rules: {
+            'i18next/no-literal-string': [
+                'error',
+                {
+                    mode: 'jsx-only',
+                    callees: { exclude: ['^t$', 'shown.*'] },
+                    'jsx-attributes': { include: ['aria-label', 'alt', 'label', 'big', 'small', 'asks', 'one', 'title'] },
+                },
+            ],
+        },
     },
     {
         files: ['resources/**/*.{ts,tsx}'],

@@ -1,4 +1,5 @@
 import './css/app.css';
+import './language';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -34,7 +35,7 @@ const shown = (value: unknown) =>
           : JSON.stringify(value);
 
 const outbox: Outbox = new Outbox(async (action, told) => {
-    if (action.kind === 'result') {
+    if (action.lessonId === null) {
         await queries.invalidateQueries(changed.practice(action.path));
         return;
     }

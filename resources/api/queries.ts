@@ -78,11 +78,17 @@ export const ask = {
             queryFn: () => callOrKept<Progress>(`students/${id}/progress?${chosen(only)}`),
             placeholderData: keepPreviousData,
         }),
-    /** @param path the student's on the coach's side, or that of a private link */
-    practice: (path: string) =>
+    /**
+     * @param path the student's on the coach's side, or that of a private link
+     * @param language where the reader of a private link has chosen one
+     */
+    practice: (path: string, language = '') =>
         queryOptions({
-            ...changed.practice(path),
-            queryFn: () => callOrKept<Practice>(path.startsWith('shared/') ? path : `${path}/practice`),
+            queryKey: [...changed.practice(path).queryKey, language],
+            queryFn: () =>
+                callOrKept<Practice>(
+                    path.startsWith('shared/') ? `${path}${language === '' ? '' : `?language=${language}`}` : `${path}/practice`,
+                ),
         }),
     sessions: () => queryOptions({ ...changed.sessions, queryFn: () => call<Session[]>('GET', 'sessions'), retry: false }),
     /** What the coach keeps of his own: cards and drills. */
@@ -133,7 +139,7 @@ export const useLibrary = () => useQuery(ask.library());
 export const useToday = (asked: Record<string, string>) => useInfiniteQuery(ask.today(asked));
 export const useStudent = (id: string) => useQuery(ask.student(id));
 export const useProgress = (id: string, only: Record<string, string> = {}) => useQuery(ask.progress(id, only));
-export const usePractice = (path: string) => useQuery(ask.practice(path));
+export const usePractice = (path: string, language?: string) => useQuery(ask.practice(path, language));
 export const useOwnWay = () => useQuery(ask.own());
 export const useDrills = (lessonId: string, setId: string) => useQuery(ask.drills(lessonId, setId));
 

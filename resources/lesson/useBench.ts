@@ -17,7 +17,7 @@ export function useBench(lessonId: string) {
 
     const mine = useMemo(() => entries.filter((entry) => entry.action.lessonId === lessonId), [entries, lessonId]);
     const lesson = useMemo<Lesson | undefined>(
-        () => query.data && mine.reduce((so, entry) => (entry.action.kind === 'result' ? so : apply(so, entry.action)), query.data.lesson),
+        () => query.data && mine.reduce((so, entry) => (entry.action.lessonId === null ? so : apply(so, entry.action)), query.data.lesson),
         [query.data, mine],
     );
     const refused = mine.filter((entry) => entry.state === 'refused');

@@ -121,7 +121,17 @@ describe('a lesson with one action more', () => {
 describe('a page with an action that was stored', () => {
     const page: LessonPage = {
         lesson,
-        student: { id: 'S', name: 'Bea', handed: 'right', about: '', limits: [], units: null, inactive: false, lessons_count: 1 },
+        student: {
+            id: 'S',
+            name: 'Bea',
+            handed: 'right',
+            about: '',
+            limits: [],
+            units: null,
+            language: null,
+            inactive: false,
+            lessons_count: 1,
+        },
         readings: {},
         balls_wanted: {},
     };

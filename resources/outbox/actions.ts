@@ -7,6 +7,7 @@ import type {
     LessonPage,
     Observed,
     Purpose,
+    PutPracticeNote,
     PutResult,
     Reading,
     SetupChange,
@@ -51,10 +52,12 @@ export type Action =
           before: Lesson['prescription'];
       }
     /** $path is the student's on the coach's side, or that of the private link. */
-    | { kind: 'result'; lessonId: null; path: string; resultId: string; run: PutResult };
+    | { kind: 'result'; lessonId: null; path: string; resultId: string; run: PutResult }
+    /** A word of the student on his practice. */
+    | { kind: 'note'; lessonId: null; path: string; noteId: string; note: PutPracticeNote };
 
 /** What is part of a lesson. */
-export type LessonAction = Exclude<Action, { kind: 'result' }>;
+export type LessonAction = Exclude<Action, { lessonId: null }>;
 
 export interface Request {
     method: 'PUT' | 'DELETE';
@@ -67,6 +70,8 @@ export function requestOf(action: Action): Request {
     switch (action.kind) {
         case 'result':
             return { method: 'PUT', path: `${action.path}/results/${action.resultId}`, body: action.run };
+        case 'note':
+            return { method: 'PUT', path: `${action.path}/notes/${action.noteId}`, body: action.note };
         case 'lesson':
             return {
                 method: 'PUT',

@@ -29,7 +29,7 @@ const UNAVAILABLE = 503;
 const gone = (lost: number) =>
     `${String(lost)} ${lost === 1 ? 'entry' : 'entries'} waited on this device and ${lost === 1 ? 'is' : 'are'} gone: its browser has thrown the store away. Look through the last lesson and enter again what is missing.`;
 
-const behindALink = (action: Action) => action.kind === 'result' && action.path.startsWith('shared/');
+const behindALink = (action: Action) => action.lessonId === null && action.path.startsWith('shared/');
 
 /** Keeps entries on the device first, then sends them one after another in the order in which they were made. */
 export class Outbox {
@@ -140,7 +140,7 @@ export class Outbox {
             const told = await call<Told>(
                 request.method,
                 request.path,
-                entry.action.kind === 'result'
+                entry.action.lessonId === null
                     ? request.body
                     : {
                           ...(request.body as object | undefined),

@@ -1,13 +1,11 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router-dom';
 import { ApiError, call } from '../api/client';
 import { ask, changed, useCatalogue, usePractice } from '../api/queries';
-import type { Practice, PracticeDrill, ShareLink } from '../api/types.gen';
-import { Button } from '../ui/Button';
+import type { Practice, PracticeDrill } from '../api/types.gen';
 import { Page, Skeleton, Trouble } from '../ui/Page';
-import { notify } from '../ui/notices';
-import { day } from '../ui/reader';
+import { Links } from './Links';
 import { PlanForm } from './PlanForm';
 import { PracticeView } from './PracticeView';
 import { Runner } from './Runner';
@@ -99,87 +97,5 @@ export function PracticePage() {
             )}
             <Links path={path} />
         </Page>
-    );
-}
-
-/** The student's private page: made, told once, revoked. */
-function Links({ path }: { path: string }) {
-    const queries = useQueryClient();
-    const links = useQuery(ask.links(path));
-    const [days, setDays] = useState(60);
-    const refresh = () => queries.invalidateQueries(changed.links(path));
-    const make = useMutation({ mutationFn: () => call<ShareLink>('POST', `${path}/links`, { days }), onSuccess: refresh });
-    const revoke = useMutation({
-        mutationFn: (id: number) => call('DELETE', `${path}/links/${String(id)}`),
-        onSuccess: (_, id) => {
-            notify('The link is revoked.', () => call('POST', `${path}/links/${String(id)}/restore`).then(refresh));
-            return refresh();
-        },
-    });
-    const address = make.data?.path === undefined ? undefined : `${window.location.origin}${make.data.path}`;
-    return (
-        <section aria-label="Private link" className="mt-8">
-            <h2 className="mb-2 text-2xl">Private link for the student</h2>
-            <p>
-                Whoever has the link sees this one student’s page: fault, card, drills, plan and log. No account; nothing of your own notes.
-            </p>
-            <div className="mt-2 flex flex-wrap items-center gap-2">
-                {[14, 60, 180].map((one) => (
-                    <Button
-                        key={one}
-                        chosen={days === one}
-                        onClick={() => {
-                            setDays(one);
-                        }}
-                    >
-                        {one} days
-                    </Button>
-                ))}
-                <Button
-                    main
-                    disabled={make.isPending}
-                    onClick={() => {
-                        make.mutate();
-                    }}
-                >
-                    Make a link
-                </Button>
-            </div>
-            {make.isError && (
-                <p role="alert" className="font-semibold text-rust">
-                    {make.error.message}
-                </p>
-            )}
-            {address !== undefined && (
-                <p className="mt-2 border-l-[6px] border-marram pl-3 break-all">
-                    Told once, so copy it now:{' '}
-                    <a className="font-semibold underline" data-testid="private-link" href={address}>
-                        {address}
-                    </a>
-                </p>
-            )}
-            <ul className="mt-2">
-                {links.data?.map((link) => (
-                    <li key={link.id} className="flex min-h-12 flex-wrap items-center gap-x-4 border-b border-line">
-                        <span>
-                            made {day(link.made_at)},{' '}
-                            {link.revoked_at !== null ? 'revoked' : link.open ? `open until ${day(link.expires_at)}` : 'expired'},{' '}
-                            {link.opened_at === null ? 'not opened yet' : `last opened ${day(link.opened_at)}`}
-                        </span>
-                        {link.open && (
-                            <Button
-                                className="ml-auto"
-                                disabled={revoke.isPending}
-                                onClick={() => {
-                                    revoke.mutate(link.id);
-                                }}
-                            >
-                                Revoke
-                            </Button>
-                        )}
-                    </li>
-                ))}
-            </ul>
-        </section>
     );
 }

@@ -1,8 +1,10 @@
 import { useEffect, useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { nowIso } from '../api/clock';
 import type { Goal, Practice, PracticeDrill, PutResult, Units } from '../api/types.gen';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
+import { decimal } from '../ui/reader';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
 import { useRun } from './useRun';
 
@@ -16,6 +18,7 @@ interface Props {
 
 /** Counts a drill with a thumb, a set at a time. What it came to is worked out by the server; here it is only counted and kept. */
 export function Runner({ path, practice, drill, session, onDone }: Props) {
+    const { t } = useTranslation();
     const outbox = useOutboxOfApp();
     const { id, attempts, confidence, add, undo, feel, end } = useRun(path, drill.id);
     const [set, setSet] = useState(1);
@@ -43,26 +46,26 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
             <div className="flex items-baseline justify-between gap-4">
                 <h2 className="text-2xl">{drill.name}</h2>
                 <button type="button" className="min-h-12 px-2 underline" onClick={onDone}>
-                    Leave
+                    {t('Leave')}
                 </button>
             </div>
             <p>
-                {drill.pass.text} <strong>Passed: {goal.text}.</strong>{' '}
-                {runs > 1 && `Set ${String(Math.min(set, runs))} of ${String(runs)}; rest a minute between them.`}
+                {drill.pass.text} <strong>{t('Passed: {{mark}}.', { mark: goal.text })}</strong>{' '}
+                {runs > 1 && t('Set {{n}} of {{all}}; rest a minute between them.', { n: Math.min(set, runs), all: runs })}
             </p>
             <div inert={over}>
                 <Counter drill={drill} attempts={attempts} units={practice.student.units} onAdd={add} />
             </div>
             {over && (
                 <p role="status" className="border-l-[6px] border-marram pl-3 font-semibold">
-                    That is the set. Save it.
+                    {t('That is the set. Save it.')}
                 </p>
             )}
             <Button className="min-h-14" disabled={attempts.length === 0} onClick={undo}>
-                Undo the last
+                {t('Undo the last')}
             </Button>
-            <div role="group" aria-label="Confidence">
-                <p className="mb-1 font-semibold">How sure do you feel, 1 to 10?</p>
+            <div role="group" aria-label={t('Confidence')}>
+                <p className="mb-1 font-semibold">{t('How sure do you feel, 1 to 10?')}</p>
                 <div className="grid grid-cols-5 gap-1.5">
                     {Array.from({ length: practice.most_sure }, (_, i) => (
                         <Button
@@ -86,7 +89,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
                         save(onDone);
                     }}
                 >
-                    {goal.kind === 'free' ? 'Done' : 'Save'}
+                    {goal.kind === 'free' ? t('Done') : t('Save')}
                 </Button>
                 {set < runs && (
                     <Button
@@ -98,7 +101,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
                             });
                         }}
                     >
-                        Save, then set {set + 1}
+                        {t('Save, then set {{n}}', { n: set + 1 })}
                     </Button>
                 )}
             </div>
@@ -123,6 +126,7 @@ interface CounterProps {
 }
 
 function Counter({ drill, attempts, units, onAdd }: CounterProps) {
+    const { t } = useTranslation();
     const { goal } = drill;
     const hits = attempts.filter((one) => one === true).length;
     switch (goal.kind) {
@@ -130,19 +134,25 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
             return (
                 <HitOrMiss
                     onAdd={onAdd}
-                    big={`${String(hits)} of ${String(attempts.length)}`}
-                    small={`${String(goal.need)} of ${String(goal.of)} to pass`}
+                    big={t('{{n}} of {{all}}', { n: hits, all: attempts.length })}
+                    small={t('{{mark}} to pass', { mark: goal.text })}
                 />
             );
         case 'streak':
-            return <HitOrMiss onAdd={onAdd} big={`${String(inARow(attempts))} in a row`} small={`${String(goal.need)} in a row to pass`} />;
+            return (
+                <HitOrMiss
+                    onAdd={onAdd}
+                    big={t('{{n}} in a row', { n: inARow(attempts) })}
+                    small={t('{{mark}} to pass', { mark: goal.text })}
+                />
+            );
         case 'ladder': {
             const { rung, inBlock, good } = ladder(attempts, goal);
             return (
                 <HitOrMiss
                     onAdd={onAdd}
-                    big={`Rung ${String(rung)} of ${String(goal.rungs)}`}
-                    small={`this block: ${String(good)} of ${String(inBlock)}; ${goal.text}`}
+                    big={t('Rung {{n}} of {{all}}', { n: rung, all: goal.rungs })}
+                    small={t('this block: {{n}} of {{all}}; {{mark}}', { n: good, all: inBlock, mark: goal.text })}
                 />
             );
         }
@@ -152,9 +162,9 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
                 <Measured
                     key={attempts.length}
                     {...{ attempts, goal, units }}
-                    asks="Choose a start spot a metre ahead. Carry"
+                    asks={t('Choose a start spot a metre ahead. Carry')}
                     big={`${String(Math.round(target / shownFactor('m', units)))} ${shownUnit('m', units)}`}
-                    label="It carried"
+                    label={t('It carried')}
                     onAdd={(metres) => {
                         onAdd([target, metres]);
                     }}
@@ -172,9 +182,9 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
                 <Measured
                     key={attempts.length}
                     {...{ attempts, goal, units }}
-                    asks={stations ? 'Swing back as far as the' : 'Now with the finish'}
+                    asks={stations ? t('Swing back as far as the') : t('Now with the finish')}
                     big={parts[part] ?? ''}
-                    label={stations ? 'It carried' : 'It rolled'}
+                    label={stations ? t('It carried') : t('It rolled')}
                     onAdd={(metres) => {
                         onAdd([part, metres]);
                     }}
@@ -191,7 +201,7 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
                     }}
                     big={String(attempts.length)}
                     small={`${String(goal.sets)} × ${String(goal.balls)}`}
-                    one="One more"
+                    one={t('One more')}
                 />
             );
     }
@@ -206,6 +216,7 @@ function vibrate(pattern: number[]): void {
 }
 
 function HitOrMiss({ big, small, one, onAdd }: { big: string; small: string; one?: string; onAdd: (hit: boolean) => void }) {
+    const { t } = useTranslation();
     return (
         <>
             <p aria-live="polite" className="text-center">
@@ -223,7 +234,7 @@ function HitOrMiss({ big, small, one, onAdd }: { big: string; small: string; one
                             onAdd(false);
                         }}
                     >
-                        Miss
+                        {t('Miss')}
                     </Button>
                 )}
                 <Button
@@ -234,7 +245,7 @@ function HitOrMiss({ big, small, one, onAdd }: { big: string; small: string; one
                         onAdd(true);
                     }}
                 >
-                    {one ?? 'Hit'}
+                    {one ?? t('Hit')}
                 </Button>
             </div>
         </>
@@ -265,6 +276,7 @@ interface MeasuredProps {
 
 /** A ball whose distance is typed in. */
 function Measured({ attempts, goal, units, asks, big, label, onAdd }: MeasuredProps) {
+    const { t } = useTranslation();
     const [typed, setTyped] = useState('');
     const factor = shownFactor('m', units);
     const distance = numberOr(typed);
@@ -278,7 +290,7 @@ function Measured({ attempts, goal, units, asks, big, label, onAdd }: MeasuredPr
             }}
         >
             <p>
-                Ball {Math.min(attempts.length + 1, goal.most ?? 0)} of {goal.most}. {asks}
+                {t('Ball {{n}} of {{all}}.', { n: Math.min(attempts.length + 1, goal.most ?? 0), all: goal.most })} {asks}
             </p>
             <p data-testid="count" className="display text-6xl">
                 {big}
@@ -296,7 +308,7 @@ function Measured({ attempts, goal, units, asks, big, label, onAdd }: MeasuredPr
                 />
             </label>
             <Button type="submit" main className="mt-3 min-h-16 w-full text-xl" disabled={!ok}>
-                Next ball
+                {t('Next ball')}
             </Button>
         </form>
     );
@@ -313,6 +325,7 @@ function Clock({
     need: number;
     onAdd: (seconds: number) => void;
 }) {
+    const { t } = useTranslation();
     const [began, setBegan] = useState<number | null>(null);
     const [now, setNow] = useState(0);
     useEffect(() => {
@@ -329,9 +342,9 @@ function Clock({
         <>
             <p className="text-center">
                 <span data-testid="count" className="display block text-6xl">
-                    {shown.toFixed(1)} s
+                    {t('{{n}} s', { n: decimal(shown) })}
                 </span>
-                {need} seconds to pass
+                {t('{{n}} seconds to pass', { n: need })}
             </p>
             {typeof seconds !== 'number' && (
                 <Button
@@ -344,7 +357,7 @@ function Clock({
                         } else onAdd(Math.round(((performance.now() - began) / 1000) * 10) / 10);
                     }}
                 >
-                    {began === null ? 'Start' : 'Stop'}
+                    {began === null ? t('Start') : t('Stop')}
                 </Button>
             )}
         </>

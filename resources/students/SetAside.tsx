@@ -11,6 +11,7 @@ const WHAT = {
     prescribe: 'a prescription',
     'take-back': 'a prescription taken back',
     result: 'a drill',
+    note: 'a word on practice',
 } as const;
 
 /** Entries of this coach that the server did not take: nothing of them is lost, and the coach decides. */

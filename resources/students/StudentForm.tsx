@@ -4,16 +4,23 @@ import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { changed, useCatalogue } from '../api/queries';
-import type { Student } from '../api/types.gen';
+import type { Student, Units } from '../api/types.gen';
+import { LANGUAGES, type Language } from '../language';
 import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
 import { Panel } from '../ui/Panel';
 
 const LONGEST_ABOUT = 500;
-const UNITS = [
-    [null, 'as mine'],
-    ['metric', 'metres, cm'],
-    ['imperial', 'yards, inches'],
-] as const;
+const UNITS: { value: Units | ''; label: string }[] = [
+    { value: '', label: 'units as mine' },
+    { value: 'metric', label: 'metres, cm' },
+    { value: 'imperial', label: 'yards, inches' },
+];
+const PAGE_LANGUAGES: { value: Language | ''; label: string }[] = [
+    { value: '', label: 'language of the phone' },
+    { value: 'en', label: LANGUAGES.en },
+    { value: 'de', label: LANGUAGES.de },
+];
 const box = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal';
 
 /** A student to add or to change; what to take care of decides which drills are left out. */
@@ -28,6 +35,7 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
         about: student?.about ?? '',
         limits: student?.limits ?? [],
         units: student?.units ?? null,
+        language: student?.language ?? null,
     });
     const save = useMutation({
         mutationFn: () => call<Student>('PUT', `students/${id}`, draft),
@@ -106,19 +114,22 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                         ))}
                     </div>
                 </div>
-                <div role="group" aria-label="Units on the student’s page" className="flex flex-wrap gap-1.5">
-                    {UNITS.map(([units, words]) => (
-                        <Button
-                            key={words}
-                            chosen={draft.units === units}
-                            onClick={() => {
-                                setDraft({ ...draft, units });
-                            }}
-                        >
-                            {words}
-                        </Button>
-                    ))}
-                </div>
+                <Choice
+                    label="Units on the student’s page"
+                    value={draft.units ?? ''}
+                    options={UNITS}
+                    onChoose={(units) => {
+                        setDraft({ ...draft, units: units === '' ? null : units });
+                    }}
+                />
+                <Choice
+                    label="Language of the student’s page"
+                    value={draft.language ?? ''}
+                    options={PAGE_LANGUAGES}
+                    onChoose={(language) => {
+                        setDraft({ ...draft, language: language === '' ? null : language });
+                    }}
+                />
                 {told !== undefined && (
                     <p role="alert" className="font-semibold whitespace-pre-line text-rust">
                         {told}

@@ -144,6 +144,9 @@ export const practiceDrill = (over: Partial<PracticeDrill> = {}): PracticeDrill 
 });
 
 export const practice = (): Practice => ({
+    language: 'en',
+    words: [],
+    said: [],
     student: { name: 'Bea', handed: 'right', units: 'metric', guardian: false },
     fault: null,
     setup: [],

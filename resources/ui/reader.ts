@@ -1,27 +1,47 @@
-// Dates and numbers as the reader is used to; the words are English, so of his languages the first English one counts.
+import { i18next } from '../language';
 
-const LOCALE =
-    Intl.getCanonicalLocales(typeof navigator === 'undefined' ? [] : [...navigator.languages]).find((one) =>
-        one.toLowerCase().startsWith('en'),
-    ) ?? 'en-GB';
+// Dates and numbers as the reader is used to: of his languages the first that goes with the words on the screen.
+
+/** Where the reader has no language of these words, the way they are written at their home. */
+const HOME: Record<string, string> = { en: 'en-GB', de: 'de-DE' };
 
 const DAY = { day: 'numeric', month: 'short' } as const;
 
-const dayOfYear = new Intl.DateTimeFormat(LOCALE, DAY);
-const dayAndYear = new Intl.DateTimeFormat(LOCALE, { ...DAY, year: 'numeric' });
-const dayAndTime = new Intl.DateTimeFormat(LOCALE, { ...DAY, hour: 'numeric', minute: '2-digit' });
-const dayOfWeek = new Intl.DateTimeFormat(LOCALE, { ...DAY, weekday: 'short' });
+function localeOf(language: string): string {
+    const readers = Intl.getCanonicalLocales(typeof navigator === 'undefined' ? [] : [...navigator.languages]);
+    return readers.find((one) => one.toLowerCase().startsWith(language)) ?? HOME[language] ?? language;
+}
 
-export const decimal = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 1, useGrouping: false });
+function formats(language: string) {
+    const locale = localeOf(language);
+    return {
+        dayOfYear: new Intl.DateTimeFormat(locale, DAY),
+        dayAndYear: new Intl.DateTimeFormat(locale, { ...DAY, year: 'numeric' }),
+        dayAndTime: new Intl.DateTimeFormat(locale, { ...DAY, hour: 'numeric', minute: '2-digit' }),
+        dayOfWeek: new Intl.DateTimeFormat(locale, { ...DAY, weekday: 'short' }),
+        decimal: new Intl.NumberFormat(locale, { maximumFractionDigits: 1, useGrouping: false }),
+    };
+}
+
+const made = new Map<string, ReturnType<typeof formats>>();
+
+function reader() {
+    const { language } = i18next;
+    const known = made.get(language) ?? formats(language);
+    made.set(language, known);
+    return known;
+}
+
+export const decimal = (value: number) => reader().decimal.format(value);
 
 /** "24 Nov"; with its year where it is not this one */
 export const day = (iso: string) => {
     const date = new Date(iso);
-    return (date.getFullYear() === new Date().getFullYear() ? dayOfYear : dayAndYear).format(date);
+    return (date.getFullYear() === new Date().getFullYear() ? reader().dayOfYear : reader().dayAndYear).format(date);
 };
 
 /** "24 Nov, 10:32" */
-export const moment = (iso: string) => dayAndTime.format(new Date(iso));
+export const moment = (iso: string) => reader().dayAndTime.format(new Date(iso));
 
 /** "Tue 24 Nov" of a date without a time */
-export const weekday = (date: string) => dayOfWeek.format(new Date(`${date}T12:00:00`));
+export const weekday = (date: string) => reader().dayOfWeek.format(new Date(`${date}T12:00:00`));

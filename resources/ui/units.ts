@@ -21,7 +21,7 @@ export function shownUnit(unit: string, units: Units): string {
     return unit;
 }
 
-const oneDecimal = (value: number) => decimal.format(Math.round(value * 10) / 10).replace('-', '−');
+const oneDecimal = (value: number) => decimal(Math.round(value * 10) / 10).replace('-', '−');
 
 /** "4.1 cm", "13°", "62 %" */
 export function withUnit(value: number, unit: string, units: Units): string {

@@ -117,9 +117,12 @@ abstract class BrowserTestCase extends TestCase
             $under = $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [] ? '' : "//*[@role='dialog']";
             $pressable = "{$under}//*[self::a or self::button or self::summary]";
             // Only on a page that holds the words at all: one that comes between two of the looks would be taken for a looser match.
-            $exactly = "normalize-space(.) = '{$words}'";
-            $there = $this->browser->findElements(WebDriverBy::xpath("{$pressable}[contains(normalize-space(.), '{$words}')]")) !== [];
-            $looser = ["starts-with(normalize-space(.), '{$words}')", "contains(normalize-space(.), '{$words}')"];
+            $exactly = "normalize-space(.) = '{$words}' or @aria-label = '{$words}'";
+            $there = $this->browser->findElements(WebDriverBy::xpath("{$pressable}[contains(normalize-space(.), '{$words}') or starts-with(@aria-label, '{$words}')]")) !== [];
+            $looser = [
+                "starts-with(normalize-space(.), '{$words}') or starts-with(@aria-label, '{$words}')",
+                "contains(normalize-space(.), '{$words}')",
+            ];
             foreach ($there ? [$exactly, ...$looser] : [] as $match) {
                 foreach ($this->browser->findElements(WebDriverBy::xpath("{$pressable}[{$match}]")) as $element) {
                     if ($element->isDisplayed() && $element->isEnabled()) {
@@ -280,6 +283,16 @@ abstract class BrowserTestCase extends TestCase
     {
         $select = new WebDriverSelect($this->element('select[aria-label="'.$label.'"]'));
         $select->selectByVisibleText($words);
+    }
+
+    /** Chooses a day, as the browser's own picker does: what is typed depends on the reader's way to write dates. */
+    protected function pickDay(string $css, string $day): void
+    {
+        $this->browser->executeScript(
+            'Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(arguments[0], arguments[1]); '
+                .'arguments[0].dispatchEvent(new Event("input", {bubbles: true}));',
+            [$this->element($css), $day],
+        );
     }
 
     /** Gives a file to the chooser of the page. */

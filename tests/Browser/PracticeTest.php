@@ -20,29 +20,12 @@ final class PracticeTest extends BrowserTestCase
         $this->see('Six to save');
         self::assertSame([], $this->axe());
 
-        // By drag and by date: the same visit on another day.
-        $session = $this->element('[data-session]:last-of-type')->getAttribute('data-session');
-        $to = date('Y-m-d', time() + 12 * 86400);
-        $this->browser->executeScript(
-            <<<'JS'
-            const [id, day] = arguments;
-            const from = document.querySelector(`[data-session="${id}"]`);
-            const to = document.querySelector(`[data-day="${day}"]`) ?? [...document.querySelectorAll('[data-day]')].at(-1);
-            const data = new DataTransfer();
-            from.dispatchEvent(new DragEvent('dragstart', { bubbles: true, dataTransfer: data }));
-            to.dispatchEvent(new DragEvent('dragover', { bubbles: true, cancelable: true, dataTransfer: data }));
-            to.dispatchEvent(new DragEvent('drop', { bubbles: true, dataTransfer: data }));
-            window.target = to.dataset.day;
-            JS
-            ,
-            [$session, $to],
-        );
+        // The visit of tomorrow or after moves to another day.
+        $visit = $this->element('[data-session]:has(input[type=date])')->getAttribute('data-session');
+        $to = date('Y-m-d', time() + 86400 * 12);
+        $this->pickDay("[data-session='{$visit}'] input[type=date]", $to);
         $this->until(
-            fn(): bool => $this->browser->findElements(
-                WebDriverBy::cssSelector(
-                    "[data-day='{$this->browser->executeScript('return window.target')}'] [data-session='{$session}']",
-                ),
-            ) !== [],
+            fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector("[data-day='{$to}'][data-session='{$visit}']")) !== [],
             'The visit does not move.',
         );
 
@@ -60,6 +43,14 @@ final class PracticeTest extends BrowserTestCase
         self::assertStringNotContainsString('Sign in', $this->shown());
         self::assertSame([], $this->axe());
         self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'));
+        self::assertLessThan(2000, $this->browser->executeScript('return document.documentElement.scrollHeight'));
+
+        $this->pick('Language', 'Deutsch');
+        $this->see('Lass das Griffende auf deine Mitte schauen');
+        self::assertSame('de', $this->browser->executeScript('return document.documentElement.lang'));
+        self::assertSame([], $this->axe());
+        $this->pick('Sprache', 'English');
+        $this->see('Let the grip end look at your middle');
 
         $this->press('Run Centre pointer');
         foreach (['Hit', 'Hit', 'Miss', 'Hit', 'Hit', 'Miss', 'Hit', 'Hit', 'Hit', 'Miss', 'Undo the last', 'Hit'] as $tap) {
@@ -71,6 +62,9 @@ final class PracticeTest extends BrowserTestCase
         self::assertSame([], $this->axe());
         $this->press('Save');
         $this->see('8 of 10, passed');
+
+        $this->press('It hurts');
+        $this->see('Stop practising this and tell your coach.');
 
         // Without a network the page still opens, and what is counted waits.
         $this->until(
@@ -88,6 +82,7 @@ final class PracticeTest extends BrowserTestCase
 
         $this->devTools('Emulation.clearDeviceMetricsOverride', []);
         $this->signIn();
+        $this->see('says that it hurts, today');
         $this->press('Bea Achterberg');
         $this->press('Practice');
         $this->see('8 of 10, passed');
@@ -190,7 +185,7 @@ final class PracticeTest extends BrowserTestCase
         $this->element('[data-testid=private-link]');
         self::assertSame(1, $count("students/{$id}/links", ''));
         self::assertSame($visits, $count("students/{$id}/practice", 'plan.sessions'));
-        $this->press('Run ');
+        $this->press('Run Centre pointer');
         $this->press('Hit');
         $this->tapTwice('Save');
         $this->see('1 of 1, not passed');

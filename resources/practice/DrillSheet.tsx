@@ -1,0 +1,65 @@
+import { useTranslation } from 'react-i18next';
+import type { DrillResult, PracticeDrill } from '../api/types.gen';
+import { Button } from '../ui/Button';
+import { begun } from './useRun';
+
+interface Props {
+    path: string;
+    drill: PracticeDrill;
+    results: DrillResult[];
+    onRun: () => void;
+}
+
+/** A drill as one line that opens; opening one closes the other. */
+export function DrillSheet({ path, drill, results, onRun }: Props) {
+    const { t } = useTranslation();
+    const counted = begun(path, drill.id);
+    const last = results.find((one) => one.drill === drill.id);
+    const { goal } = drill;
+    return (
+        <details name="drills" className="border-t border-line">
+            <summary className="min-h-12 cursor-pointer py-2.5">
+                <strong>{drill.name}</strong>
+                <span className="ml-2">
+                    {last === undefined ? drill.next.text : t('Last: {{what}}', { what: last.text })}
+                    {last?.passed === true && `, ${t('passed')}`}
+                </span>
+            </summary>
+            <div className="grid gap-x-6 gap-y-2 pb-4 md:grid-cols-[15rem_1fr]">
+                {drill.svg === null ? (
+                    <span />
+                ) : (
+                    <img
+                        src={`data:image/svg+xml;utf8,${encodeURIComponent(drill.svg)}`}
+                        alt={t('{{drill}}, to scale', { drill: drill.name })}
+                        className="w-full max-w-60"
+                    />
+                )}
+                <div>
+                    <p>{drill.purpose}</p>
+                    <p>
+                        {goal.sets} × {goal.balls}, {t('{{count}} minutes', { count: goal.minutes })}.{' '}
+                        <strong>{t('Passed: {{mark}}.', { mark: goal.text })}</strong> {drill.pass.text}
+                    </p>
+                    {drill.distances.map((text) => (
+                        <p key={text} className="font-semibold">
+                            {text}
+                        </p>
+                    ))}
+                    <ol className="mt-1 list-decimal pl-5">
+                        {drill.steps.map((step) => (
+                            <li key={step}>{step}</li>
+                        ))}
+                    </ol>
+                    {drill.cautions.length > 0 && <p className="mt-1 text-sm">{drill.cautions.join(' ')}</p>}
+                    {last !== undefined && <p className="mt-2 font-semibold">{drill.next.text}</p>}
+                    <Button main className="mt-2 px-8" onClick={onRun}>
+                        {counted === 0
+                            ? t('Run {{drill}}', { drill: drill.name })
+                            : t('Go on with {{drill}} at ball {{n}}', { drill: drill.name, n: counted + 1 })}
+                    </Button>
+                </div>
+            </div>
+        </details>
+    );
+}

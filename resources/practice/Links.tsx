@@ -1,0 +1,133 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import qr from 'qrcode-generator';
+import { useState } from 'react';
+import { call } from '../api/client';
+import { ask, changed } from '../api/queries';
+import type { ShareLink } from '../api/types.gen';
+import { Button } from '../ui/Button';
+import { notify } from '../ui/notices';
+import { day } from '../ui/reader';
+
+const QR_CELL_PX = 4;
+
+/** The student's private page: made, told once, revoked. */
+export function Links({ path }: { path: string }) {
+    const queries = useQueryClient();
+    const links = useQuery(ask.links(path));
+    const [days, setDays] = useState(60);
+    const refresh = () => queries.invalidateQueries(changed.links(path));
+    const make = useMutation({ mutationFn: () => call<ShareLink>('POST', `${path}/links`, { days }), onSuccess: refresh });
+    const revoke = useMutation({
+        mutationFn: (id: number) => call('DELETE', `${path}/links/${String(id)}`),
+        onSuccess: (_, id) => {
+            notify('The link is revoked.', () => call('POST', `${path}/links/${String(id)}/restore`).then(refresh));
+            return refresh();
+        },
+    });
+    const address = make.data?.path === undefined ? undefined : `${window.location.origin}${make.data.path}`;
+    return (
+        <section aria-label="Private link" className="mt-8">
+            <h2 className="mb-2 text-2xl">Private link for the student</h2>
+            <p>
+                Whoever has the link sees this one student’s page: fault, card, drills, plan and log. No account; nothing of your own notes.
+            </p>
+            <div className="mt-2 flex flex-wrap items-center gap-2">
+                {[14, 60, 180].map((one) => (
+                    <Button
+                        key={one}
+                        chosen={days === one}
+                        onClick={() => {
+                            setDays(one);
+                        }}
+                    >
+                        {one} days
+                    </Button>
+                ))}
+                <Button
+                    main
+                    disabled={make.isPending}
+                    onClick={() => {
+                        make.mutate();
+                    }}
+                >
+                    Make a link
+                </Button>
+            </div>
+            {make.isError && (
+                <p role="alert" className="font-semibold text-rust">
+                    {make.error.message}
+                </p>
+            )}
+            {address !== undefined && <NewLink address={address} />}
+            <ul className="mt-2">
+                {links.data?.map((link) => (
+                    <li key={link.id} className="flex min-h-12 flex-wrap items-center gap-x-4 border-b border-line">
+                        <span>
+                            made {day(link.made_at)},{' '}
+                            {link.revoked_at !== null ? 'revoked' : link.open ? `open until ${day(link.expires_at)}` : 'expired'},{' '}
+                            {link.opened_at === null ? 'not opened yet' : `last opened ${day(link.opened_at)}`}
+                        </span>
+                        {link.open && (
+                            <Button
+                                className="ml-auto"
+                                disabled={revoke.isPending}
+                                onClick={() => {
+                                    revoke.mutate(link.id);
+                                }}
+                            >
+                                Revoke
+                            </Button>
+                        )}
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
+
+/** An address that is told once: to copy, to send, or to be photographed from this screen. */
+function NewLink({ address }: { address: string }) {
+    const [copied, setCopied] = useState(false);
+    const code = qr(0, 'M');
+    code.addData(address);
+    code.make();
+    return (
+        <div className="mt-2 grid gap-4 border-l-[6px] border-marram pl-3 sm:grid-cols-[10rem_1fr]">
+            <img
+                className="w-40 bg-press p-2"
+                alt="The link, to be photographed with the student’s phone"
+                src={code.createDataURL(QR_CELL_PX, 0)}
+                style={{ imageRendering: 'pixelated' }}
+            />
+            <div>
+                <p className="break-all">
+                    Told once:{' '}
+                    <a className="font-semibold underline" data-testid="private-link" href={address}>
+                        {address}
+                    </a>
+                </p>
+                <p className="mt-2 flex flex-wrap gap-2">
+                    <Button
+                        main
+                        onClick={() => {
+                            void navigator.clipboard.writeText(address).then(() => {
+                                setCopied(true);
+                            });
+                        }}
+                    >
+                        {copied ? 'Copied' : 'Copy'}
+                    </Button>
+                    {'share' in navigator && (
+                        <Button
+                            onClick={() => {
+                                void navigator.share({ url: address }).catch(() => undefined);
+                            }}
+                        >
+                            Send…
+                        </Button>
+                    )}
+                </p>
+            </div>
+        </div>
+    );
+}

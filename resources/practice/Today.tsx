@@ -1,0 +1,75 @@
+import { useTranslation } from 'react-i18next';
+import type { PlanSession, Practice, PracticeDrill } from '../api/types.gen';
+import { Button } from '../ui/Button';
+import { weekday } from '../ui/reader';
+import { begun } from './useRun';
+import { isDone, itemsOf, todayIso } from './visits';
+
+interface Props {
+    path: string;
+    practice: Practice;
+    onRun: (drill: PracticeDrill, session: string | null) => void;
+}
+
+/** The visit of today; else the next one, to be done sooner by whoever likes. */
+export function Today({ path, practice, onRun }: Props) {
+    const { t } = useTranslation();
+    if (practice.drills.length === 0) return null;
+    const today = todayIso();
+    const visits = [...(practice.plan?.sessions ?? [])].sort((a, b) => a.day.localeCompare(b.day));
+    const visit = visits.find((one) => one.day === today) ?? visits.find((one) => one.day > today && !isDone(practice, one.id));
+    const items = itemsOf(practice, visit);
+    const resultIn = (of: PlanSession | undefined, drill: PracticeDrill) =>
+        of === undefined ? undefined : practice.results.find((one) => one.session === of.id && one.drill === drill.id);
+    const title =
+        visit === undefined
+            ? t('No visit planned: any drill counts')
+            : visit.day === today
+              ? items.every(({ drill }) => resultIn(visit, drill) !== undefined)
+                  ? t('Today, done')
+                  : t('Today, {{minutes}} minutes', { minutes: visit.minutes })
+              : t('Next: {{day}}, {{minutes}} minutes', { day: weekday(visit.day), minutes: visit.minutes });
+    return (
+        <section aria-label={t('Today')}>
+            <h2 className="mb-2 text-2xl">{title}</h2>
+            <ul className="space-y-2">
+                {items.map(({ drill, minutes, mode }) => {
+                    const counted = begun(path, drill.id);
+                    const result = resultIn(visit, drill);
+                    return (
+                        <li key={drill.id} className="grid grid-cols-[1fr_auto] items-center gap-3 border border-line bg-press p-2 pl-3">
+                            <span className="min-w-0">
+                                <strong className="block">{drill.name}</strong>
+                                <span className="text-sm">
+                                    {[...(minutes === null ? [] : [t('{{n}} min', { n: minutes })]), ...(mode === null ? [] : [mode])].join(
+                                        ', ',
+                                    )}
+                                    {minutes !== null && ', '}
+                                    {drill.goal.text}
+                                </span>
+                                {result !== undefined && (
+                                    <span className="block text-sm font-semibold">
+                                        {t('done')}: {result.text}
+                                    </span>
+                                )}
+                            </span>
+                            <Button
+                                main={result === undefined}
+                                aria-label={
+                                    counted === 0
+                                        ? t('Run {{drill}}', { drill: drill.name })
+                                        : t('Go on with {{drill}} at ball {{n}}', { drill: drill.name, n: counted + 1 })
+                                }
+                                onClick={() => {
+                                    onRun(drill, visit?.id ?? null);
+                                }}
+                            >
+                                {counted === 0 ? t('Run') : t('Go on at {{n}}', { n: counted + 1 })}
+                            </Button>
+                        </li>
+                    );
+                })}
+            </ul>
+        </section>
+    );
+}

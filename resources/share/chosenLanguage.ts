@@ -1,0 +1,20 @@
+import type { Language } from '../language';
+
+const placeOf = (path: string) => `low-point-language ${path}`;
+
+/** The language that the reader of a page has chosen on this device; else the server goes by coach and device. */
+export function chosenLanguage(path: string): string | undefined {
+    try {
+        return localStorage.getItem(placeOf(path)) ?? undefined;
+    } catch {
+        return undefined;
+    }
+}
+
+export function chooseLanguage(path: string, language: Language): void {
+    try {
+        localStorage.setItem(placeOf(path), language);
+    } catch {
+        // A device that keeps nothing asks again.
+    }
+}
