@@ -8,6 +8,7 @@ use App\Http\Controllers\Api\BallSetController;
 use App\Http\Controllers\Api\BinController;
 use App\Http\Controllers\Api\CaseFileController;
 use App\Http\Controllers\Api\CatalogueController;
+use App\Http\Controllers\Api\ComparisonController;
 use App\Http\Controllers\Api\HistoryController;
 use App\Http\Controllers\Api\LessonController;
 use App\Http\Controllers\Api\LibraryController;
@@ -102,6 +103,7 @@ Route::middleware(['auth:sanctum', OwnEntries::class, TriesAgain::class])->group
     // Ids are made by the device, so that sending anything twice stores it once.
     Route::put('lessons/{lessonId}', [LessonController::class, 'put'])->name('lesson.put')->whereUlid('lessonId');
     Route::get('lessons/{lesson}', [LessonController::class, 'show'])->name('lesson.show');
+    Route::get('lessons/{lesson}/comparison', ComparisonController::class)->name('comparison');
     Route::get('lessons/{lesson}/history', [HistoryController::class, 'ofLesson'])->name('history.of-lesson');
     Route::get('lessons/{lesson}/report', ReportController::class)->name('report');
     Route::post('reports', [ReportBatchController::class, 'store'])->name('report-batch.store');

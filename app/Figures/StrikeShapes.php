@@ -11,6 +11,17 @@ final class StrikeShapes
 
     private const UNKNOWN = 'hosel';
 
+    /** Of a legend: the size of a mark, of its words, of a letter on average, and of the line they stand on. */
+    private const MARK = 9.0;
+
+    private const TEXT = 12;
+
+    private const LETTER = 5.6;
+
+    private const LINE = 16.0;
+
+    private const LEGEND = 640;
+
     /** @param float $size in units of the picture */
     public static function svg(string $strike, float $x, float $y, float $size): string
     {
@@ -28,6 +39,26 @@ final class StrikeShapes
             round($r, 2),
             $style,
         );
+    }
+
+    /** @param list<string> $strikes those that are present, each with its name */
+    public static function legend(array $strikes): string
+    {
+        $out = '';
+        $x = 0.0;
+        foreach ($strikes as $strike) {
+            $out .= self::svg($strike, $x + self::MARK / 2, self::LINE / 2, self::MARK).sprintf(
+                '<text x="%s" y="%s" font-size="%d" font-family="Atkinson, sans-serif" fill="%s">%s</text>',
+                $x + 1.6 * self::MARK,
+                self::LINE / 2 + self::TEXT / 3,
+                self::TEXT,
+                Palette::colour('ink'),
+                htmlspecialchars($strike),
+            );
+            $x += 4 * self::MARK + self::LETTER * \strlen($strike);
+        }
+
+        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d">%s</svg>', self::LEGEND, self::LINE, $out);
     }
 
     /** @return array<string, array{d: string, fill?: string, stroke?: float}> by strike */

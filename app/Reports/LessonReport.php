@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use App\Figures\DrillSvg;
+use App\Figures\StrikeShapes;
 use App\Figures\StripSvg;
 use App\Lessons\SetReading;
+use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Contracts\View\Factory;
+use Illuminate\Support\Collection;
+use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Evidence\Purpose;
+use LowPoint\Core\Evidence\Strike;
+use LowPoint\Core\Prescription\SetupChange;
 
 /** One lesson on one page: what was seen, before and after, cause, card, drills, plan, cautions. As a page to print and as PDF. */
 final readonly class LessonReport
@@ -54,7 +60,14 @@ final readonly class LessonReport
                 'lesson' => $lesson,
                 'paper' => $paper,
                 'strips' => $strips->all(),
+                'word' => CaseReader::task($lesson->task)->goodWord(),
+                'shapes' => $strips->isEmpty() ? null : self::image(StrikeShapes::legend(self::strikes($hit->take(self::MOST_STRIPS)))),
                 'given' => $given,
+                // What was then is not now.
+                'changes' => array_map(
+                    static fn(string $text): string => $lesson->began_at->isToday() ? $text : SetupChange::past($text),
+                    array_column($given['setup'] ?? [], 'text'),
+                ),
                 'pictures' => array_map(
                     fn(array $drill): ?string => isset($drill['picture'])
                         ? self::image(DrillSvg::of($drill['picture'], $left, $lesson->student->shownUnits()))
@@ -79,6 +92,19 @@ final readonly class LessonReport
                     : resource_path(self::FONTS."/{$file}"),
             ])
             ->render();
+    }
+
+    /**
+     * @param  Collection<int, BallSet>  $sets
+     * @return list<string> the kinds of strike there are, as the catalogue has them
+     */
+    private static function strikes(Collection $sets): array
+    {
+        $seen = $sets->flatMap(static fn(BallSet $set): Collection => $set->balls->map(static fn(Ball $ball): string => (string) (
+            $ball->seen['strike'] ?? ''
+        )));
+
+        return array_values(array_intersect(array_column(Strike::cases(), 'value'), $seen->all()));
     }
 
     public function pdf(Lesson $lesson, string $paper): string

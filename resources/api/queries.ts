@@ -8,6 +8,7 @@ import type {
     Catalogue,
     Change,
     Coach,
+    Comparison,
     Drills,
     LessonPage,
     Library,
@@ -102,6 +103,12 @@ export const ask = {
             queryFn: () => callOrKept<LessonPage>(lessonPath(id)),
             refetchOnWindowFocus: false,
             staleTime: Infinity,
+        }),
+    /** @param stamp changes with the balls */
+    comparison: (lessonId: string, stamp: string) =>
+        queryOptions({
+            queryKey: ['lessons', lessonId, 'comparison', stamp],
+            queryFn: () => callOrKept<Comparison>(`lessons/${lessonId}/comparison`),
         }),
     history: (lessonId: string) =>
         queryOptions({ queryKey: ['history', lessonId], queryFn: () => call<Change[]>('GET', `lessons/${lessonId}/history`) }),

@@ -135,6 +135,12 @@ export interface components {
             email: string;
             units: components["schemas"]["Units"];
         };
+        Comparison: {
+            /** @description "2 of 7, then 5 of 7 clean"; null while nothing was hit. */
+            text: string | null;
+            /** @description How sure it is that they differ; null with one set. */
+            sure: string | null;
+        };
         CoursePoint: {
             lesson: string;
             set: string;
@@ -1462,6 +1468,7 @@ export type CaseFile = components['schemas']['CaseFile'];
 export type Catalogue = components['schemas']['Catalogue'];
 export type Change = components['schemas']['Change'];
 export type Coach = components['schemas']['Coach'];
+export type Comparison = components['schemas']['Comparison'];
 export type CoursePoint = components['schemas']['CoursePoint'];
 export type DayOrder = components['schemas']['DayOrder'];
 export type DeleteBall = components['schemas']['DeleteBall'];

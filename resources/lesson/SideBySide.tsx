@@ -1,5 +1,8 @@
+import { useQuery } from '@tanstack/react-query';
 import { goodStrikeOf, titleOf } from '../api/catalogue';
+import { ask } from '../api/queries';
 import type { BallSet, Catalogue, Handed, Lesson, Reading, Units } from '../api/types.gen';
+import { StripRuler } from '../figures/StripRuler';
 import { StackedStrip, type Strip } from '../figures/StackedStrip';
 import type { Bench } from './useBench';
 
@@ -11,12 +14,19 @@ interface Props {
     units: Units;
 }
 
-/** All sets of the lesson, one below the other. */
+/** The difference first, and how sure it is; then all sets of the lesson under one ruler. */
 export function SideBySide({ bench, lesson, catalogue, handed, units }: Props) {
     const word = goodStrikeOf(catalogue, lesson.task.shot);
+    const change = useQuery(ask.comparison(lesson.id, lesson.sets.map((set) => set.balls.length).join()));
     return (
         <main className="mx-auto w-full max-w-5xl space-y-4 overflow-y-auto p-6">
-            <h2 className="text-3xl">{difference(lesson.sets, bench, word)}</h2>
+            <h2 className="text-3xl">{change.data?.text ?? 'Nothing to compare yet'}</h2>
+            {change.data?.sure != null && <p className="text-lg">{change.data.sure}</p>}
+            <StripRuler
+                handed={handed}
+                units={units}
+                strikes={lesson.sets.flatMap((set) => set.balls.map((ball) => ball.seen.strike ?? ''))}
+            />
             {lesson.sets.map((one) => (
                 <StackedStrip
                     key={one.id}
@@ -28,17 +38,6 @@ export function SideBySide({ bench, lesson, catalogue, handed, units }: Props) {
             ))}
         </main>
     );
-}
-
-/** "2 of 7, then 5 of 7 clean": the first set that was hit, and the last. */
-function difference(sets: BallSet[], bench: Bench, word: string): string {
-    const rates = sets
-        .map((one) => bench.readings[one.id]?.pattern.good)
-        .filter((good) => good !== undefined && good.of > 0)
-        .map((good) => `${String(good?.count)} of ${String(good?.of)}`);
-    const [first, last] = [rates[0], rates.at(-1)];
-    if (first === undefined) return 'Nothing to compare yet';
-    return rates.length === 1 ? `${first} ${word}` : `${first}, then ${last ?? ''} ${word}`;
 }
 
 function stripOf(set: BallSet, word: string, reading: Reading | undefined): Strip {

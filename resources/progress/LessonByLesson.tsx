@@ -7,6 +7,7 @@ import { changed } from '../api/queries';
 import type { Catalogue, ProgressLesson, Student, Units } from '../api/types.gen';
 import { goodStrikeOf, titleOf } from '../api/catalogue';
 import { StackedStrip } from '../figures/StackedStrip';
+import { StripRuler } from '../figures/StripRuler';
 import { taskLine } from '../lesson/words';
 import { notify } from '../ui/notices';
 import { day } from '../ui/reader';
@@ -24,7 +25,15 @@ interface Props {
 
 /** The lessons down the page, latest first: each set a strip with its own window, and between the strips what was handed out. */
 export function LessonByLesson({ lessons, student, catalogue, units }: Props) {
-    return lessons.map((lesson) => <LessonInShort key={lesson.id} lesson={lesson} student={student} catalogue={catalogue} units={units} />);
+    const strikes = lessons.flatMap((lesson) => lesson.sets.flatMap((set) => set.marks.map((ball) => ball.strike)));
+    return (
+        <>
+            {strikes.length > 0 && <StripRuler handed={student.handed} units={units} strikes={strikes} />}
+            {lessons.map((lesson) => (
+                <LessonInShort key={lesson.id} lesson={lesson} student={student} catalogue={catalogue} units={units} />
+            ))}
+        </>
+    );
 }
 
 function LessonInShort({

@@ -1,10 +1,14 @@
 import { useId, useRef, useState, type ReactNode } from 'react';
+import { useWidth } from '../figures/useWidth';
 import { ChartTable } from './ChartTable';
 import { TimePlot, type PlotProps } from './TimePlot';
 import { standalone, take } from './take';
 import { csv, rowsOf } from './timeline';
 
-interface Props extends Omit<PlotProps, 'svg'> {
+/** Drawn so wide until it was measured. */
+const USUAL_PX = 720;
+
+interface Props extends Omit<PlotProps, 'svg' | 'wide'> {
     /** What a value is, with its unit, for the head of the table. */
     value: string;
     /** What is chosen for this chart. */
@@ -16,11 +20,12 @@ export function TimeChart({ value, choice, ...plot }: Props) {
     const { title, points, shown } = plot;
     const [listed, setListed] = useState(false);
     const svg = useRef<SVGSVGElement>(null);
+    const [figure, wide] = useWidth(USUAL_PX);
     const id = useId();
     if (points.length === 0) return null;
-    const button = 'min-h-8 underline';
+    const button = 'min-h-11 underline';
     return (
-        <figure aria-labelledby={id} className="border-t border-line pt-2 pb-1">
+        <figure ref={figure} aria-labelledby={id} className="border-t border-line pt-2 pb-1">
             <figcaption id={id} className="flex flex-wrap items-center gap-x-4">
                 <span className="font-semibold">{title}</span>
                 {choice}
@@ -55,7 +60,7 @@ export function TimeChart({ value, choice, ...plot }: Props) {
                     </button>
                 </span>
             </figcaption>
-            <TimePlot svg={svg} {...plot} />
+            <TimePlot svg={svg} wide={wide} {...plot} />
             {listed && <ChartTable value={value} points={points} shown={shown} />}
         </figure>
     );

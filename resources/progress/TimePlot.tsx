@@ -7,6 +7,8 @@ import { linesOf, placed, scaleOf, type Point, type Span } from './timeline';
 
 export interface PlotProps {
     svg: RefObject<SVGSVGElement | null>;
+    /** As wide as it is shown, px. */
+    wide: number;
     title: string;
     points: Point[];
     span: Span;
@@ -24,12 +26,11 @@ export interface PlotProps {
     apart?: boolean;
 }
 
-const WIDTH = 720;
-const HEIGHT = 92;
-const LEFT = 74;
+const HEIGHT = 108;
+const LEFT = 96;
 const RIGHT = 14;
-const FOOT = 16;
-const HEAD = 4;
+const FOOT = 20;
+const HEAD = 8;
 const SIDE_BY_SIDE = 7;
 /** More flags than these carry no number, and more points than these are drawn small. */
 const FLAGS_NUMBERED = 26;
@@ -45,8 +46,8 @@ function reachOf({ points, band, mark }: Pick<PlotProps, 'points' | 'band' | 'ma
 }
 
 /** The picture of a chart. */
-export function TimePlot({ svg, title, points, span, shown, ends, band, mark, flags, apart }: PlotProps) {
-    const width = WIDTH - LEFT - RIGHT;
+export function TimePlot({ svg, wide, title, points, span, shown, ends, band, mark, flags, apart }: PlotProps) {
+    const width = wide - LEFT - RIGHT;
     const y = (ends === undefined ? scaleOf(reachOf({ points, band, mark }), 0.1) : scaleLinear().domain(ends).clamp(true)).range([
         HEIGHT - FOOT,
         HEAD,
@@ -66,25 +67,25 @@ export function TimePlot({ svg, title, points, span, shown, ends, band, mark, fl
     return (
         <svg
             ref={svg}
-            viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+            viewBox={`0 0 ${wide} ${HEIGHT}`}
             className="block w-full"
             role="group"
             aria-label={`${title}: ${String(points.length)} from ${told(first)} to ${told(last)}. All of them in the table.`}
         >
             {(ends === undefined ? linesOf(y) : [ends[0], (ends[0] + ends[1]) / 2, ends[1]]).map((one) => (
                 <g key={one}>
-                    <path d={`M${LEFT} ${y(one)}H${WIDTH}`} className="stroke-line" strokeWidth={0.6} />
-                    <text x={LEFT - 6} y={y(one) + 3.5} textAnchor="end" className="fill-ink text-[10.5px]">
+                    <path d={`M${LEFT} ${y(one)}H${wide}`} className="stroke-line" strokeWidth={0.6} />
+                    <text x={LEFT - 6} y={y(one) + 5} textAnchor="end" className="fill-ink text-sm">
                         {shown(one)}
                     </text>
                 </g>
             ))}
             {band !== undefined && <path d={between ?? ''} className="fill-marram/20" />}
-            {mark != null && <path d={`M${LEFT} ${y(mark)}H${WIDTH}`} className="stroke-marram" strokeWidth={1} strokeDasharray="5 3" />}
+            {mark != null && <path d={`M${LEFT} ${y(mark)}H${wide}`} className="stroke-marram" strokeWidth={1} strokeDasharray="5 3" />}
             {flagged.map((x, i) => (
                 <g key={i}>
                     <path d={`M${x} 0V${HEIGHT - FOOT}`} className="stroke-ochre" strokeWidth={1.4} />
-                    <text x={x} y={HEIGHT - 4} textAnchor="middle" className="fill-ink text-[10px] font-bold">
+                    <text x={x} y={HEIGHT - 4} textAnchor="middle" className="fill-ink text-sm font-bold">
                         {flags.length > FLAGS_NUMBERED ? '' : i + 1}
                     </text>
                 </g>

@@ -1,16 +1,15 @@
 import { useState } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router-dom';
+import { useParams, useSearchParams } from 'react-router-dom';
 import { useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
-import type { Catalogue, Coach, Progress, Student } from '../api/types.gen';
+import type { Catalogue, Coach, Progress, Student, Work } from '../api/types.gen';
 import { LessonByLesson } from '../progress/LessonByLesson';
 import { OverTime } from '../progress/OverTime';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { Kinds } from './Kinds';
-import { Removing } from './Removing';
-import { Reports } from './Reports';
+import { Records } from './Records';
 import { StudentForm } from './StudentForm';
-import { UnderWork } from './UnderWork';
+import { HowSure, UnderWork } from './UnderWork';
 
 /** So many lessons more are drawn at a press. */
 const MORE = 24;
@@ -18,7 +17,7 @@ const MORE = 24;
 /** Drills whose next step is told. */
 const DRILLS = 2;
 
-const LINK = 'min-h-12 items-center border-[1.5px] border-ink font-semibold';
+const QUIET = 'min-h-12 px-2 underline underline-offset-4';
 
 /** What is chosen stands in the address, so that the way back leads to the same sight. */
 function useChosen() {
@@ -51,7 +50,11 @@ export function StudentPage() {
     const progress = useProgress(id, { shot: chosen.shot ?? '', lie: chosen.lie ?? '', drawn: chosen.drawn ?? '' });
     const { data: catalogue } = useCatalogue();
     const { data: coach } = useCoach();
-    const [editing, setEditing] = useState(false);
+    const [open, setOpen] = useState<'change' | 'records' | null>(null);
+    const [cause, setCause] = useState<string>();
+    const close = () => {
+        setOpen(null);
+    };
     const broken = student.isError ? student : progress.isError && progress.data === undefined ? progress : null;
     if (broken !== null)
         return (
@@ -65,69 +68,60 @@ export function StudentPage() {
                 <Skeleton />
             </Page>
         );
-    const { lessons, course } = progress.data;
+    const { lessons, course, works } = progress.data;
     const all = [...new Set([...lessons.map((one) => one.id), ...course.map((one) => one.lesson).reverse()])];
+    const work = works.find((one) => one.cause === cause) ?? works[0];
     return (
         <Page
             title={student.data.name}
             action={
                 <>
-                    <Link to={`/students/${id}/practice`} className={`${LINK} flex bg-press px-5`}>
-                        Practice
-                    </Link>
-                    <Link to={`/students/${id}/begin`} className={`${LINK} flex bg-ink px-5 text-paper`}>
-                        Begin a lesson
-                    </Link>
+                    <button
+                        type="button"
+                        className={QUIET}
+                        onClick={() => {
+                            setOpen('change');
+                        }}
+                    >
+                        Change
+                    </button>
+                    <button
+                        type="button"
+                        className={QUIET}
+                        onClick={() => {
+                            setOpen('records');
+                        }}
+                    >
+                        Records
+                    </button>
                 </>
             }
         >
-            <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[19rem_1fr] lg:grid-rows-[auto_1fr]">
-                <Standing
-                    student={student.data}
-                    progress={progress.data}
-                    onEdit={() => {
-                        setEditing(true);
-                    }}
-                />
-                <section aria-label="Records" className="space-y-4 max-lg:order-last">
-                    <div className="flex flex-wrap gap-2 border-t border-line pt-4">
-                        <Link to={`/students/${id}/sheets`} className={`${LINK} inline-flex bg-press px-3`}>
-                            Balls from a sheet
-                        </Link>
-                        {all.length > 1 && <Reports key={all.length} lessons={all} most={catalogue.most.reports} />}
-                    </div>
-                    <Removing student={student.data} />
-                </section>
+            <UnderWork student={id} work={work} progress={progress.data} />
+            <div className="mt-4 grid gap-x-8 gap-y-4 border-t border-line pt-4 lg:grid-cols-[17rem_1fr]">
+                <Standing student={student.data} progress={progress.data} work={work} onCause={setCause} />
                 <Lessons {...{ chosen, catalogue, coach }} student={student.data} progress={progress.data} busy={progress.isFetching} />
             </div>
-            {editing && (
-                <StudentForm
-                    student={student.data}
-                    onClose={() => {
-                        setEditing(false);
-                    }}
-                />
-            )}
+            {open === 'change' && <StudentForm student={student.data} onClose={close} />}
+            {open === 'records' && <Records student={student.data} lessons={all} mostReports={catalogue.most.reports} onClose={close} />}
         </Page>
     );
 }
 
-/** Who it is, what is worked on and whether it moved, what was said last, whether there was practice. */
-function Standing({ student, progress, onEdit }: { student: Student; progress: Progress; onEdit: () => void }) {
-    const [cause, setCause] = useState<string>();
-    const { works, practice, last_time: lastTime } = progress;
-    const work = works.find((one) => one.cause === cause) ?? works[0];
+interface StandingProps {
+    student: Student;
+    progress: Progress;
+    work: Work | undefined;
+    onCause: (cause: string) => void;
+}
+
+/** Who it is, how sure the verdict is, what else is worked on, what was said last. */
+function Standing({ student, progress, work, onCause }: StandingProps) {
+    const { works, last_time: lastTime } = progress;
     const latestDrills = progress.drills.filter((_, place) => place < DRILLS);
     return (
-        <section aria-label="Verdict" className="space-y-4">
-            <p className="break-words">
-                {student.handed === 'left' ? 'Left-handed. ' : 'Right-handed. '}
-                {student.about}{' '}
-                <button type="button" className="min-h-8 underline" onClick={onEdit}>
-                    Change
-                </button>
-            </p>
-            {work === undefined ? student.lessons_count > 0 && <p>Nothing was handed out yet.</p> : <UnderWork work={work} />}
+        <section aria-label="The student" className="space-y-3">
+            {work !== undefined && <HowSure work={work} />}
             {works.length > 1 && (
                 <div role="group" aria-label="Causes" className="flex flex-wrap gap-1.5">
                     {works.map((one) => (
@@ -136,7 +130,7 @@ function Standing({ student, progress, onEdit }: { student: Student; progress: P
                             className="text-left text-sm leading-tight"
                             chosen={one.cause === work?.cause}
                             onClick={() => {
-                                setCause(one.cause);
+                                onCause(one.cause);
                             }}
                         >
                             {one.name.split(':')[0]}: {one.verdict_text}
@@ -145,27 +139,23 @@ function Standing({ student, progress, onEdit }: { student: Student; progress: P
                 </div>
             )}
             {lastTime.length > 0 && (
-                <div className="border-t border-line pt-3">
+                <div>
                     <h2 className="text-lg">Last time</h2>
                     {lastTime.map((line) => (
                         <p key={line}>{line}</p>
                     ))}
                 </div>
             )}
-            <div className="border-t border-line pt-3">
-                <h2 className="text-lg">Practice</h2>
-                <p>
-                    {practice.planned === 0
-                        ? 'No visit planned so far.'
-                        : `${String(practice.done)} of ${String(practice.planned)} visits done.`}
+            {latestDrills.map((one) => (
+                <p key={one.name}>
+                    <strong>{one.name}:</strong> {one.last}
+                    {one.passed ? ', passed' : ''}. {one.next}
                 </p>
-                {latestDrills.map((one) => (
-                    <p key={one.name} className="mt-1">
-                        <strong>{one.name}:</strong> {one.last}
-                        {one.passed ? ', passed' : ''}. {one.next}
-                    </p>
-                ))}
-            </div>
+            ))}
+            <p className="text-soft break-words">
+                {student.handed === 'left' ? 'Left-handed. ' : 'Right-handed. '}
+                {student.about}
+            </p>
         </section>
     );
 }
@@ -184,7 +174,7 @@ function Lessons({ chosen: { shot, lie, overTime, choose }, student, progress, c
     const { lessons, count, kinds } = progress;
     const begun = student.lessons_count > 0;
     return (
-        <section aria-label="Lessons" className="min-w-0 lg:col-start-2 lg:row-span-2 lg:row-start-1" aria-busy={busy}>
+        <section aria-label="Lessons" className="min-w-0" aria-busy={busy}>
             {!begun && <p>No lesson yet. Begin with the task, then look at the set-up.</p>}
             {begun && (
                 <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">

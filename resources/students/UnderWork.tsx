@@ -1,42 +1,91 @@
-import type { Work } from '../api/types.gen';
+import { Link } from 'react-router-dom';
+import type { Progress, Work } from '../api/types.gen';
 import { day } from '../ui/reader';
 import { percent } from '../ui/units';
 
-/** "Look again on 9 Dec 2026.", of a date without a time */
+const LINK = 'inline-flex min-h-12 items-center border-[1.5px] border-ink px-5 font-semibold';
+
+const isDue = (work: Work) => work.recheck <= new Date().toLocaleDateString('sv');
+
+/** "Look again on 9 Dec.", of a date without a time */
 function due(date: string): string {
     const today = new Date().toLocaleDateString('sv');
-    return date > today
-        ? `Look again on ${day(date)}.`
-        : date === today
-          ? 'The retest is due today.'
-          : `The retest is due since ${day(date)}.`;
+    if (date > today) return `Look again on ${day(date)}.`;
+    return date === today ? 'The retest is due today.' : `The retest is due since ${day(date)}.`;
 }
 
-/** The verdict is the headline; its sentence says how sure it is and what would settle it. */
-export function UnderWork({ work }: { work: Work }) {
+interface Props {
+    student: string;
+    work: Work | undefined;
+    progress: Progress;
+}
+
+/** Three lines: what came of it, with its two rates and their days; what next, with its button; the last day and the practice. */
+export function UnderWork({ student, work, progress }: Props) {
+    const last = progress.lessons[0]?.began_at;
+    const { planned, done, said } = progress.practice;
+    return (
+        <section aria-label="Verdict" className="grid gap-x-8 gap-y-2 md:grid-cols-[1fr_auto]" data-verdict={work?.verdict}>
+            <div className="min-w-0">
+                <h2 className="text-[26px]">
+                    {work === undefined ? 'Nothing was handed out yet' : `${work.name.split(':')[0] ?? ''}: ${work.verdict_text}`}
+                    {work?.before && (
+                        <span className="ml-3 inline-block font-text text-lg font-normal">
+                            {work.before.count} of {work.before.of} on {day(work.since)}
+                            {work.now &&
+                                last !== undefined &&
+                                `, ${String(work.now.count)} of ${String(work.now.of)} since, to ${day(last)}`}
+                        </span>
+                    )}
+                </h2>
+                {work !== undefined && (
+                    <p className="mt-1 text-lg">
+                        {work.next} {due(work.recheck)}
+                    </p>
+                )}
+                <p className="mt-1">
+                    {last === undefined ? 'No lesson yet.' : `Last lesson ${day(last)}.`}{' '}
+                    {planned === 0 ? 'No visit planned so far.' : `Practice: ${String(done)} of ${String(planned)} visits done.`}
+                    {said[0] && (
+                        <strong>
+                            {' '}
+                            On {day(said[0].said_at)} {said[0].text}.
+                        </strong>
+                    )}
+                </p>
+            </div>
+            <p className="flex gap-2 md:flex-col">
+                <Link to={`/students/${student}/begin`} className={`${LINK} justify-center bg-ink text-paper`}>
+                    {work !== undefined && isDue(work) ? 'Retest' : 'Begin a lesson'}
+                </Link>
+                <Link to={`/students/${student}/practice`} className={`${LINK} justify-center bg-press`}>
+                    Practice
+                </Link>
+            </p>
+        </section>
+    );
+}
+
+/** Where the verdict comes from, for whoever asks. */
+export function HowSure({ work }: { work: Work }) {
     const rate = (one: Work['before']) =>
         one && `${String(one.count)} of ${String(one.of)} (${percent(one.interval[0])} to ${percent(one.interval[1])})`;
     return (
-        <div data-verdict={work.verdict}>
-            <h2 className="text-[26px]">
-                {work.name.split(':')[0]}: {work.verdict_text}
-            </h2>
-            <p className="mt-1">{work.text}</p>
+        <details>
+            <summary className="min-h-11 cursor-pointer py-2 underline">How sure?</summary>
+            <p>{work.text}</p>
             {work.before && (
                 <p className="mt-2">
                     Before the change {rate(work.before)}
-                    {work.now && <>, now {rate(work.now)}</>} {work.counted}.
+                    {work.now && <>, since then {rate(work.now)}</>} {work.counted}. In brackets where nine of ten such rates lie.
                 </p>
             )}
             {work.touch !== null && <p className="mt-2">{work.touch}</p>}
-            <p className="mt-2 font-semibold">
-                {work.next} {due(work.recheck)}
-            </p>
             {work.not_comparable.map((why) => (
                 <p key={why} className="mt-1 text-sm">
                     {why}
                 </p>
             ))}
-        </div>
+        </details>
     );
 }

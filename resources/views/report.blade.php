@@ -8,15 +8,15 @@
 @font-face { font-family: {{ $family }}; font-weight: normal; src: url("{{ $font("{$file}-Regular.ttf") }}") format("truetype"); }
 @font-face { font-family: {{ $family }}; font-weight: bold; src: url("{{ $font("{$file}-Bold.ttf") }}") format("truetype"); }
 @endforeach
-@page { margin: 9mm 12mm; }
+@page { margin: 6mm 11mm; }
 * { box-sizing: border-box; }
-body { font-family: Atkinson, "Atkinson Hyperlegible Next Variable", "DejaVu Sans", sans-serif; font-size: 9.4pt; line-height: 1.05; color: {{ \App\Figures\Palette::colour('ink') }}; margin: 0; }
+body { font-family: Atkinson, "Atkinson Hyperlegible Next Variable", "DejaVu Sans", sans-serif; font-size: 9.1pt; line-height: 1; color: {{ \App\Figures\Palette::colour('ink') }}; margin: 0; }
 h1, h2, .big { font-family: Literata, "Literata Variable", "DejaVu Serif"; margin: 0; line-height: 1.1; }
-h1 { font-size: 17pt; } h2 { font-size: 11pt; margin: 2.2mm 0 0.8mm; border-top: 1px solid {{ \App\Figures\Palette::colour('ink') }}; padding-top: 1.2mm; }
+h1 { font-size: 16pt; } h2 { font-size: 11pt; margin: 1.6mm 0 0.6mm; border-top: 1px solid {{ \App\Figures\Palette::colour('ink') }}; padding-top: 1.2mm; }
 p, ul, ol { margin: 0 0 1mm; } ul, ol { padding-left: 4.5mm; } .soft { color: {{ \App\Figures\Palette::colour('soft') }}; } .big { font-size: 15pt; font-weight: bold; }
 table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padding: 0 3mm 0 0; overflow-wrap: break-word; word-wrap: break-word; }
 .strip img { width: 96%; } .strip td { padding-bottom: 1.5mm; } .picture img { width: 27mm; }
-.cautions { font-size: 7.2pt; border-left: 2mm solid {{ \App\Figures\Palette::colour('ochre') }}; padding-left: 2mm; }
+.cautions { font-size: 9pt; line-height: 1; border-left: 2mm solid {{ \App\Figures\Palette::colour('ochre') }}; padding-left: 2mm; }
 @media screen { body { max-width: 190mm; margin: 8mm auto; font-size: 11pt; } }
 </style>
 </head>
@@ -27,13 +27,14 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 <h2>What was seen</h2>
 @forelse ($strips as $strip)
 <table class="strip"><tr>
-<td style="width: 17%"><strong>{{ $strip['title'] }}</strong><br><span class="big">{{ $strip['good']['count'] }}</span> of {{ $strip['good']['of'] }} good</td>
+<td style="width: 17%"><strong>{{ $strip['title'] }}</strong><br><span class="big">{{ $strip['good']['count'] }}</span> of {{ $strip['good']['of'] }} {{ $word }}</td>
 <td style="width: 53%"><img src="{{ $strip['svg'] }}" alt="{{ $strip['text'] }}"></td>
 <td style="width: 30%">{{ $strip['text'] }}</td>
 </tr></table>
 @empty
 <p>No balls were logged.</p>
 @endforelse
+@if ($shapes)<p><img src="{{ $shapes }}" style="width: 150mm" alt="What the shapes mean"></p>@endif
 
 @if ($given === null)
 <p>Nothing was handed out in this lesson.</p>
@@ -45,7 +46,7 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 <table><tr>
 <td style="width: 55%">
 <h2>Set-up card</h2>
-<p><strong>{{ implode(' ', array_column($given['setup'], 'text')) }}</strong></p>
+<p><strong>{{ implode(' ', $changes) }}</strong></p>
 <p>{{ implode(' · ', $given['card'] ?? []) }}</p>
 </td>
 <td style="width: 45%">

@@ -113,7 +113,7 @@ final class Pattern
     /** What a good strike is called here. */
     public function goodWord(): string
     {
-        return $this->case->task->inSand() ? Strike::Splash->value : Strike::Clean->value;
+        return $this->case->task->goodWord();
     }
 
     /** The most frequent strike; of equals the one seen last. */

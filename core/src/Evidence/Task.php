@@ -50,6 +50,12 @@ final readonly class Task
         return new self(Shot::Chip, Shot::Chip->usualLie(), Club::usual()[2], carryM: self::FIRST_CARRY_M);
     }
 
+    /** What a good strike is called. */
+    public function goodWord(): string
+    {
+        return ($this->inSand() ? Strike::Splash : Strike::Clean)->value;
+    }
+
     public function inSand(): bool
     {
         return $this->lie->isSand();

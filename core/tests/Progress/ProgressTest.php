@@ -6,6 +6,7 @@ namespace LowPoint\Core\Tests\Progress;
 
 use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\Progress\CleanRate;
+use LowPoint\Core\Progress\Comparison;
 use LowPoint\Core\Progress\Distributions;
 use LowPoint\Core\Progress\Estimate;
 use LowPoint\Core\Progress\Judgement;
@@ -53,6 +54,18 @@ final class ProgressTest extends TestCase
             self::assertTrue($from <= $good / $of && $good / $of <= $to && $from >= 0 && $to <= 1);
         }
         self::assertGreaterThan($width(CleanRate::of(30, 100)), $width(CleanRate::of(3, 10)));
+    }
+
+    /** @param list<array{int, int}> $rates */
+    #[TestWith([[[2, 7]], '2 of 7 clean', null])]
+    #[TestWith([[[2, 7], [3, 9], [5, 7]], '2 of 7, then 5 of 7 clean', '91 in 100 that it is better, and not the luck of so few balls.'])]
+    #[TestWith([[[5, 7], [2, 7]], '5 of 7, then 2 of 7 clean', '91 in 100 that it is worse, and not the luck of so few balls.'])]
+    #[TestWith([[[2, 7], [3, 8]], '2 of 7, then 3 of 8 clean', 'So few balls do not tell whether it is better.'])]
+    public function test_the_last_set_is_told_beside_the_first_with_how_sure_that_is(array $rates, string $text, ?string $sure): void
+    {
+        $comparison = Comparison::of(array_map(static fn(array $one): CleanRate => CleanRate::of(...$one), $rates), 'clean');
+        self::assertSame([$text, $sure], [$comparison?->text, $comparison?->sure]);
+        self::assertNull(Comparison::of([], 'clean'));
     }
 
     public function test_the_probability_of_being_better_is_fair_and_grows_with_the_difference(): void

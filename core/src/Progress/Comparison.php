@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Progress;
+
+/** The last set of a lesson beside the first, and how sure it is that they differ: what one day can tell, which is no verdict. */
+final readonly class Comparison
+{
+    /** Less sure than this of either direction is no difference. Origin: chosen by us. */
+    private const TELLS = 0.75;
+
+    private function __construct(
+        public string $text,
+        public ?string $sure,
+    ) {}
+
+    /** @param list<CleanRate> $rates of the sets that were hit, in order */
+    public static function of(array $rates, string $goodWord): ?self
+    {
+        $told = array_map(static fn(CleanRate $one): string => "{$one->tally->count} of {$one->tally->of}", $rates);
+        if ($rates === []) {
+            return null;
+        }
+        $last = $rates[\count($rates) - 1];
+        if (\count($rates) === 1) {
+            return new self("{$told[0]} {$goodWord}", null);
+        }
+
+        return new self("{$told[0]}, then {$told[\count($told) - 1]} {$goodWord}", self::sure($last->probabilityAbove($rates[0])));
+    }
+
+    private static function sure(float $better): string
+    {
+        $in100 = static fn(float $share): string => min(99, (int) round(100 * $share)).' in 100';
+
+        return match (true) {
+            $better >= self::TELLS => "{$in100($better)} that it is better, and not the luck of so few balls.",
+            $better <= 1 - self::TELLS => "{$in100(1 - $better)} that it is worse, and not the luck of so few balls.",
+            default => 'So few balls do not tell whether it is better.',
+        };
+    }
+}

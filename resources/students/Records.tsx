@@ -1,0 +1,31 @@
+import { Link } from 'react-router-dom';
+import type { Student } from '../api/types.gen';
+import { Panel } from '../ui/Panel';
+import { Removing } from './Removing';
+import { Reports } from './Reports';
+
+interface Props {
+    student: Student;
+    /** Ids, the latest first. */
+    lessons: string[];
+    mostReports: number;
+    onClose: () => void;
+}
+
+/** What is wanted now and then: balls from a sheet, all reports, taking a student out. */
+export function Records({ student, lessons, mostReports, onClose }: Props) {
+    return (
+        <Panel title={`Records of ${student.name}`} open onOpenChange={onClose}>
+            <div className="space-y-4">
+                <Link
+                    to={`/students/${student.id}/sheets`}
+                    className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold"
+                >
+                    Balls from a sheet
+                </Link>
+                {lessons.length > 1 && <Reports key={lessons.length} lessons={lessons} most={mostReports} />}
+                <Removing student={student} />
+            </div>
+        </Panel>
+    );
+}
