@@ -118,6 +118,7 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
                         y={FIRST_LANE_MM + lane * LANE_MM}
                         m={m}
                         halfMm={halfMm}
+                        units={units}
                     />
                 ))}
                 {draft?.touchMm !== undefined && draft.touchMm !== null && (
@@ -126,7 +127,12 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
                         {draft.lengthMm > 0 && (
                             <path d={`M${m * draft.touchMm} -3H${m * (draft.touchMm + draft.lengthMm)}`} strokeWidth={6} />
                         )}
-                        <text x={m * draft.touchMm} y={-20} textAnchor="middle" className="in-figure-16 fill-ink stroke-none font-bold">
+                        <text
+                            x={Math.max(60 - halfMm, Math.min(halfMm - 60, m * draft.touchMm))}
+                            y={-20}
+                            textAnchor="middle"
+                            className="in-figure-16 fill-ink stroke-none font-bold"
+                        >
                             {place(draft.touchMm, units)}
                         </text>
                     </g>
@@ -151,7 +157,16 @@ function Splash({ ball, m }: { ball: Ball; m: number }) {
     return <g aria-hidden="true">{drops}</g>;
 }
 
-function BallLane({ ball, number, y, m, halfMm }: { ball: Ball; number: number; y: number; m: number; halfMm: number }) {
+interface LaneProps {
+    ball: Ball;
+    number: number;
+    y: number;
+    m: number;
+    halfMm: number;
+    units: Units;
+}
+
+function BallLane({ ball, number, y, m, halfMm, units }: LaneProps) {
     const touch = ball.seen.touch_mm;
     const strike = ball.seen.strike;
     if (touch === null || touch === undefined) {
@@ -167,18 +182,31 @@ function BallLane({ ball, number, y, m, halfMm }: { ball: Ball; number: number; 
             </g>
         );
     }
-    const end = touch + Math.max(ball.seen.mark_length_mm ?? 0, 3);
-    // What lies further out is told at the edge.
     const edge = halfMm - 7;
+    const inside = (mm: number) => Math.max(-edge, Math.min(edge, mm));
+    if (Math.abs(touch) > edge) {
+        // It lies further out than the picture: told at the edge, with an arrow.
+        const out = m * Math.sign(touch);
+        return (
+            <g>
+                <path d={`M${out * halfMm} ${y}l${-out * 8} -4.5v9z`} className={touch < 0 ? 'fill-rust' : 'fill-slate'} />
+                <text x={out * (halfMm - 12)} y={y + 4.5} textAnchor={out > 0 ? 'end' : 'start'} className="in-figure fill-ink">
+                    {number}: {place(touch, units)}
+                </text>
+                {strike !== undefined && <StrikeShape strike={strike} x={out * (halfMm - 120)} y={y} size={9} />}
+            </g>
+        );
+    }
+    const end = touch + Math.max(ball.seen.mark_length_mm ?? 0, 3);
     const colour = touch < 0 ? 'stroke-rust' : 'stroke-slate';
     return (
         <g>
-            <text x={m * (touch - 11)} y={y + 4.5} textAnchor="middle" className="in-figure fill-ink">
+            <text x={m * Math.max(-edge + 8, inside(touch - 11))} y={y + 4.5} textAnchor="middle" className="in-figure fill-ink">
                 {number}
             </text>
             <path d={`M${m * touch} ${y}H${m * end}`} className={colour} strokeWidth={3} />
             <path d={`M${m * touch} ${y - 4.5}V${y + 4.5}`} className={colour} strokeWidth={2} />
-            {strike !== undefined && <StrikeShape strike={strike} x={m * Math.max(-edge, Math.min(edge, end + 12))} y={y} size={9} />}
+            {strike !== undefined && <StrikeShape strike={strike} x={m * inside(end + 12)} y={y} size={9} />}
         </g>
     );
 }

@@ -63,6 +63,7 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                 <path d="M0 -33V12" className="stroke-line" strokeWidth={1.5} />
                 {marks?.map((ball, i) => {
                     if (ball.touch === null) return null;
+                    if (Math.abs(ball.touch) > half - 4) return <Beyond key={i} x={m * ball.touch} half={half} lane={i % 3} />;
                     const shape = (
                         <>
                             <path
@@ -89,13 +90,13 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                         </g>
                     );
                 })}
-                {mean !== null && <path d={`M${m * mean} 3l-4.5 8h9z`} className="fill-slate" />}
+                {mean !== null && <path d={`M${m * Math.max(6 - half, Math.min(half - 6, mean))} 3l-4.5 8h9z`} className="fill-slate" />}
                 <text x={m * side * 4} y={24} textAnchor={m * side > 0 ? 'start' : 'end'} className="in-figure fill-ink">
                     ball
                 </text>
                 {mean !== null && (
                     <text
-                        x={m * -side * Math.max(8, Math.abs(mean) - 8)}
+                        x={m * -side * Math.max(8, Math.min(half - 70, Math.abs(mean) - 8))}
                         y={24}
                         textAnchor={m * side > 0 ? 'end' : 'start'}
                         className="in-figure fill-ink"
@@ -110,4 +111,10 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
             </p>
         </div>
     );
+}
+
+/** A touch further out than the strip: an arrow at its edge; how far is in the table. */
+function Beyond({ x, half, lane }: { x: number; half: number; lane: number }) {
+    const out = Math.sign(x);
+    return <path d={`M${out * half} ${-8 - lane * 10}l${-out * 7} -4v8z`} className="fill-ink" />;
 }

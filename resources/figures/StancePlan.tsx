@@ -156,7 +156,7 @@ function FromAbove({ m, card, seen, figure, handle, faint, toTarget }: Plan) {
                 className={faint('face_open_deg')}
                 strokeWidth={3}
             />
-            <text x={ball} y={LINE_Y + 27} textAnchor="middle" className="in-figure-16 fill-ink font-bold">
+            <text x={Math.max(-100, Math.min(100, ball))} y={LINE_Y + 27} textAnchor="middle" className="in-figure-16 fill-ink font-bold">
                 {empty ? '' : `${String(Math.round(figure('ball_position_pct')))} %`}
             </text>
             {handle('stance_open_deg', {

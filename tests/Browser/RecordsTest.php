@@ -22,6 +22,7 @@ final class RecordsTest extends BrowserTestCase
         $this->signIn();
         $this->press('Noor Calloway');
         $this->see('Open this lesson');
+        $this->press('Records');
         $this->press('Balls from a sheet');
         $this->see('nothing is stored before you have seen what comes out');
         self::assertSame([], $this->axe());
@@ -44,6 +45,7 @@ final class RecordsTest extends BrowserTestCase
         $this->press('Leave it');
         $this->press('To Noor Calloway');
         $this->see('10 Nov');
+        $this->press('Records');
         $this->press('Balls from a sheet');
         $this->press('Take back');
         $this->see('Taken back: 4 balls');
@@ -59,6 +61,7 @@ final class RecordsTest extends BrowserTestCase
     {
         $this->signIn();
         $this->press('Bea Achterberg');
+        $this->press('Records');
         $this->press('Balls from a sheet');
         $path = $this->downloads().'/picture.csv';
         file_put_contents($path, "GIF89a\0\0\0");
@@ -74,6 +77,7 @@ final class RecordsTest extends BrowserTestCase
         $this->see('Open this lesson');
         $this->press('Report and more');
         $this->press('Delete');
+        $this->press('Records');
         $this->press('Delete (30 days to undo)');
         $this->see('Deleted, can come back');
         $this->see('student Rafe Underhay, until');
@@ -88,6 +92,7 @@ final class RecordsTest extends BrowserTestCase
         $zip = $this->archive($folder);
 
         $this->press('Rafe Underhay');
+        $this->press('Records');
         $this->press('Erase for good');
         $this->see('cannot come back');
         $this->press('Erase now');
@@ -128,6 +133,7 @@ final class RecordsTest extends BrowserTestCase
     {
         $this->signIn();
         $this->press('Noor Calloway');
+        $this->press('Records');
         $this->press('Delete (30 days to undo)');
         $this->see('Noor Calloway was deleted.');
         $this->browser->getKeyboard()->sendKeys([WebDriverKeys::F8]);

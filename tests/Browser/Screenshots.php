@@ -25,6 +25,7 @@ final class Screenshots extends BrowserTestCase
         $this->press('Over time');
         $this->see('Scatter of the first touch');
         $this->picture('student-over-time');
+        $this->press('Records');
         $this->press('Balls from a sheet');
         $this->choose((string) realpath(__DIR__.'/../../docs/examples/range-sheet.csv'));
         $this->pick('What “Club” holds', 'Which rows to read');
@@ -33,7 +34,7 @@ final class Screenshots extends BrowserTestCase
         $this->picture('sheet');
         $this->press('Leave it');
         $this->press('To Bea Achterberg');
-        $this->press('Begin a lesson');
+        $this->element('main a[href$="/begin"]')->click();
         $this->see('What does the student believe');
         $this->picture('begin-lesson');
         $this->browser->navigate()->back();

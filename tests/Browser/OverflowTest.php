@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Http\Resources\LessonPageResource;
+use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Reading\ReadingEngine;
+use LowPoint\Core\Simulation\Dice;
+use LowPoint\Core\Simulation\RandomCase;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/**
+ * Whatever a lesson holds, nothing of it is cut off: the bench is drawn with random cases in place of the server's answers, and
+ * every word that sticks out of its box or of the screen is found.
+ */
+final class OverflowTest extends BrowserTestCase
+{
+    private const CASES = 300;
+
+    private const SEED = 20261126;
+
+    /** What is longer than its place on purpose: the task in the head opens in full at a press. */
+    private const ALLOWED = 'header *';
+
+    private const FIND = <<<'JS'
+        const allowed = arguments[0];
+        const found = [];
+        const name = (one) => one.tagName.toLowerCase() + ': ' + one.textContent.trim().slice(0, 60);
+        if (document.documentElement.scrollWidth > innerWidth) found.push('the page is ' + document.documentElement.scrollWidth + ' px wide');
+        for (const one of document.querySelectorAll('main *')) {
+            if (one.matches(allowed) || one.closest('svg') !== null || one.offsetParent === null || one.closest('.sr-only') !== null) continue;
+            // Rows that are pushed along with a finger.
+            if (one.closest('.overflow-x-auto') !== null) continue;
+            const style = getComputedStyle(one);
+            const cuts = (side) => style[side] === 'hidden' || style[side] === 'clip';
+            if (cuts('overflowX') && one.scrollWidth > one.clientWidth + 1) found.push('cut at the side: ' + name(one));
+            if (cuts('overflowY') && one.scrollHeight > one.clientHeight + 1) found.push('cut below: ' + name(one));
+            const box = one.getBoundingClientRect();
+            if (box.width > 0 && (box.right > innerWidth + 1 || box.left < -1)) found.push('off the screen: ' + name(one));
+            // A box that scrolls down must not have to be pushed to the side as well.
+            if (/auto|scroll/.test(style.overflowY) && one.scrollWidth > one.clientWidth + 1) found.push('wider than its column: ' + name(one));
+        }
+        for (const text of document.querySelectorAll('main svg text')) {
+            const [box, figure] = [text.getBoundingClientRect(), text.ownerSVGElement.getBoundingClientRect()];
+            if (box.width > 0 && (box.left < figure.left - 1 || box.right > figure.right + 1)) found.push('out of its figure: ' + text.textContent);
+        }
+        return [...new Set(found)];
+        JS;
+
+    #[TestWith([1280, 800, self::CASES])]
+    #[TestWith([390, 844, 60])]
+    public function test_nothing_is_cut_off_in_random_cases(int $width, int $height, int $cases): void
+    {
+        $this->signIn();
+        $this->devTools('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => false,
+        ]);
+        // The bench is on the page before its answers are replaced.
+        $this->beginLesson('Odile Marsh');
+        $this->browser->executeScript(
+            <<<'JS'
+            window.pages = {};
+            const asked = window.fetch;
+            window.fetch = (url, how) => {
+                const page = window.pages[String(url).split('/api/')[1]?.replace(/\?.*/, '')];
+                return page === undefined
+                    ? asked(url, how)
+                    : Promise.resolve(new Response(JSON.stringify(page), { headers: { 'Content-Type': 'application/json' } }));
+            };
+            JS,
+        );
+        $random = new RandomCase(new Dice(self::SEED + $width));
+        $wrong = [];
+        for ($i = 0; $i < $cases; $i++) {
+            $page = self::page($random->valid(), $i);
+            ['id' => $id, 'sets' => [['id' => $set]]] = $page['lesson'];
+            $this->browser->executeScript(
+                'const [path, page] = arguments; window.pages["lessons/" + page.lesson.id] = page; history.pushState({}, "", path); '
+                    .'dispatchEvent(new PopStateEvent("popstate"));',
+                ["/lessons/{$id}", $page],
+            );
+            $this->until(
+                fn(): bool => $this->browser->executeScript('return document.querySelector("[data-testid=reading]")?.dataset.set') === $set,
+                "Case {$i} is not drawn.",
+            );
+            $found = $this->browser->executeScript(self::FIND, [self::ALLOWED]);
+            if ($found !== []) {
+                $wrong["case {$i}"] = $found;
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
+    public function test_nothing_is_cut_off_in_any_lesson_of_the_demo_world(): void
+    {
+        $this->signIn();
+        /** @var list<string> $lessons */
+        $lessons = $this->browser->executeAsyncScript(
+            <<<'JS'
+            const done = arguments[0];
+            const ask = (path) => fetch('/api/' + path, { headers: { Accept: 'application/json' } }).then((answer) => answer.json());
+            ask('students')
+                .then((students) => Promise.all(students.map((one) => ask(`students/${one.id}/progress`))))
+                .then((all) => done(all.flatMap((one) => one.lessons.map((lesson) => lesson.id))));
+            JS,
+        );
+        self::assertGreaterThan(10, \count($lessons));
+        $wrong = [];
+        foreach ($lessons as $id) {
+            $this->visit("/lessons/{$id}");
+            $this->element('[data-testid=reading][data-set]');
+            $found = $this->browser->executeScript(self::FIND, [self::ALLOWED]);
+            if ($found !== []) {
+                $wrong[$id] = $found;
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
+    /**
+     * @param  array<string, mixed>  $told
+     * @return array<string, mixed> as the server answers (LessonPageResource)
+     *
+     * @see LessonPageResource
+     */
+    private static function page(array $told, int $i): array
+    {
+        $case = CaseReader::fromValue($told);
+        $written = CaseWriter::toArray($case);
+        [$lesson, $set] = [\sprintf('01RANDOM00000000000000%04d', $i), \sprintf('01RANDOMSET00000000000%04d', $i)];
+        $balls = array_map(
+            static fn(array $ball, int $n): array => ['id' => \sprintf('01BALL%04d000000000000%04d', $i, $n), 'seen' => (object) $ball],
+            $written['balls'] ?? [],
+            array_keys($written['balls'] ?? []),
+        );
+
+        return [
+            'lesson' => [
+                'id' => $lesson,
+                'student_id' => $lesson,
+                'task' => $written['task'],
+                'began_at' => date(DATE_ATOM),
+                'closed_at' => null,
+                'sets' => [
+                    [
+                        'id' => $set,
+                        'purpose' => 'before',
+                        'setup' => (object) ($written['setup'] ?? []),
+                        'motion' => (object) ($written['motion'] ?? []),
+                        'confidence' => null,
+                        'balls' => $balls,
+                    ],
+                ],
+                'prescription' => null,
+            ],
+            'student' => [
+                'id' => $lesson,
+                'name' => 'Random Case',
+                'handed' => $i % 4 === 0 ? 'left' : 'right',
+                'about' => '',
+                'limits' => [],
+                'units' => null,
+                'language' => null,
+                'inactive' => false,
+                'lessons_count' => 1,
+            ],
+            'readings' => [$set => ReadingEngine::standard()->read($case)->toArray()],
+            'balls_wanted' => [$set => 7],
+        ];
+    }
+}
