@@ -297,12 +297,14 @@ final readonly class StudentProgress
             : $student->results()->reorder()->whereIn('plan_session_id', $over->pluck('id'))->distinct()->pluck('plan_session_id')->flip();
 
         return [
-            'said' => $student
-                ->practiceNotes()
-                ->where('said_at', '>=', now()->subDays(Attention::VISIT_DAYS))
-                ->get()
-                ->map(PracticeNoteResource::told(...))
-                ->all(),
+            'said' => array_values(
+                $student
+                    ->practiceNotes()
+                    ->where('said_at', '>=', now()->subDays(Attention::VISIT_DAYS))
+                    ->get()
+                    ->map(PracticeNoteResource::told(...))
+                    ->all(),
+            ),
             'planned' => $over->count(),
             'done' => $done->count(),
             'share' => $over->isEmpty() ? null : $done->count() / $over->count(),

@@ -78,9 +78,24 @@ describe('what can be said of a ball', () => {
     it('is of the shot: strikes of the sand and its words only there', () => {
         enter('bunker', { balls: [{ id: 'X', seen: { strike: 'short' } }] });
         const last = screen.getByRole('group', { name: 'The ball just hit' });
-        expect(screen.getByRole('group', { name: 'Strike' }).textContent).toBe('1splash2short');
+        expect(screen.getByRole('toolbar', { name: 'Strike' }).textContent).toBe('1splash2short');
         expect(last.textContent).toContain('sand left');
         expect(last.textContent).not.toContain('flew low');
+    });
+
+    it('says of all balls what was seen of the last one, and changes nothing that was seen of another', () => {
+        const { correctBall } = enter('bunker', {
+            balls: [
+                { id: 'A', seen: { strike: 'short' } },
+                { id: 'B', seen: { strike: 'splash', sound: 'scrape' } },
+                { id: 'C', seen: { strike: 'short', sound: 'thud', sand_direction: 'left', mark: 'deep' } },
+            ],
+        });
+        fireEvent.click(screen.getByRole('button', { name: 'all 3 alike' }));
+        expect(correctBall.mock.calls.map(([, ball, seen]) => [(ball as { id: string }).id, seen])).toEqual([
+            ['A', { strike: 'short', sound: 'thud', sand_direction: 'left', mark: 'deep' }],
+            ['B', { strike: 'splash', sound: 'scrape', sand_direction: 'left', mark: 'deep' }],
+        ]);
     });
 
     it('asks how sure the student is before the first ball of a retest, and of no other set', () => {

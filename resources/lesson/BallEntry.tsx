@@ -44,6 +44,7 @@ export function BallEntry({ opened: openedFirst, lessonId, ...next }: Props) {
             <BallList balls={set.balls} units={units} onOpen={setOpened} />
             <LastBall
                 ball={set.balls.at(-1)}
+                others={set.balls.slice(0, -1)}
                 fields={catalogue.ball}
                 sand={sand}
                 units={units}

@@ -23,7 +23,7 @@ export function DrillOffer({ drill, chosen, over, onToggle, onGoal }: Props) {
             </p>
             {chosen && (
                 <details>
-                    <summary className="min-h-8 cursor-pointer underline">Dose and pass mark</summary>
+                    <summary className="min-h-11 cursor-pointer underline">Dose and pass mark</summary>
                     <GoalFields kinds={drill.kinds ?? [drill.goal.kind]} goal={drill.goal} over={over} onChange={onGoal} />
                 </details>
             )}
@@ -37,7 +37,7 @@ export function DrillOffer({ drill, chosen, over, onToggle, onGoal }: Props) {
                 </p>
             ))}
             <details className="text-sm">
-                <summary className="min-h-6 cursor-pointer">Steps and cautions</summary>
+                <summary className="min-h-11 cursor-pointer">Steps and cautions</summary>
                 <ol className="list-decimal pl-5">
                     {drill.steps.map((step) => (
                         <li key={step}>{step}</li>

@@ -8,7 +8,9 @@ export function Evidence({ cause }: { cause: WeighedCause }) {
             <li key={clue.text + clue.how} className="border-t border-line py-2">
                 <span className="font-semibold">{clue.text}</span> <span className="whitespace-nowrap">It {clue.says}.</span>
                 <details className="text-sm">
-                    <summary className="flex min-h-8 cursor-pointer items-center underline decoration-1 underline-offset-4">why so</summary>
+                    <summary className="flex min-h-11 cursor-pointer items-center underline decoration-1 underline-offset-4">
+                        why so
+                    </summary>
                     {clue.how[0]?.toUpperCase()}
                     {clue.how.slice(1)}. Odds against no fault: × {clue.odds}.
                 </details>

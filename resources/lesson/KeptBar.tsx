@@ -28,7 +28,7 @@ export function KeptBar({ bench }: { bench: Bench }) {
                 <p key={notice}>{notice}</p>
             ))}
             {bench.notices.length > 0 && (
-                <button type="button" className="min-h-8 underline" onClick={bench.understood}>
+                <button type="button" className="min-h-11 underline" onClick={bench.understood}>
                     Understood
                 </button>
             )}
@@ -37,7 +37,7 @@ export function KeptBar({ bench }: { bench: Bench }) {
                     <strong>Not stored:</strong> {entry.message}{' '}
                     <button
                         type="button"
-                        className="min-h-8 px-2 underline"
+                        className="min-h-11 px-2 underline"
                         onClick={() => {
                             bench.again(entry.id);
                         }}
@@ -46,7 +46,7 @@ export function KeptBar({ bench }: { bench: Bench }) {
                     </button>{' '}
                     <button
                         type="button"
-                        className="min-h-8 px-2 underline"
+                        className="min-h-11 px-2 underline"
                         onClick={() => {
                             bench.drop(entry.id);
                         }}

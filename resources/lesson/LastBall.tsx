@@ -7,6 +7,8 @@ interface Props {
     fields: Record<string, Field>;
     sand: boolean;
     units: Units;
+    /** The others of the set: what was seen of this one can be said of all. */
+    others: Ball[];
     onChange: (ball: Ball, seen: BallSeen) => void;
 }
 
@@ -16,11 +18,13 @@ const WORDS: Word[] = ['flight', 'roll', 'sound', 'sand_direction'];
 const EXPECTED = ['expected', 'normal'];
 
 /** More about the ball just hit, for who has a hand free: it never stands in the way of the next one. */
-export function LastBall({ ball, fields, sand, units, onChange }: Props) {
+export function LastBall({ ball, others, fields, sand, units, onChange }: Props) {
     const seen = ball?.seen ?? {};
     const set = (change: BallSeen) => {
         if (ball !== undefined) onChange(ball, { ...ball.seen, ...change });
     };
+    const alike = Object.fromEntries([...WORDS, 'mark' as const].filter((key) => seen[key] !== undefined).map((key) => [key, seen[key]]));
+    const unlike = others.filter((one) => Object.keys(alike).some((key) => !(key in one.seen)));
     return (
         <div role="group" aria-label="The ball just hit" className="mt-1.5 flex min-h-12 items-center gap-3 overflow-x-auto pl-[1.5px]">
             {WORDS.filter((key) => fields[key]?.sand_only === sand).map((key) => (
@@ -46,6 +50,17 @@ export function LastBall({ ball, fields, sand, units, onChange }: Props) {
                         ))}
                 </span>
             ))}
+            {unlike.length > 0 && (
+                <Button
+                    className="px-2 text-sm whitespace-nowrap"
+                    title="What was not looked at in the other balls of this set becomes as in this one"
+                    onClick={() => {
+                        for (const one of unlike) onChange(one, { ...alike, ...one.seen });
+                    }}
+                >
+                    all {others.length + 1} alike
+                </Button>
+            )}
             {(['carry_m', 'start_deg'] as const).map(
                 (key) =>
                     fields[key] &&

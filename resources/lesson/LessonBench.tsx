@@ -6,6 +6,7 @@ import type { BallSet, Catalogue, Coach, Lesson, Reading, Student } from '../api
 import { TaskForm } from '../students/TaskForm';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
+import { SkipLink } from '../ui/SkipLink';
 import { useKeys } from '../ui/useKeys';
 import { BallEntry } from './BallEntry';
 import { BenchHead } from './BenchHead';
@@ -84,6 +85,8 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
     const strikes = shotOf(catalogue, lesson.task.shot)?.strikes.map((strike) => strike.id) ?? [];
     return (
         <div className="flex min-h-screen flex-col bench:h-screen bench:overflow-hidden">
+            <SkipLink to="balls" words="To the balls" />
+            <SkipLink to="reading" words="To the reading" />
             <BenchHead
                 {...{ bench, lesson, student, catalogue, shown }}
                 units={coach.units}
@@ -162,9 +165,11 @@ function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props &
             <main className="grid min-h-0 flex-1 grid-cols-1 max-bench:pb-16 bench:grid-cols-[18rem_1fr_22rem] 2xl:grid-cols-[24rem_1fr_30rem]">
                 <SetupArea {...all} looks={looks} earlier={earlier.data?.lessons ?? []} faultOf={faultOf} className={only('Set-up')} />
                 <section
+                    id="balls"
+                    tabIndex={-1}
                     aria-label="Balls and looks"
                     inert={closed}
-                    className={`min-w-0 p-3 bench:overflow-y-auto ${area === 'Balls' || area === 'Looks' ? '' : 'max-bench:hidden'}`}
+                    className={`min-w-0 p-3 outline-none bench:overflow-y-auto ${area === 'Balls' || area === 'Looks' ? '' : 'max-bench:hidden'}`}
                 >
                     <div className={only('Balls')}>
                         <BallEntry

@@ -11,7 +11,7 @@ export function LookNext({ next, onAnswer }: { next: NextObservation; onAnswer: 
                 </summary>
                 <p className="mb-1 text-sm">{next.why}</p>
             </details>
-            <Answers answers={next.answers} onAnswer={onAnswer} />
+            <Answers label={next.label} answers={next.answers} onAnswer={onAnswer} />
         </div>
     );
 }

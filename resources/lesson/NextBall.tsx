@@ -5,6 +5,7 @@ import { GroundStrip, stepped, type Draft } from '../figures/GroundStrip';
 import { mirror } from '../figures/scale';
 import { StrikeShape } from '../figures/StrikeShape';
 import { Button } from '../ui/Button';
+import { InRow, Row } from '../ui/Row';
 import { useKeys } from '../ui/useKeys';
 import type { Bench } from './useBench';
 
@@ -91,25 +92,26 @@ export function NextBall({ bench, set, catalogue, shot, handed, units, reading, 
                 farthestMm={farthestMm}
                 onDraft={setDraft}
             />
-            <div role="group" aria-label="Strike" className="mt-1.5 flex flex-wrap pl-[1.5px] sm:flex-nowrap">
+            <Row label="Strike" className="mt-1.5 flex flex-wrap pl-[1.5px] sm:flex-nowrap">
                 {strikes.map((strike, i) => (
-                    <Button
-                        key={strike.id}
-                        aria-keyshortcuts={String(i + 1)}
-                        title={strike.meaning}
-                        onClick={() => {
-                            log(strike.id);
-                        }}
-                        className="-ml-[1.5px] min-h-14 min-w-[22%] flex-1 px-0.5 leading-tight sm:min-w-0"
-                    >
-                        <svg viewBox="-8 -8 16 16" className="mx-auto mb-0.5 block size-4" aria-hidden="true">
-                            <StrikeShape strike={strike.id} x={0} y={0} size={11} />
-                        </svg>
-                        <kbd className="mr-1 font-text text-sm font-normal text-soft max-sm:hidden">{i + 1}</kbd>
-                        {strike.id}
-                    </Button>
+                    <InRow key={strike.id}>
+                        <Button
+                            aria-keyshortcuts={String(i + 1)}
+                            title={strike.meaning}
+                            onClick={() => {
+                                log(strike.id);
+                            }}
+                            className="-ml-[1.5px] min-h-14 min-w-[22%] flex-1 px-0.5 leading-tight sm:min-w-0"
+                        >
+                            <svg viewBox="-8 -8 16 16" className="mx-auto mb-0.5 block size-4" aria-hidden="true">
+                                <StrikeShape strike={strike.id} x={0} y={0} size={11} />
+                            </svg>
+                            <kbd className="mr-1 font-text text-sm font-normal text-soft max-sm:hidden">{i + 1}</kbd>
+                            {strike.id}
+                        </Button>
+                    </InRow>
                 ))}
-            </div>
+            </Row>
             <div className="mt-1.5 flex flex-wrap items-center gap-1.5">
                 <Button
                     hotkey="n"
@@ -120,21 +122,22 @@ export function NextBall({ bench, set, catalogue, shot, handed, units, reading, 
                 >
                     no contact
                 </Button>
-                <span className="flex" role="group" aria-label="Mark">
+                <Row label="Mark" className="flex">
                     {marks.map((answer) => (
-                        <Button
-                            key={answer.label}
-                            hotkey={MARK_KEYS[String(answer.value)]}
-                            className="-ml-[1.5px]"
-                            chosen={mark === answer.value}
-                            onClick={() => {
-                                toggleMark(answer.value);
-                            }}
-                        >
-                            {answer.label}
-                        </Button>
+                        <InRow key={answer.label}>
+                            <Button
+                                hotkey={MARK_KEYS[String(answer.value)]}
+                                className="-ml-[1.5px]"
+                                chosen={mark === answer.value}
+                                onClick={() => {
+                                    toggleMark(answer.value);
+                                }}
+                            >
+                                {answer.label}
+                            </Button>
+                        </InRow>
                     ))}
-                </span>
+                </Row>
                 <span className="ml-auto flex gap-1.5">
                     <Button hotkey="z" disabled={!bench.canUndo} onClick={bench.undo}>
                         undo

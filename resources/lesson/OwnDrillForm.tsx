@@ -4,6 +4,7 @@ import { ApiError, call } from '../api/client';
 import type { DrillPreview, GoalChoice, OwnWay } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
+import { useDraft } from '../ui/useDraft';
 import { numberOr } from '../ui/units';
 import { GoalFields } from './GoalFields';
 import { DrillParts, type LaidPart } from './DrillParts';
@@ -20,9 +21,9 @@ const MM_PER_CM = 10;
 /** A drill of the coach's own: text, dose, scoring, and a picture from a few parts. It is drawn as it will be handed out. */
 export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal }, onClose, onKept }: Props) {
     const [id] = useState(() => ulid().toLowerCase());
-    const [name, setName] = useState('');
-    const [purpose, setPurpose] = useState('');
-    const [steps, setSteps] = useState('');
+    const [name, setName, nameKept] = useDraft('own drill, name', '');
+    const [purpose, setPurpose, purposeKept] = useDraft('own drill, purpose', '');
+    const [steps, setSteps, stepsKept] = useDraft('own drill, steps', '');
     const [goal, setGoal] = useState<GoalChoice>(firstGoal);
     const [laid, setLaid] = useState<LaidPart[]>([]);
     const [kept, setKept] = useState<DrillPreview | null>(null);
@@ -44,6 +45,9 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
         })
             .then((drill) => {
                 setKept(drill);
+                [nameKept, purposeKept, stepsKept].forEach((done) => {
+                    done();
+                });
                 setTrouble('');
                 return onKept(id);
             })

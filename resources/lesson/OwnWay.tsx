@@ -9,6 +9,7 @@ import { Button } from '../ui/Button';
 import { notify } from '../ui/notices';
 import { Skeleton, Trouble } from '../ui/Page';
 import { TextField } from '../ui/TextField';
+import { useDraft } from '../ui/useDraft';
 import { numberOr, observed, shownFactor } from '../ui/units';
 import { OwnCards } from './OwnCards';
 import { OwnDrills } from './OwnDrills';
@@ -40,9 +41,9 @@ export function OwnWay({ lesson, set, catalogue, units, onGive }: Props) {
 
 function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & { own: Own; sheets: DrillHandout[] }) {
     const queries = useQueryClient();
-    const [figures, setFigures] = useState<TypedFigure[]>([]);
-    const [feel, setFeel] = useState('');
-    const [chosen, setChosen] = useState<string[]>([]);
+    const [figures, setFigures] = useDraft<TypedFigure[]>(`own figures ${set.id}`, []);
+    const [feel, setFeel] = useDraft(`own feel ${set.id}`, '');
+    const [chosen, setChosen] = useDraft<string[]>(`own drills ${set.id}`, []);
     const [name, setName] = useState('');
     const [told, setTold] = useState('');
     const { shot } = lesson.task;

@@ -114,6 +114,7 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                     proposal={proposed.data}
                     catalogue={catalogue}
                     tried={tried}
+                    name={`${set.id} ${causeId}`}
                     onGive={({ feel, drills, change, goals, sentence }) => {
                         const setup = change === undefined ? proposed.data.setup : [changeTo(change)];
                         give({

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Catalogue, DrillHandout, GoalChoice, Proposal } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
+import { useDraft } from '../ui/useDraft';
 import { DrillOffer } from './DrillOffer';
 import type { Tried } from './WhatIf';
 
@@ -17,16 +18,18 @@ interface Props {
     proposal: Proposal;
     catalogue: Catalogue;
     tried: Tried | undefined;
+    /** Of what is being written here, so that it is found again. */
+    name: string;
     onGive: (given: Given) => void;
 }
 
 /** What the core proposes, each part of it to be chosen. */
-export function ProposedWay({ proposal, catalogue, tried, onGive }: Props) {
+export function ProposedWay({ proposal, catalogue, tried, name, onGive }: Props) {
     const [change, setChange] = useState(tried);
-    const [goals, setGoals] = useState<Record<string, GoalChoice>>({});
-    const [sentence, setSentence] = useState('');
+    const [goals, setGoals, goalsGiven] = useDraft<Record<string, GoalChoice>>(`goals ${name}`, {});
+    const [sentence, setSentence, sentenceGiven] = useDraft(`sentence ${name}`, '');
     const all = [...proposal.drills, ...proposal.other_drills];
-    const [feel, setFeel] = useState(proposal.feel ?? '');
+    const [feel, setFeel, feelGiven] = useDraft(`feel ${name}`, proposal.feel ?? '');
     const [chosen, setChosen] = useState(proposal.drills.map((drill) => drill.id));
     const toggle = (id: string) => {
         setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id].slice(-catalogue.most.drills));
@@ -113,6 +116,9 @@ export function ProposedWay({ proposal, catalogue, tried, onGive }: Props) {
                 main
                 disabled={feel === ''}
                 onClick={() => {
+                    [goalsGiven, sentenceGiven, feelGiven].forEach((done) => {
+                        done();
+                    });
                     onGive({ feel, drills: all.filter((drill) => chosen.includes(drill.id)), change, goals, sentence });
                 }}
             >

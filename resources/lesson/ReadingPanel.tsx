@@ -60,7 +60,15 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
         },
     });
     return (
-        <section aria-label="Reading" data-testid="reading" data-set={set.id} data-balls={pattern.n} className={`${FRAME} ${className}`}>
+        <section
+            id="reading"
+            tabIndex={-1}
+            aria-label="Reading"
+            data-testid="reading"
+            data-set={set.id}
+            data-balls={pattern.n}
+            className={`${FRAME} outline-none ${className}`}
+        >
             {set.balls.length !== pattern.n && bench.trouble !== null && (
                 <p className="font-semibold">
                     Reading of {pattern.n} balls; {set.balls.length} are logged. It catches up with the connection.

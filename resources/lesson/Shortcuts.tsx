@@ -1,3 +1,4 @@
+import { switchSingleKeys, useSingleKeys } from '../ui/singleKeys';
 import { Panel } from '../ui/Panel';
 import { MARK_KEYS } from './NextBall';
 
@@ -8,6 +9,7 @@ interface Props {
 }
 
 export function Shortcuts({ open, onOpenChange, strikes }: Props) {
+    const on = useSingleKeys();
     const keys: [string, string][] = [
         ['a s d f g h j k l', 'first touch, 8 cm left of the ball in the picture to 8 cm right of it; g is at the ball'],
         ['← →', 'move the touch by half a centimetre'],
@@ -24,6 +26,17 @@ export function Shortcuts({ open, onOpenChange, strikes }: Props) {
     ];
     return (
         <Panel title="Keys" open={open} onOpenChange={onOpenChange}>
+            <label className="mb-4 flex min-h-12 items-center gap-3 font-semibold">
+                <input
+                    type="checkbox"
+                    className="size-6"
+                    checked={on}
+                    onChange={(event) => {
+                        switchSingleKeys(event.target.checked);
+                    }}
+                />
+                Single keys on this device
+            </label>
             <dl className="grid grid-cols-[10rem_1fr] gap-y-2">
                 {keys.map(([key, what]) => (
                     <div key={key} className="contents">

@@ -27,9 +27,10 @@ export function TellMost({ reading, set, catalogue, onSee }: Props) {
                 {rows.map((id) => {
                     const what = observableOf(catalogue, id);
                     return what === undefined ? null : (
-                        <div key={id} role="group" aria-label={what.label} className="flex min-w-0 items-center gap-2">
+                        <div key={id} className="flex min-w-0 items-center gap-2">
                             <span className="w-[4.5rem] shrink-0 text-sm leading-tight">{what.label}</span>
                             <Answers
+                                label={what.label}
                                 answers={what.answers}
                                 onAnswer={(value) => {
                                     onSee(what, value);

@@ -69,7 +69,7 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
                             const moved = setup[id] !== undefined && Math.round(setup[id]) !== Math.round(start);
                             return (
                                 <div key={id} data-try={id}>
-                                    <p className="flex min-h-8 items-baseline justify-between leading-tight">
+                                    <p className="flex min-h-11 items-baseline justify-between leading-tight">
                                         <span className="font-semibold">{what.label}</span>{' '}
                                         <span>
                                             <strong>{observed(what, value, units)}</strong>

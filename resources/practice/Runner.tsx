@@ -23,6 +23,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
     const { id, attempts, confidence, add, undo, feel, end } = useRun(path, drill.id);
     const [set, setSet] = useState(1);
     const [saved, setSaved] = useState<string>();
+    const [rested, setRested] = useState<number>();
     useAwake();
     const { goal } = drill;
     const runs = goal.runs ?? 1;
@@ -53,6 +54,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
                 {drill.pass.text} <strong>{t('Passed: {{mark}}.', { mark: goal.text })}</strong>{' '}
                 {runs > 1 && t('Set {{n}} of {{all}}; rest a minute between them.', { n: Math.min(set, runs), all: runs })}
             </p>
+            {rested !== undefined && attempts.length === 0 && <Rest since={rested} />}
             <div inert={over}>
                 <Counter drill={drill} attempts={attempts} units={practice.student.units} onAdd={add} />
             </div>
@@ -98,6 +100,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
                         onClick={() => {
                             save(() => {
                                 setSet(set + 1);
+                                setRested(Date.now());
                             });
                         }}
                     >
@@ -106,6 +109,28 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
                 )}
             </div>
         </section>
+    );
+}
+
+const REST_S = 60;
+
+/** The rest between two sets runs down; nobody is kept from beginning sooner. */
+function Rest({ since }: { since: number }) {
+    const { t } = useTranslation();
+    const [now, setNow] = useState(since);
+    useEffect(() => {
+        const timer = window.setInterval(() => {
+            setNow(Date.now());
+        }, 1000);
+        return () => {
+            window.clearInterval(timer);
+        };
+    }, []);
+    const left = Math.max(0, Math.ceil(REST_S - (now - since) / 1000));
+    return (
+        <p role="timer" className="border-l-[6px] border-ochre pl-3">
+            {left === 0 ? t('Rested. On with it.') : t('Rest: {{n}} s', { n: left })}
+        </p>
     );
 }
 

@@ -38,7 +38,7 @@ export function DrillChart({ results, span, flags }: Props) {
             choice={
                 <select
                     aria-label="Which drill"
-                    className="min-h-10 border-[1.5px] border-ink bg-press px-2"
+                    className="min-h-11 border-[1.5px] border-ink bg-press px-2"
                     value={drill}
                     onChange={(event) => {
                         setTrained(event.target.value);

@@ -42,7 +42,7 @@ export function SetupChart({ course, catalogue, units, span, flags }: Props) {
             choice={
                 <select
                     aria-label="Which look"
-                    className="min-h-10 border-[1.5px] border-ink bg-press px-2"
+                    className="min-h-11 border-[1.5px] border-ink bg-press px-2"
                     value={id}
                     onChange={(event) => {
                         setLooked(event.target.value);

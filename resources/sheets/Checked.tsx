@@ -4,6 +4,8 @@ import { day } from '../ui/reader';
 import { observed } from '../ui/units';
 
 interface Props {
+    /** Words of the sheet that nobody has said the meaning of. */
+    unsaid: string[];
     check: SheetCheck | undefined;
     /** What is wrong with the plan itself. */
     told: string[];
@@ -14,7 +16,7 @@ interface Props {
 }
 
 /** What the sheet would come to: how many balls, the first of them, and each row that is refused with its reason. */
-export function Checked({ check, told, pending, name, catalogue, units }: Props) {
+export function Checked({ unsaid, check, told, pending, name, catalogue, units }: Props) {
     if (told.length > 0)
         return (
             <div role="alert" className="border-l-[6px] border-ochre bg-ochre-wash p-3">
@@ -26,8 +28,20 @@ export function Checked({ check, told, pending, name, catalogue, units }: Props)
             </div>
         );
     if (check === undefined) return <p role="status">Reading {name}…</p>;
+    // A row with such a word is not wrong: it waits to be understood.
+    const asks = (message: string) => unsaid.some((word) => message.includes(`"${word}"`));
+    const faults = check.faults.filter(({ message }) => !asks(message));
+    const waiting = check.faults.filter(({ message }) => asks(message)).reduce((sum, { count }) => sum + count, 0);
+    const refused = Math.max(0, check.refused - waiting);
     return (
         <div aria-busy={pending} className={pending ? 'opacity-60' : ''}>
+            {unsaid.length > 0 && (
+                <p className="mb-3 border-l-[6px] border-ochre bg-ochre-wash p-3">
+                    <strong>Say what {unsaid.length === 1 ? 'a word means' : `${String(unsaid.length)} words mean`}:</strong>{' '}
+                    {unsaid.map((word) => `“${word}”`).join(', ')}.
+                    {waiting > 0 && ` ${String(waiting)} ${waiting === 1 ? 'row waits' : 'rows wait'} for it.`}
+                </p>
+            )}
             <p role="status" className="leading-snug">
                 <span className="display text-4xl">{check.balls}</span> {check.balls === 1 ? 'ball' : 'balls'}
                 {check.first !== null && check.last !== null && (
@@ -44,10 +58,10 @@ export function Checked({ check, told, pending, name, catalogue, units }: Props)
                         {check.left_out} {check.left_out === 1 ? 'row' : 'rows'} of other balls left out.
                     </>
                 )}
-                {check.refused > 0 && (
+                {refused > 0 && (
                     <strong className="text-rust">
                         {' '}
-                        {check.refused} {check.refused === 1 ? 'row is' : 'rows are'} refused.
+                        {refused} {refused === 1 ? 'row is' : 'rows are'} refused.
                     </strong>
                 )}
             </p>
@@ -84,14 +98,14 @@ export function Checked({ check, told, pending, name, catalogue, units }: Props)
                     </tbody>
                 </table>
             )}
-            {check.faults.length > 0 && (
+            {faults.length > 0 && (
                 <div
                     className="mt-3 max-h-52 overflow-y-auto border-l-[6px] border-rust pl-3"
                     tabIndex={0}
                     role="region"
                     aria-label="Refused rows"
                 >
-                    {check.faults.map(({ message, rows, count }) => (
+                    {faults.map(({ message, rows, count }) => (
                         <p key={message} className="text-sm break-words">
                             <strong>
                                 {count === 1 ? 'Row' : 'Rows'} {rows.join(', ')}

@@ -4,8 +4,12 @@ interface Props {
     draft: SheetDraft;
     catalogue: Catalogue;
     mapping: SheetMapping;
+    /** The shot at which they were hit: nothing is offered that it cannot have. */
+    shot: Shot | undefined;
     onMap: (mapping: SheetMapping) => void;
 }
+
+type Shot = Catalogue['shots'][number];
 
 /** Which way a sheet may count, where our own sign is a convention. */
 const OTHER_WAY: Record<string, string> = { touch_mm: '+ is behind the ball', start_deg: '+ is left of the target' };
@@ -24,7 +28,7 @@ const row = 'grid grid-cols-[1fr_8rem] gap-3 sm:grid-cols-[14rem_1fr_8rem]';
 const box = 'min-h-12 w-full border-[1.5px] border-ink bg-press px-2';
 
 /** Each column of the sheet with what stands in it, and what of a ball it holds. */
-export function Columns({ draft, catalogue, mapping, onMap }: Props) {
+export function Columns({ draft, catalogue, mapping, shot, onMap }: Props) {
     return (
         <div>
             <p aria-hidden className={`${row} border-b-[1.5px] border-ink pb-1 font-semibold max-sm:hidden`}>
@@ -34,7 +38,7 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
             </p>
             <ul>
                 {draft.columns.map((one) => (
-                    <ColumnRow key={one.header} one={one} draft={draft} catalogue={catalogue} mapping={mapping} onMap={onMap} />
+                    <ColumnRow key={one.header} {...{ one, draft, catalogue, mapping, shot, onMap }} />
                 ))}
             </ul>
         </div>
@@ -42,7 +46,7 @@ export function Columns({ draft, catalogue, mapping, onMap }: Props) {
 }
 
 /** One column: its header and samples, what it holds, and the unit or the order of day and month. */
-function ColumnRow({ one, draft, catalogue, mapping, onMap }: Props & { one: SheetDraft['columns'][number] }) {
+function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { one: SheetDraft['columns'][number] }) {
     const { header, samples, words, foreign } = one;
     const column = mapping.columns.find((other) => other.header === header);
     const role = mapping.time?.header === header ? TIME : mapping.only?.header === header ? ONLY : (column?.key ?? '');
@@ -89,11 +93,13 @@ function ColumnRow({ one, draft, catalogue, mapping, onMap }: Props & { one: She
                 >
                     <option value="">not needed</option>
                     <option value={TIME}>Day and time</option>
-                    {Object.entries(catalogue.ball).map(([key, field]) => (
-                        <option key={key} value={key}>
-                            {field.label}
-                        </option>
-                    ))}
+                    {Object.entries(catalogue.ball)
+                        .filter(([key, field]) => !field.sand_only || shot?.sand === true || key === role)
+                        .map(([key, field]) => (
+                            <option key={key} value={key}>
+                                {field.label}
+                            </option>
+                        ))}
                     {words !== null && words.length > 1 && <option value={ONLY}>Which rows to read</option>}
                 </select>
                 {role === ONLY && mapping.only !== null && (
@@ -113,7 +119,7 @@ function ColumnRow({ one, draft, catalogue, mapping, onMap }: Props & { one: She
                     </label>
                 )}
                 {column !== undefined && OTHER_WAY[column.key] !== undefined && (
-                    <label className="mt-1 flex min-h-8 items-center gap-2">
+                    <label className="mt-1 flex min-h-11 items-center gap-2">
                         <input
                             type="checkbox"
                             className="h-5 w-5"
@@ -130,6 +136,7 @@ function ColumnRow({ one, draft, catalogue, mapping, onMap }: Props & { one: She
                         column={column}
                         foreign={foreign[column.key] ?? []}
                         catalogue={catalogue}
+                        shot={shot}
                         onWords={(next) => {
                             put({ ...column, words: next });
                         }}
@@ -189,17 +196,22 @@ function Words({
     column,
     foreign,
     catalogue,
+    shot,
     onWords,
 }: {
     column: SheetColumn;
     foreign: string[];
     catalogue: Catalogue;
+    shot: Shot | undefined;
     onWords: (words: Record<string, string>) => void;
 }) {
     const field = catalogue.ball[column.key];
+    const ofShot = column.key === 'strike' ? shot?.strikes.map((one) => one.id as string) : undefined;
     const ours =
         field?.kind === 'choice'
-            ? field.answers.map((answer) => ({ value: String(answer.value), label: answer.label }))
+            ? field.answers
+                  .map((answer) => ({ value: String(answer.value), label: answer.label }))
+                  .filter(({ value }) => ofShot === undefined || ofShot.includes(value))
             : [{ value: NO_CONTACT, label: 'no ground contact' }];
     if (foreign.length === 0) return null;
     return (
@@ -234,3 +246,9 @@ function Words({
         </ul>
     );
 }
+
+/** The sheet's own words of which nobody has said yet what they mean. */
+export const unsaid = (draft: SheetDraft, mapping: SheetMapping): string[] =>
+    mapping.columns.flatMap(({ header, key, words }) =>
+        (draft.columns.find((one) => one.header === header)?.foreign[key] ?? []).filter((word) => !(word.toLowerCase() in words)),
+    );

@@ -2,15 +2,15 @@ import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { ApiError, call } from '../api/client';
 import type { Catalogue, Purpose, SheetCheck, SheetDraft, SheetMapping, SheetPlan, Student, Task, Units } from '../api/types.gen';
+import { shotOf } from '../api/catalogue';
 import { taskLine } from '../lesson/words';
 import { TaskForm } from '../students/TaskForm';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 import { TextField } from '../ui/TextField';
-import {} from '../ui/reader';
 import { day as dayShown } from '../ui/reader';
 import { Checked } from './Checked';
-import { Columns } from './Columns';
+import { Columns, unsaid } from './Columns';
 
 interface Props {
     draft: SheetDraft;
@@ -32,7 +32,7 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
     const [mapping, setMapping] = useState(preset?.mapping ?? draft.guess);
     const [name, setName] = useState(preset?.name ?? '');
     const [task, setTask] = useState<Task>(student.lessons?.[0]?.task ?? catalogue.first_task);
-    const [purpose, setPurpose] = useState<Purpose>('retest');
+    const [purpose, setPurpose] = useState<Purpose>(student.lessons_count === 0 ? 'before' : 'retest');
     const [day, setDay] = useState(() => new Date().toISOString().slice(0, 10));
     const plan = useDeferredValue<SheetPlan>({ mapping, task, purpose, day: mapping.time === null && day !== '' ? day : null });
     const path = `sheets/${draft.import.id}`;
@@ -72,11 +72,12 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                         setName(one.name);
                     }}
                 />
-                <Columns draft={draft} catalogue={catalogue} mapping={mapping} onMap={setMapping} />
+                <Columns draft={draft} catalogue={catalogue} mapping={mapping} shot={shotOf(catalogue, task.shot)} onMap={setMapping} />
                 {mapping.time === null && <TextField label="All hit on" type="date" className="" value={day} onValue={setDay} />}
             </div>
             <section aria-label="What comes out" className="space-y-4 lg:sticky lg:top-4 lg:self-start">
                 <Checked
+                    unsaid={unsaid(draft, mapping)}
                     check={check.data}
                     told={told}
                     pending={check.isFetching}
@@ -152,7 +153,7 @@ function HitAt({ catalogue, units, task, onTask }: HitAtProps) {
                 Hit at: <strong>{taskLine(task, catalogue, units)}</strong>{' '}
                 <button
                     type="button"
-                    className="min-h-8 underline"
+                    className="min-h-11 underline"
                     onClick={() => {
                         setChanging(true);
                     }}

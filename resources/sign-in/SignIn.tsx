@@ -69,7 +69,7 @@ export function SignIn({ notice }: { notice?: string }) {
                     </p>
                 )}
                 <Button type="submit" main disabled={busy} className="w-full">
-                    Sign in
+                    {busy ? 'Signing in…' : 'Sign in'}
                 </Button>
             </form>
         </main>

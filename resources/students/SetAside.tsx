@@ -33,12 +33,12 @@ export function SetAside() {
                             </Link>
                         )}
                         : {entry.message}{' '}
-                        <button type="button" className="min-h-8 px-2 underline" onClick={() => void outbox.again(entry.id)}>
+                        <button type="button" className="min-h-11 px-2 underline" onClick={() => void outbox.again(entry.id)}>
                             Try again
                         </button>{' '}
                         <button
                             type="button"
-                            className="min-h-8 px-2 underline"
+                            className="min-h-11 px-2 underline"
                             onClick={() => {
                                 void outbox.drop(entry.id);
                                 notify('Taken out.', () => outbox.add(entry.action));

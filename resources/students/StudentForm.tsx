@@ -9,6 +9,7 @@ import { LANGUAGES, type Language } from '../language';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Panel } from '../ui/Panel';
+import { useDraft } from '../ui/useDraft';
 
 const LONGEST_ABOUT = 500;
 const UNITS: { value: Units | ''; label: string }[] = [
@@ -29,7 +30,7 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
     const queries = useQueryClient();
     const navigate = useNavigate();
     const [id] = useState(() => student?.id ?? ulid());
-    const [draft, setDraft] = useState({
+    const [draft, setDraft, kept] = useDraft(`student ${student?.id ?? 'new'}`, {
         name: student?.name ?? '',
         handed: student?.handed ?? 'right',
         about: student?.about ?? '',
@@ -40,6 +41,7 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
     const save = useMutation({
         mutationFn: () => call<Student>('PUT', `students/${id}`, draft),
         onSuccess: async () => {
+            kept();
             await queries.invalidateQueries(changed.students);
             onClose();
             if (student === undefined) await navigate(`/students/${id}`);

@@ -2,6 +2,8 @@ import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router-dom';
 import { useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
 import type { Catalogue, Coach, Progress, Student, Work } from '../api/types.gen';
+import { useOutboxOfApp } from '../outbox/context';
+import { useOutbox } from '../outbox/outbox';
 import { LessonByLesson } from '../progress/LessonByLesson';
 import { OverTime } from '../progress/OverTime';
 import { Button } from '../ui/Button';
@@ -50,6 +52,7 @@ export function StudentPage() {
     const progress = useProgress(id, { shot: chosen.shot ?? '', lie: chosen.lie ?? '', drawn: chosen.drawn ?? '' });
     const { data: catalogue } = useCatalogue();
     const { data: coach } = useCoach();
+    const outbox = useOutbox(useOutboxOfApp());
     const [open, setOpen] = useState<'change' | 'records' | null>(null);
     const [cause, setCause] = useState<string>();
     const close = () => {
@@ -97,7 +100,7 @@ export function StudentPage() {
                 </>
             }
         >
-            <UnderWork student={id} work={work} progress={progress.data} />
+            <UnderWork student={id} work={work} progress={progress.data} busy={progress.isFetching || outbox.entries.length > 0} />
             <div className="mt-4 grid gap-x-8 gap-y-4 border-t border-line pt-4 lg:grid-cols-[17rem_1fr]">
                 <Standing student={student.data} progress={progress.data} work={work} onCause={setCause} />
                 <Lessons {...{ chosen, catalogue, coach }} student={student.data} progress={progress.data} busy={progress.isFetching} />

@@ -18,17 +18,23 @@ interface Props {
     student: string;
     work: Work | undefined;
     progress: Progress;
+    /** Not all that was done in the last lesson has arrived yet. */
+    busy: boolean;
 }
 
 /** Three lines: what came of it, with its two rates and their days; what next, with its button; the last day and the practice. */
-export function UnderWork({ student, work, progress }: Props) {
+export function UnderWork({ student, work, progress, busy }: Props) {
     const last = progress.lessons[0]?.began_at;
     const { planned, done, said } = progress.practice;
     return (
         <section aria-label="Verdict" className="grid gap-x-8 gap-y-2 md:grid-cols-[1fr_auto]" data-verdict={work?.verdict}>
             <div className="min-w-0">
                 <h2 className="text-[26px]">
-                    {work === undefined ? 'Nothing was handed out yet' : `${work.name.split(':')[0] ?? ''}: ${work.verdict_text}`}
+                    {work === undefined
+                        ? busy
+                            ? 'Taking in the last lesson…'
+                            : 'Nothing was handed out yet'
+                        : `${work.name.split(':')[0] ?? ''}: ${work.verdict_text}`}
                     {work?.before && (
                         <span className="ml-3 inline-block font-text text-lg font-normal">
                             {work.before.count} of {work.before.of} on {day(work.since)}

@@ -7,6 +7,7 @@ import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
 import { Button } from './Button';
 import { Mark } from './Mark';
+import { SkipLink } from './SkipLink';
 import { useArrival } from './useArrival';
 
 /** The frame of every screen but the bench: our mark leads home. */
@@ -30,6 +31,7 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
     };
     return (
         <>
+            <SkipLink to="content" />
             <header className="flex flex-wrap items-center gap-4 border-b-2 border-ink px-6 py-2">
                 <Link to={back} aria-label={back === '/' ? 'Students' : 'Back'} className="flex min-h-12 items-center">
                     <Mark className="h-8 w-11" />
@@ -68,7 +70,9 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
                     </Button>
                 </p>
             )}
-            <main className="mx-auto max-w-6xl p-6">{children}</main>
+            <main id="content" tabIndex={-1} className="mx-auto max-w-6xl p-6 outline-none">
+                {children}
+            </main>
         </>
     );
 }

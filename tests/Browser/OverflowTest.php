@@ -134,11 +134,10 @@ final class OverflowTest extends BrowserTestCase
         $case = CaseReader::fromValue($told);
         $written = CaseWriter::toArray($case);
         [$lesson, $set] = [\sprintf('01RANDOM00000000000000%04d', $i), \sprintf('01RANDOMSET00000000000%04d', $i)];
-        $balls = array_map(
-            static fn(array $ball, int $n): array => ['id' => \sprintf('01BALL%04d000000000000%04d', $i, $n), 'seen' => (object) $ball],
-            $written['balls'] ?? [],
-            array_keys($written['balls'] ?? []),
-        );
+        $balls = [];
+        foreach ($written['balls'] ?? [] as $n => $ball) {
+            $balls[] = ['id' => \sprintf('01BALL%04d000000000000%04d', $i, $n), 'seen' => (object) $ball];
+        }
 
         return [
             'lesson' => [

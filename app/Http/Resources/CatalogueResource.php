@@ -26,6 +26,7 @@ use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Wording\Units;
 
 /**
  * The closed lists of the case file with their labels and ranges, from the core, so that none is written twice.
@@ -91,7 +92,7 @@ final class CatalogueResource extends ApiResource
     public function toArray(Request $request): array
     {
         /** @var TaskShape $first */
-        $first = CaseWriter::task(Task::first());
+        $first = CaseWriter::task(Task::first($request->user()->units ?? Units::Metric));
 
         return [
             'shots' => array_map(

@@ -7,6 +7,7 @@ namespace LowPoint\Core\Evidence;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Wording\Units;
 
 /** What the shot asks. Distances on the course in metres, slopes in degrees (+ = uphill, + = ball above the feet). */
 final readonly class Task
@@ -45,9 +46,9 @@ final readonly class Task
     }
 
     /** Where a lesson starts when nothing was asked yet. */
-    public static function first(): self
+    public static function first(Units $units = Units::Metric): self
     {
-        return new self(Shot::Chip, Shot::Chip->usualLie(), Club::usual()[2], carryM: self::FIRST_CARRY_M);
+        return new self(Shot::Chip, Shot::Chip->usualLie(), Club::usual()[2], carryM: $units->whole(self::FIRST_CARRY_M));
     }
 
     /** What a good strike is called. */

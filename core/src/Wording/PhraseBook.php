@@ -45,11 +45,9 @@ final class PhraseBook
     /**
      * All texts of a sheet but those under the keys that are no words.
      *
-     * @template T of array<array-key, mixed>
-     *
-     * @param  T  $sheet
+     * @param  array<array-key, mixed>  $sheet
      * @param  list<string>  $but  keys
-     * @return T
+     * @return array<array-key, mixed>
      */
     public function sayAll(array $sheet, array $but): array
     {

@@ -9,4 +9,14 @@ enum Units: string
 {
     case Metric = 'metric';
     case Imperial = 'imperial';
+
+    public const METRES_PER_YARD = 0.9144;
+
+    /** A distance on the course in metres, brought to a whole number of what the coach reads. */
+    public function whole(float $metres): float
+    {
+        $unit = $this === self::Metric ? 1.0 : self::METRES_PER_YARD;
+
+        return round($metres / $unit) * $unit;
+    }
 }

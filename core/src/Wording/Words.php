@@ -21,8 +21,6 @@ final readonly class Words
 
     private const MM_PER_INCH = 25.4;
 
-    private const METRES_PER_YARD = 0.9144;
-
     /** A figure, or two of them, in cm or m. */
     private const FIGURE = '~(?<![\d.])(\d+(?:\.\d+)?)(?: to (\d+(?:\.\d+)?))? (cm|m)\b~';
 
@@ -79,7 +77,7 @@ final readonly class Words
     {
         return $this->units === Units::Metric
             ? self::oneDecimal($metres).' m'
-            : self::oneDecimal($metres / self::METRES_PER_YARD).' yd';
+            : self::oneDecimal($metres / Units::METRES_PER_YARD).' yd';
     }
 
     /** A text of the library, whose figures stand in cm and m, for this reader: "within 3 to 6 cm", "within 1.2 to 2.4 in". */
@@ -94,7 +92,7 @@ final readonly class Words
             static function (array $part): string {
                 [, $from, $to, $unit] = $part;
                 $shown = static fn(string $figure): string => self::oneDecimal(
-                    (float) $figure * ($unit === 'cm' ? 10 / self::MM_PER_INCH : 1 / self::METRES_PER_YARD),
+                    (float) $figure * ($unit === 'cm' ? 10 / self::MM_PER_INCH : 1 / Units::METRES_PER_YARD),
                 );
 
                 return $shown($from).($to === '' ? '' : " to {$shown($to)}").($unit === 'cm' ? ' in' : ' yd');

@@ -1,0 +1,15 @@
+/** The first stop of the Tab key: past the head of the page. Seen only while it has the focus. */
+export function SkipLink({ to, words = 'To the content' }: { to: string; words?: string }) {
+    return (
+        <a
+            href={`#${to}`}
+            className="sr-only bg-ink px-4 py-3 font-semibold text-paper focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-40"
+            onClick={(event) => {
+                event.preventDefault();
+                document.getElementById(to)?.focus();
+            }}
+        >
+            {words}
+        </a>
+    );
+}
