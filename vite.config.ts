@@ -25,13 +25,20 @@ export default defineConfig({
                 display: 'standalone',
                 background_color: '#f6f1e7',
                 theme_color: '#f6f1e7',
-                icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
+                icons: [
+                    { src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' },
+                    { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+                    { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any maskable' },
+                ],
             },
             workbox: {
                 globDirectory: 'public/build',
                 globPatterns: ['assets/*.{js,css,woff2}'],
                 modifyURLPrefix: { 'assets/': '/build/assets/' },
-                additionalManifestEntries: ['/', '/icon.svg'].map((url) => ({ url, revision: String(Date.now()) })),
+                additionalManifestEntries: ['/', '/icon.svg', '/icon-192.png', '/icon-512.png'].map((url) => ({
+                    url,
+                    revision: String(Date.now()),
+                })),
                 navigateFallback: '/',
                 navigateFallbackDenylist: [/^\/(api|docs|sanctum|build|up)(\/|$)/],
                 cleanupOutdatedCaches: true,

@@ -482,6 +482,10 @@ export interface components {
             drills: components["schemas"]["LibraryDrill"][];
             schools: components["schemas"]["LibrarySchool"][];
             cautions: string[];
+            /** @description Word of the trade => what it means. */
+            glossary: {
+                [key: string]: string;
+            };
         };
         MakeLink: {
             days: number;

@@ -11,6 +11,7 @@ import { useKeys } from '../ui/useKeys';
 import { BallEntry } from './BallEntry';
 import { BenchHead } from './BenchHead';
 import { ClosedBar } from './ClosedBar';
+import { Guide } from './Guide';
 import { KeptBar } from './KeptBar';
 import { ReadingPanel } from './ReadingPanel';
 import { SetupArea } from './SetupArea';
@@ -111,6 +112,7 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
             ) : (
                 <Areas {...{ bench, lesson, student, catalogue, coach, shown, set }} />
             )}
+            <Guide lesson={lesson} />
             <Panel
                 title="Task"
                 open={sheet === 'task'}

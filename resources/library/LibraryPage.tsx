@@ -1,8 +1,16 @@
 import { Tabs } from 'radix-ui';
-import { useState, type ReactNode } from 'react';
+import { createContext, useContext, useState, type ReactNode } from 'react';
 import { useLibrary } from '../api/queries';
 import type { Library, LibraryCause, LibraryDrill, LibrarySchool } from '../api/types.gen';
 import { Page, Skeleton, Trouble } from '../ui/Page';
+import { Explained } from './Explained';
+
+/** What the words of the trade mean. */
+const Glossary = createContext<Record<string, string>>({});
+
+function Told({ text }: { text: string }) {
+    return <Explained text={text} glossary={useContext(Glossary)} />;
+}
 
 /** What the engine knows, to read up on: causes, drills and schools. */
 export function LibraryPage() {
@@ -11,7 +19,11 @@ export function LibraryPage() {
         <Page title="Library">
             {library.isPending && <Skeleton />}
             {library.isError && <Trouble error={library.error} onRetry={() => void library.refetch()} />}
-            {library.data && <Shelves library={library.data} />}
+            {library.data && (
+                <Glossary value={library.data.glossary}>
+                    <Shelves library={library.data} />
+                </Glossary>
+            )}
         </Page>
     );
 }
@@ -92,7 +104,11 @@ function Entry({ title, tag, lead, children }: { title: string; tag: string; lea
 
 function List({ title, items, ordered }: { title: string; items: string[]; ordered?: boolean }) {
     if (items.length === 0) return null;
-    const lines = items.map((item) => <li key={item}>{item}</li>);
+    const lines = items.map((item) => (
+        <li key={item}>
+            <Told text={item} />
+        </li>
+    ));
     return (
         <div className="mt-3">
             <h3 className="font-text text-base font-bold">{title}</h3>
@@ -106,10 +122,12 @@ function Cause({ cause, drills }: { cause: LibraryCause; drills: LibraryDrill[] 
     return (
         <Entry title={cause.name} tag={tag} lead={cause.setup}>
             <List title="What speaks for it, or against" items={cause.evidence} />
-            <p className="mt-3">{cause.if_wrong}</p>
+            <p className="mt-3">
+                <Told text={cause.if_wrong} />
+            </p>
             <List title="Feels" items={Object.values(cause.feels)} />
             <p className="mt-3">
-                {cause.stop} What must move: {cause.measure}.
+                <Told text={`${cause.stop} What must move: ${cause.measure}.`} />
             </p>
             <List title="Drills" items={cause.drills.map((id) => drills.find((drill) => drill.id === id)?.name ?? id)} />
         </Entry>

@@ -1,4 +1,5 @@
 import { Button } from '../ui/Button';
+import { useSample } from './useSample';
 
 const STEPS = [
     ['Add a student', 'A name and the hand he plays with are enough.'],
@@ -8,6 +9,7 @@ const STEPS = [
 
 /** What to do where there is nobody yet. */
 export function FirstSteps({ onAdd }: { onAdd: () => void }) {
+    const sample = useSample();
     return (
         <section aria-label="First steps" className="max-w-2xl">
             <ol>
@@ -23,9 +25,25 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
                     </li>
                 ))}
             </ol>
-            <Button main className="mt-5 px-6" onClick={onAdd}>
-                Add the first student
-            </Button>
+            <p className="mt-5 flex flex-wrap gap-3">
+                <Button main className="px-6" onClick={onAdd}>
+                    Add the first student
+                </Button>
+                <Button
+                    className="px-6"
+                    disabled={sample.isPending}
+                    onClick={() => {
+                        sample.mutate();
+                    }}
+                >
+                    Try a sample lesson
+                </Button>
+            </p>
+            {sample.isError && (
+                <p role="alert" className="mt-2 font-semibold text-rust">
+                    {sample.error.message}
+                </p>
+            )}
         </section>
     );
 }

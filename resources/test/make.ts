@@ -246,11 +246,12 @@ export const lesson = (over: Partial<Lesson> = {}): Lesson => ({
 /** A bench that notes what it is asked to do. */
 export function bench(): Bench & {
     addBall: ReturnType<typeof vi.fn>;
+    correctBall: ReturnType<typeof vi.fn>;
     see: ReturnType<typeof vi.fn>;
     prescribe: ReturnType<typeof vi.fn>;
     sure: ReturnType<typeof vi.fn>;
 } {
-    const noted = { addBall: vi.fn(), see: vi.fn(), prescribe: vi.fn(), sure: vi.fn() };
+    const noted = { addBall: vi.fn(), correctBall: vi.fn(), see: vi.fn(), prescribe: vi.fn(), sure: vi.fn() };
     const nothing = { trouble: null, waiting: 0, refused: [], canUndo: false, canRedo: false, undo: vi.fn(), redo: vi.fn() };
     return { ...nothing, ...noted } as unknown as ReturnType<typeof bench>;
 }

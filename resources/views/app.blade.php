@@ -7,6 +7,9 @@
     <title>Low Point</title>
     <link rel="manifest" href="/manifest.webmanifest">
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="apple-touch-icon" href="/apple-touch-icon.png">
+    <meta name="description" content="Why golf strikes around the green come out as they do, and what to change first.">
+    <meta name="theme-color" content="#f6f1e7">
     @viteReactRefresh
     @vite('resources/main.tsx')
 </head>

@@ -17,6 +17,7 @@ use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Wording\Glossary;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -67,6 +68,8 @@ use LowPoint\Core\Wording\Words;
  *     drills: list<LibraryDrillShape>,
  *     schools: list<LibrarySchoolShape>,
  *     cautions: list<string>,
+ *     // Word of the trade => what it means.
+ *     glossary: array<string, string>,
  * }
  *
  * @property Words $resource the coach's units
@@ -86,6 +89,7 @@ final class LibraryResource extends ApiResource
             'drills' => array_map(static fn(Drill $drill): array => $words->allTold(self::drill($drill)), DrillLibrary::standard()->all()),
             'schools' => array_map(static fn(School $school): array => self::school($school, $words), School::cases()),
             'cautions' => Cautions::GENERAL,
+            'glossary' => Glossary::all(),
         ];
     }
 

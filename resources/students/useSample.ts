@@ -1,0 +1,36 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useNavigate } from 'react-router-dom';
+import { ulid } from 'ulid';
+import { call } from '../api/client';
+import { now, nowIso } from '../api/clock';
+import { ask, changed } from '../api/queries';
+import { GUIDED } from '../lesson/Guide';
+import { requestOf, type Action } from '../outbox/actions';
+
+/** A lesson to try everything on, with a made-up student. */
+export function useSample() {
+    const queries = useQueryClient();
+    const navigate = useNavigate();
+    return useMutation({
+        mutationFn: async () => {
+            const [student, lesson] = [ulid(now()), ulid(now())];
+            const { first_task: task } = await queries.ensureQueryData(ask.catalogue());
+            await call('PUT', `students/${student}`, {
+                name: 'Sample student, made up',
+                handed: 'right',
+                about: 'To try a lesson on. Delete at will.',
+                limits: [],
+            });
+            const actions: Action[] = [
+                { kind: 'lesson', lessonId: lesson, studentId: student, task, beganAt: nowIso(), closedAt: null },
+                { kind: 'look', lessonId: lesson, setId: ulid(now()), purpose: 'before', setup: {}, motion: {} },
+            ];
+            for (const request of actions.map(requestOf)) await call(request.method, request.path, request.body);
+            return lesson;
+        },
+        onSuccess: async (lesson) => {
+            await queries.invalidateQueries(changed.students);
+            await navigate(`/lessons/${lesson}?${GUIDED}`);
+        },
+    });
+}
