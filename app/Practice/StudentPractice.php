@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Figures\DrillSvg;
+use App\Figures\FigureSvg;
 use App\Http\Resources\PracticeNoteResource;
 use App\Language\Phrases;
 use App\Models\BallSet;
@@ -16,6 +17,7 @@ use LowPoint\Core\Distance\MysteryNumbers;
 use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Drills\Goal;
+use LowPoint\Core\Drills\LineFigure;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\PracticeWord;
@@ -32,7 +34,7 @@ final readonly class StudentPractice
 
     /** Under these stand no texts of the core: ids, names, and what coach and student have written themselves. */
     private const NO_PHRASES = [
-        'student', 'sentence', 'id', 'kind', 'kinds', 'mode', 'session', 'svg', 'picture', 'note', 'by', 'drill', 'language',
+        'student', 'sentence', 'id', 'kind', 'kinds', 'mode', 'session', 'svg', 'figure', 'picture', 'note', 'by', 'drill', 'language',
         'made_from', 'trade', 'grounds', 'done_at', 'said_at', 'day', 'measure', 'if_wrong',
     ];
 
@@ -140,6 +142,14 @@ final readonly class StudentPractice
         return str_replace('your band', "your band, {$words->course($band[0])} to {$words->course($band[1])},", $text);
     }
 
+    /** @param array<string, mixed> $sheet */
+    private static function figure(array $sheet, Student $student, PhraseBook $phrases): ?string
+    {
+        $figure = LineFigure::of($sheet['id'], $sheet['picture'] ?? []);
+
+        return $figure === null ? null : FigureSvg::of($figure, $student->handed === 'left', $phrases);
+    }
+
     /**
      * @param  array<string, mixed>  $sheet
      * @param  array<DrillResult>  $results  latest first
@@ -160,6 +170,7 @@ final readonly class StudentPractice
             // The general ones stand once, at the end of the page.
             'cautions' => array_values(array_diff($sheet['cautions'], Cautions::GENERAL)),
             'svg' => isset($sheet['picture']) ? DrillSvg::of($sheet['picture'], $student->handed === 'left', $student->shownUnits(), $phrases) : null,
+            'figure' => self::figure($sheet, $student, $phrases),
             'next' => ['id' => $next->value, 'text' => $mine === [] ? 'Not done yet.' : $next->text($sheet['easier'], $sheet['harder'])],
             'numbers' => MysteryNumbers::draw($band[0], $band[1], MysteryNumbers::A_RUN, crc32($student->id.\count($mine))),
         ];

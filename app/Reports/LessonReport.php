@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use App\Figures\DrillSvg;
+use App\Figures\FigureSvg;
 use App\Figures\StrikeShapes;
 use App\Figures\StripSvg;
 use App\Lessons\SetReading;
@@ -17,6 +18,7 @@ use Illuminate\Contracts\View\Factory;
 use Illuminate\Support\Collection;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Drills\Cautions;
+use LowPoint\Core\Drills\LineFigure;
 use LowPoint\Core\Evidence\Purpose;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\SetupChange;
@@ -72,6 +74,14 @@ final readonly class LessonReport
                     fn(array $drill): ?string => isset($drill['picture'])
                         ? self::image(DrillSvg::of($drill['picture'], $left, $lesson->student->shownUnits()))
                         : null,
+                    $given['drills'] ?? [],
+                ),
+                'figures' => array_map(
+                    static function (array $drill) use ($left): ?string {
+                        $figure = LineFigure::of($drill['id'], $drill['picture'] ?? []);
+
+                        return $figure === null ? null : self::image(FigureSvg::of($figure, $left));
+                    },
                     $given['drills'] ?? [],
                 ),
                 'visits' => $lesson->student->plan?->sessions->take(self::MOST_VISITS)->all() ?? [],

@@ -57,7 +57,7 @@ final class Pin
 
     private const SEED = 20261125;
 
-    private const RANDOM = 20;
+    private const RANDOM = 80;
 
     private const CAUSES = 5;
 
@@ -110,7 +110,7 @@ final class Pin
                 ],
                 \array_slice($told['causes'], 0, self::CAUSES),
             ),
-            'first' => $told['work_on_first'],
+            'first' => [$told['work_on_first'], $told['first_notes'], array_column($told['causes'], 'gain_text')],
             'advice' => $told['advice'],
             'next' =>
                 $told['check_next'] === null
@@ -122,7 +122,7 @@ final class Pin
                     ],
             'warnings' => array_column($told['warnings'], 'text'),
             'apart' => $told['tell_apart'],
-            'school' => [$told['school']['id'], $told['school']['entry_mm'], $told['school']['offer']],
+            'school' => $told['school'],
             'given' => [
                 array_column($told['prescription']['setup'], 'text'),
                 array_column($told['prescription']['drills'], 'id'),

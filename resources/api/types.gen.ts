@@ -328,6 +328,15 @@ export interface components {
             /** @description Of shots from sand only. */
             sand_only: boolean;
         };
+        Figure: {
+            kind: string;
+            points: [
+                number,
+                number
+            ][];
+            ghost: boolean;
+            words: string;
+        };
         FromDevice: {
             device: string;
             number: number;
@@ -690,7 +699,9 @@ export interface components {
             harder: string;
             feel: string;
             cautions: string[];
+            /** @description From above, with the distances; and what is done, face-on. */
             svg: string | null;
+            figure: string | null;
             next: {
                 id: string;
                 text: string;
@@ -1490,6 +1501,7 @@ export type Erasure = components['schemas']['Erasure'];
 export type Error = components['schemas']['Error'];
 export type Estimate = components['schemas']['Estimate'];
 export type Field = components['schemas']['Field'];
+export type Figure = components['schemas']['Figure'];
 export type FromDevice = components['schemas']['FromDevice'];
 export type GivenPrescription = components['schemas']['GivenPrescription'];
 export type Given = components['schemas']['Given'];

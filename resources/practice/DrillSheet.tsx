@@ -26,15 +26,23 @@ export function DrillSheet({ path, drill, results, onRun }: Props) {
                 </span>
             </summary>
             <div className="grid gap-x-6 gap-y-2 pb-4 md:grid-cols-[15rem_1fr]">
-                {drill.svg === null ? (
-                    <span />
-                ) : (
-                    <img
-                        src={`data:image/svg+xml;utf8,${encodeURIComponent(drill.svg)}`}
-                        alt={t('{{drill}}, to scale', { drill: drill.name })}
-                        className="w-full max-w-60"
-                    />
-                )}
+                <div className="flex gap-2 md:flex-col">
+                    {[drill.figure, drill.svg].map(
+                        (picture, i) =>
+                            picture !== null && (
+                                <img
+                                    key={i}
+                                    src={`data:image/svg+xml;utf8,${encodeURIComponent(picture)}`}
+                                    alt={
+                                        i === 0
+                                            ? t('{{drill}}, how it is done', { drill: drill.name })
+                                            : t('{{drill}}, to scale', { drill: drill.name })
+                                    }
+                                    className="max-h-72 w-1/2 max-w-60 object-contain object-top md:w-full"
+                                />
+                            ),
+                    )}
+                </div>
                 <div>
                     <p>{drill.purpose}</p>
                     <p>

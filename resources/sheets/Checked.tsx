@@ -39,7 +39,7 @@ export function Checked({ unsaid, check, told, pending, name, catalogue, units }
                 <p className="mb-3 border-l-[6px] border-ochre bg-ochre-wash p-3">
                     <strong>Say what {unsaid.length === 1 ? 'a word means' : `${String(unsaid.length)} words mean`}:</strong>{' '}
                     {unsaid.map((word) => `“${word}”`).join(', ')}.
-                    {waiting > 0 && ` ${String(waiting)} ${waiting === 1 ? 'row waits' : 'rows wait'} for it.`}
+                    {waiting > 0 && ` ${String(waiting)} ${waiting === 1 ? 'row waits' : 'rows wait'} for that.`}
                 </p>
             )}
             <p role="status" className="leading-snug">

@@ -121,7 +121,7 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                             confirm.mutate();
                         }}
                     >
-                        Store {told.length > 0 ? 'them' : `${String(check.data?.balls ?? 0)} balls`}
+                        Store {told.length > 0 ? 'them' : check.data?.balls === 1 ? '1 ball' : `${String(check.data?.balls ?? 0)} balls`}
                     </Button>
                     <Button
                         disabled={drop.isPending}

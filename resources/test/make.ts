@@ -138,6 +138,7 @@ const drill = (id: string, over: Partial<DrillHandout> = {}): DrillHandout => ({
 export const practiceDrill = (over: Partial<PracticeDrill> = {}): PracticeDrill => ({
     ...drill('brush_line'),
     svg: null,
+    figure: null,
     next: { id: 'again', text: 'Not done yet.' },
     numbers: [12, 18, 9],
     ...over,

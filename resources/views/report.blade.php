@@ -15,7 +15,7 @@ h1, h2, .big { font-family: Literata, "Literata Variable", "DejaVu Serif"; margi
 h1 { font-size: 16pt; } h2 { font-size: 11pt; margin: 1.6mm 0 0.6mm; border-top: 1px solid {{ \App\Figures\Palette::colour('ink') }}; padding-top: 1.2mm; }
 p, ul, ol { margin: 0 0 1mm; } ul, ol { padding-left: 4.5mm; } .soft { color: {{ \App\Figures\Palette::colour('soft') }}; } .big { font-size: 15pt; font-weight: bold; }
 table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padding: 0 3mm 0 0; overflow-wrap: break-word; word-wrap: break-word; }
-.strip img { width: 96%; } .strip td { padding-bottom: 1.5mm; } .picture img { width: 27mm; }
+.strip img { width: 96%; } .strip td { padding-bottom: 1.5mm; } .picture img { width: 25mm; max-height: 27mm; }
 .cautions { font-size: 9pt; line-height: 1; border-left: 2mm solid {{ \App\Figures\Palette::colour('ochre') }}; padding-left: 2mm; }
 @media screen { body { max-width: 190mm; margin: 8mm auto; font-size: 11pt; } }
 </style>
@@ -59,8 +59,8 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 <h2>Drills</h2>
 @foreach ($given['drills'] as $i => $drill)
 <table><tr>
-<td class="picture" style="width: 22%">@if ($pictures[$i])<img src="{{ $pictures[$i] }}" alt="">@endif</td>
-<td style="width: 78%"><strong>{{ $drill['name'] }}.</strong> {{ $drill['purpose'] }} {{ $drill['goal']['sets'] ?? $drill['dose']['sets'] }} × {{ $drill['goal']['balls'] ?? $drill['dose']['balls'] }}, {{ $drill['goal']['minutes'] ?? $drill['dose']['minutes'] }} minutes. Passed: {{ $drill['goal']['text'] ?? '' }}. {{ $drill['pass']['text'] }}
+<td class="picture" style="width: 30%">@if ($figures[$i])<img src="{{ $figures[$i] }}" alt="">@endif @if ($pictures[$i])<img src="{{ $pictures[$i] }}" alt="">@endif</td>
+<td style="width: 70%"><strong>{{ $drill['name'] }}.</strong> {{ $drill['purpose'] }} {{ $drill['goal']['sets'] ?? $drill['dose']['sets'] }} × {{ $drill['goal']['balls'] ?? $drill['dose']['balls'] }}, {{ $drill['goal']['minutes'] ?? $drill['dose']['minutes'] }} minutes. Passed: {{ $drill['goal']['text'] ?? '' }}. {{ $drill['pass']['text'] }}
 <ol>@foreach ($drill['steps'] as $step)<li>{{ $step }}</li>@endforeach</ol>
 @foreach ($drill['distances'] as $distance)<strong>{{ $distance }}</strong> @endforeach</td>
 </tr></table>

@@ -17,7 +17,7 @@ final class AccessMatrixTest extends TestCase
 
     private const OPEN = ['ping', 'schema', 'session.store'];
 
-    private const LINK = ['shared.show', 'shared.calendar', 'shared.export', 'shared.put-result', 'shared.erase'];
+    private const LINK = ['shared.show', 'shared.calendar', 'shared.export', 'shared.put-result', 'shared.erase', 'practice-note.put', 'practice-note.destroy'];
 
     /** Of whoever is signed in, without anybody's record in the address. */
     private const OWN = [
@@ -31,7 +31,7 @@ final class AccessMatrixTest extends TestCase
         'bin.restore-lesson', 'bin.delete-student', 'bin.erase', 'bin.delete-lesson', 'student.show', 'student.put', 'progress', 'sheet.index',
         'sheet.store', 'sheet.show', 'sheet.check', 'sheet.confirm', 'sheet.stop', 'sheet.go-on', 'sheet.destroy', 'sheet.forget-preset', 'practice.show',
         'practice.put-plan', 'practice.move-session', 'practice.calendar', 'practice.put-result', 'share-link.index', 'share-link.store',
-        'share-link.destroy', 'share-link.restore', 'lesson.put', 'lesson.show', 'history.of-lesson', 'report', 'report-batch.show', 'report-batch.download',
+        'share-link.destroy', 'share-link.restore', 'lesson.put', 'lesson.show', 'comparison', 'history.of-lesson', 'report', 'report-batch.show', 'report-batch.download',
         'case-file', 'ball-set.put', 'prescription.propose', 'prescription.drills', 'trial', 'prescription.put', 'prescription.take-back', 'ball.put', 'history.of-ball',
         'ball.destroy',
     ];

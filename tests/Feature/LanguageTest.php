@@ -13,6 +13,7 @@ use LowPoint\Core\Club\Club;
 use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
+use LowPoint\Core\Drills\LineFigure;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
@@ -57,6 +58,7 @@ final class LanguageTest extends TestCase
         foreach (DrillLibrary::standard()->all() as $drill) {
             array_push($texts, $drill->name, $drill->purpose, $drill->feel, $drill->pass['text'], Goal::of($drill)->text());
             array_push($texts, ...$drill->steps, ...$drill->cautions, ...$drill->equipment, ...$drill->pass['kind']->parts());
+            array_push($texts, ...array_column(LineFigure::of($drill->id, []) ?? [], 'words'));
             foreach (NextStep::cases() as $next) {
                 $texts[] = $next->text($drill->easier, $drill->harder);
             }

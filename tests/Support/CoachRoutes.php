@@ -48,7 +48,7 @@ trait CoachRoutes
         $found = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/shared/')) {
-                $address = str_replace(['{token}', '{resultId}'], [$token, self::id()], $route->uri());
+                $address = str_replace(['{token}', '{resultId}', '{noteId}'], [$token, self::id(), self::id()], $route->uri());
                 $found[] = [$route->methods()[0], "/{$address}", $route];
             }
         }
@@ -125,6 +125,7 @@ trait CoachRoutes
             ],
             str_ends_with($route->uri(), 'plan') => ['days' => [2 => 20], 'grounds' => ['grass'], 'weeks' => 2, 'from' => '2026-11-25'],
             str_ends_with($route->uri(), 'sessions/{session}') => ['day' => '2026-12-01'],
+            str_ends_with($route->uri(), 'notes/{noteId}') => ['kind' => 'no_time', 'said_at' => now()->toIso8601String()],
             str_ends_with($route->uri(), 'results/{resultId}') => [
                 'drill' => 'brush_line',
                 'goal' => [],

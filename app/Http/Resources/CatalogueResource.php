@@ -92,7 +92,7 @@ final class CatalogueResource extends ApiResource
     public function toArray(Request $request): array
     {
         /** @var TaskShape $first */
-        $first = CaseWriter::task(Task::first($request->user()->units ?? Units::Metric));
+        $first = CaseWriter::task(Task::first(($request->user()->units ?? Units::Metric)->whole(Task::FIRST_CARRY_M)));
 
         return [
             'shots' => array_map(

@@ -39,7 +39,9 @@ use LowPoint\Core\Practice\PracticeWord;
  *     harder: string,
  *     feel: string,
  *     cautions: list<string>,
+ *     // From above, with the distances; and what is done, face-on.
  *     svg: string|null,
+ *     figure: string|null,
  *     next: array{id: string, text: string},
  *     // Random target numbers, m.
  *     numbers: list<int>,

@@ -7,7 +7,6 @@ namespace LowPoint\Core\Evidence;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Strike\Lie;
-use LowPoint\Core\Wording\Units;
 
 /** What the shot asks. Distances on the course in metres, slopes in degrees (+ = uphill, + = ball above the feet). */
 final readonly class Task
@@ -16,7 +15,7 @@ final readonly class Task
     private const GENTLE_SLOPE_DEG = 4.0;
 
     /** A plain chip. Origin: chosen by us. */
-    private const FIRST_CARRY_M = 9.0;
+    public const FIRST_CARRY_M = 9.0;
 
     /** Asked of shots from sand only. */
     public const SAND_ONLY = ['lip_height_m', 'lip_distance_m'];
@@ -46,9 +45,9 @@ final readonly class Task
     }
 
     /** Where a lesson starts when nothing was asked yet. */
-    public static function first(Units $units = Units::Metric): self
+    public static function first(float $carryM = self::FIRST_CARRY_M): self
     {
-        return new self(Shot::Chip, Shot::Chip->usualLie(), Club::usual()[2], carryM: $units->whole(self::FIRST_CARRY_M));
+        return new self(Shot::Chip, Shot::Chip->usualLie(), Club::usual()[2], carryM: $carryM);
     }
 
     /** What a good strike is called. */
