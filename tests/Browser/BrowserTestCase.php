@@ -101,8 +101,12 @@ abstract class BrowserTestCase extends TestCase
     {
         return $this->browser->wait(self::PATIENCE_S, 50)->until(function () use ($css): ?RemoteWebElement {
             foreach ($this->browser->findElements(WebDriverBy::cssSelector($css)) as $element) {
-                if ($element->isDisplayed()) {
-                    return $element;
+                try {
+                    if ($element->isDisplayed()) {
+                        return $element;
+                    }
+                } catch (StaleElementReferenceException) {
+                    // Drawn anew between finding it and looking at it: it is looked for again.
                 }
             }
 
