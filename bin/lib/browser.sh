@@ -6,7 +6,7 @@ start_world() {
     APP_KEY=$(new_key)
     export APP_KEY APP_NAME='Low Point' APP_DEBUG=false LOG_CHANNEL=daily QUEUE_CONNECTION=database
     export DB_DATABASE=low_point_browser APP_ENV=production SESSION_DRIVER=database CACHE_STORE=file
-    run 'Preparing the demo world for the browser' browser-seed php artisan migrate:fresh --seed --force
+    run 'Preparing the demo world for the browser' "browser-seed-${WEB_PORT_FROM:-8223}" php artisan migrate:fresh --seed --force
     port=$(free_port "${WEB_PORT_FROM:-8223}")
     export APP_URL="http://127.0.0.1:$port" LOW_POINT_URL="http://127.0.0.1:$port"
     start_server "$port"
@@ -16,8 +16,8 @@ start_world() {
 start_browser_world() {
     local driver_port
     start_world
-    driver_port=$(free_port 9523)
-    setsid chromedriver --port="$driver_port" --allowed-ips=127.0.0.1 >"$LOG/chromedriver.log" 2>&1 </dev/null &
+    driver_port=$(free_port "${DRIVER_PORT_FROM:-9523}")
+    setsid chromedriver --port="$driver_port" --allowed-ips=127.0.0.1 >"$LOG/chromedriver-$driver_port.log" 2>&1 </dev/null &
     DRIVER_PID=$!
     for _ in $(seq 50); do
         port_is_free "$driver_port" || break
