@@ -10,6 +10,42 @@ use Facebook\WebDriver\WebDriverKeys;
 /** The bench itself: what can be entered how, at every size and in the dark. */
 final class LessonBenchTest extends BrowserTestCase
 {
+    /** From the list of students to the closed lesson: seven balls, four looks, the prescription, seven balls more. */
+    public function test_a_whole_lesson_takes_fewer_than_forty_touches(): void
+    {
+        $this->signIn();
+        $this->browser->executeScript('window.touches = 0; addEventListener("pointerdown", () => { window.touches++; }, true);');
+        $this->element('a[aria-label$="Odile Marsh"]')->click();
+        $this->press('Begin the lesson');
+        $this->see('No balls yet');
+        $hit = function (array $touches, array $strikes): void {
+            foreach ($touches as $i => $mm) {
+                $this->tapStrip($mm);
+                $this->element('[aria-label=Strike] button:nth-of-type('.$strikes[$i].')')->click();
+                $this->readingOf($i + 1);
+            }
+        };
+        $hit([-48, -52, -40, -55, -8, -45, -50], [2, 2, 2, 3, 1, 2, 2]);
+        for ($look = 0; $look < 4; $look++) {
+            $this->element('section[aria-label="Would tell most now"] [role=toolbar] button')->click();
+            usleep(200_000);
+        }
+        $this->see('Work on first');
+        $this->press('Prescribe');
+        $this->press('Hand it out');
+        $this->press('Hit the next set');
+        $this->see('After 0');
+        $hit([-5, -12, -3, -30, 0, -8, -10], [1, 1, 1, 2, 1, 1, 1]);
+        $this->press('···');
+        $this->press('Close');
+        $this->see('Open this lesson');
+
+        $touches = $this->browser->executeScript('return window.touches');
+        fwrite(STDOUT, "\n   a whole lesson takes {$touches} touches\n");
+        self::assertLessThan(40, $touches);
+        self::assertGreaterThan(30, $touches);
+    }
+
     public function test_ten_balls_by_key_and_ten_by_touch_take_two_actions_each(): void
     {
         $this->signIn();

@@ -39,10 +39,9 @@ final class Screenshots extends BrowserTestCase
         $this->picture('begin-lesson');
         $this->browser->navigate()->back();
         $this->press('Practice');
-        $this->see('Set-up card');
+        $this->see('Why, and the whole set-up card');
+        $this->browser->executeScript('document.querySelector("details[name=drills]").open = true');
         $this->picture('practice');
-        $this->browser->executeScript('document.querySelector("[aria-label=Plan]").scrollIntoView()');
-        $this->picture('plan');
         $this->press('Make a link');
         $link = (string) $this->element('[data-testid=private-link]')->getAttribute('href');
 
@@ -92,6 +91,10 @@ final class Screenshots extends BrowserTestCase
         ]);
         $this->picture('lesson-bench-phone');
         $this->browser->get($link);
+        $this->pick('Language', 'Deutsch');
+        $this->see('Lass das Griffende');
+        $this->picture('student-page-phone');
+        $this->pick('Sprache', 'English');
         $this->press('Run Shaft up');
         foreach (['Hit', 'Hit', 'Miss', 'Hit'] as $tap) {
             $this->press($tap);
@@ -134,7 +137,7 @@ final class Screenshots extends BrowserTestCase
                 'goals' => [],
             ]);
             $this->visit("/students/{$student}/practice");
-            $this->see('Set-up card');
+            $this->see('Why, and the whole set-up card');
             $this->picture($picture, 'cases');
         }
     }
