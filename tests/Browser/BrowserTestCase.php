@@ -129,16 +129,30 @@ abstract class BrowserTestCase extends TestCase
             ];
             foreach ($there ? [$exactly, ...$looser] : [] as $match) {
                 foreach ($this->browser->findElements(WebDriverBy::xpath("{$pressable}[{$match}]")) as $element) {
-                    if ($element->isDisplayed() && $element->isEnabled()) {
-                        $element->click();
+                    try {
+                        if ($element->isDisplayed() && $element->isEnabled()) {
+                            $element->click();
 
-                        return true;
+                            return true;
+                        }
+                    } catch (StaleElementReferenceException) {
+                        return false;
                     }
                 }
             }
 
             return false;
         }, "There is nothing to press with the words {$words}.");
+    }
+
+    /** Clicks the first shown element for a CSS selector, once more where it was drawn anew meanwhile. */
+    protected function click(string $css): void
+    {
+        $this->until(function () use ($css): bool {
+            $this->element($css)->click();
+
+            return true;
+        }, "There is no {$css} to click.");
     }
 
     protected function see(string $words): void
@@ -154,7 +168,14 @@ abstract class BrowserTestCase extends TestCase
 
     protected function until(callable $true, string $else, int $seconds = self::PATIENCE_S): void
     {
-        $this->browser->wait($seconds, 50)->until($true, $else);
+        $this->browser->wait($seconds, 50)->until(static function () use ($true): mixed {
+            try {
+                return $true();
+            } catch (StaleElementReferenceException) {
+                // Drawn anew meanwhile: it is looked at again.
+                return false;
+            }
+        }, $else);
         $this->addToAssertionCount(1);
     }
 
@@ -279,7 +300,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->openLook($observable);
         $this->typeOver($this->element('[data-radix-popper-content-wrapper] input'), $figure);
-        $this->element('[data-radix-popper-content-wrapper] button[type=submit]')->click();
+        $this->click('[data-radix-popper-content-wrapper] button[type=submit]');
     }
 
     /** Chooses in the list with this label. */
@@ -327,7 +348,7 @@ abstract class BrowserTestCase extends TestCase
     protected function beginLesson(string $student): string
     {
         $this->press($student);
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->press('Begin the lesson');
         $this->see('No balls yet');
 

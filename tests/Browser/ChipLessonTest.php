@@ -17,7 +17,7 @@ final class ChipLessonTest extends BrowserTestCase
         }
         $this->press('Bea Achterberg');
         $this->see('Handle too far forward at address');
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->see('Last time');
         $this->press('fairway');
         $this->press('56/12');
@@ -110,7 +110,7 @@ final class ChipLessonTest extends BrowserTestCase
     {
         $this->signIn();
         $this->press('Callum Strand');
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->press('tight');
         $this->press('Begin the lesson');
         $this->see('left-handed');
@@ -162,7 +162,7 @@ final class ChipLessonTest extends BrowserTestCase
     {
         $this->signIn();
         $this->press('Odile Marsh');
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->type('Loft', '560');
         $this->press('Begin the lesson');
         $this->see('task.club.loft_deg: 560 is not allowed; allowed: 18 to 72 degrees');
@@ -184,7 +184,7 @@ final class ChipLessonTest extends BrowserTestCase
     {
         $this->signIn();
         $this->press('Odile Marsh');
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->press('Begin the lesson');
         $this->see('No balls yet');
         // An answer still on its way would bring the session back.

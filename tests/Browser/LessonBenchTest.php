@@ -15,19 +15,19 @@ final class LessonBenchTest extends BrowserTestCase
     {
         $this->signIn();
         $this->browser->executeScript('window.touches = 0; addEventListener("pointerdown", () => { window.touches++; }, true);');
-        $this->element('a[aria-label$="Odile Marsh"]')->click();
+        $this->click('a[aria-label$="Odile Marsh"]');
         $this->press('Begin the lesson');
         $this->see('No balls yet');
         $hit = function (array $touches, array $strikes): void {
             foreach ($touches as $i => $mm) {
                 $this->tapStrip($mm);
-                $this->element('[aria-label=Strike] button:nth-of-type('.$strikes[$i].')')->click();
+                $this->click('[aria-label=Strike] button:nth-of-type('.$strikes[$i].')');
                 $this->readingOf($i + 1);
             }
         };
         $hit([-48, -52, -40, -55, -8, -45, -50], [2, 2, 2, 3, 1, 2, 2]);
         for ($look = 0; $look < 4; $look++) {
-            $this->element('section[aria-label="Would tell most now"] [role=toolbar] button')->click();
+            $this->click('section[aria-label="Would tell most now"] [role=toolbar] button');
             usleep(200_000);
         }
         $this->see('Work on first');
@@ -36,7 +36,7 @@ final class LessonBenchTest extends BrowserTestCase
         $this->press('Hit the next set');
         $this->see('After 0');
         $hit([-5, -12, -3, -30, 0, -8, -10], [1, 1, 1, 2, 1, 1, 1]);
-        $this->press('···');
+        $this->press('More');
         $this->press('Close');
         $this->see('Open this lesson');
 

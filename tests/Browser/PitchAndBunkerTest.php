@@ -11,7 +11,7 @@ final class PitchAndBunkerTest extends BrowserTestCase
     {
         $this->signIn();
         $this->press('Iwan Tesh');
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->press('bunker');
         $this->press('thin sand');
         $this->press('Begin the lesson');
@@ -39,7 +39,7 @@ final class PitchAndBunkerTest extends BrowserTestCase
     {
         $this->signIn();
         $this->press('Noor Calloway');
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->press('pitch');
         $this->press('fairway');
         $this->press('Begin the lesson');

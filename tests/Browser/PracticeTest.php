@@ -156,7 +156,7 @@ final class PracticeTest extends BrowserTestCase
         $id = basename((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
         self::assertSame(1, $count('today?q=Twice', 'students'));
 
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->tapTwice('Begin the lesson');
         $this->see('No balls yet');
         self::assertSame(1, $count("students/{$id}", 'lessons'));

@@ -73,7 +73,7 @@ final class ProgressTest extends BrowserTestCase
         $this->press('knee');
         $this->press('Add the student');
         $this->see('No lesson yet.');
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->press('Begin the lesson');
         $this->see('left-handed');
         self::assertSame([], $this->consoleErrors());
@@ -143,7 +143,7 @@ final class ProgressTest extends BrowserTestCase
         $this->signIn();
         $this->press('Callum Strand');
         $this->see('improving');
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->press('light rough');
         $this->press('Begin the lesson');
         $this->see('No balls yet');
@@ -172,7 +172,7 @@ final class ProgressTest extends BrowserTestCase
     {
         $this->signIn();
         $this->press('Petra Lindqvale');
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->see('Last time: ');
         $this->see('Feel: ');
         $this->press('Begin with the retest: bunker');

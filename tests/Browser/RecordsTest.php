@@ -29,7 +29,7 @@ final class RecordsTest extends BrowserTestCase
         $this->choose((string) realpath(self::EXAMPLE));
         $this->see('1 row is refused');
         $this->pick('What “Club” holds', 'Which rows to read');
-        $this->element('input[type=checkbox]')->click();
+        $this->click('input[type=checkbox]');
         $this->see('4 balls in 2 lessons, 3 Nov to 10 Nov.');
         $this->see('1 row is refused.');
         $this->see('Row 6. Ground contact [cm]: "36" is not allowed; allowed: -30 to 30 cm, or none');

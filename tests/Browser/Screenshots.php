@@ -29,12 +29,12 @@ final class Screenshots extends BrowserTestCase
         $this->press('Balls from a sheet');
         $this->choose((string) realpath(__DIR__.'/../../docs/examples/range-sheet.csv'));
         $this->pick('What “Club” holds', 'Which rows to read');
-        $this->element('input[type=checkbox]')->click();
+        $this->click('input[type=checkbox]');
         $this->see('4 balls in 2 lessons');
         $this->picture('sheet');
         $this->press('Leave it');
         $this->press('To Bea Achterberg');
-        $this->element('main a[href$="/begin"]')->click();
+        $this->click('main a[href$="/begin"]');
         $this->see('What does the student believe');
         $this->picture('begin-lesson');
         $this->browser->navigate()->back();
