@@ -50,6 +50,29 @@ final class CommandLineTest extends TestCase
         self::assertCount(2, $answer['touch_window_mm']);
     }
 
+    public function test_measure_prints_figures_with_their_intervals_and_refuses_what_cannot_be_measured(): void
+    {
+        $picture = [
+            'kind' => 'picture',
+            'points' => ['grip' => [1000, 500], 'head' => [950, 895], 'ball' => [960, 900]],
+            'upright' => [[900, 900], [900, 100]],
+        ];
+        [$status, $out, $err] = self::execute('measure', (string) json_encode($picture));
+        self::assertSame([0, ''], [$status, $err]);
+        $answer = json_decode($out, true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(
+            ['shaft_lean_deg', 'ball_position_pct', 'stance_width_mm', 'sternum_ahead_mm', 'roll_deg', 'warnings'],
+            array_keys($answer),
+        );
+        self::assertSame(['value', 'low', 'high'], array_keys($answer['shaft_lean_deg']));
+        self::assertEqualsWithDelta(7.21, $answer['shaft_lean_deg']['value'], 0.01);
+        self::assertNull($answer['stance_width_mm']);
+
+        [$status, $out, $err] = self::execute('measure', (string) json_encode(['kind' => 'trace', 'fps' => 240, 'frames' => []] + $picture));
+        self::assertSame([2, ''], [$status, $out]);
+        self::assertStringContainsString('points', $err);
+    }
+
     public function test_strike_takes_a_touch_in_place_of_a_low_point_but_not_both(): void
     {
         $ask = static fn(array $where): string => (string) json_encode([

@@ -26,7 +26,7 @@ export function LastBall({ ball, others, fields, sand, units, onChange }: Props)
     const alike = Object.fromEntries([...WORDS, 'mark' as const].filter((key) => seen[key] !== undefined).map((key) => [key, seen[key]]));
     const unlike = others.filter((one) => Object.keys(alike).some((key) => !(key in one.seen)));
     return (
-        <div role="group" aria-label="The ball just hit" className="mt-1.5 flex min-h-12 items-center gap-3 overflow-x-auto pl-[1.5px]">
+        <div role="group" aria-label="The ball just hit" className="mt-1.5 flex min-h-12 items-center gap-2 overflow-x-auto pl-[1.5px]">
             {WORDS.filter((key) => fields[key]?.sand_only === sand).map((key) => (
                 <span key={key} role="group" aria-label={fields[key]?.label} className="flex">
                     {fields[key]?.answers
@@ -53,12 +53,13 @@ export function LastBall({ ball, others, fields, sand, units, onChange }: Props)
             {unlike.length > 0 && (
                 <Button
                     className="px-2 text-sm whitespace-nowrap"
+                    aria-label={`all ${String(others.length + 1)} alike`}
                     title="What was not looked at in the other balls of this set becomes as in this one"
                     onClick={() => {
                         for (const one of unlike) onChange(one, { ...alike, ...one.seen });
                     }}
                 >
-                    all {others.length + 1} alike
+                    all {others.length + 1}
                 </Button>
             )}
             {(['carry_m', 'start_deg'] as const).map(
