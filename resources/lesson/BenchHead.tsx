@@ -76,7 +76,7 @@ function SetTabs({ bench, lesson, catalogue, shown }: Props) {
                     <Button
                         key={one.id}
                         chosen={!shown.sideBySide && one.id === shown.set?.id}
-                        aria-label={`${titleOf(catalogue, one.purpose)}, ${String(one.balls.length)} balls`}
+                        title={`${titleOf(catalogue, one.purpose)}: balls hit${wanted > one.balls.length ? ', of those wanted' : ''}`}
                         className="-ml-[1.5px]"
                         onClick={() => {
                             shown.show(one.id);
@@ -90,7 +90,7 @@ function SetTabs({ bench, lesson, catalogue, shown }: Props) {
             {lesson.closed_at === null && (
                 <Button
                     className="-ml-[1.5px]"
-                    aria-label={`New set: ${titleOf(catalogue, shown.next)}`}
+                    aria-label={`+ New set: ${titleOf(catalogue, shown.next)}`}
                     onClick={() => {
                         shown.begin(lesson);
                     }}

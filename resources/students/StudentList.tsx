@@ -74,8 +74,13 @@ export function StudentList() {
                     )}
                 </>
             )}
-            <AccountData />
-            <Sessions />
+            {/* What comes before the list would be pushed down by it. */}
+            {!today.isPending && (
+                <>
+                    <AccountData />
+                    <Sessions />
+                </>
+            )}
             {adding && (
                 <StudentForm
                     onClose={() => {

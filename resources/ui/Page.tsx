@@ -32,7 +32,7 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
     return (
         <>
             <SkipLink to="content" />
-            <header className="flex flex-wrap items-center gap-4 border-b-2 border-ink px-6 py-2">
+            <header className="flex min-h-[66px] flex-wrap items-center gap-4 border-b-2 border-ink px-6 py-2">
                 <Link to={back} aria-label={back === '/' ? 'Students' : 'Back'} className="flex min-h-12 items-center">
                     <Mark className="h-8 w-11" />
                 </Link>
