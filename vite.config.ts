@@ -47,5 +47,5 @@ export default defineConfig({
             },
         }),
     ],
-    build: { target: 'es2022' },
+    build: { target: 'es2022', chunkSizeWarningLimit: 600 },
 });

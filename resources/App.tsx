@@ -14,6 +14,7 @@ const BenchOfLesson = lazy(() => import('./lesson/LessonBench').then((module) =>
 const SharedPage = lazy(() => import('./share/SharedPage').then((module) => ({ default: module.SharedPage })));
 const PracticePage = lazy(() => import('./practice/PracticePage').then((module) => ({ default: module.PracticePage })));
 const SheetPage = lazy(() => import('./sheets/SheetPage').then((module) => ({ default: module.SheetPage })));
+const MeasurePage = lazy(() => import('./measure/MeasurePage').then((module) => ({ default: module.MeasurePage })));
 const LibraryPage = lazy(() => import('./library/LibraryPage').then((module) => ({ default: module.LibraryPage })));
 
 /** A student's private page asks for no account; everything else is the coach's. */
@@ -69,6 +70,7 @@ function OfCoach() {
             <Route path="/students/:id/practice" element={<PracticePage />} />
             <Route path="/students/:id/sheets" element={<SheetPage />} />
             <Route path="/lessons/:id" element={<BenchOfLesson />} />
+            <Route path="/lessons/:id/measure" element={<MeasurePage />} />
             <Route path="/library" element={<LibraryPage />} />
             <Route
                 path="*"

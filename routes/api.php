@@ -12,6 +12,7 @@ use App\Http\Controllers\Api\ComparisonController;
 use App\Http\Controllers\Api\HistoryController;
 use App\Http\Controllers\Api\LessonController;
 use App\Http\Controllers\Api\LibraryController;
+use App\Http\Controllers\Api\MeasureController;
 use App\Http\Controllers\Api\OwnWayController;
 use App\Http\Controllers\Api\PingController;
 use App\Http\Controllers\Api\PracticeController;
@@ -66,6 +67,8 @@ Route::middleware(['auth:sanctum', OwnEntries::class, TriesAgain::class])->group
     Route::delete('own/cards/{card}', [OwnWayController::class, 'deleteCard'])->name('own-way.delete-card');
     Route::put('own/drills/{drillId}', [OwnWayController::class, 'putDrill'])->name('own-way.put-drill')->whereUlid('drillId');
     Route::delete('own/drills/{drill}', [OwnWayController::class, 'deleteDrill'])->name('own-way.delete-drill');
+    Route::post('measure/picture', [MeasureController::class, 'picture'])->name('measure.picture');
+    Route::post('measure/trace', [MeasureController::class, 'trace'])->name('measure.trace');
     Route::get('today', TodayController::class)->name('today');
     Route::get('archive', [ArchiveController::class, 'show'])->name('archive.show');
     Route::post('archive', [ArchiveController::class, 'store'])->name('archive.store');

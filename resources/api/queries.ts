@@ -12,6 +12,8 @@ import type {
     Drills,
     LessonPage,
     Library,
+    MeasurePicture,
+    MeasuredPicture,
     OwnWay,
     Practice,
     Progress,
@@ -102,6 +104,15 @@ export const ask = {
             queryKey: ['lessons', id],
             queryFn: () => callOrKept<LessonPage>(lessonPath(id)),
             refetchOnWindowFocus: false,
+            staleTime: Infinity,
+        }),
+    /** Worked out from marks; a picture is never sent. */
+    measured: (question: MeasurePicture) =>
+        queryOptions({
+            queryKey: ['measured', question],
+            queryFn: () => call<MeasuredPicture>('POST', 'measure/picture', question),
+            placeholderData: keepPreviousData,
+            retry: false,
             staleTime: Infinity,
         }),
     /** @param stamp changes with the balls */

@@ -124,6 +124,11 @@ export interface components {
                 reports: number;
             };
         };
+        Caution: {
+            /** @enum {string} */
+            id: "ball_near_edge" | "rolled" | "ball_small" | "slow_frames" | "no_level" | "no_scale";
+            text: string;
+        };
         Change: {
             at: string;
             by: string | null;
@@ -316,6 +321,11 @@ export interface components {
                 number
             ] | null;
         };
+        Estimated: {
+            value: number;
+            low: number;
+            high: number;
+        };
         Field: {
             /** @enum {string} */
             kind: "number" | "choice" | "text";
@@ -504,6 +514,50 @@ export interface components {
             /** @enum {string} */
             paper: "a4" | "letter";
         };
+        MeasurePicture: {
+            /**
+             * @description On which side of the picture the target lies.
+             * @enum {string}
+             */
+            target: "right" | "left";
+            click_sd_px?: number;
+            size?: components["schemas"]["Px"] | null;
+            points: {
+                [key: string]: components["schemas"]["Px"];
+            };
+            level?: components["schemas"]["Px"][] | null;
+            upright?: components["schemas"]["Px"][] | null;
+            scale?: {
+                ball_px?: number | null;
+                from?: components["schemas"]["Px"] | null;
+                to?: components["schemas"]["Px"] | null;
+                mm?: number | null;
+            } | null;
+        };
+        MeasureTrace: {
+            /** @enum {string} */
+            target: "right" | "left";
+            fps: number;
+            click_sd_px?: number;
+            size?: components["schemas"]["Px"] | null;
+            ball: components["schemas"]["Px"];
+            level?: components["schemas"]["Px"][] | null;
+            upright?: components["schemas"]["Px"][] | null;
+            scale: {
+                ball_px?: number | null;
+                from?: components["schemas"]["Px"] | null;
+                to?: components["schemas"]["Px"] | null;
+                mm?: number | null;
+            };
+            address_lean_deg?: number | null;
+            frames: {
+                n: number;
+                head: components["schemas"]["Px"];
+                grip?: components["schemas"]["Px"] | null;
+            }[];
+        };
+        MeasuredPicture: components["schemas"]["Picture"];
+        MeasuredTrace: components["schemas"]["Trace"];
         Model: {
             delivered: {
                 loft_deg: number;
@@ -660,6 +714,15 @@ export interface components {
             setup: components["schemas"]["Observed"];
             motion: components["schemas"]["Observed"];
             confidence: number | null;
+        };
+        Picture: {
+            shaft_lean_deg: components["schemas"]["Estimated"] | null;
+            ball_position_pct: components["schemas"]["Estimated"] | null;
+            stance_width_mm: components["schemas"]["Estimated"] | null;
+            sternum_ahead_mm: components["schemas"]["Estimated"] | null;
+            /** @description Of the camera, + = the level falls away to the right of the picture; null: nothing says it. */
+            roll_deg: number | null;
+            warnings: components["schemas"]["Caution"][];
         };
         Ping: {
             /** @constant */
@@ -1011,6 +1074,10 @@ export interface components {
             /** @description Not coming at present; left as it is where it is not said. */
             inactive?: boolean;
         };
+        Px: [
+            number,
+            number
+        ];
         Reading: {
             pattern: {
                 text: string;
@@ -1404,6 +1471,23 @@ export interface components {
             /** @description The most urgent first, with their figures. */
             reasons: string[];
         };
+        Trace: {
+            /** @description + is ahead of the ball. */
+            low_point_mm: components["schemas"]["Estimated"];
+            arc_radius_mm: components["schemas"]["Estimated"];
+            /** @description At the ball, below 0 = falling. */
+            attack_deg: components["schemas"]["Estimated"];
+            speed_m_s: components["schemas"]["Estimated"];
+            lean_at_ball_deg: components["schemas"]["Estimated"] | null;
+            /** @description Where the shaft is back at the lean it had at address; null: not within what was marked, or no such lean is known. */
+            shaft_back_mm: number | null;
+            /** @description Null where the interval of the attack spans 0. */
+            still_falling: boolean | null;
+            /** @description Frames that the arc was fitted to, and those that were not. */
+            used: number[];
+            left_out: number[];
+            warnings: components["schemas"]["Caution"][];
+        };
         TrySetup: {
             setup?: components["schemas"]["Observed"];
             /** @description Anything. */
@@ -1481,6 +1565,7 @@ export type Ball = components['schemas']['Ball'];
 export type BinEntry = components['schemas']['BinEntry'];
 export type CaseFile = components['schemas']['CaseFile'];
 export type Catalogue = components['schemas']['Catalogue'];
+export type Caution = components['schemas']['Caution'];
 export type Change = components['schemas']['Change'];
 export type Coach = components['schemas']['Coach'];
 export type Comparison = components['schemas']['Comparison'];
@@ -1500,6 +1585,7 @@ export type ErasedResults = components['schemas']['ErasedResults'];
 export type Erasure = components['schemas']['Erasure'];
 export type Error = components['schemas']['Error'];
 export type Estimate = components['schemas']['Estimate'];
+export type Estimated = components['schemas']['Estimated'];
 export type Field = components['schemas']['Field'];
 export type Figure = components['schemas']['Figure'];
 export type FromDevice = components['schemas']['FromDevice'];
@@ -1519,6 +1605,10 @@ export type LibrarySchool = components['schemas']['LibrarySchool'];
 export type Library = components['schemas']['Library'];
 export type MakeLink = components['schemas']['MakeLink'];
 export type MakeReports = components['schemas']['MakeReports'];
+export type MeasurePicture = components['schemas']['MeasurePicture'];
+export type MeasureTrace = components['schemas']['MeasureTrace'];
+export type MeasuredPicture = components['schemas']['MeasuredPicture'];
+export type MeasuredTrace = components['schemas']['MeasuredTrace'];
 export type Model = components['schemas']['Model'];
 export type MoveSession = components['schemas']['MoveSession'];
 export type MovedSession = components['schemas']['MovedSession'];
@@ -1532,6 +1622,7 @@ export type OwnWay = components['schemas']['OwnWay'];
 export type Pass = components['schemas']['Pass'];
 export type PastLesson = components['schemas']['PastLesson'];
 export type PastSet = components['schemas']['PastSet'];
+export type Picture = components['schemas']['Picture'];
 export type Ping = components['schemas']['Ping'];
 export type PlanSession = components['schemas']['PlanSession'];
 export type PlannedItem = components['schemas']['PlannedItem'];
@@ -1555,6 +1646,7 @@ export type PutPracticeNote = components['schemas']['PutPracticeNote'];
 export type PutPrescription = components['schemas']['PutPrescription'];
 export type PutResult = components['schemas']['PutResult'];
 export type PutStudent = components['schemas']['PutStudent'];
+export type Px = components['schemas']['Px'];
 export type Reading = components['schemas']['Reading'];
 export type ReportBatch = components['schemas']['ReportBatch'];
 export type Revision = components['schemas']['Revision'];
@@ -1580,6 +1672,7 @@ export type Tally = components['schemas']['Tally'];
 export type Task = components['schemas']['Task'];
 export type Today = components['schemas']['Today'];
 export type TodayStudent = components['schemas']['TodayStudent'];
+export type Trace = components['schemas']['Trace'];
 export type TrySetup = components['schemas']['TrySetup'];
 export type Units = components['schemas']['Units'];
 export type Warning = components['schemas']['Warning'];

@@ -1,3 +1,4 @@
+import { Link } from 'react-router-dom';
 import type { BallSet, Handed, Lesson, Observable, Observed, PastLesson, PastSet, Reading, Units } from '../api/types.gen';
 import { StancePlan } from '../figures/StancePlan';
 import { Button } from '../ui/Button';
@@ -47,6 +48,14 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
                     bench.see(set, what, value);
                 }}
             />
+            {!closed && (
+                <Link
+                    to={`/lessons/${lesson.id}/measure?set=${set.id}`}
+                    className="mt-2 flex min-h-11 items-center underline underline-offset-4"
+                >
+                    Measure from a picture
+                </Link>
+            )}
             {before !== null && !closed && (
                 <CopySetup
                     from={before.setup}

@@ -70,7 +70,8 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
                     </Button>
                 </p>
             )}
-            <main id="content" tabIndex={-1} className="mx-auto max-w-6xl p-6 outline-none">
+            {/* In the middle of the window, not of what a scroll bar leaves of it: one that appears pushes nothing aside. */}
+            <main id="content" tabIndex={-1} className="ml-[max(0px,calc((100vw-72rem)/2))] max-w-6xl p-6 outline-none">
                 {children}
             </main>
         </>

@@ -125,6 +125,14 @@ trait CoachRoutes
             ],
             str_ends_with($route->uri(), 'plan') => ['days' => [2 => 20], 'grounds' => ['grass'], 'weeks' => 2, 'from' => '2026-11-25'],
             str_ends_with($route->uri(), 'sessions/{session}') => ['day' => '2026-12-01'],
+            str_ends_with($route->uri(), 'measure/picture') => ['target' => 'right', 'points' => ['grip' => [90, 10], 'head' => [80, 400]]],
+            str_ends_with($route->uri(), 'measure/trace') => [
+                'target' => 'right',
+                'fps' => 240,
+                'ball' => [500, 900],
+                'scale' => ['ball_px' => 60],
+                'frames' => array_map(static fn(int $n): array => ['n' => $n, 'head' => [100 + 100 * $n, 900 - ($n - 4) ** 2]], range(0, 8)),
+            ],
             str_ends_with($route->uri(), 'notes/{noteId}') => ['kind' => 'no_time', 'said_at' => now()->toIso8601String()],
             str_ends_with($route->uri(), 'results/{resultId}') => [
                 'drill' => 'brush_line',

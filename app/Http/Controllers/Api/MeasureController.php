@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Contract\Endpoint;
+use App\Http\Requests\MeasurePictureRequest;
+use App\Http\Requests\MeasureTraceRequest;
+use App\Http\Resources\MeasuredPictureResource;
+use App\Http\Resources\MeasuredTraceResource;
+use LowPoint\Core\CaseFile\MeasureRequest;
+
+/** What was marked in a picture, or over frames, as figures. Only marks come here, never a picture; nothing is stored. */
+final class MeasureController
+{
+    /** A face-on picture at address. */
+    #[Endpoint(MeasuredPictureResource::class)]
+    public function picture(MeasurePictureRequest $request): MeasuredPictureResource
+    {
+        return new MeasuredPictureResource(MeasureRequest::fromValue(['kind' => 'picture'] + $request->marks())->answer->toArray());
+    }
+
+    /** The clubhead over frames round the strike. */
+    #[Endpoint(MeasuredTraceResource::class)]
+    public function trace(MeasureTraceRequest $request): MeasuredTraceResource
+    {
+        return new MeasuredTraceResource(MeasureRequest::fromValue(['kind' => 'trace'] + $request->marks())->answer->toArray());
+    }
+}
