@@ -3,10 +3,14 @@ import { useSearchParams } from 'react-router-dom';
 import type { BallSet, Lesson, Purpose } from '../api/types.gen';
 import type { Bench } from './useBench';
 
-type View = { set: string } | 'side-by-side';
+/** @property begun of a set that is on its way to the screen: what is entered meanwhile belongs to it */
+type View = { set: string; begun?: Purpose } | 'side-by-side';
 
 /** A set that was begun is on the screen by then, or will not come. */
 const UNDER_WAY_MS = 5000;
+
+const onItsWay = (id: string, purpose: Purpose | undefined): BallSet | undefined =>
+    purpose && { id, purpose, setup: {}, motion: {}, confidence: null, balls: [] };
 
 /** Which set of the lesson is on the screen, and how the next one begins. */
 export function useSets(bench: Bench) {
@@ -17,7 +21,9 @@ export function useSets(bench: Bench) {
     // In a lesson that is over, a set that was begun and never hit is not shown.
     const sets = bench.lesson?.closed_at == null ? all : all.filter((one, place) => place === 0 || one.balls.length > 0);
     const sideBySide = view === 'side-by-side';
-    const set: BallSet | undefined = view === null || sideBySide ? sets.at(-1) : (sets.find((one) => one.id === view.set) ?? sets.at(-1));
+    const shown = view === null || sideBySide ? undefined : view;
+    const set: BallSet | undefined =
+        sets.find((one) => one.id === shown?.set) ?? (shown && onItsWay(shown.set, shown.begun)) ?? sets.at(-1);
 
     /** After the change first, then retests. */
     const next: Purpose = sets.some((one) => one.purpose === 'after') ? 'retest' : 'after';
@@ -33,7 +39,7 @@ export function useSets(bench: Bench) {
         }
         const changed = (lesson.prescription?.content.setup ?? []).flatMap((one) => one.observable ?? []);
         begun.current = { id: bench.beginSet(next, last, next === 'after' ? changed : []), at: Date.now() };
-        setView({ set: begun.current.id });
+        setView({ set: begun.current.id, begun: next });
     };
 
     return {

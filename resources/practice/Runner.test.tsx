@@ -41,6 +41,37 @@ describe('a drill that is counted', () => {
         expect(onDone).toHaveBeenCalledTimes(1);
     });
 
+    it('rests between two sets for as long as the clock says, or until the next ball', () => {
+        run({ goal: goal({ of: 2, need: 1, most: 2, sets: 2, runs: 2 }) });
+        press('Hit', 'Miss', 'Save, then set 2');
+        expect(screen.getByRole('timer').textContent).toBe('Rest: 60 s');
+        press('Hit');
+        expect(screen.queryByRole('timer')).toBeNull();
+    });
+
+    it('is heard once that is wished for: a hit higher than a miss', () => {
+        const heard: number[] = [];
+        const node = { connect: () => node, gain: { setValueAtTime: vi.fn(), exponentialRampToValueAtTime: vi.fn() } };
+        class Speaker {
+            currentTime = 0;
+            destination = {};
+            createGain = () => node;
+            createOscillator = () => {
+                const frequency = { value: 0 };
+                return { frequency, connect: () => node, start: () => heard.push(frequency.value), stop: vi.fn() };
+            };
+        }
+        vi.stubGlobal('AudioContext', Speaker);
+        run({});
+        press('Hit');
+        expect(heard).toEqual([]);
+        press('Sound', 'Hit', 'Miss');
+        expect(heard).toHaveLength(2);
+        expect(heard[0]).toBeGreaterThan(heard[1] ?? Infinity);
+        press('Sound', 'Hit');
+        expect(heard).toHaveLength(2);
+    });
+
     it('stops at the last ball of the set: an eleventh cannot mend ten', () => {
         run({ goal: goal({ of: 3, need: 2, most: 3 }) });
         press('Hit', 'Miss', 'Miss');

@@ -6,6 +6,7 @@ import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
 import { decimal } from '../ui/reader';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
+import { sound, soundOn, switchSound } from './sound';
 import { useRun } from './useRun';
 
 interface Props {
@@ -24,6 +25,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
     const [set, setSet] = useState(1);
     const [saved, setSaved] = useState<string>();
     const [rested, setRested] = useState<number>();
+    const [loud, setLoud] = useState(soundOn);
     useAwake();
     const { goal } = drill;
     const runs = goal.runs ?? 1;
@@ -63,9 +65,21 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
                     {t('That is the set. Save it.')}
                 </p>
             )}
-            <Button className="min-h-14" disabled={attempts.length === 0} onClick={undo}>
-                {t('Undo the last')}
-            </Button>
+            <div className="flex gap-3">
+                <Button className="min-h-14 flex-1" disabled={attempts.length === 0} onClick={undo}>
+                    {t('Undo the last')}
+                </Button>
+                <Button
+                    className="min-h-14"
+                    chosen={loud}
+                    onClick={() => {
+                        switchSound(!loud);
+                        setLoud(!loud);
+                    }}
+                >
+                    {t('Sound')}
+                </Button>
+            </div>
             <div role="group" aria-label={t('Confidence')}>
                 <p className="mb-1 font-semibold">{t('How sure do you feel, 1 to 10?')}</p>
                 <div className="grid grid-cols-5 gap-1.5">
@@ -256,6 +270,7 @@ function HitOrMiss({ big, small, one, onAdd }: { big: string; small: string; one
                         className="min-h-32 text-2xl"
                         onClick={() => {
                             vibrate(MISS_MS);
+                            sound(false);
                             onAdd(false);
                         }}
                     >
@@ -267,6 +282,7 @@ function HitOrMiss({ big, small, one, onAdd }: { big: string; small: string; one
                     className={`min-h-32 text-2xl ${one === undefined ? '' : 'col-span-2'}`}
                     onClick={() => {
                         vibrate(HIT_MS);
+                        sound(true);
                         onAdd(true);
                     }}
                 >

@@ -6,10 +6,13 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Str;
+use Tests\Support\MadeUpPlayer;
 
 /** The pictures of the README, one of each main view, from the demo data. Run by bin/screenshots, not with the tests. */
 final class Screenshots extends BrowserTestCase
 {
+    use MadeUpPlayer;
+
     public function test_pictures(): void
     {
         $this->visit('/');
@@ -53,10 +56,20 @@ final class Screenshots extends BrowserTestCase
         $this->press('Reopen');
         $this->see('Work on first');
         $this->picture('lesson-bench');
-        $this->press('why');
-        $this->see('What speaks for it');
-        $this->picture('evidence');
-        $this->press('Close');
+        $this->press('Measure from a picture');
+        $this->see('Nobody stands');
+        $path = sys_get_temp_dir().'/low-point-address.svg';
+        file_put_contents($path, $this->drawn(1));
+        $this->choose($path);
+        $this->see('Mark the edge');
+        foreach ($this->points(1) as $point) {
+            $this->tap($point);
+        }
+        $this->see('All marked.');
+        $this->see('Feet apart');
+        $this->picture('measure');
+        $this->browser->navigate()->back();
+        $this->see('Work on first');
         $this->keys('i');
         $this->see('As it is');
         $this->browser->executeScript('document.querySelector("[data-try=shaft_lean_deg] [role=slider]").focus()');

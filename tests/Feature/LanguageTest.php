@@ -9,21 +9,17 @@ use App\Models\ShareLink;
 use App\Models\Student;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\CauseLibrary;
-use LowPoint\Core\Club\Club;
 use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\LineFigure;
-use LowPoint\Core\Evidence\School;
-use LowPoint\Core\Evidence\Shot;
-use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\PracticeWord;
 use LowPoint\Core\Reading\PatternText;
 use LowPoint\Core\Reading\ReadingEngine;
-use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\RandomCase;
+use LowPoint\Core\Tests\Pin;
 use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
@@ -51,7 +47,7 @@ final class LanguageTest extends TestCase
     /** @return list<string> */
     private function allThatCanBeHandedOut(Words $words): array
     {
-        $texts = [...Cautions::GENERAL, ...$this->ofCards($words), ...$this->ofReadings($words)];
+        $texts = [...Cautions::GENERAL, ...array_map($words->told(...), array_merge(...array_values(Pin::cards()))), ...$this->ofReadings($words)];
         foreach (PracticeWord::cases() as $word) {
             array_push($texts, $word->label(), $word->answer(), $word->told());
         }
@@ -68,32 +64,6 @@ final class LanguageTest extends TestCase
         }
 
         return array_map($words->told(...), array_values(array_filter($texts)));
-    }
-
-    /** @return list<string> */
-    private function ofCards(Words $words): array
-    {
-        $texts = [];
-        foreach (School::cases() as $school) {
-            foreach (Shot::cases() as $shot) {
-                foreach ($shot->lies() as $lie) {
-                    foreach ($school->suits($shot, $lie) ? [[0.0, null], [8.0, null], [-8.0, null], [0.0, 2.5]] : [] as [$slope, $lip]) {
-                        $task = new Task(
-                            $shot,
-                            $lie,
-                            new Club(56, 10),
-                            $slope,
-                            carryM: 15.0,
-                            lipHeightM: $lip,
-                            lipDistanceM: $lip === null ? null : 2.0,
-                        );
-                        array_push($texts, ...SetupCard::of($school, $task)->inWords($words));
-                    }
-                }
-            }
-        }
-
-        return $texts;
     }
 
     /** @return list<string> what is worked out for one student: figures to change, distances of drills, what was seen */

@@ -21,11 +21,7 @@ final readonly class MeasureRequest
     /** @throws InvalidInput with what is wrong */
     public static function fromJson(string $json): self
     {
-        try {
-            return self::fromValue(json_decode($json, true, 16, JSON_THROW_ON_ERROR));
-        } catch (\JsonException $e) {
-            throw InvalidInput::one('request', mb_strimwidth(mb_scrub($json), 0, 40, '…'), "a JSON object ({$e->getMessage()})");
-        }
+        return self::fromValue(RequestJson::decoded($json));
     }
 
     /** @throws InvalidInput with what is wrong */

@@ -29,11 +29,7 @@ final readonly class StrikeRequest
     /** @throws InvalidInput with every fault found */
     public static function fromJson(string $json): self
     {
-        try {
-            return self::fromValue(json_decode($json, true, 16, JSON_THROW_ON_ERROR));
-        } catch (\JsonException $e) {
-            throw InvalidInput::one('request', mb_strimwidth(mb_scrub($json), 0, 40, '…'), "a JSON object ({$e->getMessage()})");
-        }
+        return self::fromValue(RequestJson::decoded($json));
     }
 
     /** @throws InvalidInput with every fault found */
