@@ -59,7 +59,8 @@ export function StudentPage() {
         setOpen(null);
     };
     // Who was erased a moment ago is still on the page, with the receipt: an answer that comes late does not take it away.
-    const broken = student.isError && student.data === undefined ? student : progress.isError && progress.data === undefined ? progress : null;
+    const broken =
+        student.isError && student.data === undefined ? student : progress.isError && progress.data === undefined ? progress : null;
     if (broken !== null)
         return (
             <Page title="Student">
