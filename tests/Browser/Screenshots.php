@@ -68,7 +68,8 @@ final class Screenshots extends BrowserTestCase
         $this->see('All marked.');
         $this->see('Feet apart');
         $this->picture('measure');
-        $this->browser->navigate()->back();
+        $this->click('header a');
+        $this->press('Before');
         $this->see('Work on first');
         $this->keys('i');
         $this->see('As it is');
