@@ -1,5 +1,5 @@
 import { useRef, useState, type PointerEvent } from 'react';
-import { STEPS, type Mark, type Marks, type Px } from './guide';
+import { STEPS, type Mark, type Marks, type Px } from './marks';
 import type { Picture } from './usePicture';
 
 interface Props {

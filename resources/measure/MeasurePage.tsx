@@ -9,7 +9,7 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Page, Skeleton } from '../ui/Page';
 import { withUnit } from '../ui/units';
-import { nextOf, questionOf, STEPS, type Mark, type Marks } from './guide';
+import { nextOf, questionOf, STEPS, type Mark, type Marks } from './marks';
 import { MarkedPicture } from './MarkedPicture';
 import { usePicture, type Picture } from './usePicture';
 
@@ -105,7 +105,8 @@ function Marking({ picture, bench, lesson, set, catalogue, units, left, onFile }
     const [target, setTarget] = useState<'right' | 'left'>(left ? 'left' : 'right');
     const next = nextOf(marks, skipped);
     const question = questionOf(marks, target, [picture.width, picture.height]);
-    const measured = useQuery({ ...ask.measured(question), enabled: Object.keys(question.points).length > 1 });
+    const enough = Object.keys(question.points).length > 1;
+    const measured = useQuery({ ...ask.measured(question), enabled: enough });
     const place = (id: Mark, at: [number, number]) => {
         setMarks({ ...marks, [id]: at });
     };
@@ -153,7 +154,8 @@ function Marking({ picture, bench, lesson, set, catalogue, units, left, onFile }
                 />
                 <Figures
                     {...{ catalogue, set, units }}
-                    measured={measured.data}
+                    measured={enough ? measured.data : undefined}
+                    fresh={!measured.isPlaceholderData}
                     problem={measured.error?.message ?? ''}
                     closed={lesson.closed_at !== null}
                     onTake={(figures) => {
@@ -172,6 +174,8 @@ interface FiguresProps {
     set: BallSet;
     units: Units;
     measured: MeasuredPicture | undefined;
+    /** They are of the marks on the screen, not of those before. */
+    fresh: boolean;
     problem: string;
     closed: boolean;
     onTake: (figures: Observed) => void;
@@ -180,7 +184,7 @@ interface FiguresProps {
 const FIGURES = ['shaft_lean_deg', 'ball_position_pct', 'stance_width_mm', 'sternum_ahead_mm'] as const;
 
 /** What comes out, each with its interval, beside what was entered by eye. */
-function Figures({ catalogue, set, units, measured, problem, closed, onTake }: FiguresProps) {
+function Figures({ catalogue, set, units, measured, fresh, problem, closed, onTake }: FiguresProps) {
     const had = FIGURES.flatMap((id) => {
         const [what, figure] = [observableOf(catalogue, id), measured?.[id]];
         return what === undefined || figure == null ? [] : [{ id, what, figure }];
@@ -222,7 +226,7 @@ function Figures({ catalogue, set, units, measured, problem, closed, onTake }: F
             ))}
             <Button
                 main
-                disabled={had.length === 0 || closed}
+                disabled={had.length === 0 || !fresh || closed}
                 onClick={() => {
                     onTake(Object.fromEntries(had.map(({ id, figure }) => [id, Math.round(figure.value * 10) / 10])));
                 }}

@@ -29,6 +29,6 @@ abstract class MarksRequest extends FormRequest
             throw InvalidInput::one('marks', \strlen((string) $this->getContent()).' bytes', 'at most '.self::LONGEST);
         }
 
-        return array_diff_key($this->all(), ['kind' => true]);
+        return $this->all();
     }
 }

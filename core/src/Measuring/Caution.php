@@ -40,7 +40,7 @@ enum Caution: string
     }
 
     /** @return list<self> */
-    public static function of(Marks $marks, float $rollDeg, ?float $fps = null): array
+    public static function of(Marks $marks, ?float $fps = null): array
     {
         $found = [];
         $size = $marks->size();
@@ -51,7 +51,7 @@ enum Caution: string
                 $found[] = self::BallNearEdge;
             }
         }
-        if (abs($rollDeg) > self::ROLL_DEG) {
+        if (abs($marks->rollDeg()) > self::ROLL_DEG) {
             $found[] = self::Rolled;
         }
         $across = $marks->pxAcrossTheBall();

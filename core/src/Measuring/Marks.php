@@ -6,6 +6,7 @@ namespace LowPoint\Core\Measuring;
 
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Strike\Calibration;
 
 /**
  * All that was marked in a picture, as a flat list of numbers that each carry an error: coordinates in px (x to the right, y down)
@@ -187,15 +188,18 @@ final class Marks
             return $this->knownMm / hypot($bx - $ax, $by - $ay);
         }
 
-        return self::BALL_MM / $this->ballPx;
+        return self::ballMm() / $this->ballPx;
     }
 
-    public const BALL_MM = 42.67;
+    private static function ballMm(): float
+    {
+        return 2 * Calibration::BALL_RADIUS_MM;
+    }
 
     /** px across the ball in this picture. */
     public function pxAcrossTheBall(): ?float
     {
-        return $this->scaled === null ? null : self::BALL_MM / $this->mmPerPx();
+        return $this->scaled === null ? null : self::ballMm() / $this->mmPerPx();
     }
 
     /** @return array{float, float} px: along the ground toward the target, and up */

@@ -69,9 +69,8 @@ final readonly class Picture
         if ($marks->has('sternum', 'ball') && $marks->isScaled()) {
             $chest = $marks->estimate(static fn(Marks $of): float => self::along($of, 'ball', 'sternum') * $of->mmPerPx());
         }
-        $roll = $marks->isLevelled() ? $marks->rollDeg() : null;
 
-        return new self($lean, $ball, $stance, $chest, $roll, Caution::of($marks, $roll ?? 0.0));
+        return new self($lean, $ball, $stance, $chest, $marks->isLevelled() ? $marks->rollDeg() : null, Caution::of($marks));
     }
 
     /** @return PictureShape */

@@ -204,7 +204,6 @@ final readonly class Trace
             $attack = new Estimated($attack->value, $attack->half + Marks::UNKNOWN_ROLL_DEG);
         }
         [$lean, $back] = self::leans($marks, $x, $used, $addressLean, $rollSd);
-        $roll = $marks->isLevelled() ? $marks->rollDeg() : 0.0;
 
         return new self(
             $low,
@@ -215,7 +214,7 @@ final readonly class Trace
             $back,
             array_map(static fn(int $i): int => $numbers[$i], $used),
             array_values(array_diff($numbers, array_map(static fn(int $i): int => $numbers[$i], $used))),
-            Caution::of($marks, $roll, $fps),
+            Caution::of($marks, $fps),
         );
     }
 
@@ -496,9 +495,7 @@ final readonly class Trace
     /** Of the scale, as a share of it. */
     private static function scaleSd(Marks $marks): float
     {
-        $roll = $marks->estimate(static fn(Marks $of): float => log($of->mmPerPx()));
-
-        return $roll->half / Estimated::HALF_SD;
+        return $marks->estimate(static fn(Marks $of): float => log($of->mmPerPx()))->half / Estimated::HALF_SD;
     }
 
     /** @return TraceShape */

@@ -1,4 +1,5 @@
 import type { MeasurePicture } from '../api/types.gen';
+import { BALL_RADIUS_MM } from '../figures/scale';
 
 export type Px = [number, number];
 
@@ -18,8 +19,6 @@ export const STEPS = [
 export type Mark = (typeof STEPS)[number]['id'];
 export type Marks = Partial<Record<Mark, Px>>;
 
-const BALL_MM = 42.67;
-
 /** The first that is neither marked nor skipped. */
 export const nextOf = (marks: Marks, skipped: Mark[]): Mark | undefined =>
     STEPS.find(({ id }) => marks[id] === undefined && !skipped.includes(id))?.id;
@@ -36,7 +35,7 @@ export function questionOf(marks: Marks, target: 'right' | 'left', size: Px): Me
         target,
         size,
         points: Object.fromEntries([...named, ...ball]),
-        ...(a !== undefined && b !== undefined ? { scale: { from: a, to: b, mm: BALL_MM } } : {}),
+        ...(a !== undefined && b !== undefined ? { scale: { from: a, to: b, mm: 2 * BALL_RADIUS_MM } } : {}),
         ...(from !== undefined && to !== undefined ? { level: [from, to] } : {}),
     };
 }

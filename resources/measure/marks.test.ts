@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { nextOf, questionOf, STEPS } from './guide';
+import { nextOf, questionOf, STEPS } from './marks';
 
 describe('what is marked', () => {
     it('is asked for in order, but for what was marked or skipped', () => {
