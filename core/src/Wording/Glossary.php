@@ -10,28 +10,27 @@ use LowPoint\Core\Evidence\Strike;
 final class Glossary
 {
     private const WORDS = [
-        'low point' => 'where the arc of the swing is lowest; a good strike has it at the ball or a little ahead of it.',
+        'low point' => 'where the arc of the swing is lowest.',
         'first touch' => 'where the club first meets the ground.',
         'bounce' => 'how far the sole hangs below the leading edge, in degrees: it keeps the club from digging.',
-        'delivered' => 'loft and bounce as lean and opening leave them at the strike.',
         'shaft lean' => 'how far the shaft tilts toward the target, in degrees.',
-        'lead' => 'on the side of the target; the other is the trail side.',
-        'trail' => 'on the side away from the target; the other is the lead side.',
-        'entry' => 'where the club goes into the sand.',
+        'lead foot' => 'the one nearer to the target; the other is the trail foot.',
+        'trail foot' => 'the one away from the target; the other is the lead foot.',
+        'lead side' => 'the side nearer to the target; the other is the trail side.',
+        'trail side' => 'the side away from the target; the other is the lead side.',
         'station' => 'a length of the backswing that is learnt: hip, rib or shoulder.',
-        'lie' => 'what the ball lies on, and how.',
         'school' => 'a way of teaching the short game, with a set-up card of its own.',
-        'release' => 'how the clubhead passes the hands at the ball: held off, matched or thrown.',
-        'attack' => 'whether the club is going down or up at the ball, in degrees.',
-        'path' => 'the way the clubhead travels across the target line.',
-        'carry' => 'how far the ball flies; what comes after is roll.',
+        '56/12' => 'a club of 56° loft with 12° bounce.',
     ];
+
+    /** Kinds of strike whose names mean nothing else; "thin sand" and "a short swing" are plain English. */
+    private const STRIKES = [Strike::Chunk, Strike::Topped, Strike::Skip, Strike::Hosel, Strike::LeftIn];
 
     /** @return array<string, string> word => what it means, the kinds of strike among them */
     public static function all(): array
     {
         $strikes = [];
-        foreach (Strike::cases() as $strike) {
+        foreach (self::STRIKES as $strike) {
             $strikes[$strike->value] = "{$strike->meaning()}.";
         }
 

@@ -13,10 +13,10 @@ namespace LowPoint\Core\Wording;
 final class PhraseBook
 {
     /** A figure with its unit, if it has one: "4.1 cm", "30". An "in" is inches unless it goes on as a sentence: "4 in a row". */
-    private const FIGURE = '~\d+(?:\.\d+)?(?: (?:cm|m|yd|kg)\b| in\b(?! (?:a|the|\d+)\b))?~';
+    private const FIGURE = '\d+(?:\.\d+)?(?: (?:cm|m|yd|kg)\b| in\b(?! (?:a|the|\d+)\b))?';
 
     /** Figures that a text tells in words. */
-    private const IN_WORDS = '~\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b~i';
+    private const IN_WORDS = '\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b';
 
     private const SMALL = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 
@@ -79,10 +79,10 @@ final class PhraseBook
         if (isset($this->phrases[$english])) {
             return $this->phrases[$english];
         }
-        foreach ([[self::FIGURE], [self::FIGURE, self::IN_WORDS]] as $patterns) {
+        foreach ([self::FIGURE, self::FIGURE.'|'.self::IN_WORDS] as $figure) {
             $figures = [];
-            $phrase = preg_replace_callback(
-                \count($patterns) === 1 ? $patterns[0] : '~'.trim($patterns[0], '~').'|'.trim($patterns[1], '~i').'~i',
+            $phrase = (string) preg_replace_callback(
+                "~{$figure}~i",
                 function (array $found) use (&$figures): string {
                     $figures[] = $this->figure($found[0]);
 
@@ -90,14 +90,14 @@ final class PhraseBook
                 },
                 $english,
             );
-            foreach ([$phrase, ucfirst((string) $phrase)] as $asked) {
+            foreach ([$phrase, ucfirst($phrase)] as $asked) {
                 if ($figures !== [] && isset($this->phrases[$asked])) {
                     return $this->filled($this->phrases[$asked], $figures);
                 }
             }
         }
 
-        return preg_match('~^(?:'.trim(self::FIGURE, '~').')+$~', $english) === 1 ? $this->figure($english) : null;
+        return null;
     }
 
     /** @param list<string> $figures */
