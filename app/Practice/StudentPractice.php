@@ -58,6 +58,7 @@ final readonly class StudentPractice
         $given = $this->planning->lastPrescription($student);
         $content = $given === null ? null : $given->content;
         $results = $student->results()->limit(self::RESULTS)->get();
+        $done = $student->results()->reorder()->whereNotNull('plan_session_id')->distinct()->pluck('plan_session_id')->flip();
         $cause = $given === null ? null : CauseLibrary::standard()->find($given->cause);
 
         return [
@@ -97,6 +98,7 @@ final readonly class StudentPractice
                                     'day' => $one->day->toDateString(),
                                     'minutes' => $one->minutes(),
                                     'items' => $one->items,
+                                    'done' => isset($done[$one->id]),
                                 ],
                             )
                             ->all(),

@@ -222,14 +222,27 @@ final readonly class StudentProgress
                 'task' => $since[0]->task,
                 'retest_balls' => $judgement->retestBalls(),
                 'next' => WhatNow::after($judgement->verdict, $practice, $days)->text(),
-                'recheck' => Carbon::createFromTimestampUTC(
+                'until' => self::lastAlike($sets),
+                'recheck' => $recheck = Carbon::createFromTimestampUTC(
                     // Handed out without a ball: what to do next is to hit some.
                     ($judgement->recheckDay ?? self::dayOf($lesson)) * self::DAY_SECONDS,
                 )->toDateString(),
+                'retest' => Attention::wantsRetest($judgement->verdict, (int) Carbon::parse($recheck)->diffInDays(Carbon::today())),
             ];
         }
 
         return array_values($works);
+    }
+
+    /** @param list<SetSummary> $sets oldest first; the day of the last one that counts, since it is like the first */
+    private static function lastAlike(array $sets): ?string
+    {
+        $days = array_map(
+            static fn(SetSummary $set): int => $set->day,
+            array_filter($sets, static fn(SetSummary $set): bool => $set->unlike($sets[0]) === null),
+        );
+
+        return $days === [] ? null : Carbon::createFromTimestampUTC(max($days) * self::DAY_SECONDS)->toDateString();
     }
 
     /**

@@ -1,3 +1,4 @@
+import { i18next } from '../language';
 import { learnTime } from './clock';
 
 export interface Fault {
@@ -24,7 +25,7 @@ export class ApiError extends Error {
 /** The server knows this session no longer, though it may well know the device. */
 const ENDED = 419;
 
-const NO_ANSWER = 'No connection. What you enter is kept on this device and sent as soon as there is one.';
+const noAnswer = () => i18next.t('No connection. What you enter is kept on this device and sent as soon as there is one.');
 
 const PATIENCE_MS = 15000;
 
@@ -53,7 +54,7 @@ async function askOnce(method: string, path: string, body?: unknown): Promise<Re
         learnTime(response.headers.get('Date'));
         return response;
     } catch {
-        throw new ApiError(0, NO_ANSWER);
+        throw new ApiError(0, noAnswer());
     }
 }
 
@@ -82,7 +83,7 @@ export async function upload<T>(path: string, field: string, file: File): Promis
             headers: { Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() },
             body: form,
         }).catch(() => {
-            throw new ApiError(0, NO_ANSWER);
+            throw new ApiError(0, noAnswer());
         });
     let response = await send();
     if (response.status === ENDED) {

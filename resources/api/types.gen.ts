@@ -733,6 +733,7 @@ export interface components {
             day: string;
             minutes: number;
             items: components["schemas"]["PlannedItem"][];
+            done: boolean;
         };
         PlannedItem: {
             drill: string;
@@ -1549,6 +1550,10 @@ export interface components {
             next: string;
             /** @description A day. */
             recheck: string;
+            /** @description The day of the last set that counts; null = none was hit. */
+            until: string | null;
+            /** @description The student comes for a retest next, not for a lesson. */
+            retest: boolean;
         };
     };
     responses: never;

@@ -22,6 +22,12 @@ void i18next.use(initReactI18next).init({
     react: { useSuspense: false },
 });
 
+/** The first of the reader's languages that there is. */
+export function readersLanguage(): Language {
+    const known = navigator.languages.map((one) => one.split('-')[0] ?? '').find((one) => one in LANGUAGES);
+    return (known as Language | undefined) ?? 'en';
+}
+
 /** From now on this language is spoken; pages are marked with it, so that a screen reader reads it as it is. */
 export async function speak(language: Language): Promise<void> {
     if (language !== 'en' && !i18next.hasResourceBundle(language, 'translation'))

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { ulid } from 'ulid';
-import { call } from '../api/client';
+import { type ApiError, call } from '../api/client';
 import { now, nowIso } from '../api/clock';
 import { changed } from '../api/queries';
 import type { Practice } from '../api/types.gen';
@@ -22,7 +22,16 @@ export function HowItWent({ path, practice }: { path: string; practice: Practice
         setAnswer(told);
         notify(t('Your coach will read it.'), async () => {
             setAnswer('');
-            await call('DELETE', `${path}/notes/${noteId}`);
+            // What has not gone out yet goes nowhere; what has is taken back.
+            const waiting = outbox.current().entries.find(({ action }) => action.kind === 'note' && action.noteId === noteId);
+            if (waiting !== undefined) await outbox.drop(waiting.id);
+            try {
+                await call('DELETE', `${path}/notes/${noteId}`);
+            } catch (trouble) {
+                if (waiting !== undefined) return;
+                setAnswer(told);
+                notify((trouble as ApiError).message);
+            }
             await queries.invalidateQueries(changed.practice(path));
         });
     };

@@ -107,16 +107,19 @@ function NewLink({ address }: { address: string }) {
                     </a>
                 </p>
                 <p className="mt-2 flex flex-wrap gap-2">
-                    <Button
-                        main
-                        onClick={() => {
-                            void navigator.clipboard.writeText(address).then(() => {
-                                setCopied(true);
-                            });
-                        }}
-                    >
-                        {copied ? 'Copied' : 'Copy'}
-                    </Button>
+                    {/* Without https a browser copies nothing. */}
+                    {'clipboard' in navigator && (
+                        <Button
+                            main
+                            onClick={() => {
+                                void navigator.clipboard.writeText(address).then(() => {
+                                    setCopied(true);
+                                });
+                            }}
+                        >
+                            {copied ? 'Copied' : 'Copy'}
+                        </Button>
+                    )}
                     {'share' in navigator && (
                         <Button
                             onClick={() => {

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { PlanSession, Practice, PracticeDrill } from '../api/types.gen';
-import { weekday } from '../ui/reader';
-import { isDone, itemsOf, todayIso } from './visits';
+import { todayIso, weekday } from '../ui/reader';
+import { itemsOf } from './visits';
 
 /** So many visits are told; the rest is folded. */
 const TOLD = 3;
@@ -44,7 +44,7 @@ export function NextVisits({ practice, onRun, onMove }: Props) {
                 <details>
                     <summary className="min-h-11 cursor-pointer py-2 underline">
                         {t('So far: {{done}} of {{n}} done', {
-                            done: over.filter((one) => isDone(practice, one.id)).length,
+                            done: over.filter((one) => one.done).length,
                             n: over.length,
                         })}
                     </summary>
@@ -65,7 +65,7 @@ interface VisitProps {
 
 function Visit({ visit, practice, onRun, onMove }: VisitProps) {
     const { t } = useTranslation();
-    const done = isDone(practice, visit.id);
+    const { done } = visit;
     return (
         <li
             data-session={visit.id}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Catalogue, Practice } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { todayIso } from '../ui/reader';
 import { numberOr } from '../ui/units';
 
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
@@ -39,7 +40,7 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
                     grounds,
                     equipment: needed.filter((one) => !missing.includes(one)),
                     weeks,
-                    from: new Date().toLocaleDateString('sv'),
+                    from: todayIso(),
                 });
             }}
         >

@@ -1,9 +1,9 @@
 import { useTranslation } from 'react-i18next';
 import type { PlanSession, Practice, PracticeDrill } from '../api/types.gen';
 import { Button } from '../ui/Button';
-import { weekday } from '../ui/reader';
+import { todayIso, weekday } from '../ui/reader';
 import { begun } from './useRun';
-import { isDone, itemsOf, todayIso } from './visits';
+import { itemsOf } from './visits';
 
 interface Props {
     path: string;
@@ -17,7 +17,7 @@ export function Today({ path, practice, onRun }: Props) {
     if (practice.drills.length === 0) return null;
     const today = todayIso();
     const visits = [...(practice.plan?.sessions ?? [])].sort((a, b) => a.day.localeCompare(b.day));
-    const visit = visits.find((one) => one.day === today) ?? visits.find((one) => one.day > today && !isDone(practice, one.id));
+    const visit = visits.find((one) => one.day === today) ?? visits.find((one) => one.day > today && !one.done);
     const items = itemsOf(practice, visit);
     const resultIn = (of: PlanSession | undefined, drill: PracticeDrill) =>
         of === undefined ? undefined : practice.results.find((one) => one.session === of.id && one.drill === drill.id);
@@ -25,7 +25,7 @@ export function Today({ path, practice, onRun }: Props) {
         visit === undefined
             ? t('No visit planned: any drill counts')
             : visit.day === today
-              ? items.every(({ drill }) => resultIn(visit, drill) !== undefined)
+              ? visit.done
                   ? t('Today, done')
                   : t('Today, {{minutes}} minutes', { minutes: visit.minutes })
               : t('Next: {{day}}, {{minutes}} minutes', { day: weekday(visit.day), minutes: visit.minutes });

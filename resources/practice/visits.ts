@@ -1,10 +1,5 @@
 import type { PlanSession, Practice, PracticeDrill } from '../api/types.gen';
 
-/** The reader's day, not the one in Greenwich. */
-export const todayIso = () => new Date().toLocaleDateString('sv');
-
-export const isDone = (practice: Practice, visit: string) => practice.results.some((one) => one.session === visit);
-
 interface Item {
     drill: PracticeDrill;
     minutes: number | null;

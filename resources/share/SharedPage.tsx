@@ -4,7 +4,7 @@ import { useParams } from 'react-router-dom';
 import { ApiError } from '../api/client';
 import { usePractice } from '../api/queries';
 import type { PracticeDrill } from '../api/types.gen';
-import { speak } from '../language';
+import { readersLanguage, speak } from '../language';
 import { HowItWent } from '../practice/HowItWent';
 import { PracticeView } from '../practice/PracticeView';
 import { Runner } from '../practice/Runner';
@@ -22,9 +22,10 @@ export function SharedPage() {
     const [chosen, choose] = useState(() => chosenLanguage(path));
     const practice = usePractice(path, chosen);
     const [running, setRunning] = useState<{ drill: PracticeDrill; session: string | null }>();
-    const language = practice.data?.language;
+    // A closed page, and one that is loading, speak as the device does.
+    const language = practice.data?.language ?? chosen ?? readersLanguage();
     useEffect(() => {
-        if (language !== undefined) void speak(language);
+        void speak(language);
     }, [language]);
     const name = practice.data?.student.name;
     useEffect(() => {

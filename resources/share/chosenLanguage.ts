@@ -1,11 +1,12 @@
-import type { Language } from '../language';
+import { LANGUAGES, type Language } from '../language';
 
 const placeOf = (path: string) => `low-point-language ${path}`;
 
 /** The language that the reader of a page has chosen on this device; else the server goes by coach and device. */
-export function chosenLanguage(path: string): string | undefined {
+export function chosenLanguage(path: string): Language | undefined {
     try {
-        return localStorage.getItem(placeOf(path)) ?? undefined;
+        const kept = localStorage.getItem(placeOf(path));
+        return kept !== null && kept in LANGUAGES ? (kept as Language) : undefined;
     } catch {
         return undefined;
     }

@@ -102,7 +102,12 @@ export function StudentPage() {
                 </>
             }
         >
-            <UnderWork student={id} work={work} progress={progress.data} busy={progress.isFetching || outbox.entries.length > 0} />
+            <UnderWork
+                student={student.data}
+                work={work}
+                progress={progress.data}
+                busy={progress.isFetching || outbox.entries.length > 0}
+            />
             <div className="mt-4 grid gap-x-8 gap-y-4 border-t border-line pt-4 lg:grid-cols-[17rem_1fr]">
                 <Standing student={student.data} progress={progress.data} work={work} onCause={setCause} />
                 <Lessons {...{ chosen, catalogue, coach }} student={student.data} progress={progress.data} busy={progress.isFetching} />

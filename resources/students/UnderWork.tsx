@@ -1,21 +1,19 @@
 import { Link } from 'react-router-dom';
-import type { Progress, Work } from '../api/types.gen';
-import { day } from '../ui/reader';
+import type { Progress, Student, Work } from '../api/types.gen';
+import { day, todayIso } from '../ui/reader';
 import { percent } from '../ui/units';
 
 const LINK = 'inline-flex min-h-12 items-center border-[1.5px] border-ink px-5 font-semibold';
 
-const isDue = (work: Work) => work.recheck <= new Date().toLocaleDateString('sv');
-
 /** "Look again on 9 Dec.", of a date without a time */
 function due(date: string): string {
-    const today = new Date().toLocaleDateString('sv');
+    const today = todayIso();
     if (date > today) return `Look again on ${day(date)}.`;
     return date === today ? 'The retest is due today.' : `The retest is due since ${day(date)}.`;
 }
 
 interface Props {
-    student: string;
+    student: Student;
     work: Work | undefined;
     progress: Progress;
     /** Not all that was done in the last lesson has arrived yet. */
@@ -24,7 +22,7 @@ interface Props {
 
 /** Three lines: what came of it, with its two rates and their days; what next, with its button; the last day and the practice. */
 export function UnderWork({ student, work, progress, busy }: Props) {
-    const last = progress.lessons[0]?.began_at;
+    const last = student.lessons?.[0]?.began_at;
     const { planned, done, said } = progress.practice;
     return (
         <section aria-label="Verdict" className="grid gap-x-8 gap-y-2 md:grid-cols-[1fr_auto]" data-verdict={work?.verdict}>
@@ -55,16 +53,16 @@ export function UnderWork({ student, work, progress, busy }: Props) {
                     {said[0] && (
                         <strong>
                             {' '}
-                            On {day(said[0].said_at)} {said[0].text}.
+                            {student.name} {said[0].text} ({day(said[0].said_at)}).
                         </strong>
                     )}
                 </p>
             </div>
             <p className="flex gap-2 md:flex-col">
-                <Link to={`/students/${student}/begin`} className={`${LINK} justify-center bg-ink text-paper`}>
-                    {work !== undefined && isDue(work) ? 'Retest' : 'Begin a lesson'}
+                <Link to={`/students/${student.id}/begin`} className={`${LINK} justify-center bg-ink text-paper`}>
+                    {work?.retest === true ? 'Retest' : 'Begin a lesson'}
                 </Link>
-                <Link to={`/students/${student}/practice`} className={`${LINK} justify-center bg-press`}>
+                <Link to={`/students/${student.id}/practice`} className={`${LINK} justify-center bg-press`}>
                     Practice
                 </Link>
             </p>

@@ -1,4 +1,5 @@
 import { Component, type ReactNode } from 'react';
+import { i18next } from '../language';
 import { Button } from './Button';
 
 /** When a screen breaks: words instead of nothing, and a way on. */
@@ -13,15 +14,15 @@ export class Boundary extends Component<{ children: ReactNode }, { broken: boole
         if (!this.state.broken) return this.props.children;
         return (
             <main className="mx-auto max-w-xl p-6">
-                <h1 className="mb-3 text-3xl">This screen could not be shown</h1>
-                <p className="mb-4">Perhaps Low Point was renewed meanwhile. What you entered is kept on this device.</p>
+                <h1 className="mb-3 text-3xl">{i18next.t('This screen could not be shown')}</h1>
+                <p className="mb-4">{i18next.t('Perhaps Low Point was renewed meanwhile. What you entered is kept on this device.')}</p>
                 <Button
                     main
                     onClick={() => {
                         window.location.reload();
                     }}
                 >
-                    Load it anew
+                    {i18next.t('Load it anew')}
                 </Button>
             </main>
         );

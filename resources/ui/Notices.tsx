@@ -1,4 +1,5 @@
 import { Toast } from 'radix-ui';
+import { useTranslation } from 'react-i18next';
 import { dismiss, useNotices } from './notices';
 
 /** Long enough to see that it was the wrong one. */
@@ -6,8 +7,9 @@ const STAYS_MS = 10_000;
 
 /** What was just done, at the foot of the screen, with a way back. F8 leads there; it waits while the focus or the pointer is on it. */
 export function Notices() {
+    const { t } = useTranslation();
     return (
-        <Toast.Provider duration={STAYS_MS} label="Done">
+        <Toast.Provider duration={STAYS_MS} label={t('Notices')}>
             {useNotices().map((notice) => (
                 <Toast.Root
                     key={notice.id}
@@ -19,20 +21,20 @@ export function Notices() {
                     <Toast.Description className="min-w-0 flex-1">{notice.text}</Toast.Description>
                     {notice.undo !== undefined && (
                         <Toast.Action
-                            altText="Press F8, then Undo"
+                            altText={t('Press F8, then Undo')}
                             className="min-h-12 border-[1.5px] border-paper px-4 font-semibold"
                             onClick={() => {
                                 void notice.undo?.();
                             }}
                         >
-                            Undo
+                            {t('Undo')}
                         </Toast.Action>
                     )}
-                    <Toast.Close className="min-h-12 px-3 underline">Dismiss</Toast.Close>
+                    <Toast.Close className="min-h-12 px-3 underline">{t('Dismiss')}</Toast.Close>
                 </Toast.Root>
             ))}
             <Toast.Viewport
-                label="What was just done ({hotkey})"
+                label={t('What was just done ({hotkey})')}
                 className="fixed bottom-3 left-1/2 z-30 w-[min(36rem,94vw)] -translate-x-1/2 space-y-2 outline-none"
             />
         </Toast.Provider>

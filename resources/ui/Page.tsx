@@ -1,4 +1,5 @@
 import { useState, type ReactNode } from 'react';
+import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router-dom';
 import { ApiError, call } from '../api/client';
 import { forgetAnswers } from '../api/kept';
@@ -80,18 +81,20 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
 
 /** What happened and what to do, in place of the content. */
 export function Trouble({ error, onRetry }: { error: Error; onRetry: () => void }) {
+    const { t } = useTranslation();
     return (
         <div role="alert" className="border-l-[6px] border-ochre bg-ochre-wash p-4">
             <p className="mb-3">{error.message}</p>
-            <Button onClick={onRetry}>Try again</Button>
+            <Button onClick={onRetry}>{t('Try again')}</Button>
         </div>
     );
 }
 
 /** Grey lines where the content will stand. */
 export function Skeleton({ lines = 5 }: { lines?: number }) {
+    const { t } = useTranslation();
     return (
-        <div aria-busy="true" aria-label="Loading" className="space-y-3">
+        <div aria-busy="true" aria-label={t('Loading')} className="space-y-3">
             {Array.from({ length: lines }, (_, i) => (
                 <div key={i} className="h-10 bg-soil" />
             ))}

@@ -34,6 +34,9 @@ function reader() {
 
 export const decimal = (value: number) => reader().decimal.format(value);
 
+/** The reader's day, not the one in Greenwich. */
+export const todayIso = () => new Date().toLocaleDateString('sv');
+
 /** "24 Nov"; with its year where it is not this one */
 export const day = (iso: string) => {
     const date = new Date(iso);

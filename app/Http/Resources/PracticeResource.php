@@ -46,7 +46,7 @@ use LowPoint\Core\Practice\PracticeWord;
  *     // Random target numbers, m.
  *     numbers: list<int>,
  * }
- * @phpstan-type PlanSessionShape array{id: string, day: string, minutes: int, items: list<PlannedItemShape>}
+ * @phpstan-type PlanSessionShape array{id: string, day: string, minutes: int, items: list<PlannedItemShape>, done: bool}
  * @phpstan-type PracticeShape array{
  *     language: LanguageShape,
  *     student: array{name: string, handed: HandedShape, units: UnitsShape, guardian: bool},

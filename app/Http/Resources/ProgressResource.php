@@ -44,6 +44,10 @@ use LowPoint\Core\Strike\Lie;
  *     next: string,
  *     // A day.
  *     recheck: string,
+ *     // The day of the last set that counts; null = none was hit.
+ *     until: string|null,
+ *     // The student comes for a retest next, not for a lesson.
+ *     retest: bool,
  * }
  * @phpstan-type GivenShape array{
  *     id: string,

@@ -67,6 +67,12 @@ enum Attention: string
         return $reasons;
     }
 
+    /** What a student comes for next, by this verdict and the days since the day to look again: a retest, or a lesson. */
+    public static function wantsRetest(Verdict $verdict, int $dueDays): bool
+    {
+        return AttentionGroup::of(self::for($verdict, null, $dueDays, null, false))->wantsRetest();
+    }
+
     /**
      * How soon a student needs the coach: the higher, the sooner.
      *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Progress;
 
+use LowPoint\Core\Wording\Words;
+
 /** The last set of a lesson beside the first, and how sure it is that they differ: what one day can tell, which is no verdict. */
 final readonly class Comparison
 {
@@ -32,12 +34,10 @@ final readonly class Comparison
 
     private static function sure(float $better): string
     {
-        $in100 = static fn(float $share): string => min(99, (int) round(100 * $share)).' in 100';
-
         return match (true) {
-            $better >= self::TELLS => "{$in100($better)} that it is better, and not the luck of so few balls.",
-            $better <= 1 - self::TELLS => "{$in100(1 - $better)} that it is worse, and not the luck of so few balls.",
-            default => 'So few balls do not tell whether it is better.',
+            $better >= self::TELLS => Words::in100($better).' that it is better.',
+            $better <= 1 - self::TELLS => Words::in100(1 - $better).' that it is worse.',
+            default => 'These balls do not tell whether it is better.',
         };
     }
 }

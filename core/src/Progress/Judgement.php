@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Progress;
 
+use LowPoint\Core\Wording\Words;
+
 /** The verdict on one cause under work, how sure it is, and what would settle it (handbook 07). */
 final readonly class Judgement
 {
@@ -135,7 +137,7 @@ final readonly class Judgement
                 Verdict::Slipping,
                 Distributions::normal($worse),
                 null,
-                self::share(Distributions::normal($worse)).' that the last lesson is worse than the two before it.',
+                Words::in100(Distributions::normal($worse)).' that the last lesson is worse than the two before it.',
                 $left,
                 $baseline,
                 $now,
@@ -190,7 +192,7 @@ final readonly class Judgement
             Verdict::Fixed,
             $probability,
             null,
-            self::share($probability).
+            Words::in100($probability).
                 ' that it is better than at first, and the mark was met '.
                 \count($days).
                 ' times at least a week apart.',
@@ -214,7 +216,7 @@ final readonly class Judgement
             Verdict::Improving,
             $better,
             $more,
-            self::share($better).
+            Words::in100($better).
                 ' that it is better than at first'.
                 ($byAim ? ', by strikes and first touch together.' : '.').
                 ($more === null
@@ -238,13 +240,13 @@ final readonly class Judgement
             $worse >= self::LEANS => [
                 $worse,
                 'worse',
-                'Leaning worse: '.self::share($worse).' that the last lesson is worse than the two before it. No verdict yet.',
+                'Leaning worse: '.Words::in100($worse).' that the last lesson is worse than the two before it. No verdict yet.',
             ],
             $better >= self::LEANS => [
                 $better,
                 'better',
                 'Leaning better: '.
-                self::share($better).
+                Words::in100($better).
                 ' that it is better than at first. No verdict yet.'.
                 ($more === null ? '' : " About {$more} more balls like these would settle it."),
             ],
@@ -387,10 +389,5 @@ final readonly class Judgement
         ksort($days);
 
         return $days;
-    }
-
-    private static function share(float $probability): string
-    {
-        return min(99, (int) round(100 * $probability)).' in 100';
     }
 }

@@ -148,6 +148,12 @@ final readonly class Words
         return self::tens($share).' in 10';
     }
 
+    /** A probability as a count; nothing is ever quite sure: "99 in 100" at most. */
+    public static function in100(float $probability): string
+    {
+        return min(99, (int) round(100 * $probability)).' in 100';
+    }
+
     /** Of ten, how many. */
     public static function tens(float $share): int
     {

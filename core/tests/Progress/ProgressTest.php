@@ -58,9 +58,9 @@ final class ProgressTest extends TestCase
 
     /** @param list<array{int, int}> $rates */
     #[TestWith([[[2, 7]], '2 of 7 clean', null])]
-    #[TestWith([[[2, 7], [3, 9], [5, 7]], '2 of 7, then 5 of 7 clean', '91 in 100 that it is better, and not the luck of so few balls.'])]
-    #[TestWith([[[5, 7], [2, 7]], '5 of 7, then 2 of 7 clean', '91 in 100 that it is worse, and not the luck of so few balls.'])]
-    #[TestWith([[[2, 7], [3, 8]], '2 of 7, then 3 of 8 clean', 'So few balls do not tell whether it is better.'])]
+    #[TestWith([[[2, 7], [3, 9], [5, 7]], '2 of 7, then 5 of 7 clean', '91 in 100 that it is better.'])]
+    #[TestWith([[[5, 7], [2, 7]], '5 of 7, then 2 of 7 clean', '91 in 100 that it is worse.'])]
+    #[TestWith([[[2, 7], [3, 8]], '2 of 7, then 3 of 8 clean', 'These balls do not tell whether it is better.'])]
     public function test_the_last_set_is_told_beside_the_first_with_how_sure_that_is(array $rates, string $text, ?string $sure): void
     {
         $comparison = Comparison::of(array_map(static fn(array $one): CleanRate => CleanRate::of(...$one), $rates), 'clean');
