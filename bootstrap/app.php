@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 use App\Http\ApiErrors;
+use App\Http\Middleware\InReadersLanguage;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WholeJson;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -20,6 +22,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->statefulApi();
         $middleware->append(SecurityHeaders::class);
+        // Also what is said of a record that is not found.
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: InReadersLanguage::class);
         $middleware->prependToGroup('api', WholeJson::class);
         // Links and redirects are made from the name the app was asked by: only its own, or one of this machine.
         $middleware->trustHosts(

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { lazy, Suspense } from 'react';
 import { Route, Routes } from 'react-router-dom';
 import { ApiError } from './api/client';
@@ -36,6 +37,7 @@ export function App() {
 }
 
 function OfCoach() {
+    const { t, i18n } = useTranslation();
     const coach = useCoach();
     const outbox = useOutbox(useOutboxOfApp());
     const waiting = outbox.entries.length;
@@ -51,7 +53,9 @@ function OfCoach() {
                 notice={
                     waiting === 0
                         ? undefined
-                        : `You are signed out. ${String(waiting)} entries are kept on this device and will be sent when you sign in.`
+                        : t('You are signed out. {{waiting}} entries are kept on this device and will be sent when you sign in.', {
+                              waiting,
+                          })
                 }
             />
         );
@@ -63,7 +67,8 @@ function OfCoach() {
             </main>
         );
     return (
-        <Routes>
+        // Another language, another page: nothing of the old one is left standing.
+        <Routes key={i18n.language}>
             <Route path="/" element={<StudentList />} />
             <Route path="/students/:id" element={<StudentPage />} />
             <Route path="/students/:id/begin" element={<BeginLesson />} />
@@ -75,8 +80,8 @@ function OfCoach() {
             <Route
                 path="*"
                 element={
-                    <Page title="Nothing here">
-                        <p>There is no such page. The mark at the top leads to your students.</p>
+                    <Page title={t('Nothing here')}>
+                        <p>{t('There is no such page. The mark at the top leads to your students.')}</p>
                     </Page>
                 }
             />

@@ -1,5 +1,7 @@
+import { readersLanguage, speak, t } from './language';
+import { chosenLanguage } from './language/chosen';
+import { COACH } from './language/useCoachsLanguage';
 import './css/app.css';
-import './language';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -29,7 +31,7 @@ const queries = new QueryClient({
 
 const shown = (value: unknown) =>
     value === null || value === undefined
-        ? 'nothing'
+        ? t('nothing')
         : typeof value === 'string' || typeof value === 'number'
           ? String(value)
           : JSON.stringify(value);
@@ -41,7 +43,10 @@ const outbox: Outbox = new Outbox(async (action, told) => {
     }
     for (const { key, theirs, yours } of told.conflicts ?? []) {
         outbox.tell(
-            `Another device changed ${key.replaceAll('_', ' ')} to ${shown(theirs)} meanwhile. Yours, ${shown(yours)}, holds now; the other one is in the history of the lesson.`,
+            t(
+                'Another device changed {{key}} to {{shown}} meanwhile. Yours, {{shown2}}, holds now; the other one is in the history of the lesson.',
+                { key: key.replaceAll('_', ' '), shown: shown(theirs), shown2: shown(yours) },
+            ),
         );
     }
     const { queryKey } = ask.lesson(action.lessonId);
@@ -74,19 +79,22 @@ window.addEventListener('load', () => {
 if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
 
 const root = document.getElementById('app');
-if (root !== null) {
-    createRoot(root).render(
-        <StrictMode>
-            <QueryClientProvider client={queries}>
-                <OutboxContext value={outbox}>
-                    <BrowserRouter>
-                        <Boundary>
-                            <App />
-                            <Notices />
-                        </Boundary>
-                    </BrowserRouter>
-                </OutboxContext>
-            </QueryClientProvider>
-        </StrictMode>,
-    );
-}
+// A language that does not come is no reason to show nothing: then it is English.
+const spoken = speak(chosenLanguage(COACH) ?? readersLanguage()).catch(() => undefined);
+if (root !== null)
+    void spoken.then(() => {
+        createRoot(root).render(
+            <StrictMode>
+                <QueryClientProvider client={queries}>
+                    <OutboxContext value={outbox}>
+                        <BrowserRouter>
+                            <Boundary>
+                                <App />
+                                <Notices />
+                            </Boundary>
+                        </BrowserRouter>
+                    </OutboxContext>
+                </QueryClientProvider>
+            </StrictMode>,
+        );
+    });

@@ -29,12 +29,13 @@ use App\Http\Controllers\Api\SheetController;
 use App\Http\Controllers\Api\StudentController;
 use App\Http\Controllers\Api\TodayController;
 use App\Http\Controllers\Api\TrialController;
+use App\Http\Middleware\InReadersLanguage;
 use App\Http\Middleware\OwnEntries;
 use App\Http\Middleware\PrivatePage;
 use App\Http\Middleware\TriesAgain;
 use Illuminate\Support\Facades\Route;
 
-Route::post('sign-in', [SessionController::class, 'store'])->name('session.store');
+Route::post('sign-in', [SessionController::class, 'store'])->middleware(InReadersLanguage::class)->name('session.store');
 
 Route::get('ping', PingController::class)->name('ping');
 
@@ -54,7 +55,7 @@ Route::middleware([PrivatePage::class, 'throttle:shared', TriesAgain::class])
         Route::delete('/', [SharedController::class, 'erase'])->name('shared.erase');
     });
 
-Route::middleware(['auth:sanctum', OwnEntries::class, TriesAgain::class])->group(static function (): void {
+Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, TriesAgain::class])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('session.show');
     Route::get('sessions', [SessionController::class, 'index'])->name('session.index');
     Route::delete('sessions/others', [SessionController::class, 'endOthers'])->name('session.end-others');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Language;
 
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\App;
 use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\PhraseBook;
 
@@ -20,6 +21,12 @@ final class Phrases
                 : json_decode((string) file_get_contents(lang_path("{$language->value}.json")), true, flags: JSON_THROW_ON_ERROR);
 
         return new PhraseBook($phrases, $language);
+    }
+
+    /** The book of the language in which this request is answered. */
+    public static function spoken(): PhraseBook
+    {
+        return self::in(Language::from(App::getLocale()));
     }
 
     /** The first of the reader's languages that there is. */

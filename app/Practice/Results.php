@@ -15,11 +15,12 @@ use LowPoint\Core\Wording\Words;
 /**
  * Stores the run of a drill once, however often it is sent; the core says what it came to.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type DrillResultShape array{
  *     id: string,
  *     drill: string,
  *     passed: bool,
- *     text: string,
+ *     text: ToldShape,
  *     by: 'coach'|'student',
  *     confidence: int|null,
  *     note: string,

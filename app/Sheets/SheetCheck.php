@@ -6,10 +6,12 @@ namespace App\Sheets;
 
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Wording\Words;
 
 /**
  * What a sheet would come to, told before anything is stored.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type BallSeenShape from CaseWriter
  * @phpstan-type SheetCheckShape array{
  *     balls: int,
@@ -19,7 +21,7 @@ use LowPoint\Core\InvalidInput;
  *     first: string|null,
  *     last: string|null,
  *     // What is wrong, each once, with the first rows that have it.
- *     faults: list<array{message: string, rows: list<int>, count: int}>,
+ *     faults: list<array{message: ToldShape, rows: list<int>, count: int}>,
  *     shown: list<array{row: int, at: string, seen: BallSeenShape}>,
  * }
  */

@@ -1,4 +1,4 @@
-import { i18next } from '../language';
+import { i18next, t } from '../language';
 import { learnTime } from './clock';
 
 export interface Fault {
@@ -25,7 +25,7 @@ export class ApiError extends Error {
 /** The server knows this session no longer, though it may well know the device. */
 const ENDED = 419;
 
-const noAnswer = () => i18next.t('No connection. What you enter is kept on this device and sent as soon as there is one.');
+const noAnswer = () => t('No connection. What you enter is kept on this device and sent as soon as there is one.');
 
 const PATIENCE_MS = 15000;
 
@@ -33,6 +33,9 @@ function csrfToken(): string {
     const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
     return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
 }
+
+/** What the core says comes in the language that is spoken. */
+const headers = () => ({ Accept: 'application/json', 'Accept-Language': i18next.language, 'X-XSRF-TOKEN': csrfToken() });
 
 /** Asks once more with a fresh token where the session has ended: a remembered device is signed in by that. */
 async function ask(method: string, path: string, body?: unknown): Promise<Response> {
@@ -47,7 +50,7 @@ async function askOnce(method: string, path: string, body?: unknown): Promise<Re
         const response = await fetch(path, {
             method,
             credentials: 'same-origin',
-            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': csrfToken() },
+            headers: { ...headers(), 'Content-Type': 'application/json' },
             body: body === undefined ? undefined : JSON.stringify(body),
             signal: AbortSignal.timeout(PATIENCE_MS),
         });
@@ -67,7 +70,7 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
     const told = data as { message?: string; faults?: Fault[] } | null;
     throw new ApiError(
         response.status,
-        told?.message ?? `The server answered with an error (${String(response.status)}). Nothing is lost.`,
+        told?.message ?? t('The server answered with an error ({{status}}). Nothing is lost.', { status: response.status }),
         told?.faults,
     );
 }
@@ -80,7 +83,7 @@ export async function upload<T>(path: string, field: string, file: File): Promis
         fetch(`/api/${path}`, {
             method: 'POST',
             credentials: 'same-origin',
-            headers: { Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() },
+            headers: headers(),
             body: form,
         }).catch(() => {
             throw new ApiError(0, noAnswer());
@@ -93,7 +96,11 @@ export async function upload<T>(path: string, field: string, file: File): Promis
     const data: unknown = await response.json().catch(() => null);
     if (response.ok) return data as T;
     const told = data as { message?: string; faults?: Fault[] } | null;
-    throw new ApiError(response.status, told?.message ?? `The server answered with an error (${String(response.status)}).`, told?.faults);
+    throw new ApiError(
+        response.status,
+        told?.message ?? t('The server answered with an error ({{status}}).', { status: response.status }),
+        told?.faults,
+    );
 }
 
 /** Fetches a fresh cookie against forged requests; the old one ends with its session. */

@@ -5,7 +5,7 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         Answer: {
-            label: string;
+            label: components["schemas"]["Told"];
             value: number | string;
         };
         ArchiveImport: {
@@ -15,7 +15,7 @@ export interface components {
             done: number;
             /** @description Rows. */
             total: number;
-            message: string;
+            message: components["schemas"]["Told"];
             /** @description It is to be read, and no worker answers. */
             helper_silent: boolean;
         };
@@ -84,20 +84,20 @@ export interface components {
             schools: {
                 /** @enum {string} */
                 id: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
-                name: string;
-                idea: string;
+                name: components["schemas"]["Told"];
+                idea: components["schemas"]["Told"];
             }[];
             limits: {
                 /** @enum {string} */
                 id: "back" | "shoulder" | "elbow" | "wrist" | "hip" | "knee" | "balance" | "eyesight" | "under_14";
-                name: string;
+                name: components["schemas"]["Told"];
             }[];
             causes: components["schemas"]["Named"][];
             purposes: {
                 /** @enum {string} */
                 id: "before" | "after" | "retest";
-                title: string;
-                short: string;
+                title: components["schemas"]["Told"];
+                short: components["schemas"]["Told"];
             }[];
             /** @description To practise on. */
             grounds: string[];
@@ -127,13 +127,13 @@ export interface components {
         Caution: {
             /** @enum {string} */
             id: "ball_near_edge" | "rolled" | "ball_small" | "slow_frames" | "no_level" | "no_scale";
-            text: string;
+            text: components["schemas"]["Told"];
         };
         Change: {
             at: string;
             by: string | null;
             what: string;
-            text: string;
+            text: components["schemas"]["Told"];
         };
         Coach: {
             name: string;
@@ -142,9 +142,9 @@ export interface components {
         };
         Comparison: {
             /** @description "2 of 7, then 5 of 7 clean"; null while nothing was hit. */
-            text: string | null;
+            text: components["schemas"]["Told"] | null;
             /** @description How sure it is that they differ; null with one set. */
-            sure: string | null;
+            sure: components["schemas"]["Told"] | null;
         };
         CoursePoint: {
             lesson: string;
@@ -180,7 +180,7 @@ export interface components {
         DrawnSet: {
             id: string;
             purpose: components["schemas"]["Purpose"];
-            text: string;
+            text: components["schemas"]["Told"];
             good: components["schemas"]["GoodRate"];
             as_asked: {
                 count: number;
@@ -218,39 +218,39 @@ export interface components {
         };
         DrillCourse: {
             drill: string;
-            name: string;
+            name: components["schemas"]["Told"];
             at: string;
             passed: boolean;
-            text: string;
+            text: components["schemas"]["Told"];
             confidence: number | null;
             figure: number;
-            figure_name: string;
+            figure_name: components["schemas"]["Told"];
             is_share: boolean;
             /** @description What passes. */
             mark: number | null;
         };
         DrillHandout: {
             id: string;
-            name: string;
-            purpose: string;
-            equipment: string[];
+            name: components["schemas"]["Told"];
+            purpose: components["schemas"]["Told"];
+            equipment: components["schemas"]["Told"][];
             grounds: string[];
-            steps: string[];
+            steps: components["schemas"]["Told"][];
             trade: {
-                better: string;
-                worse: string;
+                better: components["schemas"]["Told"];
+                worse: components["schemas"]["Told"];
             };
-            distances: string[];
+            distances: components["schemas"]["Told"][];
             picture: components["schemas"]["Drawn"][];
             dose: components["schemas"]["Dose"];
             pass: components["schemas"]["Pass"];
             goal: components["schemas"]["Goal"];
             /** @description Ways in which it can be scored. */
             kinds?: ("count" | "streak" | "ladder" | "error" | "timed" | "free" | "stations" | "contrast")[];
-            easier: string;
-            harder: string;
-            feel: string;
-            cautions: string[];
+            easier: components["schemas"]["Told"];
+            harder: components["schemas"]["Told"];
+            feel: components["schemas"]["Told"];
+            cautions: components["schemas"]["Told"][];
         };
         DrillPart: {
             kind: string;
@@ -267,7 +267,7 @@ export interface components {
             id: string;
             drill: string;
             passed: boolean;
-            text: string;
+            text: components["schemas"]["Told"];
             /** @enum {string} */
             by: "coach" | "student";
             confidence: number | null;
@@ -280,7 +280,7 @@ export interface components {
         };
         ErasedResults: {
             erased: number;
-            message: string;
+            message: components["schemas"]["Told"];
         };
         Erasure: {
             receipt: string;
@@ -297,13 +297,13 @@ export interface components {
             history: number;
         };
         Error: {
-            message: string;
+            message: components["schemas"]["Told"];
             faults?: {
                 key: string;
                 /** @description What was sent. */
                 value: string;
                 allowed: string;
-                message: string;
+                message: components["schemas"]["Told"];
             }[];
         };
         Estimate: {
@@ -329,7 +329,7 @@ export interface components {
         Field: {
             /** @enum {string} */
             kind: "number" | "choice" | "text";
-            label: string;
+            label: components["schemas"]["Told"];
             unit: string;
             min: number;
             max: number;
@@ -345,7 +345,7 @@ export interface components {
                 number
             ][];
             ghost: boolean;
-            words: string;
+            words: components["schemas"]["Told"];
         };
         FromDevice: {
             device: string;
@@ -356,29 +356,29 @@ export interface components {
             cause: string;
             school: string;
             content: {
-                cause_name: string;
+                cause_name: components["schemas"]["Told"];
                 setup: components["schemas"]["SetupChange"][];
                 /** @description The set-up card in words. */
-                card?: string[];
-                seen?: string;
+                card?: components["schemas"]["Told"][];
+                seen?: components["schemas"]["Told"];
                 /** @description What the student believed and what speaks against it, in words for him. */
-                belief?: string | null;
+                belief?: components["schemas"]["Told"] | null;
                 /** @description The heaviest things that spoke for it. */
-                evidence?: string[];
+                evidence?: components["schemas"]["Told"][];
                 /** @description Of the coach, for the student. */
                 sentence?: string;
-                feel: string;
+                feel: components["schemas"]["Told"];
                 drills: components["schemas"]["DrillHandout"][];
-                stop: string | null;
-                measure: string | null;
+                stop: components["schemas"]["Told"] | null;
+                measure: components["schemas"]["Told"] | null;
             };
         };
         Given: {
             id: string;
-            cause: string;
-            setup: string[];
-            feel: string;
-            drills: string[];
+            cause: components["schemas"]["Told"];
+            setup: components["schemas"]["Told"][];
+            feel: components["schemas"]["Told"];
+            drills: components["schemas"]["Told"][];
         };
         GoalChoice: {
             /** @enum {string} */
@@ -397,7 +397,7 @@ export interface components {
             sets: number;
             balls: number;
             minutes: number;
-            text: string;
+            text: components["schemas"]["Told"];
             /** @description Ladders: the last rung. */
             rungs: number;
             /** @description Ladders: from each rung, the rung to which a full block with so many hits leads. */
@@ -407,7 +407,7 @@ export interface components {
             /** @description So many runs the dose has: sets of as many balls as are counted; else all of them are one run. */
             runs?: number;
             /** @description What the balls are hit from or with. */
-            parts?: string[];
+            parts?: components["schemas"]["Told"][];
             /** @description Errors: no ball carries further, m. */
             farthest_m: number;
         };
@@ -448,62 +448,62 @@ export interface components {
         };
         LibraryCause: {
             id: string;
-            name: string;
+            name: components["schemas"]["Told"];
             shots: ("chip" | "pitch" | "bunker")[];
             /** @description In words; null: every lie of its shots. */
-            lies: string[] | null;
-            evidence: string[];
-            if_wrong: string;
-            setup: string;
-            stop: string;
+            lies: components["schemas"]["Told"][] | null;
+            evidence: components["schemas"]["Told"][];
+            if_wrong: components["schemas"]["Told"];
+            setup: components["schemas"]["Told"];
+            stop: components["schemas"]["Told"];
             feels: {
-                outside: string;
-                inside: string;
-                sound: string;
+                outside: components["schemas"]["Told"];
+                inside: components["schemas"]["Told"];
+                sound: components["schemas"]["Told"];
             };
-            measure: string;
+            measure: components["schemas"]["Told"];
             drills: string[];
         };
         LibraryDrill: {
             id: string;
-            name: string;
-            purpose: string;
+            name: components["schemas"]["Told"];
+            purpose: components["schemas"]["Told"];
             shots: ("chip" | "pitch" | "bunker")[];
-            equipment: string[];
+            equipment: components["schemas"]["Told"][];
             grounds: string[];
-            steps: string[];
+            steps: components["schemas"]["Told"][];
             dose: components["schemas"]["Dose"];
             pass: components["schemas"]["Pass"];
-            easier: string;
-            harder: string;
-            feel: string;
-            cautions: string[];
+            easier: components["schemas"]["Told"];
+            harder: components["schemas"]["Told"];
+            feel: components["schemas"]["Told"];
+            cautions: components["schemas"]["Told"][];
             /** @description Limit of the body => why the drill is left out. */
             not_with: {
-                [key: string]: string;
+                [key: string]: components["schemas"]["Told"];
             };
-            serves: string[];
+            serves: components["schemas"]["Told"][];
         };
         LibrarySchool: {
             /** @enum {string} */
             id: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
-            name: string;
-            idea: string;
+            name: components["schemas"]["Told"];
+            idea: components["schemas"]["Told"];
             cards: {
                 /** @enum {string} */
                 shot: "chip" | "pitch" | "bunker";
-                lies: string[];
-                figures: string[];
+                lies: components["schemas"]["Told"][];
+                figures: components["schemas"]["Told"][];
             }[];
         };
         Library: {
             causes: components["schemas"]["LibraryCause"][];
             drills: components["schemas"]["LibraryDrill"][];
             schools: components["schemas"]["LibrarySchool"][];
-            cautions: string[];
+            cautions: components["schemas"]["Told"][];
             /** @description Word of the trade => what it means. */
             glossary: {
-                [key: string]: string;
+                [key: string]: components["schemas"]["Told"];
             };
         };
         MakeLink: {
@@ -607,8 +607,8 @@ export interface components {
                 number,
                 number
             ][];
-            assumed: string[];
-            note: string;
+            assumed: components["schemas"]["Told"][];
+            note: components["schemas"]["Told"];
         };
         MoveSession: {
             day: string;
@@ -619,21 +619,21 @@ export interface components {
         };
         Named: {
             id: string;
-            name: string;
+            name: components["schemas"]["Told"];
         };
         NextObservation: {
             /** @enum {string} */
             observable: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish";
-            label: string;
-            why: string;
+            label: components["schemas"]["Told"];
+            why: components["schemas"]["Told"];
             /** @description In glances. */
             cost: number;
             /** @description What is expected to be learnt, bits a glance. */
             bits_per_look: number;
             answers: {
-                label: string;
+                label: components["schemas"]["Told"];
                 value: number | string;
-                then: string;
+                then: components["schemas"]["Told"];
             }[];
         };
         Observable: {
@@ -646,7 +646,7 @@ export interface components {
             usual: number | null;
             /** @enum {string} */
             kind: "number" | "choice" | "text";
-            label: string;
+            label: components["schemas"]["Told"];
             unit: string;
             min: number;
             max: number;
@@ -680,7 +680,7 @@ export interface components {
             drills: components["schemas"]["OwnDrill"][];
             /** @description Kind of part => what it is called. */
             parts: {
-                [key: string]: string;
+                [key: string]: components["schemas"]["Told"];
             };
             /** @description Ways of scoring a drill. */
             kinds: ("count" | "streak" | "ladder" | "error" | "timed" | "free" | "stations" | "contrast")[];
@@ -697,7 +697,7 @@ export interface components {
             kind: "count" | "streak" | "ladder" | "error" | "timed" | "free" | "stations" | "contrast";
             need: number | null;
             of: number | null;
-            text: string;
+            text: components["schemas"]["Told"];
         };
         PastLesson: {
             id: string;
@@ -737,38 +737,38 @@ export interface components {
         };
         PlannedItem: {
             drill: string;
-            name: string;
+            name: components["schemas"]["Told"];
             minutes: number;
             /** @enum {string} */
             mode: "blocked" | "random" | "transfer";
-            mode_text: string;
+            mode_text: components["schemas"]["Told"];
         };
         PracticeDrill: {
             id: string;
-            name: string;
-            purpose: string;
-            equipment: string[];
+            name: components["schemas"]["Told"];
+            purpose: components["schemas"]["Told"];
+            equipment: components["schemas"]["Told"][];
             grounds: string[];
-            steps: string[];
+            steps: components["schemas"]["Told"][];
             trade: {
-                better: string;
-                worse: string;
+                better: components["schemas"]["Told"];
+                worse: components["schemas"]["Told"];
             };
-            distances: string[];
+            distances: components["schemas"]["Told"][];
             picture?: components["schemas"]["Drawn"][];
             dose: components["schemas"]["Dose"];
             pass: components["schemas"]["Pass"];
             goal: components["schemas"]["Goal"];
-            easier: string;
-            harder: string;
-            feel: string;
-            cautions: string[];
+            easier: components["schemas"]["Told"];
+            harder: components["schemas"]["Told"];
+            feel: components["schemas"]["Told"];
+            cautions: components["schemas"]["Told"][];
             /** @description From above, with the distances; and what is done, face-on. */
             svg: string | null;
             figure: string | null;
             next: {
                 id: string;
-                text: string;
+                text: components["schemas"]["Told"];
             };
             /** @description Random target numbers, m. */
             numbers: number[];
@@ -847,16 +847,16 @@ export interface components {
                 guardian: boolean;
             };
             fault: {
-                title: string;
-                seen: string | null;
-                belief: string | null;
-                stop: string | null;
-                measure: string | null;
-                if_wrong: string | null;
+                title: components["schemas"]["Told"];
+                seen: components["schemas"]["Told"] | null;
+                belief: components["schemas"]["Told"] | null;
+                stop: components["schemas"]["Told"] | null;
+                measure: components["schemas"]["Told"] | null;
+                if_wrong: components["schemas"]["Told"] | null;
             } | null;
-            setup: string[];
-            card: string[];
-            feel: string | null;
+            setup: components["schemas"]["Told"][];
+            card: components["schemas"]["Told"][];
+            feel: components["schemas"]["Told"] | null;
             sentence: string;
             drills: components["schemas"]["PracticeDrill"][];
             plan: {
@@ -866,25 +866,25 @@ export interface components {
                         [key: string]: number;
                     };
                     grounds: string[];
-                    equipment: string[] | null;
+                    equipment: components["schemas"]["Told"][] | null;
                     weeks: number;
                 };
-                notes: string[];
+                notes: components["schemas"]["Told"][];
                 sessions: components["schemas"]["PlanSession"][];
             } | null;
             /** @description What can be said of practice in a word, and the answer to it. */
             words: {
                 /** @enum {string} */
                 id: "hurts" | "no_time" | "did_more";
-                label: string;
-                answer: string;
+                label: components["schemas"]["Told"];
+                answer: components["schemas"]["Told"];
             }[];
             /** @description The latest first. */
             said: components["schemas"]["PracticeNote"][];
             results: components["schemas"]["DrillResult"][];
             /** @description How sure a student can be, from 1. */
             most_sure: number;
-            cautions: string[];
+            cautions: components["schemas"]["Told"][];
         };
         Prediction: {
             /** @description Good strikes now and after the first cure, as shares. */
@@ -894,7 +894,7 @@ export interface components {
             high: number | null;
             fits: boolean;
             /** @description Empty where nothing is to be put right. */
-            text: string;
+            text: components["schemas"]["Told"];
         };
         Prescription: {
             prescription: components["schemas"]["GivenPrescription"];
@@ -909,7 +909,7 @@ export interface components {
         };
         Progress: {
             works: components["schemas"]["Work"][];
-            last_time: string[];
+            last_time: components["schemas"]["Told"][];
             practice: {
                 /** @description What the student said of it of late, the latest first. */
                 said: components["schemas"]["PracticeNote"][];
@@ -937,35 +937,35 @@ export interface components {
             given: {
                 lesson: string;
                 at: string;
-                cause: string;
-                drills: string[];
+                cause: components["schemas"]["Told"];
+                drills: components["schemas"]["Told"][];
             }[];
             results: components["schemas"]["DrillCourse"][];
             /** @description What comes next with each drill, the one done last first. */
             drills: {
-                name: string;
-                last: string;
+                name: components["schemas"]["Told"];
+                last: components["schemas"]["Told"];
                 passed: boolean;
-                next: string;
+                next: components["schemas"]["Told"];
             }[];
         };
         Proposal: {
             setup: components["schemas"]["SetupChange"][];
-            feel: string | null;
+            feel: components["schemas"]["Told"] | null;
             feels: {
-                outside: string;
-                inside: string;
-                sound: string;
+                outside: components["schemas"]["Told"];
+                inside: components["schemas"]["Told"];
+                sound: components["schemas"]["Told"];
             } | null;
             drills: components["schemas"]["DrillHandout"][];
             other_drills: components["schemas"]["DrillHandout"][];
             left_out: {
                 id: string;
-                name: string;
-                why: string;
+                name: components["schemas"]["Told"];
+                why: components["schemas"]["Told"];
             }[];
-            stop: string | null;
-            measure: string | null;
+            stop: components["schemas"]["Told"] | null;
+            measure: components["schemas"]["Told"] | null;
         };
         /** @enum {string} */
         Purpose: "before" | "after" | "retest";
@@ -1081,8 +1081,8 @@ export interface components {
         ];
         Reading: {
             pattern: {
-                text: string;
-                low_point_text: string;
+                text: components["schemas"]["Told"];
+                low_point_text: components["schemas"]["Told"];
                 main_strike: ("clean" | "heavy" | "chunk" | "thin" | "topped" | "skip" | "hosel" | "splash" | "short" | "left-in" | "picked") | null;
                 n: number;
                 measured: number;
@@ -1104,8 +1104,8 @@ export interface components {
                     sd: number | null;
                 };
                 /** @description The text in two: the rate alone, and the rest. */
-                headline: string;
-                detail: string;
+                headline: components["schemas"]["Told"];
+                detail: components["schemas"]["Told"];
             };
             balls: {
                 /** @enum {string} */
@@ -1120,13 +1120,13 @@ export interface components {
             likely: number;
             work_on_first: string | null;
             /** @description What a coach should know before he works on it: why not the likeliest, no gain in the model, another as good. */
-            first_notes: string[];
-            advice: string;
+            first_notes: components["schemas"]["Told"][];
+            advice: components["schemas"]["Told"];
             check_next: components["schemas"]["NextObservation"] | null;
             /** @description What is not known yet, the most telling first. */
             would_tell: ("ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish")[];
             warnings: components["schemas"]["Warning"][];
-            tell_apart: string[];
+            tell_apart: components["schemas"]["Told"][];
             school: components["schemas"]["SchoolChoice"];
             /** @description The range of each figure of the set-up card. */
             card: {
@@ -1136,7 +1136,7 @@ export interface components {
                 ];
             };
             /** @description What no figure of the card says. */
-            card_notes: string[];
+            card_notes: components["schemas"]["Told"][];
             prescription: components["schemas"]["Proposal"];
             prediction: components["schemas"]["Prediction"] | null;
             model: components["schemas"]["Model"] | null;
@@ -1162,9 +1162,9 @@ export interface components {
         SchoolChoice: {
             /** @enum {string} */
             id: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
-            name: string;
-            idea: string;
-            why: string;
+            name: components["schemas"]["Told"];
+            idea: components["schemas"]["Told"];
+            why: components["schemas"]["Told"];
             /** @description Where the club should enter the sand. */
             entry_mm: [
                 number,
@@ -1174,9 +1174,9 @@ export interface components {
             offer: {
                 /** @enum {string} */
                 id: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
-                name: string;
-                idea: string;
-                why: string;
+                name: components["schemas"]["Told"];
+                idea: components["schemas"]["Told"];
+                why: components["schemas"]["Told"];
                 card: {
                     [key: string]: [
                         number,
@@ -1196,7 +1196,7 @@ export interface components {
             seen_at: string;
         };
         SetFigures: {
-            text: string;
+            text: components["schemas"]["Told"];
             good: components["schemas"]["GoodRate"];
             /** @description Near the carry and on the line as well. */
             as_asked: {
@@ -1232,7 +1232,7 @@ export interface components {
             observable: ("ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish") | null;
             from: number | null;
             to: number | null;
-            text: string;
+            text: components["schemas"]["Told"];
         };
         SetupTrial: {
             now: components["schemas"]["Model"];
@@ -1259,7 +1259,7 @@ export interface components {
             last: string | null;
             /** @description What is wrong, each once, with the first rows that have it. */
             faults: {
-                message: string;
+                message: components["schemas"]["Told"];
                 rows: number[];
                 count: number;
             }[];
@@ -1352,13 +1352,13 @@ export interface components {
             lies: {
                 /** @enum {string} */
                 id: "tight" | "fairway" | "light_rough" | "ball_down" | "soft_wet" | "sand_soft" | "sand_medium" | "sand_firm" | "sand_thin" | "sand_plugged";
-                label: string;
+                label: components["schemas"]["Told"];
             }[];
             strikes: {
                 /** @enum {string} */
                 id: "clean" | "heavy" | "chunk" | "thin" | "topped" | "skip" | "hosel" | "splash" | "short" | "left-in" | "picked";
                 good: boolean;
-                meaning: string;
+                meaning: components["schemas"]["Told"];
             }[];
         };
         SignIn: {
@@ -1437,7 +1437,7 @@ export interface components {
             groups: {
                 /** @enum {string} */
                 group: "hurts" | "slipping" | "retest" | "practice" | "well" | "inactive";
-                label: string;
+                label: components["schemas"]["Told"];
                 students: number;
             }[];
             shots: {
@@ -1456,8 +1456,8 @@ export interface components {
             about: string;
             lessons: number;
             last: string | null;
-            cause: string | null;
-            verdict: string | null;
+            cause: components["schemas"]["Told"] | null;
+            verdict: components["schemas"]["Told"] | null;
             /** @description A day. */
             recheck: string | null;
             /** @enum {string} */
@@ -1470,8 +1470,9 @@ export interface components {
                 number
             ][];
             /** @description The most urgent first, with their figures. */
-            reasons: string[];
+            reasons: components["schemas"]["Told"][];
         };
+        Told: string;
         Trace: {
             /** @description + is ahead of the ball. */
             low_point_mm: components["schemas"]["Estimated"];
@@ -1499,55 +1500,55 @@ export interface components {
         Warning: {
             /** @enum {string} */
             id: "thin_on_the_way_down" | "bounced_thin" | "digging_not_aim" | "scatter_not_aim" | "slowing_spiral" | "sand_steep" | "sand_shallow" | "thin_sand_skip" | "belief_contradicted" | "too_few_balls" | "school_conflict" | "inconsistent";
-            text: string;
+            text: components["schemas"]["Told"];
         };
         WeighedCause: {
             id: string;
-            name: string;
+            name: components["schemas"]["Told"];
             probability: number;
             for: components["schemas"]["WeighedClue"][];
             against: components["schemas"]["WeighedClue"][];
             /** @description The heaviest things that speak for it. */
-            main_reasons: string[];
+            main_reasons: components["schemas"]["Told"][];
             /** @description Good strikes won by its cure, as a share. */
             gain: number | null;
-            gain_text: string | null;
+            gain_text: components["schemas"]["Told"] | null;
             /** @enum {number} */
             effort: 1 | 2 | 3;
-            if_wrong: string;
+            if_wrong: components["schemas"]["Told"];
             prior: number;
         };
         WeighedClue: {
             /** @description What was seen, in words. */
-            text: string;
+            text: components["schemas"]["Told"];
             /** @description How much likelier it makes the cause; below 1 it speaks against it. */
             odds: number;
             /** @description "speaks strongly for it" */
-            says: string;
-            how: string;
+            says: components["schemas"]["Told"];
+            how: components["schemas"]["Told"];
         };
         Work: {
             cause: string;
-            name: string;
+            name: components["schemas"]["Told"];
             since: string;
             /** @enum {string} */
             verdict: "fixed" | "improving" | "slipping" | "no_change" | "too_early";
-            verdict_text: string;
-            text: string;
+            verdict_text: components["schemas"]["Told"];
+            text: components["schemas"]["Told"];
             /** @description How the first touch changed, in words. */
-            touch: string | null;
+            touch: components["schemas"]["Told"] | null;
             probability: number | null;
             more_balls: number | null;
-            not_comparable: string[];
+            not_comparable: components["schemas"]["Told"][];
             /** @description What the balls counted below did. */
-            counted: string;
+            counted: components["schemas"]["Told"];
             before: components["schemas"]["Tally"] | null;
             now: components["schemas"]["Tally"] | null;
             /** @description What the retest asks: the same as when the cause was found. */
             task: components["schemas"]["Task"];
             /** @description How many balls the next retest should have. */
             retest_balls: number;
-            next: string;
+            next: components["schemas"]["Told"];
             /** @description A day. */
             recheck: string;
             /** @description The day of the last set that counts; null = none was hit. */
@@ -1677,6 +1678,7 @@ export type Tally = components['schemas']['Tally'];
 export type Task = components['schemas']['Task'];
 export type Today = components['schemas']['Today'];
 export type TodayStudent = components['schemas']['TodayStudent'];
+export type Told = components['schemas']['Told'];
 export type Trace = components['schemas']['Trace'];
 export type TrySetup = components['schemas']['TrySetup'];
 export type Units = components['schemas']['Units'];

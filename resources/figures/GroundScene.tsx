@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useId } from 'react';
 import type { Model, Units } from '../api/types.gen';
 import { shownFactor, shownUnit, withUnit } from '../ui/units';
@@ -104,11 +105,12 @@ function WindowBand({
 
 /** The line to enter at, drawn into the sand. */
 function Entry({ entry: [from, to], m }: { entry: [number, number]; m: number }) {
+    const { t } = useTranslation();
     return (
         <g>
             <path d={`M${m * from} 1V8H${m * to}V1`} className="fill-none stroke-ink" strokeWidth={1.2} />
             <text x={(m * (from + to)) / 2} y={-4} textAnchor="middle" className="in-figure fill-ink">
-                enter here
+                {t('enter here')}
             </text>
         </g>
     );
@@ -116,6 +118,7 @@ function Entry({ entry: [from, to], m }: { entry: [number, number]; m: number })
 
 /** Face and sole at their delivered angles, to scale, riding on the arc. */
 function Club({ model, m, halfMm }: { model: Model; m: number; halfMm: number }) {
+    const { t } = useTranslation();
     const at = headAt(halfMm);
     const z = model.arc.reduce((best, point) => (Math.abs(point[0] - at) < Math.abs(best[0] - at) ? point : best))[1];
     const { bounce_deg: bounceDeg, loft_deg: loftDeg } = model.delivered;
@@ -134,7 +137,8 @@ function Club({ model, m, halfMm }: { model: Model; m: number; halfMm: number })
             />
             {halfMm > NARROW_MM && (
                 <text x={m * (halfMm - 4)} y={-STRIP.skyMm + 14} textAnchor={m > 0 ? 'end' : 'start'} className="in-figure fill-ink">
-                    loft {Math.round(loftDeg)}°, bounce {withUnit(Math.round(bounceDeg), 'degrees', 'metric')} as delivered
+                    {t('loft {{loftDeg}}°, bounce', { loftDeg: Math.round(loftDeg) })}{' '}
+                    {withUnit(Math.round(bounceDeg), 'degrees', 'metric')} {t('as delivered')}
                 </text>
             )}
         </g>
@@ -142,6 +146,7 @@ function Club({ model, m, halfMm }: { model: Model; m: number; halfMm: number })
 }
 
 function Ruler({ m, halfMm, units }: { m: number; halfMm: number; units: Units }) {
+    const { t } = useTranslation();
     const { soilMm } = STRIP;
     const factor = shownFactor('mm', units);
     const [label, tick] = units === 'metric' ? [5, 1] : [2, 1];
@@ -162,10 +167,10 @@ function Ruler({ m, halfMm, units }: { m: number; halfMm: number; units: Units }
                     </text>
                 ))}
             <text x={-m * (halfMm - 3)} y={soilMm + 15} textAnchor={m > 0 ? 'start' : 'end'} className="in-figure-16 fill-ink">
-                {shownUnit('mm', units)} behind
+                {shownUnit('mm', units)} {t('behind')}
             </text>
             <text x={m * (halfMm - 3)} y={soilMm + 15} textAnchor={m > 0 ? 'end' : 'start'} className="in-figure-16 fill-ink">
-                ahead, target
+                {t('ahead, target')}
             </text>
         </g>
     );

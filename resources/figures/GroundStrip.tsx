@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useRef, useState, type PointerEvent } from 'react';
 import type { Ball, Handed, Model, Units } from '../api/types.gen';
 import { place } from '../ui/units';
@@ -43,6 +44,7 @@ export function stepped(draft: Draft | undefined, rightward: boolean, handed: Ha
 
 /** Face-on slice of ground, one scale in both directions. Tap where the club met the ground, drag for the length of the mark. */
 export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint, entryMm, farthestMm, onDraft }: Props) {
+    const { t } = useTranslation();
     const svg = useRef<SVGSVGElement>(null);
     const unit = useUnit(2 * useHalfMm());
     const [from, setFrom] = useState<number | null>(null);
@@ -66,11 +68,13 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
         <div
             role="slider"
             tabIndex={0}
-            aria-label="First touch of the club, along the target line"
+            aria-label={t('First touch of the club, along the target line')}
             aria-valuemin={-farthestMm}
             aria-valuemax={farthestMm}
             aria-valuenow={draft?.touchMm ?? 0}
-            aria-valuetext={draft === undefined ? 'not tapped' : draft.touchMm === null ? 'no ground contact' : place(draft.touchMm, units)}
+            aria-valuetext={
+                draft === undefined ? t('not tapped') : draft.touchMm === null ? t('no ground contact') : place(draft.touchMm, units)
+            }
             className="mx-auto max-w-2xl touch-none select-none 2xl:max-w-4xl"
         >
             <svg
@@ -82,7 +86,11 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
                 className="block w-full cursor-crosshair"
                 data-testid="ground-strip"
                 role="img"
-                aria-label={`Ground strip, target to the ${handed === 'left' ? 'left' : 'right'}, ${String(balls.length)} balls`}
+                aria-label={
+                    handed === 'left'
+                        ? t('Ground strip, target to the left, {{n}} balls', { n: balls.length })
+                        : t('Ground strip, target to the right, {{n}} balls', { n: balls.length })
+                }
                 onPointerDown={(event) => {
                     event.currentTarget.setPointerCapture(event.pointerId);
                     const mm = at(event);
@@ -105,7 +113,7 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
                     units={units}
                     sand={sand}
                     model={model}
-                    window={model?.touch_window_mm ? { mm: model.touch_window_mm, of: 'good first touches' } : null}
+                    window={model?.touch_window_mm ? { mm: model.touch_window_mm, of: t('good first touches') } : null}
                     lowPoint={lowPoint}
                     entryMm={sand ? entryMm : null}
                 />
@@ -167,6 +175,7 @@ interface LaneProps {
 }
 
 function BallLane({ ball, number, y, m, halfMm, units }: LaneProps) {
+    const { t } = useTranslation();
     const touch = ball.seen.touch_mm;
     const strike = ball.seen.strike;
     if (touch === null || touch === undefined) {
@@ -176,7 +185,7 @@ function BallLane({ ball, number, y, m, halfMm, units }: LaneProps) {
                     {number}
                 </text>
                 <text x={m * -halfMm + m * 28} y={y + 4.5} textAnchor={m > 0 ? 'start' : 'end'} className="in-figure fill-ink">
-                    {touch === null ? 'no ground contact' : 'touch not looked at'}
+                    {touch === null ? t('no ground contact') : t('touch not seen')}
                 </text>
                 {strike !== undefined && <StrikeShape strike={strike} x={m * (-halfMm + 165)} y={y} size={9} />}
             </g>

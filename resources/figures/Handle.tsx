@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { Observable, Units } from '../api/types.gen';
 import { observed } from '../ui/units';
@@ -24,6 +25,7 @@ const SHRINKS = { ArrowRight: 'ArrowLeft', ArrowLeft: 'ArrowRight', ArrowUp: 'Ar
 
 /** A figure that is dragged in a drawing, or moved with the arrow keys; Delete makes it "not looked at" again. */
 export function Handle({ what, value, ghost, units, step, grows, at, fromPoint, onDraft, onSee, children }: Props) {
+    const { t } = useTranslation();
     const group = useRef<SVGGElement>(null);
     const [dragged, setDragged] = useState<number | null>(null);
     const fitting = (next: number) => Math.max(what.min, Math.min(what.max, Math.round(next / step) * step));
@@ -58,7 +60,7 @@ export function Handle({ what, value, ghost, units, step, grows, at, fromPoint, 
             aria-valuemin={what.min}
             aria-valuemax={what.max}
             aria-valuenow={value ?? ghost}
-            aria-valuetext={value === null ? 'not looked at' : observed(what, value, units)}
+            aria-valuetext={value === null ? t('not looked at') : observed(what, value, units)}
             className="cursor-grab touch-none"
             onKeyDown={onKeyDown}
             onPointerDown={(event) => {

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useId } from 'react';
 import type { Handed, Units } from '../api/types.gen';
 import { place } from '../ui/units';
@@ -26,6 +27,7 @@ interface Props {
 
 /** One set of balls as one slim strip, to be stacked over others: each ball a mark at its first touch, the window of good ones behind them. */
 export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
+    const { t } = useTranslation();
     const m = mirror(handed);
     const hatch = useId();
     const half = useHalfMm();
@@ -79,7 +81,11 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                         <g
                             key={i}
                             role="link"
-                            aria-label={`Ball ${String(i + 1)}: ${ball.strike}, ${place(ball.touch, units)}`}
+                            aria-label={t('Ball {{i}}: {{strike}}, {{place}}', {
+                                i: i + 1,
+                                strike: t(ball.strike),
+                                place: place(ball.touch, units),
+                            })}
                             className="cursor-pointer"
                             onClick={() => {
                                 onBall(i + 1);
@@ -92,7 +98,7 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                 })}
                 {mean !== null && <path d={`M${m * Math.max(6 - half, Math.min(half - 6, mean))} 3l-4.5 8h9z`} className="fill-slate" />}
                 <text x={m * side * 4} y={24} textAnchor={m * side > 0 ? 'start' : 'end'} className="in-figure fill-ink">
-                    ball
+                    {t('ball')}
                 </text>
                 {mean !== null && (
                     <text
@@ -101,13 +107,13 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                         textAnchor={m * side > 0 ? 'end' : 'start'}
                         className="in-figure fill-ink"
                     >
-                        touch {place(mean, units)}
+                        {t('touch {{place}}', { place: place(mean, units) })}
                     </text>
                 )}
             </svg>
             <p className="leading-tight max-sm:text-right">
-                <span className="display text-3xl">{good.count}</span> of {good.of} {word}
-                {without > 0 && <span className="text-sm sm:block"> {without} without a touch</span>}
+                <span className="display text-3xl">{good.count}</span> {t('of {{of}} {{word}}', { of: good.of, word })}
+                {without > 0 && <span className="text-sm sm:block"> {t('{{without}} without a touch', { without })}</span>}
             </p>
         </div>
     );

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useState, type ReactNode } from 'react';
 import type { Handed, Observable, Observed, Reading, Units } from '../api/types.gen';
 import { withUnit } from '../ui/units';
@@ -62,6 +63,7 @@ interface Plan {
 
 /** The set-up from above and face-on: all of it is dragged or moved by key. What nobody looked at stands empty where the card has it. */
 export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) {
+    const { t } = useTranslation();
     const [draft, setDraft] = useState<{ id: Id; value: number } | null>(null);
     const m = mirror(handed);
     const unit = useUnit(264);
@@ -110,7 +112,7 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
             viewBox="-132 -16 264 336"
             className="mx-auto block w-full max-w-xs"
             role="group"
-            aria-label="Set-up from above and face-on"
+            aria-label={t('Set-up from above and face-on')}
         >
             <FromAbove {...plan} />
             <Weight {...plan} />
@@ -213,6 +215,7 @@ function Foot({ at: [x, y], turn, className }: { at: readonly [number, number]; 
 
 /** How the weight is shared between the feet. */
 function Weight({ m, card, seen, handle, faint, toTarget }: Plan) {
+    const { t } = useTranslation();
     const weight = seen('lead_weight_pct');
     return (
         <>
@@ -226,11 +229,11 @@ function Weight({ m, card, seen, handle, faint, toTarget }: Plan) {
                 fromPoint: (x) => (m * x + 100) / 2,
             })}
             <text x={-m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'start' : 'end'} className="in-figure fill-ink">
-                {weight === null ? 'weight not looked at' : `${String(Math.round(100 - weight))} % trail`}
+                {weight === null ? t('weight not looked at') : t('{{weight}} % trail', { weight: Math.round(100 - weight) })}
             </text>
             {weight !== null && (
                 <text x={m * 130} y={WEIGHT_Y + 19} textAnchor={m > 0 ? 'end' : 'start'} className="in-figure fill-ink font-bold">
-                    {Math.round(weight)} % lead
+                    {t('{{weight}} % lead', { weight: Math.round(weight) })}
                 </text>
             )}
         </>
@@ -239,6 +242,7 @@ function Weight({ m, card, seen, handle, faint, toTarget }: Plan) {
 
 /** Shaft and chest over the ground. */
 function FaceOn({ m, card, units, seen, figure, handle, faint, toTarget }: Plan) {
+    const { t } = useTranslation();
     const tip = (lean: number) => [m * Math.sin(radians(lean)) * SHAFT, GROUND_Y - Math.cos(radians(lean)) * SHAFT] as const;
     const lean = seen('shaft_lean_deg');
     const [shaftX, shaftY] = tip(figure('shaft_lean_deg'));
@@ -283,10 +287,10 @@ function FaceOn({ m, card, units, seen, figure, handle, faint, toTarget }: Plan)
                 {lean === null ? '' : withUnit(Math.abs(lean), 'degrees', units)}
             </text>
             <text {...side} y={GROUND_Y - 26} className="in-figure fill-ink">
-                {lean === null ? 'shaft not' : lean > 0.5 ? 'toward' : lean < -0.5 ? 'away from' : 'shaft'}
+                {lean === null ? t('shaft not') : lean > 0.5 ? t('toward') : lean < -0.5 ? t('away from') : t('shaft')}
             </text>
             <text {...side} y={GROUND_Y - 11} className="in-figure fill-ink">
-                {lean === null ? 'looked at' : Math.abs(lean) > 0.5 ? 'the target' : 'upright'}
+                {lean === null ? t('looked at') : Math.abs(lean) > 0.5 ? t('the target') : t('upright')}
             </text>
         </>
     );

@@ -1,3 +1,5 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
 import type { Handed, Units } from '../api/types.gen';
 import { shownFactor, shownUnit } from '../ui/units';
 import { mirror, useHalfMm } from './scale';
@@ -17,6 +19,7 @@ interface Props {
 
 /** One ruler over all strips below it, and what their shapes mean. */
 export function StripRuler({ handed, units, strikes }: Props) {
+    const { t } = useTranslation();
     const half = useHalfMm();
     const unit = useUnit(2 * half);
     const m = mirror(handed);
@@ -25,7 +28,9 @@ export function StripRuler({ handed, units, strikes }: Props) {
     const present = [...new Set(strikes)].filter((one) => one !== '');
     return (
         <div className="grid grid-cols-[1fr_auto] items-end gap-x-3 sm:grid-cols-[7rem_1fr_9rem]">
-            <span className="text-sm max-sm:hidden">{shownUnit('mm', units)} from the ball</span>
+            <span className="text-sm max-sm:hidden">
+                {shownUnit('mm', units)} {t('from the ball')}
+            </span>
             <svg ref={unit} viewBox={`${-half} -14 ${2 * half} 16`} className="block w-full max-sm:col-span-2" aria-hidden>
                 {ticks.map((mm) => (
                     <g key={mm}>
@@ -39,13 +44,13 @@ export function StripRuler({ handed, units, strikes }: Props) {
                 ))}
             </svg>
             {present.length > 0 && (
-                <ul aria-label="What the shapes mean" className="col-span-full flex flex-wrap gap-x-4 text-sm sm:ml-[7.75rem]">
+                <ul aria-label={t('What the shapes mean')} className="col-span-full flex flex-wrap gap-x-4 text-sm sm:ml-[7.75rem]">
                     {present.map((strike) => (
                         <li key={strike} className="flex items-center gap-1.5">
                             <svg viewBox="-6 -6 12 12" width={SHAPE_PX} height={SHAPE_PX} aria-hidden>
                                 <StrikeShape strike={strike} x={0} y={0} size={9} />
                             </svg>
-                            {strike}
+                            {word(strike)}
                         </li>
                     ))}
                 </ul>

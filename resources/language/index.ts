@@ -36,4 +36,10 @@ export async function speak(language: Language): Promise<void> {
     document.documentElement.lang = language;
 }
 
+/** For what is no component: those use useTranslation(). */
+export const t = (key: string, values: Record<string, string | number> = {}): string => i18next.t(key, values);
+
+/** A sentence that is said later, through t(): so that its language can change meanwhile. */
+export const said = <T extends string>(key: T): T => key;
+
 export { i18next };

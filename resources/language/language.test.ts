@@ -3,12 +3,18 @@ import { describe, expect, it } from 'vitest';
 import german from './de.json';
 import english from './en.json';
 import { i18next, speak } from './index';
+import trade from './trade.json';
 
 const sources = import.meta.glob<string>(['../**/*.{ts,tsx}', '!../**/*.test.*'], { query: '?raw', import: 'default', eager: true });
 
-/** Every sentence that a screen says through t(). */
+/** Every sentence that a screen says through t(), at once or later, and the words of the trade. */
 const said = () =>
-    new Set(Object.values(sources).flatMap((code) => [...code.matchAll(/\bt\(\s*'((?:[^'\\]|\\.)*)'/g)].map((found) => found[1] ?? '')));
+    new Set([
+        ...trade,
+        ...Object.values(sources).flatMap((code) =>
+            [...code.matchAll(/\b(?:t|said)\(\s*'((?:[^'\\]|\\.)*)'/g)].map((found) => found[1] ?? ''),
+        ),
+    ]);
 
 const bare = (key: string) => key.replace(/_(one|other)$/, '');
 const holes = (text: string) => [...text.matchAll(/\{\{\w+\}\}/g)].map(([hole]) => hole).sort();

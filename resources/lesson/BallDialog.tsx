@@ -1,3 +1,5 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { ask } from '../api/queries';
@@ -27,18 +29,19 @@ const FIGURES = ['touch_mm', 'mark_length_mm', 'carry_m', 'start_deg', 'finish_m
 
 /** One ball to look up and correct; what was there before is kept and shown. */
 export function BallDialog({ ball, number, path, strikes, fields, sand, units, onChange, onRemove, onClose }: Props) {
+    const { t } = useTranslation();
     const { seen } = ball;
     return (
         <Panel
-            title={`Ball ${String(number)}`}
+            title={t('Ball {{number}}', { number })}
             open
             onOpenChange={(open) => {
                 if (!open) onClose();
             }}
             wide
         >
-            <p className="mb-4">First touch: {touchText(seen, units)}.</p>
-            <Choices label="Strike">
+            <p className="mb-4">{t('First touch: {{touchText}}.', { touchText: touchText(seen, units) })}</p>
+            <Choices label={t('Strike')}>
                 {strikes.map(({ id }) => (
                     <Button
                         key={id}
@@ -47,7 +50,7 @@ export function BallDialog({ ball, number, path, strikes, fields, sand, units, o
                             onChange({ ...seen, strike: id });
                         }}
                     >
-                        {id}
+                        {word(id)}
                     </Button>
                 ))}
             </Choices>
@@ -90,7 +93,7 @@ export function BallDialog({ ball, number, path, strikes, fields, sand, units, o
                         onChange({ ...seen, touch_mm: seen.touch_mm === null ? undefined : null });
                     }}
                 >
-                    no ground contact
+                    {t('no ground contact')}
                 </Button>
             </div>
             <Note
@@ -101,7 +104,7 @@ export function BallDialog({ ball, number, path, strikes, fields, sand, units, o
                 }}
             />
             <Earlier path={`${path}/balls/${ball.id}/history`} stamp={JSON.stringify(seen)} units={units} />
-            <Button onClick={onRemove}>Take this ball out</Button>
+            <Button onClick={onRemove}>{t('Take this ball out')}</Button>
         </Panel>
     );
 }
@@ -145,12 +148,13 @@ export function Figure({ field, value, units, inline, onSet }: FigureProps) {
 }
 
 function Note({ value, longest, onSet }: { value: string; longest: number; onSet: (note: string) => void }) {
+    const { t } = useTranslation();
     const id = useId();
     const [typed, setTyped] = useState(value);
     return (
         <div className="mb-4">
             <label htmlFor={id} className="mb-1 block font-semibold">
-                Note
+                {t('Note')}
             </label>
             <input
                 id={id}
@@ -170,17 +174,22 @@ function Note({ value, longest, onSet }: { value: string; longest: number; onSet
 
 /** What stood here before somebody changed it. */
 function Earlier({ path, stamp, units }: { path: string; stamp: string; units: Units }) {
+    const { t } = useTranslation();
     const history = useQuery(ask.ballHistory(path, stamp));
     const changes = history.data?.filter((one) => one.before.seen !== undefined) ?? [];
     if (changes.length === 0) return null;
     return (
         <div className="mb-4">
-            <p className="font-semibold">Before it was changed</p>
+            <p className="font-semibold">{t('Before it was changed')}</p>
             <ul>
                 {changes.map((one) => (
                     <li key={one.at}>
-                        {one.before.seen?.strike ?? 'no strike'}, {touchText(one.before.seen ?? {}, units)}; changed {moment(one.at)}
-                        {one.by === null ? '' : ` by ${one.by}`}
+                        {one.before.seen?.strike === undefined ? t('no strike') : word(one.before.seen.strike)}
+                        {t(', {{touchText}}; changed {{moment}}', {
+                            touchText: touchText(one.before.seen ?? {}, units),
+                            moment: moment(one.at),
+                        })}
+                        {one.by === null ? '' : ` ${t('by {{name}}', { name: one.by })}`}
                     </li>
                 ))}
             </ul>

@@ -1,3 +1,5 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import type { BallSet, Catalogue, Handed, Reading, Units } from '../api/types.gen';
 import { shotOf } from '../api/catalogue';
@@ -79,9 +81,10 @@ export function BallEntry({ opened: openedFirst, lessonId, ...next }: Props) {
 
 /** The balls of the set, the latest first; a press opens one. */
 function BallList({ balls, units, onOpen }: { balls: BallSet['balls']; units: Units; onOpen: (id: string) => void }) {
+    const { t } = useTranslation();
     if (balls.length === 0) return null;
     return (
-        <ol aria-label="Balls" className="mt-1.5 flex gap-1 overflow-x-auto">
+        <ol aria-label={t('Balls')} className="mt-1.5 flex gap-1 overflow-x-auto">
             {balls
                 .map((one, i) => (
                     <li key={one.id}>
@@ -92,7 +95,8 @@ function BallList({ balls, units, onOpen }: { balls: BallSet['balls']; units: Un
                                 onOpen(one.id);
                             }}
                         >
-                            <span className="font-bold">{i + 1}</span> {one.seen.strike ?? 'no strike'}
+                            <span className="font-bold">{i + 1}</span>{' '}
+                            {one.seen.strike === undefined ? t('no strike') : word(one.seen.strike)}
                             <span className="block">{touchText(one.seen, units)}</span>
                         </button>
                     </li>
@@ -104,11 +108,13 @@ function BallList({ balls, units, onOpen }: { balls: BallSet['balls']; units: Un
 
 /** Asked before the first ball of a retest: what the student expects, beside what comes. */
 function Confidence({ most, value, onSure }: { most: number; value: number | null; onSure: (value: number | null) => void }) {
+    const { t } = useTranslation();
     return (
-        <div role="group" aria-label="How sure is the student, 1 to 10" className="mt-1.5 flex flex-wrap items-center gap-x-2">
+        <div role="group" aria-label={t('How sure is the student, 1 to 10')} className="mt-1.5 flex flex-wrap items-center gap-x-2">
             <span className="text-sm leading-tight">
-                How sure is the student,
-                <br />1 to 10?
+                {t('How sure is the student,')}
+                <br />
+                {t('1 to 10?')}
             </span>
             <span className="flex flex-wrap">
                 {Array.from({ length: most }, (_, i) => (

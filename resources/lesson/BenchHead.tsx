@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { DropdownMenu } from 'radix-ui';
 import { Link, useNavigate } from 'react-router-dom';
 import { titleOf } from '../api/catalogue';
@@ -26,11 +27,16 @@ const DOUBLE_TAP_MS = 400;
 
 /** One line: whose lesson, what shot, which set; the rest in a menu. On a phone the sets have a line of their own. */
 export function BenchHead(props: Props) {
+    const { t } = useTranslation();
     const { lesson, student, catalogue, units, shown, onTask } = props;
-    const heading = useArrival(`Lesson with ${student.name}`);
+    const heading = useArrival(t('Lesson with {{name}}', { name: student.name }));
     return (
         <header className="flex min-h-[60px] items-center gap-x-3 border-b-2 border-ink px-4 max-md:flex-wrap md:h-[60px]">
-            <Link to={`/students/${student.id}`} aria-label={`To ${student.name}`} className="flex min-h-12 shrink-0 items-center">
+            <Link
+                to={`/students/${student.id}`}
+                aria-label={t('To {{name}}', { name: student.name })}
+                className="flex min-h-12 shrink-0 items-center"
+            >
                 <Mark className="h-8 w-11" />
             </Link>
             <h1 ref={heading} tabIndex={-1} className="truncate text-2xl outline-none max-md:min-w-0 max-md:flex-1 md:max-w-56 md:shrink-0">
@@ -41,11 +47,11 @@ export function BenchHead(props: Props) {
                 className="min-h-12 min-w-24 flex-1 truncate text-left underline decoration-1 underline-offset-4 max-md:order-3"
                 onClick={onTask}
             >
-                {student.handed === 'left' && 'left-handed, '}
+                {student.handed === 'left' && `${t('left-handed')}, `}
                 {taskLine(lesson.task, catalogue, units)}
             </button>
             <nav
-                aria-label="Sets"
+                aria-label={t('Sets')}
                 className="flex overflow-x-auto pl-[1.5px] whitespace-nowrap max-md:order-2 max-md:max-w-[65%] max-md:pb-1 md:max-w-[46%]"
             >
                 <SetTabs {...props} />
@@ -57,7 +63,7 @@ export function BenchHead(props: Props) {
                     className="min-h-12 shrink-0 px-1 underline decoration-1 underline-offset-4 max-md:hidden"
                     onClick={shown.showAll}
                 >
-                    Compare
+                    {t('Compare')}
                 </button>
             )}
             <Ends {...props} />
@@ -67,6 +73,7 @@ export function BenchHead(props: Props) {
 }
 
 function SetTabs({ bench, lesson, catalogue, shown }: Props) {
+    const { t } = useTranslation();
     const short = (purpose: string) => catalogue.purposes.find((one) => one.id === purpose)?.short ?? purpose;
     return (
         <>
@@ -76,7 +83,11 @@ function SetTabs({ bench, lesson, catalogue, shown }: Props) {
                     <Button
                         key={one.id}
                         chosen={!shown.sideBySide && one.id === shown.set?.id}
-                        title={`${titleOf(catalogue, one.purpose)}: balls hit${wanted > one.balls.length ? ', of those wanted' : ''}`}
+                        title={
+                            wanted > one.balls.length
+                                ? t('{{set}}: balls hit, of those wanted', { set: titleOf(catalogue, one.purpose) })
+                                : t('{{set}}: balls hit', { set: titleOf(catalogue, one.purpose) })
+                        }
                         className="-ml-[1.5px]"
                         onClick={() => {
                             shown.show(one.id);
@@ -90,7 +101,7 @@ function SetTabs({ bench, lesson, catalogue, shown }: Props) {
             {lesson.closed_at === null && (
                 <Button
                     className="-ml-[1.5px]"
-                    aria-label={`+ New set: ${titleOf(catalogue, shown.next)}`}
+                    aria-label={t('+ New set: {{titleOf}}', { titleOf: titleOf(catalogue, shown.next) })}
                     onClick={() => {
                         shown.begin(lesson);
                     }}
@@ -104,6 +115,7 @@ function SetTabs({ bench, lesson, catalogue, shown }: Props) {
 
 /** The end of the lesson, and what is wanted now and then. */
 function Ends({ bench, lesson, student, shown, onTask, onKeys }: Props) {
+    const { t } = useTranslation();
     const navigate = useNavigate();
     const row = 'flex min-h-12 w-full items-center px-4 text-left outline-none data-[highlighted]:bg-soil';
     return (
@@ -115,11 +127,14 @@ function Ends({ bench, lesson, student, shown, onTask, onKeys }: Props) {
                         window.setTimeout(() => void navigate(`/students/${student.id}`), DOUBLE_TAP_MS);
                     }}
                 >
-                    Close
+                    {t('Close')}
                 </Button>
             )}
             <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger aria-label="More" className="min-h-12 min-w-12 border-[1.5px] border-ink bg-press px-3 font-semibold">
+                <DropdownMenu.Trigger
+                    aria-label={t('More')}
+                    className="min-h-12 min-w-12 border-[1.5px] border-ink bg-press px-3 font-semibold"
+                >
                     ⋯
                 </DropdownMenu.Trigger>
                 <DropdownMenu.Portal>
@@ -130,18 +145,18 @@ function Ends({ bench, lesson, student, shown, onTask, onKeys }: Props) {
                         className="z-10 w-60 border-[1.5px] border-ink bg-paper py-1"
                     >
                         <DropdownMenu.Item className={row} onSelect={onTask}>
-                            Change the task
+                            {t('Change the task')}
                         </DropdownMenu.Item>
                         {shown.sets.length > 1 && (
                             <DropdownMenu.Item className={`${row} md:hidden`} onSelect={shown.showAll}>
-                                Compare the sets
+                                {t('Compare the sets')}
                             </DropdownMenu.Item>
                         )}
                         <DropdownMenu.Item className={row} onSelect={onKeys}>
-                            Keys
+                            {t('Keys')}
                         </DropdownMenu.Item>
                         <DropdownMenu.Item asChild className={row}>
-                            <Link to="/library">Library</Link>
+                            <Link to="/library">{t('Library')}</Link>
                         </DropdownMenu.Item>
                     </DropdownMenu.Content>
                 </DropdownMenu.Portal>

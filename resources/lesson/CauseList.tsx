@@ -1,12 +1,14 @@
+import { useTranslation } from 'react-i18next';
 import type { WeighedCause } from '../api/types.gen';
 import { inTen } from '../ui/units';
 
 /** Other likely causes, each with its chance and whole reasons; a press opens the evidence. */
 export function CauseList({ causes, onOpen }: { causes: WeighedCause[]; onOpen: (id: string) => void }) {
+    const { t } = useTranslation();
     if (causes.length === 0) return null;
     return (
         <div className="border-t border-line pt-2">
-            <h3 className="font-text text-sm font-normal text-soft">Also possible</h3>
+            <h3 className="font-text text-sm font-normal text-soft">{t('Also possible')}</h3>
             <ul>
                 {causes.map((one) => (
                     <li key={one.id}>
@@ -20,7 +22,7 @@ export function CauseList({ causes, onOpen }: { causes: WeighedCause[]; onOpen: 
                         >
                             <strong>{one.name.split(':')[0]}</strong>, {inTen(one.probability)}
                             {one.main_reasons[0] !== undefined && `: ${one.main_reasons[0]}`}
-                            {one.against[0] !== undefined && ` But: ${one.against[0].text}`}
+                            {one.against[0] !== undefined && ` ${t('But: {{what}}', { what: one.against[0].text })}`}
                         </button>
                     </li>
                 ))}

@@ -1,3 +1,5 @@
+import { said } from '../language';
+import { useTranslation } from 'react-i18next';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
 
@@ -17,22 +19,23 @@ interface Props {
 }
 
 const SIDES = [
-    ['ahead', 'ahead, − behind'],
-    ['across', 'toward the player'],
+    ['ahead', said('ahead, − behind')],
+    ['across', said('toward the player')],
 ] as const;
 
 /** What lies on the ground for a drill. */
 export function DrillParts({ parts, most, laid, onLay }: Props) {
+    const { t } = useTranslation();
     return (
         <div>
-            <p className="font-semibold">Picture: what lies there, cm from the ball</p>
+            <p className="font-semibold">{t('Picture: what lies there, cm from the ball')}</p>
             {laid.map((part, place) => (
                 <div key={place} className="mt-1 flex flex-wrap items-end gap-2 text-sm">
                     <span className="min-w-28 pb-3">{parts[part.kind]}</span>
                     {SIDES.map(([side, label]) => (
                         <TextField
                             key={side}
-                            label={label}
+                            label={t(label)}
                             outer=""
                             className="w-20"
                             inputMode="decimal"
@@ -43,7 +46,7 @@ export function DrillParts({ parts, most, laid, onLay }: Props) {
                         />
                     ))}
                     <Button
-                        aria-label={`Take away the ${parts[part.kind] ?? 'part'}`}
+                        aria-label={t('Take away: {{part}}', { part: parts[part.kind] ?? '' })}
                         onClick={() => {
                             onLay(laid.filter((one) => one !== part));
                         }}

@@ -1,12 +1,14 @@
+import { said } from '../language';
+import { useTranslation } from 'react-i18next';
 import type { Goal, GoalChoice } from '../api/types.gen';
 import { numberOr } from '../ui/units';
 
 const DOSE = [
-    ['sets', 'sets'],
-    ['balls', 'balls'],
-    ['minutes', 'minutes'],
-    ['need', 'pass at'],
-    ['of', 'of'],
+    ['sets', said('sets')],
+    ['balls', said('balls')],
+    ['minutes', said('minutes')],
+    ['need', said('pass at')],
+    ['of', said('of')],
 ] as const;
 
 interface Props {
@@ -19,10 +21,11 @@ interface Props {
 
 /** Dose and pass mark: how a drill is scored, how much of it, and what passes. */
 export function GoalFields({ kinds, goal, over, onChange }: Props) {
+    const { t } = useTranslation();
     return (
         <div className="flex flex-wrap items-end gap-2 py-1">
             <label className="text-sm">
-                scored by
+                {t('scored by')}
                 <select
                     className="block min-h-12 border-[1.5px] border-ink bg-press px-2 text-base"
                     value={over.kind ?? goal.kind}
@@ -39,7 +42,7 @@ export function GoalFields({ kinds, goal, over, onChange }: Props) {
             </label>
             {DOSE.map(([key, label]) => (
                 <label key={key} className="text-sm">
-                    {label}
+                    {t(label)}
                     <input
                         inputMode="numeric"
                         className="block min-h-12 w-20 border-[1.5px] border-ink bg-press px-2 text-base"

@@ -1,3 +1,5 @@
+import { said } from '../language';
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router-dom';
 import type { Lesson } from '../api/types.gen';
@@ -18,35 +20,39 @@ const looks = (lesson: Lesson) => lesson.sets.reduce((sum, set) => sum + Object.
 
 const STEPS: Step[] = [
     {
-        title: 'Log a ball',
-        text: 'Tap the strip about 5 cm behind the ball, where the club met the ground. Then press heavy.',
+        title: said('Log a ball'),
+        text: said('Tap the strip about 5 cm behind the ball, where the club met the ground. Then press heavy.'),
         done: (lesson) => balls(lesson) >= 1,
     },
     {
-        title: 'Two more',
-        text: 'Another heavy one close by, then a clean one at the ball. From three balls on the reading dares to say something.',
+        title: said('Two more'),
+        text: said('Another heavy one close by, then a clean one at the ball. From three balls on the reading dares to say something.'),
         done: (lesson) => balls(lesson) >= 3,
     },
     {
-        title: 'Take a look',
-        text: 'Answer one of the looks: the one in the frame would tell most. Watch how the reading changes.',
+        title: said('Take a look'),
+        text: said('Answer one of the looks: the one in the frame would tell most. Watch how the reading changes.'),
         done: (lesson) => looks(lesson) >= 1,
     },
-    { title: 'Read why', text: 'What to work on first stands on top, with its reason. “why” shows all that speaks for and against it.' },
     {
-        title: 'Hand it out',
-        text: 'Press Prescribe: one change, one feel, at most two drills. Then Hand it out.',
+        title: said('Read why'),
+        text: said('What to work on first stands on top, with its reason. “why” shows all that speaks for and against it.'),
+    },
+    {
+        title: said('Hand it out'),
+        text: said('Press Prescribe: one change, one feel, at most two drills. Then Hand it out.'),
         done: (lesson) => lesson.prescription !== null,
     },
     {
-        title: 'Hit the next set',
-        text: 'Press Hit the next set and log some balls: Compare says whether it helped, and how sure that is. That is a lesson.',
+        title: said('Hit the next set'),
+        text: said('Press Hit the next set and log some balls: Compare says whether it helped, and how sure that is. That is a lesson.'),
         done: (lesson) => lesson.sets.length >= 2 && (lesson.sets.at(-1)?.balls.length ?? 0) >= 1,
     },
 ];
 
 /** Leads through a first lesson, a step at a time: each goes on by itself once it was done. */
 export function Guide({ lesson }: { lesson: Lesson }) {
+    const { t } = useTranslation();
     const [asked, setAsked] = useSearchParams();
     /** Up to here it was read or skipped. */
     const [from, setFrom] = useState(0);
@@ -59,22 +65,20 @@ export function Guide({ lesson }: { lesson: Lesson }) {
     };
     return (
         <aside
-            aria-label="Sample lesson"
+            aria-label={t('Sample lesson')}
             className="fixed bottom-3 left-3 z-20 w-[min(22rem,94vw)] border-[1.5px] border-ink bg-ochre-wash p-4 max-bench:bottom-20"
         >
             <p role="status">
                 {step === undefined ? (
                     <>
-                        <strong className="block text-xl">That was a lesson</strong>
-                        The student is made up: delete him under Records. Your own come with Add a student.
+                        <strong className="block text-xl">{t('That was a lesson')}</strong>
+                        {t('The student is made up: delete him under Records. Your own come with Add a student.')}
                     </>
                 ) : (
                     <>
-                        <span className="text-sm">
-                            {at + 1} of {STEPS.length}
-                        </span>
-                        <strong className="block text-xl">{step.title}</strong>
-                        {step.text}
+                        <span className="text-sm">{t('{{at}} of {{n}}', { at: at + 1, n: STEPS.length })}</span>
+                        <strong className="block text-xl">{t(step.title)}</strong>
+                        {t(step.text)}
                     </>
                 )}
             </p>
@@ -86,11 +90,11 @@ export function Guide({ lesson }: { lesson: Lesson }) {
                             setFrom(at + 1);
                         }}
                     >
-                        {step.done === undefined ? 'Go on' : 'Skip'}
+                        {step.done === undefined ? t('Go on') : t('Skip')}
                     </Button>
                 )}
                 <Button main={step === undefined} onClick={end}>
-                    {step === undefined ? 'Done' : 'End the sample'}
+                    {step === undefined ? t('Done') : t('End the sample')}
                 </Button>
             </p>
         </aside>

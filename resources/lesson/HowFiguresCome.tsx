@@ -1,3 +1,5 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
 import type { BallSet, Reading, Units } from '../api/types.gen';
 import { percent, place, withUnit } from '../ui/units';
 import { Reasons } from './Reasons';
@@ -5,27 +7,33 @@ import { touchText } from './words';
 
 /** Where touch, low point and the model's figures come from, ball by ball. */
 export function HowFiguresCome({ reading, set, units }: { reading: Reading; set: BallSet; units: Units }) {
+    const { t } = useTranslation();
     const { model, pattern } = reading;
     return (
         <>
-            <h3 className="text-lg">Touch and low point</h3>
+            <h3 className="text-lg">{t('Touch and low point')}</h3>
             <p className="mb-1 font-semibold">
-                {pattern.measured} measured, {pattern.assumed} assumed, {pattern.censored} without ground contact
+                {t('{{measured}} measured, {{assumed}} assumed, {{censored}} without ground contact', {
+                    measured: pattern.measured,
+                    assumed: pattern.assumed,
+                    censored: pattern.censored,
+                })}
             </p>
             <p className="mb-2">
-                First touch is what was seen. The low point follows from the arc, whose radius near the ground is{' '}
-                {withUnit(reading.radius_mm, 'mm', units)}: with the length of the mark it lies half the cut past the touch (measured);
-                without, the depth is taken from the kind of mark or strike (assumed); a ball that left no mark passed above the ground and
-                tells only about depth.
+                {t('First touch is what was seen. The low point follows from the arc, whose radius near the ground is')}{' '}
+                {withUnit(reading.radius_mm, 'mm', units)}
+                {t(
+                    ': with the length of the mark it lies half the cut past the touch (measured); without, the depth is taken from the kind of mark or strike (assumed); a ball that left no mark passed above the ground and tells only about depth.',
+                )}
             </p>
             <table className="mb-4 w-full text-left text-sm">
                 <thead>
                     <tr>
-                        <th>Ball</th>
-                        <th>Touch</th>
-                        <th>Low point</th>
-                        <th>Depth</th>
-                        <th>How</th>
+                        <th>{t('Ball')}</th>
+                        <th>{t('Touch')}</th>
+                        <th>{t('Low point')}</th>
+                        <th>{t('Depth')}</th>
+                        <th>{t('How')}</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -33,35 +41,41 @@ export function HowFiguresCome({ reading, set, units }: { reading: Reading; set:
                         <tr key={set.balls[i]?.id ?? i} className="border-t border-line">
                             <td>{i + 1}</td>
                             <td>{touchText(set.balls[i]?.seen ?? {}, units)}</td>
-                            <td>{ball.low_point_mm === null ? 'not known' : place(ball.low_point_mm, units)}</td>
-                            <td>{ball.depth_mm === null ? 'above the ground or not known' : `${String(ball.depth_mm)} mm`}</td>
-                            <td>{ball.source.replace('_', ' ')}</td>
+                            <td>{ball.low_point_mm === null ? t('not known') : place(ball.low_point_mm, units)}</td>
+                            <td>{ball.depth_mm === null ? t('above the ground or not known') : `${String(ball.depth_mm)} mm`}</td>
+                            <td>{word(ball.source.replace('_', ' '))}</td>
                         </tr>
                     ))}
                 </tbody>
             </table>
             {model && (
                 <>
-                    <h3 className="text-lg">The model</h3>
+                    <h3 className="text-lg">{t('The model')}</h3>
                     <p>
-                        Club as delivered: loft {model.delivered.loft_deg}°, bounce {model.delivered.bounce_deg}°. Fitted to these balls and
-                        averaged over the scatter of low point and depth, the strike model alone would expect:
+                        {t(
+                            'Club as delivered: loft {{loftdeg}}°, bounce {{bouncedeg}}°. Fitted to these balls and averaged over the scatter of low point and depth, the strike model alone would expect:',
+                            { loftdeg: model.delivered.loft_deg, bouncedeg: model.delivered.bounce_deg },
+                        )}
                     </p>
                     <p className="mb-2">
                         {Object.entries(model.rates)
                             .filter(([, share]) => share >= 0.01)
-                            .map(([strike, share]) => `${strike} ${percent(share)}`)
+                            .map(([strike, share]) => `${word(strike)} ${percent(share)}`)
                             .join(', ')}
                         .
                     </p>
                     {reading.prediction && (
                         <p className="mb-2">
-                            {reading.prediction.text} The share now is what was seen, with the model counting as four balls.
+                            {t('{{text}} The share now is what was seen, with the model counting as four balls.', {
+                                text: reading.prediction.text,
+                            })}
                         </p>
                     )}
                     <Reasons model={model} />
                     {model.assumed.length > 0 && (
-                        <p className="mt-2">Taken from the card, since not looked at: {model.assumed.join(', ')}.</p>
+                        <p className="mt-2">
+                            {t('Taken from the card, since not looked at: {{assumed}}.', { assumed: model.assumed.join(', ') })}
+                        </p>
                     )}
                     <p className="mt-2">{model.note}</p>
                 </>

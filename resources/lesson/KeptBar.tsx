@@ -1,13 +1,15 @@
+import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router-dom';
 import type { Bench } from './useBench';
 
 /** Says what is not yet with the server, and why. Silent while all is well. */
 export function KeptBar({ bench }: { bench: Bench }) {
+    const { t } = useTranslation();
     const lines: string[] = [];
     if (bench.trouble !== null && bench.waiting > 0)
-        lines.push(`Saved on this device, ${String(bench.waiting)} waiting. ${bench.trouble.message}`);
+        lines.push(t('Saved on this device, {{waiting}} waiting. {{message}}', { waiting: bench.waiting, message: bench.trouble.message }));
     if (bench.deviceFull)
-        lines.push('This device cannot keep entries (its storage is full or switched off). Do not reload before all is sent.');
+        lines.push(t('This device cannot keep entries (its storage is full or switched off). Do not reload before all is sent.'));
     if (lines.length === 0 && bench.refused.length === 0 && bench.notices.length === 0) return null;
     return (
         <div role="status" className="border-b border-ink bg-ochre-wash px-4 py-2">
@@ -18,7 +20,7 @@ export function KeptBar({ bench }: { bench: Bench }) {
                         <>
                             {' '}
                             <Link to="/" reloadDocument className="font-semibold underline">
-                                Sign in
+                                {t('Sign in')}
                             </Link>
                         </>
                     )}
@@ -29,12 +31,12 @@ export function KeptBar({ bench }: { bench: Bench }) {
             ))}
             {bench.notices.length > 0 && (
                 <button type="button" className="min-h-11 underline" onClick={bench.understood}>
-                    Understood
+                    {t('Understood')}
                 </button>
             )}
             {bench.refused.map((entry) => (
                 <p key={entry.id} role="alert">
-                    <strong>Not stored:</strong> {entry.message}{' '}
+                    <strong>{t('Not stored:')}</strong> {entry.message}{' '}
                     <button
                         type="button"
                         className="min-h-11 px-2 underline"
@@ -42,7 +44,7 @@ export function KeptBar({ bench }: { bench: Bench }) {
                             bench.again(entry.id);
                         }}
                     >
-                        Try again
+                        {t('Try again')}
                     </button>{' '}
                     <button
                         type="button"
@@ -51,7 +53,7 @@ export function KeptBar({ bench }: { bench: Bench }) {
                             bench.drop(entry.id);
                         }}
                     >
-                        Take it out
+                        {t('Take it out')}
                     </button>
                 </p>
             ))}

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import type { Ball, BallSeen, Field, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Figure } from './BallDialog';
@@ -19,6 +20,7 @@ const EXPECTED = ['expected', 'normal'];
 
 /** More about the ball just hit, for who has a hand free: it never stands in the way of the next one. */
 export function LastBall({ ball, others, fields, sand, units, onChange }: Props) {
+    const { t } = useTranslation();
     const seen = ball?.seen ?? {};
     const set = (change: BallSeen) => {
         if (ball !== undefined) onChange(ball, { ...ball.seen, ...change });
@@ -26,7 +28,11 @@ export function LastBall({ ball, others, fields, sand, units, onChange }: Props)
     const alike = Object.fromEntries([...WORDS, 'mark' as const].filter((key) => seen[key] !== undefined).map((key) => [key, seen[key]]));
     const unlike = others.filter((one) => Object.keys(alike).some((key) => !(key in one.seen)));
     return (
-        <div role="group" aria-label="The ball just hit" className="mt-1.5 flex min-h-12 items-center gap-2 overflow-x-auto pl-[1.5px]">
+        <div
+            role="group"
+            aria-label={t('The ball just hit')}
+            className="mt-1.5 flex min-h-12 items-center gap-2 overflow-x-auto pl-[1.5px]"
+        >
             {WORDS.filter((key) => fields[key]?.sand_only === sand).map((key) => (
                 <span key={key} role="group" aria-label={fields[key]?.label} className="flex">
                     {fields[key]?.answers
@@ -42,9 +48,9 @@ export function LastBall({ ball, others, fields, sand, units, onChange }: Props)
                                 }}
                             >
                                 {key === 'flight'
-                                    ? `flew ${answer.label}`
+                                    ? t('flew {{how}}', { how: answer.label })
                                     : key === 'sand_direction'
-                                      ? `sand ${answer.label}`
+                                      ? t('sand {{where}}', { where: answer.label })
                                       : answer.label}
                             </Button>
                         ))}
@@ -53,13 +59,13 @@ export function LastBall({ ball, others, fields, sand, units, onChange }: Props)
             {unlike.length > 0 && (
                 <Button
                     className="px-2 text-sm whitespace-nowrap"
-                    aria-label={`all ${String(others.length + 1)} alike`}
-                    title="What was not looked at in the other balls of this set becomes as in this one"
+                    aria-label={t('all {{n}} alike', { n: others.length + 1 })}
+                    title={t('What was not looked at in the other balls of this set becomes as in this one')}
                     onClick={() => {
                         for (const one of unlike) onChange(one, { ...alike, ...one.seen });
                     }}
                 >
-                    all {others.length + 1}
+                    {t('all {{n}}', { n: others.length + 1 })}
                 </Button>
             )}
             {(['carry_m', 'start_deg'] as const).map(

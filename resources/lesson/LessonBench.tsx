@@ -1,3 +1,5 @@
+import { said } from '../language';
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { useParams } from 'react-router-dom';
 import { shotOf } from '../api/catalogue';
@@ -22,11 +24,12 @@ import { useBench, type Bench } from './useBench';
 import { useSets } from './useSets';
 
 /** On a narrow screen one at a time, the reading a thumb away. */
-const AREAS = ['Balls', 'Looks', 'Set-up', 'Reading'] as const;
+const AREAS = [said('Balls'), said('Looks'), said('Set-up'), said('Reading')] as const;
 type Area = (typeof AREAS)[number];
 
 /** The screen on which a lesson happens: set-up, balls and motion to enter, the reading always beside them. */
 export function LessonBench() {
+    const { t } = useTranslation();
     const { id = '' } = useParams();
     const bench = useBench(id);
     const catalogue = useCatalogue();
@@ -38,7 +41,7 @@ export function LessonBench() {
     if (lesson !== undefined && student !== undefined && catalogue.data !== undefined && coach !== undefined)
         return <OpenBench {...{ bench, lesson, student, coach }} catalogue={catalogue.data} />;
     return (
-        <Page title="Lesson">
+        <Page title={t('Lesson')}>
             {bench.query.isError && lesson === undefined ? (
                 <>
                     <KeptBar bench={bench} />
@@ -62,6 +65,7 @@ interface Props {
 }
 
 function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
+    const { t } = useTranslation();
     const shown = useSets(bench);
     const [sheet, setSheet] = useState<'task' | 'keys' | null>(null);
     const closed = lesson.closed_at !== null;
@@ -74,9 +78,9 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
     const { set } = shown;
     if (set === undefined)
         return (
-            <Page title="Lesson">
+            <Page title={t('Lesson')}>
                 <Trouble
-                    error={new Error('This lesson has no set of balls yet.')}
+                    error={new Error(t('This lesson has no set of balls yet.'))}
                     onRetry={() => {
                         bench.beginSet('before', undefined, []);
                     }}
@@ -86,8 +90,8 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
     const strikes = shotOf(catalogue, lesson.task.shot)?.strikes.map((strike) => strike.id) ?? [];
     return (
         <div className="flex min-h-screen flex-col bench:h-screen bench:overflow-hidden">
-            <SkipLink to="balls" words="To the balls" />
-            <SkipLink to="reading" words="To the reading" />
+            <SkipLink to="balls" words={t('To the balls')} />
+            <SkipLink to="reading" words={t('To the reading')} />
             <BenchHead
                 {...{ bench, lesson, student, catalogue, shown }}
                 units={coach.units}
@@ -114,7 +118,7 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
             )}
             <Guide lesson={lesson} />
             <Panel
-                title="Task"
+                title={t('Task')}
                 open={sheet === 'task'}
                 onOpenChange={(open) => {
                     setSheet(open ? 'task' : null);
@@ -125,7 +129,7 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
                     catalogue={catalogue}
                     units={coach.units}
                     task={lesson.task}
-                    submit="Change the task"
+                    submit={t('Change the task')}
                     problem={bench.refused
                         .filter((entry) => entry.action.kind === 'lesson')
                         .map((entry) => entry.message)
@@ -149,6 +153,7 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
 
 /** Set-up, balls, looks and reading of one set. */
 function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props & { shown: ReturnType<typeof useSets>; set: BallSet }) {
+    const { t } = useTranslation();
     const [area, setArea] = useState<Area>('Balls');
     const earlier = useStudent(student.id);
     const reading = bench.readings[set.id];
@@ -169,7 +174,7 @@ function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props &
                 <section
                     id="balls"
                     tabIndex={-1}
-                    aria-label="Balls and looks"
+                    aria-label={t('Balls and looks')}
                     inert={closed}
                     className={`min-w-0 p-3 outline-none bench:overflow-y-auto ${area === 'Balls' || area === 'Looks' ? '' : 'max-bench:hidden'}`}
                 >
@@ -205,7 +210,7 @@ function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props &
                     }}
                 />
             </main>
-            <nav aria-label="Areas" className="fixed inset-x-0 bottom-0 z-10 flex border-t-2 border-ink bg-paper bench:hidden">
+            <nav aria-label={t('Areas')} className="fixed inset-x-0 bottom-0 z-10 flex border-t-2 border-ink bg-paper bench:hidden">
                 {AREAS.map((one) => (
                     <button
                         key={one}
@@ -216,7 +221,7 @@ function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props &
                             setArea(one);
                         }}
                     >
-                        {one}
+                        {t(one)}
                     </button>
                 ))}
             </nav>

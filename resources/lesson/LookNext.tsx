@@ -1,13 +1,16 @@
+import { useTranslation } from 'react-i18next';
 import type { NextObservation } from '../api/types.gen';
 import { Answers } from './Answers';
 
 /** The look that is expected to tell most, its usual answers a press away. */
 export function LookNext({ next, onAnswer }: { next: NextObservation; onAnswer: (value: number | string) => void }) {
+    const { t } = useTranslation();
     return (
         <div className="border-2 border-ink bg-press px-3 pb-2">
             <details className="leading-tight">
                 <summary className="flex min-h-11 cursor-pointer list-none items-center justify-between">
-                    <strong>Look next: {next.label}</strong> <span className="px-1 text-sm underline">why</span>
+                    <strong>{t('Look next: {{label}}', { label: next.label })}</strong>{' '}
+                    <span className="px-1 text-sm underline">{t('why')}</span>
                 </summary>
                 <p className="mb-1 text-sm">{next.why}</p>
             </details>

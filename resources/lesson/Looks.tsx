@@ -1,3 +1,5 @@
+import { useTranslation } from 'react-i18next';
+import { t } from '../language';
 import { useState } from 'react';
 import type { BallSet, Observable, Reading, Units } from '../api/types.gen';
 import { ObservationField } from '../ui/ObservationField';
@@ -13,6 +15,7 @@ interface Props {
 
 /** What was seen as a short list; what was not is a press further. */
 export function Looks({ looks, set, reading, units, faultOf, onSee }: Props) {
+    const { t } = useTranslation();
     const [open, setOpen] = useState(false);
     const seen = (one: Observable) => set[one.group][one.id] !== undefined && set[one.group][one.id] !== null;
     const fault = (one: Observable) => faultOf(`${one.group}.${one.id}`);
@@ -35,7 +38,7 @@ export function Looks({ looks, set, reading, units, faultOf, onSee }: Props) {
         <div className="mt-2">
             {listed.length > 0 && (
                 <>
-                    <h2 className="mb-1 border-t border-line pt-2 text-lg">Seen</h2>
+                    <h2 className="mb-1 border-t border-line pt-2 text-lg">{t('Seen')}</h2>
                     <div className="grid grid-cols-2 gap-x-3">{listed.map(field)}</div>
                 </>
             )}
@@ -48,9 +51,7 @@ export function Looks({ looks, set, reading, units, faultOf, onSee }: Props) {
                         setOpen(!open);
                     }}
                 >
-                    <span className="underline underline-offset-4">
-                        {rest.length} more {rest.length === 1 ? 'look' : 'looks'}
-                    </span>
+                    <span className="underline underline-offset-4">{t('{{count}} more looks', { count: rest.length })}</span>
                     {!open && <span className="block text-sm text-soft">{namesOf(rest)}</span>}
                 </button>
                 {open && <div className="grid grid-cols-2 gap-x-3">{rest.map(field)}</div>}
@@ -63,5 +64,5 @@ const NAMED = 8;
 
 function namesOf(looks: Observable[]): string {
     const names = looks.slice(0, NAMED).map((one) => one.label.toLowerCase());
-    return names.join(', ') + (looks.length > NAMED ? ' and others' : '');
+    return names.join(', ') + (looks.length > NAMED ? ' ' + t('and others') : '');
 }

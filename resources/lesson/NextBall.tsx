@@ -1,3 +1,5 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { shotOf } from '../api/catalogue';
 import type { BallSeen, BallSet, Catalogue, Handed, Reading, Units } from '../api/types.gen';
@@ -27,6 +29,7 @@ interface Props {
 
 /** The next ball: where the club met the ground, the mark it left, then the strike, by touch or by key. */
 export function NextBall({ bench, set, catalogue, shot, handed, units, reading, closed }: Props) {
+    const { t } = useTranslation();
     const [draft, setDraft] = useState<Draft>();
     const [mark, setMark] = useState<BallSeen['mark']>();
     const known = shotOf(catalogue, shot);
@@ -92,7 +95,7 @@ export function NextBall({ bench, set, catalogue, shot, handed, units, reading, 
                 farthestMm={farthestMm}
                 onDraft={setDraft}
             />
-            <Row label="Strike" className="mt-1.5 flex flex-wrap pl-[1.5px] sm:flex-nowrap">
+            <Row label={t('Strike')} className="mt-1.5 flex flex-wrap pl-[1.5px] sm:flex-nowrap">
                 {strikes.map((strike, i) => (
                     <InRow key={strike.id}>
                         <Button
@@ -107,7 +110,7 @@ export function NextBall({ bench, set, catalogue, shot, handed, units, reading, 
                                 <StrikeShape strike={strike.id} x={0} y={0} size={11} />
                             </svg>
                             <kbd className="mr-1 font-text text-sm font-normal text-soft max-sm:hidden">{i + 1}</kbd>
-                            {strike.id}
+                            {word(strike.id)}
                         </Button>
                     </InRow>
                 ))}
@@ -120,9 +123,9 @@ export function NextBall({ bench, set, catalogue, shot, handed, units, reading, 
                         setDraft({ touchMm: null, lengthMm: 0 });
                     }}
                 >
-                    no contact
+                    {t('no contact')}
                 </Button>
-                <Row label="Mark" className="flex">
+                <Row label={t('Mark')} className="flex">
                     {marks.map((answer) => (
                         <InRow key={answer.label}>
                             <Button
@@ -140,10 +143,10 @@ export function NextBall({ bench, set, catalogue, shot, handed, units, reading, 
                 </Row>
                 <span className="ml-auto flex gap-1.5">
                     <Button hotkey="z" disabled={!bench.canUndo} onClick={bench.undo}>
-                        undo
+                        {t('undo')}
                     </Button>
                     <Button hotkey="y" className="max-sm:hidden" disabled={!bench.canRedo} onClick={bench.redo}>
-                        redo
+                        {t('redo')}
                     </Button>
                 </span>
             </div>

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
@@ -20,6 +21,7 @@ const MM_PER_CM = 10;
 
 /** A drill of the coach's own: text, dose, scoring, and a picture from a few parts. It is drawn as it will be handed out. */
 export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal }, onClose, onKept }: Props) {
+    const { t } = useTranslation();
     const [id] = useState(() => ulid().toLowerCase());
     const [name, setName, nameKept] = useDraft('own drill, name', '');
     const [purpose, setPurpose, purposeKept] = useDraft('own drill, purpose', '');
@@ -56,13 +58,13 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
             });
     };
     return (
-        <section aria-label="A drill of your own" className="mt-3 space-y-3 border-l-[6px] border-ochre pl-3">
+        <section aria-label={t('A drill of your own')} className="mt-3 space-y-3 border-l-[6px] border-ochre pl-3">
             <div className="grid gap-3 sm:grid-cols-2">
-                <TextField label="Name" outer="font-semibold" maxLength={60} value={name} onValue={setName} />
-                <TextField label="What it is for" outer="font-semibold" maxLength={200} value={purpose} onValue={setPurpose} />
+                <TextField label={t('Name')} outer="font-semibold" maxLength={60} value={name} onValue={setName} />
+                <TextField label={t('What it is for')} outer="font-semibold" maxLength={200} value={purpose} onValue={setPurpose} />
             </div>
             <label className="block font-semibold">
-                Steps, one a line
+                {t('Steps, one a line')}
                 <textarea
                     className={`${FIELD} min-h-24 py-2`}
                     value={steps}
@@ -81,13 +83,13 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
             {kept !== null && (
                 <img
                     className="w-full max-w-sm"
-                    alt={`${kept.drill.name}, seen from above`}
+                    alt={t('{{name}}, seen from above', { name: kept.drill.name })}
                     src={`data:image/svg+xml;utf8,${encodeURIComponent(kept.svg)}`}
                 />
             )}
             <div className="flex gap-1.5">
-                <Button onClick={keep}>{kept === null ? 'Keep the drill' : 'Keep it anew'}</Button>
-                <Button onClick={onClose}>{kept === null ? 'Never mind' : 'Done'}</Button>
+                <Button onClick={keep}>{kept === null ? t('Keep the drill') : t('Keep it anew')}</Button>
+                <Button onClick={onClose}>{kept === null ? t('Never mind') : t('Done')}</Button>
             </div>
         </section>
     );

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import type { DrillHandout, OwnWay } from '../api/types.gen';
 import { Button } from '../ui/Button';
@@ -14,6 +15,7 @@ interface Props {
 
 /** Any drills of the shot, or a new one of the coach's own. */
 export function OwnDrills({ own, drills, chosen, onChoose, onKept }: Props) {
+    const { t } = useTranslation();
     const [inventing, setInventing] = useState(false);
     // The one chosen first gives way.
     const add = (id: string) => {
@@ -21,7 +23,7 @@ export function OwnDrills({ own, drills, chosen, onChoose, onKept }: Props) {
     };
     return (
         <>
-            <h3 className="text-lg">Drills, at most {own.most.drills}</h3>
+            <h3 className="text-lg">{t('Drills, at most {{drills}}', { drills: own.most.drills })}</h3>
             <div className="mt-1 flex flex-wrap gap-1.5">
                 {drills.map((drill) => (
                     <Button
@@ -42,7 +44,7 @@ export function OwnDrills({ own, drills, chosen, onChoose, onKept }: Props) {
                             setInventing(true);
                         }}
                     >
-                        A drill of your own
+                        {t('A drill of your own')}
                     </Button>
                 )}
             </div>
@@ -62,7 +64,13 @@ export function OwnDrills({ own, drills, chosen, onChoose, onKept }: Props) {
                 .filter((drill) => chosen.includes(drill.id))
                 .map((drill) => (
                     <p key={drill.id} className="mt-2">
-                        {drill.name}: {drill.purpose} {drill.dose.sets} × {drill.dose.balls}. Passed: {drill.goal.text}.
+                        {t('{{name}}: {{purpose}} {{sets}} × {{balls}}. Passed: {{text}}.', {
+                            name: drill.name,
+                            purpose: drill.purpose,
+                            sets: drill.dose.sets,
+                            balls: drill.dose.balls,
+                            text: drill.goal.text,
+                        })}
                     </p>
                 ))}
         </>

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { observableOf } from '../api/catalogue';
 import type { Catalogue, Observed, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
@@ -21,12 +22,13 @@ interface Props {
 
 /** Any figures of the set-up, in the order in which they are taken. */
 export function OwnFigures({ figures, most, setup, catalogue, units, onChange }: Props) {
+    const { t } = useTranslation();
     const open = catalogue.observables.filter(
         (one) => one.group === 'setup' && one.kind === 'number' && !figures.some((figure) => figure.observable === one.id),
     );
     return (
         <>
-            <h3 className="text-lg">Set-up, any figures</h3>
+            <h3 className="text-lg">{t('Set-up, any figures')}</h3>
             <ol className="mb-1 list-decimal space-y-1 pl-5">
                 {figures.map((figure) => {
                     const what = observableOf(catalogue, figure.observable);
@@ -47,9 +49,11 @@ export function OwnFigures({ figures, most, setup, catalogue, units, onChange }:
                                 />
                                 {shownUnit(what.unit, units)}
                             </label>
-                            {now !== undefined && now !== null && <span className="ml-2 text-sm">now {observed(what, now, units)}</span>}
+                            {now !== undefined && now !== null && (
+                                <span className="ml-2 text-sm">{t('now {{observed}}', { observed: observed(what, now, units) })}</span>
+                            )}
                             <Button
-                                aria-label={`Leave out ${what.label}`}
+                                aria-label={t('Leave out {{label}}', { label: what.label })}
                                 className="ml-2"
                                 onClick={() => {
                                     onChange(figures.filter((one) => one !== figure));
@@ -63,14 +67,14 @@ export function OwnFigures({ figures, most, setup, catalogue, units, onChange }:
             </ol>
             {figures.length < most && (
                 <select
-                    aria-label="Add a figure"
+                    aria-label={t('Add a figure')}
                     className="mb-4 min-h-12 border-[1.5px] border-ink bg-press px-3"
                     value=""
                     onChange={(event) => {
                         if (event.target.value !== '') onChange([...figures, { observable: event.target.value, typed: '' }]);
                     }}
                 >
-                    <option value="">Add a figure</option>
+                    <option value="">{t('Add a figure')}</option>
                     {open.map((one) => (
                         <option key={one.id} value={one.id}>
                             {one.label}

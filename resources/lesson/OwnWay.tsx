@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
@@ -40,6 +41,7 @@ export function OwnWay({ lesson, set, catalogue, units, onGive }: Props) {
 }
 
 function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & { own: Own; sheets: DrillHandout[] }) {
+    const { t } = useTranslation();
     const queries = useQueryClient();
     const [figures, setFigures] = useDraft<TypedFigure[]>(`own figures ${set.id}`, []);
     const [feel, setFeel] = useDraft(`own feel ${set.id}`, '');
@@ -75,7 +77,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
         const kept = { name, shot, figures: stored.map(({ observable, to }) => ({ observable, to })), feel, drills: chosen };
         call<OwnCard>('PUT', `own/cards/${same?.id ?? ulid()}`, kept)
             .then((card) => {
-                setTold(`Kept as “${card.name}”. It is offered the next time.`);
+                setTold(t('Kept as “{{name}}”. It is offered the next time.', { name: card.name }));
                 return again();
             })
             .catch(trouble);
@@ -88,7 +90,9 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
                 onForget={(card) => {
                     call('DELETE', `own/cards/${card.id}`)
                         .then(() => {
-                            notify(`The card “${card.name}” was taken out.`, () => call('PUT', `own/cards/${card.id}`, card).then(again));
+                            notify(t('The card “{{name}}” was taken out.', { name: card.name }), () =>
+                                call('PUT', `own/cards/${card.id}`, card).then(again),
+                            );
                             return again();
                         })
                         .catch(trouble);
@@ -96,7 +100,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
             />
             <OwnFigures {...{ figures, catalogue, units }} most={own.most.figures} setup={set.setup} onChange={setFigures} />
             <TextField
-                label="Feel, in your words"
+                label={t('Feel, in your words')}
                 outer="mb-4 block text-lg font-semibold"
                 className="w-full text-base"
                 maxLength={catalogue.most.text}
@@ -110,9 +114,9 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
                 onKept={() => Promise.all([again(), queries.invalidateQueries(changed.drills(set.id))])}
             />
             <div className="mt-4 flex flex-wrap items-end gap-2 border-t border-line pt-3">
-                <TextField label="Keep it as a card named" outer="font-semibold" maxLength={60} value={name} onValue={setName} />
+                <TextField label={t('Keep it as a card named')} outer="font-semibold" maxLength={60} value={name} onValue={setName} />
                 <Button disabled={name.trim() === '' || feel.trim() === ''} onClick={keep}>
-                    Keep the card
+                    {t('Keep the card')}
                 </Button>
                 <p role="status" className="basis-full">
                     {told}
@@ -134,7 +138,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
                     });
                 }}
             >
-                Hand it out
+                {t('Hand it out')}
             </Button>
         </>
     );

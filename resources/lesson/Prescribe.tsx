@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../api/client';
@@ -26,6 +27,7 @@ interface Props {
 
 /** One idea with its set-up changes, one feel, at most two drills: the engine proposes, the coach decides. */
 export function Prescribe({ bench, lesson, set, reading, catalogue, units, first, tried, onClose }: Props) {
+    const { t } = useTranslation();
     const [causeId, setCauseId] = useState(first);
     const [ownWay, setOwnWay] = useState(false);
     const proposed = useQuery({
@@ -39,9 +41,9 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
         onClose();
     };
     return (
-        <Panel title="Prescription" open onOpenChange={onClose} wide>
+        <Panel title={t('Prescription')} open onOpenChange={onClose} wide>
             <label className="mb-4 block font-semibold">
-                Work on
+                {t('Work on')}
                 <select
                     className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal"
                     value={causeId}
@@ -58,24 +60,24 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
             </label>
             {cause !== undefined && cause.main_reasons.length > 0 && (
                 <p className="mb-4">
-                    <strong>Because:</strong> {cause.main_reasons.join(' ')}
+                    <strong>{t('Because:')}</strong> {cause.main_reasons.join(' ')}
                     {cause.against[0] !== undefined && (
                         <>
                             {' '}
-                            <strong>Against it:</strong> {cause.against[0].text}
+                            <strong>{t('Against it:')}</strong> {cause.against[0].text}
                         </>
                     )}
                 </p>
             )}
             <SchoolsSideBySide reading={reading} catalogue={catalogue} units={units} />
-            <div role="group" aria-label="How it is put together" className="mb-4 flex gap-1.5">
+            <div role="group" aria-label={t('How it is put together')} className="mb-4 flex gap-1.5">
                 <Button
                     chosen={!ownWay}
                     onClick={() => {
                         setOwnWay(false);
                     }}
                 >
-                    As proposed
+                    {t('As proposed')}
                 </Button>
                 <Button
                     chosen={ownWay}
@@ -83,7 +85,7 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                         setOwnWay(true);
                     }}
                 >
-                    Your own way
+                    {t('Your own way')}
                 </Button>
             </div>
             {ownWay && cause && (

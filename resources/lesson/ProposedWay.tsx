@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import type { Catalogue, DrillHandout, GoalChoice, Proposal } from '../api/types.gen';
 import { Button } from '../ui/Button';
@@ -25,6 +26,7 @@ interface Props {
 
 /** What the core proposes, each part of it to be chosen. */
 export function ProposedWay({ proposal, catalogue, tried, name, onGive }: Props) {
+    const { t } = useTranslation();
     const [change, setChange] = useState(tried);
     const [goals, setGoals, goalsGiven] = useDraft<Record<string, GoalChoice>>(`goals ${name}`, {});
     const [sentence, setSentence, sentenceGiven] = useDraft(`sentence ${name}`, '');
@@ -36,7 +38,7 @@ export function ProposedWay({ proposal, catalogue, tried, name, onGive }: Props)
     };
     return (
         <>
-            <h3 className="text-lg">Set-up</h3>
+            <h3 className="text-lg">{t('Set-up')}</h3>
             {tried !== undefined && (
                 <div className="my-1 flex flex-wrap gap-1.5">
                     <Button
@@ -45,7 +47,7 @@ export function ProposedWay({ proposal, catalogue, tried, name, onGive }: Props)
                             setChange(tried);
                         }}
                     >
-                        {tried.text} (what if)
+                        {t('{{text}} (what if)', { text: tried.text })}
                     </Button>
                     <Button
                         chosen={change === undefined}
@@ -53,7 +55,7 @@ export function ProposedWay({ proposal, catalogue, tried, name, onGive }: Props)
                             setChange(undefined);
                         }}
                     >
-                        as proposed
+                        {t('as proposed')}
                     </Button>
                 </div>
             )}
@@ -67,7 +69,7 @@ export function ProposedWay({ proposal, catalogue, tried, name, onGive }: Props)
                 <p className="mb-1">{change.text}</p>
             )}
             {proposal.stop !== null && <p className="mb-4">{proposal.stop}</p>}
-            <h3 className="text-lg">Feel, one of these</h3>
+            <h3 className="text-lg">{t('Feel, one of these')}</h3>
             <div className="mb-4 mt-1 grid gap-1.5">
                 {Object.entries(proposal.feels ?? {}).map(([kind, text]) => (
                     <Button
@@ -78,11 +80,14 @@ export function ProposedWay({ proposal, catalogue, tried, name, onGive }: Props)
                             setFeel(text);
                         }}
                     >
-                        {text} <span className="font-normal">({kind === 'sound' ? 'a sound' : `${kind} the body`})</span>
+                        {text}{' '}
+                        <span className="font-normal">
+                            ({kind === 'sound' ? t('a sound') : kind === 'outside' ? t('outside the body') : t('inside the body')})
+                        </span>
                     </Button>
                 ))}
             </div>
-            <h3 className="text-lg">Drills, at most {catalogue.most.drills}</h3>
+            <h3 className="text-lg">{t('Drills, at most {{drills}}', { drills: catalogue.most.drills })}</h3>
             <div className="mb-4 mt-1 space-y-3">
                 {all.map((drill) => (
                     <DrillOffer
@@ -100,13 +105,13 @@ export function ProposedWay({ proposal, catalogue, tried, name, onGive }: Props)
                 ))}
                 {proposal.left_out.map((drill) => (
                     <p key={drill.id} className="pl-[18px]">
-                        {drill.name} is left out: {drill.why}.
+                        {t('{{name}} is left out: {{why}}.', { name: drill.name, why: drill.why })}
                     </p>
                 ))}
             </div>
-            {proposal.measure !== null && <p className="mb-4">What must move: {proposal.measure}.</p>}
+            {proposal.measure !== null && <p className="mb-4">{t('What must move: {{measure}}.', { measure: proposal.measure })}</p>}
             <TextField
-                label="A sentence of your own for the student"
+                label={t('A sentence of your own for the student')}
                 outer="mb-4 block font-semibold"
                 maxLength={catalogue.most.text}
                 value={sentence}
@@ -122,7 +127,7 @@ export function ProposedWay({ proposal, catalogue, tried, name, onGive }: Props)
                     onGive({ feel, drills: all.filter((drill) => chosen.includes(drill.id)), change, goals, sentence });
                 }}
             >
-                Hand it out
+                {t('Hand it out')}
             </Button>
         </>
     );

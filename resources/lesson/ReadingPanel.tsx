@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { observableOf } from '../api/catalogue';
 import type { BallSet, Catalogue, Handed, Lesson, Reading, Units, WeighedCause } from '../api/types.gen';
@@ -31,13 +32,16 @@ const FRAME = 'flex min-h-0 flex-col gap-2.5 border-line px-4 py-3 bench:overflo
 
 /** What the balls and looks of a set say, and what to do about it. */
 export function ReadingPanel({ reading, className = '', ...rest }: Props & { reading: Reading | undefined; className?: string }) {
+    const { t } = useTranslation();
     if (reading !== undefined) return <Told reading={reading} className={className} {...rest} />;
     return (
-        <section aria-label="Reading" data-testid="reading" data-balls="0" className={`${FRAME} ${className}`}>
+        <section aria-label={t('Reading')} data-testid="reading" data-balls="0" className={`${FRAME} ${className}`}>
             {rest.bench.trouble === null ? (
                 <Skeleton />
             ) : (
-                <p>The reading comes with the connection. {rest.bench.waiting} entries wait on this device.</p>
+                <p>
+                    {t('The reading comes with the connection. {{waiting}} entries wait on this device.', { waiting: rest.bench.waiting })}
+                </p>
             )}
         </section>
     );
@@ -45,6 +49,7 @@ export function ReadingPanel({ reading, className = '', ...rest }: Props & { rea
 
 /** Always in this order: what was observed, what to work on first, what to look at next, what else is possible, what to mind. */
 function Told({ className, onRetest, ...rest }: Props & { reading: Reading; className: string }) {
+    const { t } = useTranslation();
     const { bench, lesson, set, reading, catalogue, closed } = rest;
     const [opened, setOpened] = useState<string>();
     const [sheet, setSheet] = useState<Sheet>(null);
@@ -63,7 +68,7 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
         <section
             id="reading"
             tabIndex={-1}
-            aria-label="Reading"
+            aria-label={t('Reading')}
             data-testid="reading"
             data-set={set.id}
             data-balls={pattern.n}
@@ -71,7 +76,10 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
         >
             {set.balls.length !== pattern.n && bench.trouble !== null && (
                 <p className="font-semibold">
-                    Reading of {pattern.n} balls; {set.balls.length} are logged. It catches up with the connection.
+                    {t('Reading of {{n}} balls; {{n2}} are logged. It catches up with the connection.', {
+                        n: pattern.n,
+                        n2: set.balls.length,
+                    })}
                 </p>
             )}
             <Seen
@@ -121,6 +129,7 @@ function Sheets({
     setOpened: (cause: string | undefined) => void;
     setSheet: (sheet: Sheet) => void;
 }) {
+    const { t } = useTranslation();
     const { reading, set, units } = rest;
     const [tried, setTried] = useState<Tried>();
     const cause = reading.causes.find((one) => one.id === opened);
@@ -139,7 +148,7 @@ function Sheets({
             >
                 {cause && <Evidence cause={cause} />}
             </Panel>
-            <Panel title="Where the figures come from" open={sheet === 'figures'} onOpenChange={close} wide>
+            <Panel title={t('Where the figures come from')} open={sheet === 'figures'} onOpenChange={close} wide>
                 <HowFiguresCome reading={reading} set={set} units={units} />
             </Panel>
             {sheet === 'what-if' && (
@@ -162,6 +171,7 @@ function Sheets({
 
 /** What was observed. */
 function Seen({ reading: { pattern }, onFigures }: { reading: Reading; onFigures: () => void }) {
+    const { t } = useTranslation();
     return (
         <div>
             <h2 className="text-3xl">{pattern.headline}</h2>
@@ -172,7 +182,7 @@ function Seen({ reading: { pattern }, onFigures }: { reading: Reading; onFigures
                     className="min-h-11 text-left text-sm leading-tight underline decoration-1 underline-offset-4"
                     onClick={onFigures}
                 >
-                    {pattern.low_point_text === '' ? 'Where the figures come from' : pattern.low_point_text}
+                    {pattern.low_point_text === '' ? t('Where the figures come from') : pattern.low_point_text}
                 </button>
             )}
         </div>
@@ -193,24 +203,26 @@ interface FirstProps {
 
 /** What to work on first with its reason and what it wins; what was handed out, and the way on. */
 function First({ reading, first, given, closed, hit, onWhy, onSheet, onRetest }: FirstProps) {
+    const { t } = useTranslation();
     return (
         <div className="border-t border-line pt-2" data-work-on={first?.id}>
             {first === undefined ? (
                 <p className="font-semibold">{reading.advice}</p>
             ) : (
                 <>
-                    <h3 className="font-text text-sm font-normal text-soft">Work on first</h3>
+                    <h3 className="font-text text-sm font-normal text-soft">{t('Work on first')}</h3>
                     <p className="display text-xl">{first.name.split(':')[0]}</p>
                     <p className="leading-snug">
                         {first.main_reasons.slice(0, 2).join(' ')}
-                        {first.against[0] !== undefined && ` But: ${first.against[0].text}`} {reading.first_notes.join(' ')}{' '}
+                        {first.against[0] !== undefined && ` ${t('But: {{what}}', { what: first.against[0].text })}`}{' '}
+                        {reading.first_notes.join(' ')}{' '}
                         <button
                             type="button"
                             data-cause={first.id}
                             className="-my-2 min-h-11 px-2 underline underline-offset-4"
                             onClick={onWhy}
                         >
-                            why
+                            {t('why')}
                         </button>
                     </p>
                 </>
@@ -222,7 +234,8 @@ function First({ reading, first, given, closed, hit, onWhy, onSheet, onRetest }:
             )}
             {given !== null && (
                 <p className="mt-1 leading-snug text-marram">
-                    Handed out: {given.content.cause_name}. {given.content.drills.map((drill) => drill.name).join(', ')}.
+                    {t('Handed out: {{causename}}.', { causename: given.content.cause_name })}{' '}
+                    {given.content.drills.map((drill) => drill.name).join(', ')}.
                 </p>
             )}
             <div className="mt-2 flex gap-2 empty:hidden">
@@ -235,7 +248,7 @@ function First({ reading, first, given, closed, hit, onWhy, onSheet, onRetest }:
                             onSheet('prescribe');
                         }}
                     >
-                        {given === null ? 'Prescribe' : 'Change it'}
+                        {given === null ? t('Prescribe') : t('Change it')}
                     </Button>
                 )}
                 {reading.model !== null && (
@@ -246,12 +259,12 @@ function First({ reading, first, given, closed, hit, onWhy, onSheet, onRetest }:
                             onSheet('what-if');
                         }}
                     >
-                        What if
+                        {t('What if')}
                     </Button>
                 )}
                 {given !== null && closed !== true && hit && (
                     <Button main className="flex-1 px-1 leading-tight" onClick={onRetest}>
-                        Hit the next set
+                        {t('Hit the next set')}
                     </Button>
                 )}
             </div>

@@ -1,9 +1,11 @@
+import { useTranslation } from 'react-i18next';
 import { observableOf } from '../api/catalogue';
 import type { Catalogue, Reading, Units } from '../api/types.gen';
 import { inTen, observed } from '../ui/units';
 
 /** The chosen school and the one the evidence speaks for, card beside card. */
 export function SchoolsSideBySide({ reading, catalogue, units }: { reading: Reading; catalogue: Catalogue; units: Units }) {
+    const { t } = useTranslation();
     const { school } = reading;
     if (school.offer === null) return null;
     const sides = [
@@ -12,13 +14,13 @@ export function SchoolsSideBySide({ reading, catalogue, units }: { reading: Read
     ];
     return (
         <div className="mb-4 border-l-[6px] border-ochre pl-3">
-            <p className="mb-2">{school.offer.why} The choice is yours: change the school in the task.</p>
+            <p className="mb-2">{t('{{why}} The choice is yours: change the school in the task.', { why: school.offer.why })}</p>
             <div className="grid gap-4 sm:grid-cols-2">
                 {sides.map((side) => (
                     <section key={side.name} aria-label={side.name}>
                         <h3 className="text-lg">
                             {side.name}
-                            {side.rate !== null && `, about ${inTen(side.rate)}`}
+                            {side.rate !== null && `, ${t('about {{rate}}', { rate: inTen(side.rate) })}`}
                         </h3>
                         <p className="text-sm">{side.idea}</p>
                         <ul className="text-sm">
@@ -27,7 +29,11 @@ export function SchoolsSideBySide({ reading, catalogue, units }: { reading: Read
                                 return (
                                     what && (
                                         <li key={id}>
-                                            {what.label}: {observed(what, from, units)} to {observed(what, to, units)}
+                                            {t('{{label}}: {{observed}} to {{observed2}}', {
+                                                label: what.label,
+                                                observed: observed(what, from, units),
+                                                observed2: observed(what, to, units),
+                                            })}
                                         </li>
                                     )
                                 );

@@ -1,3 +1,5 @@
+import { useTranslation } from 'react-i18next';
+import { t } from '../language';
 import { Link } from 'react-router-dom';
 import type { BallSet, Handed, Lesson, Observable, Observed, PastLesson, PastSet, Reading, Units } from '../api/types.gen';
 import { StancePlan } from '../figures/StancePlan';
@@ -24,9 +26,10 @@ interface Props {
 
 /** The set-up, drawn, and all that was looked at. */
 export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed, units, faultOf, closed, className }: Props) {
+    const { t } = useTranslation();
     const before = setupBefore(set, lesson, earlier);
     return (
-        <section aria-label="Set-up" inert={closed} className={`border-line p-3 bench:overflow-y-auto bench:border-r ${className}`}>
+        <section aria-label={t('Set-up')} inert={closed} className={`border-line p-3 bench:overflow-y-auto bench:border-r ${className}`}>
             <StancePlan
                 looks={looks}
                 setup={set.setup}
@@ -53,7 +56,7 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
                     to={`/lessons/${lesson.id}/measure?set=${set.id}`}
                     className="mt-2 flex min-h-11 items-center underline underline-offset-4"
                 >
-                    Measure from a picture
+                    {t('Measure from a picture')}
                 </Link>
             )}
             {before !== null && !closed && (
@@ -70,15 +73,16 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
 }
 
 function CopySetup({ from, words, onCopy }: { from: Observed; words: string; onCopy: () => void }) {
+    const { t } = useTranslation();
     useKeys({ c: onCopy });
     return (
         <Button
             hotkey="c"
             className="mt-2 w-full px-2 text-left leading-tight"
-            title={`${String(Object.keys(from).length)} figures`}
+            title={t('{{n}} figures', { n: Object.keys(from).length })}
             onClick={onCopy}
         >
-            Set-up as {words}
+            {t('Set-up as {{words}}', { words })}
         </Button>
     );
 }
@@ -87,10 +91,10 @@ function CopySetup({ from, words, onCopy }: { from: Observed; words: string; onC
 function setupBefore(set: BallSet, lesson: Lesson, earlier: PastLesson[]): { setup: Observed; words: string } | null {
     const worth = (one: PastSet | undefined) => one !== undefined && Object.keys(one.setup).length > 0;
     const here = lesson.sets[lesson.sets.findIndex((one) => one.id === set.id) - 1];
-    if (here !== undefined && worth(here)) return { setup: here.setup, words: 'set before' };
+    if (here !== undefined && worth(here)) return { setup: here.setup, words: t('set before') };
     const last = earlier
         .filter((one) => one.id !== lesson.id && one.task.shot === lesson.task.shot && one.began_at < lesson.began_at)
         .flatMap((one) => one.sets.slice(-1))
         .find(worth);
-    return last === undefined ? null : { setup: last.setup, words: 'last lesson' };
+    return last === undefined ? null : { setup: last.setup, words: t('last lesson') };
 }

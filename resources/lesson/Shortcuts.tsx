@@ -1,3 +1,5 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
 import { switchSingleKeys, useSingleKeys } from '../ui/singleKeys';
 import { Panel } from '../ui/Panel';
 import { MARK_KEYS } from './NextBall';
@@ -9,23 +11,24 @@ interface Props {
 }
 
 export function Shortcuts({ open, onOpenChange, strikes }: Props) {
+    const { t } = useTranslation();
     const on = useSingleKeys();
     const keys: [string, string][] = [
-        ['a s d f g h j k l', 'first touch, 8 cm left of the ball in the picture to 8 cm right of it; g is at the ball'],
-        ['← →', 'move the touch by half a centimetre'],
-        ['n', 'no ground contact'],
-        ...Object.entries(MARK_KEYS).map(([mark, key]): [string, string] => [key, `the mark was ${mark}`]),
-        ...strikes.map((strike, i): [string, string] => [String(i + 1), `${strike}, and the ball is logged`]),
+        ['a s d f g h j k l', t('first touch, 8 cm left of the ball in the picture to 8 cm right of it; g is at the ball')],
+        ['← →', t('move the touch by half a centimetre')],
+        ['n', t('no ground contact')],
+        ...Object.entries(MARK_KEYS).map(([mark, key]): [string, string] => [key, t('the mark was {{mark}}', { mark: word(mark) })]),
+        ...strikes.map((strike, i): [string, string] => [String(i + 1), t('{{strike}}, and the ball is logged', { strike: word(strike) })]),
         ['z / y', 'undo / redo'],
-        ['c', 'set-up as in the set before, or as in the last lesson'],
-        ['i', 'what if'],
+        ['c', t('set-up as in the set before, or as in the last lesson')],
+        ['i', t('what if')],
         ['p', 'prescribe'],
-        ['Delete', 'in the drawing: this was not looked at'],
-        ['Esc', 'forget the touch, close a sheet'],
-        ['?', 'this list'],
+        ['Delete', t('in the drawing: this was not looked at')],
+        ['Esc', t('forget the touch, close a sheet')],
+        ['?', t('this list')],
     ];
     return (
-        <Panel title="Keys" open={open} onOpenChange={onOpenChange}>
+        <Panel title={t('Keys')} open={open} onOpenChange={onOpenChange}>
             <label className="mb-4 flex min-h-12 items-center gap-3 font-semibold">
                 <input
                     type="checkbox"
@@ -35,7 +38,7 @@ export function Shortcuts({ open, onOpenChange, strikes }: Props) {
                         switchSingleKeys(event.target.checked);
                     }}
                 />
-                Single keys on this device
+                {t('Single keys on this device')}
             </label>
             <dl className="grid grid-cols-[10rem_1fr] gap-y-2">
                 {keys.map(([key, what]) => (

@@ -1,3 +1,5 @@
+import { t } from '../language';
+import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { goodStrikeOf, titleOf } from '../api/catalogue';
 import { ask } from '../api/queries';
@@ -16,11 +18,12 @@ interface Props {
 
 /** The difference first, and how sure it is; then all sets of the lesson under one ruler. */
 export function SideBySide({ bench, lesson, catalogue, handed, units }: Props) {
+    const { t } = useTranslation();
     const word = goodStrikeOf(catalogue, lesson.task.shot);
     const change = useQuery(ask.comparison(lesson.id, lesson.sets.map((set) => set.balls.length).join()));
     return (
         <main className="mx-auto w-full max-w-5xl space-y-4 overflow-y-auto p-6">
-            <h2 className="text-3xl">{change.data?.text ?? 'Nothing to compare yet'}</h2>
+            <h2 className="text-3xl">{change.data?.text ?? t('Nothing to compare yet')}</h2>
             {change.data?.sure != null && <p className="text-lg">{change.data.sure}</p>}
             <StripRuler
                 handed={handed}
@@ -47,6 +50,6 @@ function stripOf(set: BallSet, word: string, reading: Reading | undefined): Stri
         word,
         window: reading?.model?.touch_window_mm ?? null,
         mean: reading?.pattern.touch_mm.mean ?? null,
-        text: reading?.pattern.text ?? `${String(set.balls.length)} balls`,
+        text: reading?.pattern.text ?? t('{{count}} balls', { count: set.balls.length }),
     };
 }

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { observableOf } from '../api/catalogue';
 import type { BallSet, Catalogue, Observable, Reading } from '../api/types.gen';
@@ -15,14 +16,15 @@ const OPEN = 6;
 
 /** The looks that would tell most for these balls, each answered by one press. */
 export function TellMost({ reading, set, catalogue, onSee }: Props) {
+    const { t } = useTranslation();
     const rows = useSteady(reading?.would_tell.filter((id) => id !== reading.check_next?.observable) ?? [], {
         ...set.setup,
         ...set.motion,
     });
     if (rows.length === 0) return null;
     return (
-        <section aria-label="Would tell most now" className="mt-2 border-t border-line pt-1.5">
-            <h2 className="mb-1.5 text-lg">Would tell most now</h2>
+        <section aria-label={t('Would tell most now')} className="mt-2 border-t border-line pt-1.5">
+            <h2 className="mb-1.5 text-lg">{t('Would tell most now')}</h2>
             <div className="grid grid-cols-1 gap-x-4 gap-y-1.5 md:grid-cols-2">
                 {rows.map((id) => {
                     const what = observableOf(catalogue, id);

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Slider } from 'radix-ui';
 import { useDeferredValue, useState } from 'react';
@@ -39,6 +40,7 @@ const REACH: Record<string, [number, number]> = {
 
 /** Move one thing and see at once what the model makes of it, beside what is. */
 export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onClose, onTry }: Props) {
+    const { t } = useTranslation();
     const [setup, setSetup] = useState<Record<string, number>>({});
     const [lie, setLie] = useState(lesson.task.lie);
     const [club, setClub] = useState(lesson.task.club);
@@ -49,12 +51,11 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
         placeholderData: keepPreviousData,
         retry: false,
     });
-    const shot = shotOf(catalogue, lesson.task.shot);
-    const sand = shot?.sand === true;
+    const sand = shotOf(catalogue, lesson.task.shot)?.sand === true;
     const good = goodStrikeOf(catalogue, lesson.task.shot);
     const data = trial.data;
     return (
-        <Panel title="What if" open onOpenChange={onClose} wide>
+        <Panel title={t('What if')} open onOpenChange={onClose} wide>
             {trial.isError && <Trouble error={trial.error} onRetry={() => void trial.refetch()} />}
             {data === undefined ? (
                 !trial.isError && <Skeleton />
@@ -73,7 +74,7 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
                                         <span className="font-semibold">{what.label}</span>{' '}
                                         <span>
                                             <strong>{observed(what, value, units)}</strong>
-                                            {moved && `, is ${observed(what, start, units)}`}
+                                            {moved && `, ${t('is {{figure}}', { figure: observed(what, start, units) })}`}
                                         </span>
                                     </p>
                                     <Slider.Root
@@ -106,14 +107,17 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
                                                 });
                                             }}
                                         >
-                                            Try this: {what.label.toLowerCase()} {observed(what, value, units)}
+                                            {t('Try this: {{label}} {{observed}}', {
+                                                label: what.label.toLowerCase(),
+                                                observed: observed(what, value, units),
+                                            })}
                                         </Button>
                                     )}
                                 </div>
                             );
                         })}
                         <label className="block font-semibold">
-                            Lie
+                            {t('Lie')}
                             <select
                                 className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal"
                                 value={lie}
@@ -128,7 +132,7 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
                                 ))}
                             </select>
                         </label>
-                        <div role="group" aria-label="Club, loft and bounce" className="flex flex-wrap gap-1.5">
+                        <div role="group" aria-label={t('Club, loft and bounce')} className="flex flex-wrap gap-1.5">
                             {[lesson.task.club, ...catalogue.clubs.filter((one) => one.loft_deg !== lesson.task.club.loft_deg)].map(
                                 (one) => (
                                     <Button
@@ -145,12 +149,14 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
                         </div>
                     </div>
                     <div>
-                        <Side title="As it is" model={data.now} handed={handed} units={units} sand={sand} good={good} />
-                        <Side title="What if" model={data.then} handed={handed} units={units} sand={sand} good={good} />
+                        <Side title={t('As it is')} model={data.now} handed={handed} units={units} sand={sand} good={good} />
+                        <Side title={t('What if')} model={data.then} handed={handed} units={units} sand={sand} good={good} />
                         <Reasons model={data.now} />
                         <p className="mt-2 text-sm">
-                            {data.now.note} Here one figure moves and the swing stays: less lean alone also takes the low point back.
-                            {prediction !== null && prediction.after !== null && ` The whole fault: ${prediction.text}`}
+                            {t('{{note}} Here one figure moves and the swing stays: less lean alone also takes the low point back.', {
+                                note: data.now.note,
+                            })}
+                            {prediction !== null && prediction.after !== null && t(' The whole fault: {{text}}', { text: prediction.text })}
                         </p>
                     </div>
                 </div>
@@ -174,6 +180,7 @@ function Side({
     sand: boolean;
     good: string;
 }) {
+    const { t } = useTranslation();
     return (
         <section
             aria-label={title}
@@ -190,7 +197,10 @@ function Side({
                     </>
                 )}
                 <span className="block text-sm">
-                    loft {model.delivered.loft_deg}°, bounce {model.delivered.bounce_deg}° as delivered
+                    {t('loft {{loftdeg}}°, bounce {{bouncedeg}}° as delivered', {
+                        loftdeg: model.delivered.loft_deg,
+                        bouncedeg: model.delivered.bounce_deg,
+                    })}
                 </span>
             </p>
         </section>

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useMemo } from 'react';
 import { nowIso } from '../api/clock';
 import { useLesson } from '../api/queries';
@@ -11,6 +12,7 @@ import { useSteps } from './useSteps';
 
 /** The lesson as it looks with what is still waiting on this device, and all a coach can do in it. */
 export function useBench(lessonId: string) {
+    const { t } = useTranslation();
     const outbox = useOutboxOfApp();
     const { entries, trouble, deviceFull, notices } = useOutbox(outbox);
     const query = useLesson(lessonId, entries.length === 0);
@@ -113,7 +115,7 @@ export function useBench(lessonId: string) {
             before: lesson?.prescription ?? null,
         };
         act(given, takeBack);
-        notify(`Handed out: ${given.cause.name}.`, () => outbox.add(takeBack));
+        notify(t('Handed out: {{name}}.', { name: given.cause.name }), () => outbox.add(takeBack));
     };
 
     return {

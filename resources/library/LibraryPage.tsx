@@ -1,3 +1,5 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
 import { Tabs } from 'radix-ui';
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import { useLibrary } from '../api/queries';
@@ -14,9 +16,10 @@ function Told({ text }: { text: string }) {
 
 /** What the engine knows, to read up on: causes, drills and schools. */
 export function LibraryPage() {
+    const { t } = useTranslation();
     const library = useLibrary();
     return (
-        <Page title="Library">
+        <Page title={t('Library')}>
             {library.isPending && <Skeleton />}
             {library.isError && <Trouble error={library.error} onRetry={() => void library.refetch()} />}
             {library.data && (
@@ -32,24 +35,25 @@ const tab =
     'min-h-12 border-[1.5px] border-ink bg-press px-5 font-semibold -ml-[1.5px] data-[state=active]:bg-ink data-[state=active]:text-paper';
 
 function Shelves({ library }: { library: Library }) {
+    const { t } = useTranslation();
     const [sought, setSought] = useState('');
     const fits = (text: string) => text.toLowerCase().includes(sought.trim().toLowerCase());
     return (
         <Tabs.Root defaultValue="causes">
             <div className="mb-6 flex flex-wrap items-center gap-6">
-                <Tabs.List aria-label="Shelves" className="flex pl-[1.5px]">
+                <Tabs.List aria-label={t('Shelves')} className="flex pl-[1.5px]">
                     <Tabs.Trigger className={tab} value="causes">
-                        Causes · {library.causes.length}
+                        {t('Causes · {{n}}', { n: library.causes.length })}
                     </Tabs.Trigger>
                     <Tabs.Trigger className={tab} value="drills">
-                        Drills · {library.drills.length}
+                        {t('Drills · {{n}}', { n: library.drills.length })}
                     </Tabs.Trigger>
                     <Tabs.Trigger className={tab} value="schools">
-                        Schools · {library.schools.length}
+                        {t('Schools · {{n}}', { n: library.schools.length })}
                     </Tabs.Trigger>
                 </Tabs.List>
                 <label className="flex items-center gap-2 font-semibold">
-                    Find
+                    {t('Find')}
                     <input
                         type="search"
                         className="min-h-12 w-64 border-[1.5px] border-ink bg-press px-3 font-normal"
@@ -118,45 +122,64 @@ function List({ title, items, ordered }: { title: string; items: string[]; order
 }
 
 function Cause({ cause, drills }: { cause: LibraryCause; drills: LibraryDrill[] }) {
-    const tag = [...cause.shots, ...(cause.lies ?? [])].join(', ');
+    const { t } = useTranslation();
+    const tag = [...cause.shots.map(word), ...(cause.lies ?? [])].join(', ');
     return (
         <Entry title={cause.name} tag={tag} lead={cause.setup}>
-            <List title="What speaks for it, or against" items={cause.evidence} />
+            <List title={t('What speaks for it, or against')} items={cause.evidence} />
             <p className="mt-3">
                 <Told text={cause.if_wrong} />
             </p>
-            <List title="Feels" items={Object.values(cause.feels)} />
+            <List title={t('Feels')} items={Object.values(cause.feels)} />
             <p className="mt-3">
-                <Told text={`${cause.stop} What must move: ${cause.measure}.`} />
+                <Told text={`${cause.stop} ${t('What must move: {{measure}}.', { measure: cause.measure })}`} />
             </p>
-            <List title="Drills" items={cause.drills.map((id) => drills.find((drill) => drill.id === id)?.name ?? id)} />
+            <List title={t('Drills')} items={cause.drills.map((id) => drills.find((drill) => drill.id === id)?.name ?? id)} />
         </Entry>
     );
 }
 
 function Drill({ drill }: { drill: LibraryDrill }) {
+    const { t } = useTranslation();
     return (
-        <Entry title={drill.name} tag={drill.shots.join(', ')} lead={drill.purpose}>
-            <List title="Steps" items={drill.steps} ordered />
+        <Entry title={drill.name} tag={drill.shots.map(word).join(', ')} lead={drill.purpose}>
+            <List title={t('Steps')} items={drill.steps} ordered />
             <p className="mt-3">
-                {drill.dose.sets} × {drill.dose.balls}, {drill.dose.minutes} minutes. Passed: {drill.pass.text}
+                {t('{{sets}} × {{balls}}, {{minutes}} minutes. Passed: {{text}}', {
+                    sets: drill.dose.sets,
+                    balls: drill.dose.balls,
+                    minutes: drill.dose.minutes,
+                    text: drill.pass.text,
+                })}
             </p>
             <p>
-                Easier: {drill.easier} Harder: {drill.harder} Feel: {drill.feel}
+                {t('Easier: {{easier}} Harder: {{harder}} Feel: {{feel}}', {
+                    easier: drill.easier,
+                    harder: drill.harder,
+                    feel: drill.feel,
+                })}
             </p>
-            <List title="Needs" items={[...drill.equipment, `ground: ${drill.grounds.join(' or ')}`]} />
-            <List title="Cautions" items={drill.cautions} />
-            <List title="Left out" items={Object.values(drill.not_with)} />
-            <List title="Serves" items={drill.serves} />
+            <List
+                title={t('Needs')}
+                items={[...drill.equipment, t('ground: {{grounds}}', { grounds: drill.grounds.map(word).join(', ') })]}
+            />
+            <List title={t('Cautions')} items={drill.cautions} />
+            <List title={t('Left out')} items={Object.values(drill.not_with)} />
+            <List title={t('Serves')} items={drill.serves} />
         </Entry>
     );
 }
 
 function School({ school }: { school: LibrarySchool }) {
+    const { t } = useTranslation();
     return (
-        <Entry title={school.name} tag={school.cards.map((card) => card.shot).join(', ')} lead={school.idea}>
+        <Entry title={school.name} tag={school.cards.map((card) => word(card.shot)).join(', ')} lead={school.idea}>
             {school.cards.map((card) => (
-                <List key={card.shot} title={`Card for a ${card.shot}: ${card.lies.join(', ')}`} items={card.figures} />
+                <List
+                    key={card.shot}
+                    title={t('Card for a {{shot}}: {{lies}}', { shot: word(card.shot), lies: card.lies.join(', ') })}
+                    items={card.figures}
+                />
             ))}
         </Entry>
     );

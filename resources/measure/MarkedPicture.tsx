@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useRef, useState, type PointerEvent } from 'react';
 import { STEPS, type Mark, type Marks, type Px } from './marks';
 import type { Picture } from './usePicture';
@@ -36,6 +37,7 @@ const STEP_PX = 1;
  * the finger; arrows nudge.
  */
 export function MarkedPicture({ picture, marks, next, onPlace }: Props) {
+    const { t } = useTranslation();
     const { url, width, height } = picture;
     const frame = useRef<HTMLDivElement>(null);
     const held = useRef<Mark | undefined>(undefined);
@@ -76,7 +78,7 @@ export function MarkedPicture({ picture, marks, next, onPlace }: Props) {
                 setUnder(undefined);
             }}
         >
-            <img src={url} alt="To be marked" className="block h-full w-full" draggable={false} />
+            <img src={url} alt={t('To be marked')} className="block h-full w-full" draggable={false} />
             <svg
                 viewBox={`0 0 ${String(width)} ${String(height)}`}
                 className="pointer-events-none absolute inset-0 h-full w-full"
@@ -112,7 +114,11 @@ export function MarkedPicture({ picture, marks, next, onPlace }: Props) {
                         <button
                             key={id}
                             type="button"
-                            aria-label={`${short}: ${String(Math.round(at[0]))}, ${String(Math.round(at[1]))} px. Arrow keys nudge it.`}
+                            aria-label={t('{{short}}: {{at}}, {{at2}} px. Arrow keys nudge it.', {
+                                short,
+                                at: Math.round(at[0]),
+                                at2: Math.round(at[1]),
+                            })}
                             className="pointer-events-none absolute size-11 -translate-x-1/2 -translate-y-1/2"
                             style={{ left: `${String((100 * at[0]) / width)}%`, top: `${String((100 * at[1]) / height)}%` }}
                             onKeyDown={(event) => {

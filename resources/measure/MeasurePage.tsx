@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router-dom';
@@ -15,6 +16,7 @@ import { usePicture, type Picture } from './usePicture';
 
 /** Figures of a picture in place of guesses by eye. The picture stays on this device. */
 export function MeasurePage() {
+    const { t } = useTranslation();
     const { id = '' } = useParams();
     const [asked] = useSearchParams();
     const bench = useBench(id);
@@ -25,12 +27,12 @@ export function MeasurePage() {
     const set = lesson?.sets.find((one) => one.id === asked.get('set')) ?? lesson?.sets.at(-1);
     if (lesson === undefined || student === undefined || catalogue === undefined || coach === undefined || set === undefined)
         return (
-            <Page title="Measure">
+            <Page title={t('Measure')}>
                 <Skeleton />
             </Page>
         );
     return (
-        <Page title={`Measure ${student.name}`} back={`/lessons/${id}`}>
+        <Page title={t('Measure {{name}}', { name: student.name })} back={`/lessons/${id}`}>
             {picture === undefined ? (
                 <Advice problem={problem} onFile={take} />
             ) : (
@@ -48,18 +50,19 @@ export function MeasurePage() {
 
 /** How to film, and the file. */
 function Advice({ problem, onFile }: { problem: string; onFile: (file: File) => void }) {
+    const { t } = useTranslation();
     return (
-        <section aria-label="A picture" className="max-w-2xl">
+        <section aria-label={t('A picture')} className="max-w-2xl">
             <p className="text-xl">
-                Face-on at address: the camera square to the target line, at the height of the ball, two to three metres away.
+                {t('Face-on at address: the camera square to the target line, at the height of the ball, two to three metres away.')}
             </p>
             <ul className="mt-3 list-disc space-y-1 pl-5">
-                <li>The ball in the middle of the picture, and large: near is better than zoomed.</li>
-                <li>The sun behind the camera; the ground level, or something upright, in the picture.</li>
-                <li>Nobody stands in front of the club while it is filmed. A child only with a guardian’s consent on record.</li>
+                <li>{t('The ball in the middle of the picture, and large: near is better than zoomed.')}</li>
+                <li>{t('The sun behind the camera; the ground level, or something upright, in the picture.')}</li>
+                <li>{t('Nobody stands in front of the club while it is filmed. A child only with a guardian’s consent on record.')}</li>
             </ul>
-            <p className="mt-3">The picture stays on this device. Only the places you mark are sent, to be worked out.</p>
-            <ChooseFile onFile={onFile} words="Choose or take a picture" />
+            <p className="mt-3">{t('The picture stays on this device. Only the places you mark are sent, to be worked out.')}</p>
+            <ChooseFile onFile={onFile} words={t('Choose or take a picture')} />
             {problem !== '' && (
                 <p role="alert" className="mt-3 font-semibold text-rust">
                     {problem}
@@ -99,6 +102,7 @@ interface MarkingProps {
 
 /** One point after the other, each to be nudged, skipped or taken back; the figures beside them at once. */
 function Marking({ picture, bench, lesson, set, catalogue, units, left, onFile }: MarkingProps) {
+    const { t } = useTranslation();
     const navigate = useNavigate();
     const [marks, setMarks] = useState<Marks>({});
     const [skipped, setSkipped] = useState<Mark[]>([]);
@@ -113,13 +117,13 @@ function Marking({ picture, bench, lesson, set, catalogue, units, left, onFile }
     return (
         <div className="grid gap-6 lg:grid-cols-[1fr_22rem]">
             <MarkedPicture picture={picture} marks={marks} next={next} onPlace={place} />
-            <section aria-label="Figures" className="space-y-4">
+            <section aria-label={t('Figures')} className="space-y-4">
                 <p role="status" className="min-h-14 text-xl leading-tight">
                     {next === undefined ? (
-                        <strong>All marked.</strong>
+                        <strong>{t('All marked.')}</strong>
                     ) : (
                         <>
-                            Mark <strong>{STEPS.find((one) => one.id === next)?.words}</strong>
+                            {t('Mark')} <strong>{t(STEPS.find((one) => one.id === next)?.words ?? '')}</strong>
                         </>
                     )}
                 </p>
@@ -130,7 +134,7 @@ function Marking({ picture, bench, lesson, set, catalogue, units, left, onFile }
                             if (next !== undefined) setSkipped([...skipped, next]);
                         }}
                     >
-                        Cannot see it
+                        {t('Cannot see it')}
                     </Button>
                     <Button
                         disabled={Object.keys(marks).length === 0}
@@ -140,15 +144,15 @@ function Marking({ picture, bench, lesson, set, catalogue, units, left, onFile }
                             setSkipped([]);
                         }}
                     >
-                        Undo
+                        {t('Undo')}
                     </Button>
                 </div>
                 <Choice
-                    label="The target lies"
+                    label={t('The target lies')}
                     value={target}
                     options={[
-                        { value: 'left', label: '← target' },
-                        { value: 'right', label: 'target →' },
+                        { value: 'left', label: `← ${t('target')}` },
+                        { value: 'right', label: `${t('target')} →` },
                     ]}
                     onChoose={setTarget}
                 />
@@ -163,7 +167,7 @@ function Marking({ picture, bench, lesson, set, catalogue, units, left, onFile }
                         void navigate(`/lessons/${lesson.id}?set=${set.id}`);
                     }}
                 />
-                <ChooseFile words="Another picture" onFile={onFile} />
+                <ChooseFile words={t('Another picture')} onFile={onFile} />
             </section>
         </div>
     );
@@ -185,6 +189,7 @@ const FIGURES = ['shaft_lean_deg', 'ball_position_pct', 'stance_width_mm', 'ster
 
 /** What comes out, each with its interval, beside what was entered by eye. */
 function Figures({ catalogue, set, units, measured, fresh, problem, closed, onTake }: FiguresProps) {
+    const { t } = useTranslation();
     const had = FIGURES.flatMap((id) => {
         const [what, figure] = [observableOf(catalogue, id), measured?.[id]];
         return what === undefined || figure == null ? [] : [{ id, what, figure }];
@@ -200,9 +205,9 @@ function Figures({ catalogue, set, units, measured, fresh, problem, closed, onTa
             <table className="w-full text-left">
                 <thead>
                     <tr className="border-b-[1.5px] border-ink">
-                        <th className="py-1 font-semibold">Figure</th>
-                        <th className="font-semibold">Measured</th>
-                        <th className="font-semibold">By eye</th>
+                        <th className="py-1 font-semibold">{t('Figure')}</th>
+                        <th className="font-semibold">{t('Measured')}</th>
+                        <th className="font-semibold">{t('By eye')}</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -213,12 +218,12 @@ function Figures({ catalogue, set, units, measured, fresh, problem, closed, onTa
                                 <strong>{withUnit(figure.value, what.unit, units)}</strong>{' '}
                                 <span className="whitespace-nowrap">{off(figure.high - figure.value, what.unit)}</span>
                             </td>
-                            <td>{typeof set.setup[id] === 'number' ? withUnit(set.setup[id], what.unit, units) : 'not yet'}</td>
+                            <td>{typeof set.setup[id] === 'number' ? withUnit(set.setup[id], what.unit, units) : t('not yet')}</td>
                         </tr>
                     ))}
                 </tbody>
             </table>
-            {had.length === 0 && <p>Figures come as soon as two points belong together.</p>}
+            {had.length === 0 && <p>{t('Figures come as soon as two points belong together.')}</p>}
             {measured?.warnings.map((warning) => (
                 <p key={warning.id} className="border-l-[6px] border-ochre bg-ochre-wash px-3 py-1.5 leading-snug">
                     {warning.text}
@@ -231,7 +236,7 @@ function Figures({ catalogue, set, units, measured, fresh, problem, closed, onTa
                     onTake(Object.fromEntries(had.map(({ id, figure }) => [id, Math.round(figure.value * 10) / 10])));
                 }}
             >
-                Take these over
+                {t('Take these over')}
             </Button>
         </>
     );

@@ -1,3 +1,4 @@
+import { said } from '../language';
 import type { MeasurePicture } from '../api/types.gen';
 import { BALL_RADIUS_MM } from '../figures/scale';
 
@@ -5,15 +6,15 @@ export type Px = [number, number];
 
 /** What is marked, one after the other, in words. */
 export const STEPS = [
-    { id: 'ball_a', words: 'the edge of the ball on its left', short: 'ball, left edge' },
-    { id: 'ball_b', words: 'the edge of the ball on its right', short: 'ball, right edge' },
-    { id: 'grip', words: 'the grip end', short: 'grip end' },
-    { id: 'head', words: 'the clubhead, where the shaft meets it', short: 'clubhead' },
-    { id: 'trail_heel', words: 'the trail heel', short: 'trail heel' },
-    { id: 'lead_heel', words: 'the lead heel', short: 'lead heel' },
-    { id: 'sternum', words: 'the breastbone', short: 'breastbone' },
-    { id: 'level_a', words: 'a point of level ground, far to the left', short: 'level, left' },
-    { id: 'level_b', words: 'a point of the same level, far to the right', short: 'level, right' },
+    { id: 'ball_a', words: said('the edge of the ball on its left'), short: said('ball, left edge') },
+    { id: 'ball_b', words: said('the edge of the ball on its right'), short: said('ball, right edge') },
+    { id: 'grip', words: said('the grip end'), short: said('grip end') },
+    { id: 'head', words: said('the clubhead, where the shaft meets it'), short: said('clubhead') },
+    { id: 'trail_heel', words: said('the trail heel'), short: said('trail heel') },
+    { id: 'lead_heel', words: said('the lead heel'), short: said('lead heel') },
+    { id: 'sternum', words: said('the breastbone'), short: said('breastbone') },
+    { id: 'level_a', words: said('a point of level ground, far to the left'), short: said('level, left') },
+    { id: 'level_b', words: said('a point of the same level, far to the right'), short: said('level, right') },
 ] as const;
 
 export type Mark = (typeof STEPS)[number]['id'];

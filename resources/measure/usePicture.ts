@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useEffect, useState } from 'react';
 
 export interface Picture {
@@ -12,6 +13,7 @@ const MOST_PX = 60_000_000;
 
 /** A picture from a file or the camera: upright as its own note says, and never sent anywhere. */
 export function usePicture() {
+    const { t } = useTranslation();
     const [picture, setPicture] = useState<Picture>();
     const [problem, setProblem] = useState('');
     useEffect(
@@ -28,12 +30,18 @@ export function usePicture() {
             const { naturalWidth: width, naturalHeight: height } = image;
             if (width * height > MOST_PX || width < 2 || height < 2) {
                 URL.revokeObjectURL(url);
-                setProblem(`${file.name} has ${String(width)} × ${String(height)} px; up to 60 million in all can be marked here.`);
+                setProblem(
+                    t('{{name}} has {{width}} × {{height}} px; up to 60 million in all can be marked here.', {
+                        name: file.name,
+                        width,
+                        height,
+                    }),
+                );
             } else setPicture({ url, width, height });
         };
         image.onerror = () => {
             URL.revokeObjectURL(url);
-            setProblem(`${file.name} is no picture that this browser can show: JPEG, PNG, WebP and AVIF work.`);
+            setProblem(t('{{name}} is no picture that this browser can show: JPEG, PNG, WebP and AVIF work.', { name: file.name }));
         };
         image.src = url;
     };

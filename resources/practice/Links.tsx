@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import qr from 'qrcode-generator';
 import { useState } from 'react';
@@ -12,6 +13,7 @@ const QR_CELL_PX = 4;
 
 /** The student's private page: made, told once, revoked. */
 export function Links({ path }: { path: string }) {
+    const { t } = useTranslation();
     const queries = useQueryClient();
     const links = useQuery(ask.links(path));
     const [days, setDays] = useState(60);
@@ -20,16 +22,18 @@ export function Links({ path }: { path: string }) {
     const revoke = useMutation({
         mutationFn: (id: number) => call('DELETE', `${path}/links/${String(id)}`),
         onSuccess: (_, id) => {
-            notify('The link is revoked.', () => call('POST', `${path}/links/${String(id)}/restore`).then(refresh));
+            notify(t('The link is revoked.'), () => call('POST', `${path}/links/${String(id)}/restore`).then(refresh));
             return refresh();
         },
     });
     const address = make.data?.path === undefined ? undefined : `${window.location.origin}${make.data.path}`;
     return (
-        <section aria-label="Private link" className="mt-8">
-            <h2 className="mb-2 text-2xl">Private link for the student</h2>
+        <section aria-label={t('Private link')} className="mt-8">
+            <h2 className="mb-2 text-2xl">{t('Private link for the student')}</h2>
             <p>
-                Whoever has the link sees this one student’s page: fault, card, drills, plan and log. No account; nothing of your own notes.
+                {t(
+                    'Whoever has the link sees this one student’s page: fault, card, drills, plan and log. No account; nothing of your own notes.',
+                )}
             </p>
             <div className="mt-2 flex flex-wrap items-center gap-2">
                 {[14, 60, 180].map((one) => (
@@ -40,7 +44,7 @@ export function Links({ path }: { path: string }) {
                             setDays(one);
                         }}
                     >
-                        {one} days
+                        {t('{{one}} days', { one })}
                     </Button>
                 ))}
                 <Button
@@ -50,7 +54,7 @@ export function Links({ path }: { path: string }) {
                         make.mutate();
                     }}
                 >
-                    Make a link
+                    {t('Make a link')}
                 </Button>
             </div>
             {make.isError && (
@@ -63,9 +67,13 @@ export function Links({ path }: { path: string }) {
                 {links.data?.map((link) => (
                     <li key={link.id} className="flex min-h-12 flex-wrap items-center gap-x-4 border-b border-line">
                         <span>
-                            made {day(link.made_at)},{' '}
-                            {link.revoked_at !== null ? 'revoked' : link.open ? `open until ${day(link.expires_at)}` : 'expired'},{' '}
-                            {link.opened_at === null ? 'not opened yet' : `last opened ${day(link.opened_at)}`}
+                            {t('made {{day}},', { day: day(link.made_at) })}{' '}
+                            {link.revoked_at !== null
+                                ? 'revoked'
+                                : link.open
+                                  ? t('open until {{day}}', { day: day(link.expires_at) })
+                                  : 'expired'}
+                            , {link.opened_at === null ? t('not opened yet') : t('last opened {{day}}', { day: day(link.opened_at) })}
                         </span>
                         {link.open && (
                             <Button
@@ -75,7 +83,7 @@ export function Links({ path }: { path: string }) {
                                     revoke.mutate(link.id);
                                 }}
                             >
-                                Revoke
+                                {t('Revoke')}
                             </Button>
                         )}
                     </li>
@@ -87,6 +95,7 @@ export function Links({ path }: { path: string }) {
 
 /** An address that is told once: to copy, to send, or to be photographed from this screen. */
 function NewLink({ address }: { address: string }) {
+    const { t } = useTranslation();
     const [copied, setCopied] = useState(false);
     const code = qr(0, 'M');
     code.addData(address);
@@ -95,13 +104,13 @@ function NewLink({ address }: { address: string }) {
         <div className="mt-2 grid gap-4 border-l-[6px] border-marram pl-3 sm:grid-cols-[10rem_1fr]">
             <img
                 className="w-40 bg-press p-2"
-                alt="The link, to be photographed with the student’s phone"
+                alt={t('The link, to be photographed with the student’s phone')}
                 src={code.createDataURL(QR_CELL_PX, 0)}
                 style={{ imageRendering: 'pixelated' }}
             />
             <div>
                 <p className="break-all">
-                    Told once:{' '}
+                    {t('Told once:')}{' '}
                     <a className="font-semibold underline" data-testid="private-link" href={address}>
                         {address}
                     </a>
@@ -117,7 +126,7 @@ function NewLink({ address }: { address: string }) {
                                 });
                             }}
                         >
-                            {copied ? 'Copied' : 'Copy'}
+                            {copied ? t('Copied') : t('Copy')}
                         </Button>
                     )}
                     {'share' in navigator && (
@@ -126,7 +135,7 @@ function NewLink({ address }: { address: string }) {
                                 void navigator.share({ url: address }).catch(() => undefined);
                             }}
                         >
-                            Send…
+                            {t('Send…')}
                         </Button>
                     )}
                 </p>

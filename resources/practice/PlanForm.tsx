@@ -1,10 +1,10 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import type { Catalogue, Practice } from '../api/types.gen';
 import { Button } from '../ui/Button';
-import { todayIso } from '../ui/reader';
+import { todayIso, weekdays } from '../ui/reader';
 import { numberOr } from '../ui/units';
-
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
 interface Props {
     catalogue: Catalogue;
@@ -16,6 +16,7 @@ interface Props {
 
 /** The minutes and days the student really has; the server spreads the drills over them. */
 export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) {
+    const { t } = useTranslation();
     const usual = catalogue.usual_plan;
     const made = practice.plan?.made_from;
     const needed = [...new Set(practice.drills.flatMap((drill) => drill.equipment))];
@@ -32,7 +33,7 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
     return (
         <form
             className="mt-8 space-y-4"
-            aria-label="Make the plan"
+            aria-label={t('Make the plan')}
             onSubmit={(event) => {
                 event.preventDefault();
                 onMake({
@@ -44,9 +45,9 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
                 });
             }}
         >
-            <h2 className="text-2xl">{practice.plan === null ? 'Make a plan' : 'Change the plan'}</h2>
-            <div role="group" aria-label="Days and minutes" className="flex flex-wrap gap-3">
-                {DAYS.map((name, i) => {
+            <h2 className="text-2xl">{practice.plan === null ? t('Make a plan') : t('Change the plan')}</h2>
+            <div role="group" aria-label={t('Days and minutes')} className="flex flex-wrap gap-3">
+                {weekdays().map((name, i) => {
                     const day = i + 1;
                     const on = minutes[day] !== undefined;
                     return (
@@ -66,9 +67,9 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
                             </Button>
                             {on && (
                                 <label className="mt-1 block text-sm">
-                                    minutes{' '}
+                                    {t('minutes')}{' '}
                                     <input
-                                        aria-label={`Minutes on ${name}`}
+                                        aria-label={t('Minutes on {{name}}', { name })}
                                         inputMode="numeric"
                                         className="min-h-12 w-full border-[1.5px] border-ink bg-press px-2 text-base"
                                         value={minutes[day]}
@@ -82,8 +83,8 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
                     );
                 })}
             </div>
-            <div role="group" aria-label="Grounds" className="flex flex-wrap items-center gap-1.5">
-                <span className="mr-2 font-semibold">Grounds</span>
+            <div role="group" aria-label={t('Grounds')} className="flex flex-wrap items-center gap-1.5">
+                <span className="mr-2 font-semibold">{t('Grounds')}</span>
                 {catalogue.grounds.map((one) => (
                     <Button
                         key={one}
@@ -92,13 +93,13 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
                             setGrounds(toggle(grounds, one));
                         }}
                     >
-                        {one === 'none' ? 'indoors' : one}
+                        {one === 'none' ? t('indoors') : word(one)}
                     </Button>
                 ))}
             </div>
             {needed.length > 0 && (
-                <div role="group" aria-label="Equipment" className="flex flex-wrap items-center gap-1.5">
-                    <span className="mr-2 font-semibold">At hand</span>
+                <div role="group" aria-label={t('Equipment')} className="flex flex-wrap items-center gap-1.5">
+                    <span className="mr-2 font-semibold">{t('At hand')}</span>
                     {needed.map((one) => (
                         <Button
                             key={one}
@@ -112,8 +113,8 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
                     ))}
                 </div>
             )}
-            <div role="group" aria-label="Weeks" className="flex flex-wrap items-center gap-1.5">
-                <span className="mr-2 font-semibold">Weeks</span>
+            <div role="group" aria-label={t('Weeks')} className="flex flex-wrap items-center gap-1.5">
+                <span className="mr-2 font-semibold">{t('Weeks')}</span>
                 {[1, 2, 3, 4].map((one) => (
                     <Button
                         key={one}
@@ -132,7 +133,7 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
                 </p>
             )}
             <Button type="submit" main className="px-8" disabled={busy}>
-                {busy ? 'Making…' : practice.plan === null ? 'Make the plan' : 'Make it anew'}
+                {busy ? t('Making…') : practice.plan === null ? t('Make the plan') : t('Make it anew')}
             </Button>
         </form>
     );

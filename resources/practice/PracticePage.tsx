@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router-dom';
@@ -15,6 +16,7 @@ const faultsOf = (error: Error | null) =>
 
 /** What a student has to practise, on the coach's side: plan, links, drills to run together, the log. */
 export function PracticePage() {
+    const { t } = useTranslation();
     const { id = '' } = useParams();
     const path = `students/${id}`;
     const practice = usePractice(path);
@@ -33,13 +35,13 @@ export function PracticePage() {
     });
     if (practice.isError && practice.data === undefined)
         return (
-            <Page title="Practice">
+            <Page title={t('Practice')}>
                 <Trouble error={practice.error} onRetry={() => void practice.refetch()} />
             </Page>
         );
     if (practice.data === undefined)
         return (
-            <Page title="Practice">
+            <Page title={t('Practice')}>
                 <Skeleton />
             </Page>
         );
@@ -56,7 +58,7 @@ export function PracticePage() {
             />
         );
     return (
-        <Page title={`${practice.data.student.name}, practice`} back={`/students/${id}`}>
+        <Page title={t('{{name}}, practice', { name: practice.data.student.name })} back={`/students/${id}`}>
             <PracticeView
                 path={path}
                 practice={practice.data}
@@ -91,7 +93,7 @@ export function PracticePage() {
                         href={`/api/${path}/practice.ics`}
                         download
                     >
-                        Calendar file (.ics)
+                        {t('Calendar file (.ics)')}
                     </a>
                 </p>
             )}

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router-dom';
 import { day } from '../ui/reader';
 import type { Point } from './timeline';
@@ -11,12 +12,13 @@ interface Props {
 
 /** The figures of a chart, each with its interval. */
 export function ChartTable({ value, points, shown }: Props) {
+    const { t } = useTranslation();
     return (
         <table className="w-full text-left text-sm">
             <thead>
                 <tr>
-                    <th>Day</th>
-                    <th>Of</th>
+                    <th>{t('Day')}</th>
+                    <th>{t('Of')}</th>
                     <th>{value}</th>
                     <th>90 %</th>
                     <th>n</th>
@@ -36,7 +38,7 @@ export function ChartTable({ value, points, shown }: Props) {
                         </td>
                         <td>{one.label}</td>
                         <td>{shown(one.value)}</td>
-                        <td>{one.low === null || one.high === null ? '' : `${shown(one.low)} to ${shown(one.high)}`}</td>
+                        <td>{one.low === null || one.high === null ? '' : `${shown(one.low)} – ${shown(one.high)}`}</td>
                         <td>{one.n}</td>
                     </tr>
                 ))}

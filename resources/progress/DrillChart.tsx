@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import type { DrillCourse } from '../api/types.gen';
 import { percent } from '../ui/units';
@@ -13,6 +14,7 @@ interface Props {
 
 /** The runs of one drill against its pass mark. */
 export function DrillChart({ results, span, flags }: Props) {
+    const { t } = useTranslation();
     const [trained, setTrained] = useState<string>();
     const drills = [...new Map(results.map((one) => [one.drill, one.name])).entries()];
     const drill = trained ?? drills.at(-1)?.[0];
@@ -21,7 +23,7 @@ export function DrillChart({ results, span, flags }: Props) {
     if (last === undefined) return null;
     return (
         <TimeChart
-            title="Drill scores"
+            title={t('Drill scores')}
             value={last.figure_name}
             span={span}
             flags={flags}
@@ -29,7 +31,7 @@ export function DrillChart({ results, span, flags }: Props) {
             mark={last.mark}
             points={runs.map((one) => ({
                 at: one.at,
-                label: `${one.text}, ${one.passed ? 'passed' : 'not passed'}`,
+                label: `${one.text}, ${one.passed ? t('passed') : t('not passed')}`,
                 value: one.figure,
                 low: null,
                 high: null,
@@ -37,7 +39,7 @@ export function DrillChart({ results, span, flags }: Props) {
             }))}
             choice={
                 <select
-                    aria-label="Which drill"
+                    aria-label={t('Which drill')}
                     className="min-h-11 border-[1.5px] border-ink bg-press px-2"
                     value={drill}
                     onChange={(event) => {

@@ -1,3 +1,5 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
 import { useRef, useState, type ReactNode } from 'react';
@@ -47,11 +49,12 @@ function LessonInShort({
     catalogue: Catalogue;
     units: Units;
 }) {
+    const { t } = useTranslation();
     const navigate = useNavigate();
     const section = useRef<HTMLElement>(null);
     const [listed, setListed] = useState(false);
     const { given } = lesson;
-    const name = `Lesson of ${day(lesson.began_at)}`;
+    const name = t('Lesson of {{day}}', { day: day(lesson.began_at) });
     const balls = lesson.sets.flatMap((set) =>
         set.marks.map((ball, i) => ({ set: titleOf(catalogue, set.purpose), number: i + 1, ...ball })),
     );
@@ -71,7 +74,7 @@ function LessonInShort({
                                         setListed(!listed);
                                     }}
                                 >
-                                    {listed ? 'Balls as marks only' : 'Balls as a table'}
+                                    {listed ? t('Balls as marks only') : t('Balls as a table')}
                                 </button>
                                 <button
                                     type="button"
@@ -81,13 +84,13 @@ function LessonInShort({
                                             `${name}.csv`,
                                             'text/csv',
                                             csv([
-                                                ['set', 'ball', 'strike', 'first touch, mm, + is ahead'],
+                                                ['set', 'ball', 'strike', t('first touch, mm, + is ahead')],
                                                 ...balls.map((one) => [one.set, one.number, one.strike, one.touch]),
                                             ]),
                                         );
                                     }}
                                 >
-                                    Balls as CSV
+                                    {t('Balls as CSV')}
                                 </button>
                                 <button
                                     type="button"
@@ -100,13 +103,13 @@ function LessonInShort({
                                         );
                                     }}
                                 >
-                                    Strips as SVG
+                                    {t('Strips as SVG')}
                                 </button>
                             </>
                         )}
                     </More>
                     <Link to={`/lessons/${lesson.id}`} className="flex min-h-12 items-center px-1 font-semibold underline">
-                        {lesson.open ? 'Go on with this lesson' : 'Open this lesson'}
+                        {lesson.open ? t('Go on with this lesson') : t('Open this lesson')}
                     </Link>
                 </span>
             </div>
@@ -133,10 +136,10 @@ function LessonInShort({
                 <table className="w-full text-left text-sm sm:ml-[7.75rem] sm:w-auto">
                     <thead>
                         <tr>
-                            <th className="pr-6">Set</th>
-                            <th className="pr-6">Ball</th>
-                            <th className="pr-6">Strike</th>
-                            <th>First touch</th>
+                            <th className="pr-6">{t('Set')}</th>
+                            <th className="pr-6">{t('Ball')}</th>
+                            <th className="pr-6">{t('Strike')}</th>
+                            <th>{t('First touch')}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -144,8 +147,8 @@ function LessonInShort({
                             <tr key={`${one.set}${String(one.number)}`} className="border-t border-line">
                                 <td className="pr-6">{one.set}</td>
                                 <td className="pr-6">{one.number}</td>
-                                <td className="pr-6">{one.strike === '' ? 'not seen' : one.strike}</td>
-                                <td>{one.touch === null ? 'not seen, or no contact' : place(one.touch, units)}</td>
+                                <td className="pr-6">{one.strike === '' ? t('not seen') : word(one.strike)}</td>
+                                <td>{one.touch === null ? t('not seen, or no contact') : place(one.touch, units)}</td>
                             </tr>
                         ))}
                     </tbody>
@@ -153,8 +156,8 @@ function LessonInShort({
             )}
             {given && (
                 <p className="mt-1 text-marram sm:pl-[7.75rem]">
-                    <strong>{given.cause}.</strong> {given.setup.join(' ')} Feel: {given.feel}{' '}
-                    {given.drills.length > 0 && <>Drills: {given.drills.join(', ')}.</>}
+                    <strong>{given.cause}.</strong> {t('{{setup}} Feel: {{feel}}', { setup: given.setup.join(' '), feel: given.feel })}{' '}
+                    {given.drills.length > 0 && <>{t('Drills: {{drills}}.', { drills: given.drills.join(', ') })}</>}
                 </p>
             )}
         </section>
@@ -163,12 +166,15 @@ function LessonInShort({
 
 /** What is wanted now and then of a lesson. */
 function More({ lesson, children }: { lesson: ProgressLesson; children: (row: string) => ReactNode }) {
+    const { t } = useTranslation();
     const queries = useQueryClient();
     const again = () => Promise.all([changed.students, changed.bin].map((one) => queries.invalidateQueries(one)));
     const remove = useMutation({
         mutationFn: () => call('DELETE', `lessons/${lesson.id}`),
         onSuccess: () => {
-            notify(`The lesson of ${day(lesson.began_at)} was deleted.`, () => call('POST', `bin/lessons/${lesson.id}`).then(again));
+            notify(t('The lesson of {{day}} was deleted.', { day: day(lesson.began_at) }), () =>
+                call('POST', `bin/lessons/${lesson.id}`).then(again),
+            );
             return again();
         },
     });
@@ -178,19 +184,19 @@ function More({ lesson, children }: { lesson: ProgressLesson; children: (row: st
     return (
         <>
             <Popover.Root open={open} onOpenChange={setOpen}>
-                <Popover.Trigger className="min-h-12 px-1 underline">Report and more</Popover.Trigger>
+                <Popover.Trigger className="min-h-12 px-1 underline">{t('Report and more')}</Popover.Trigger>
                 <Popover.Portal>
                     <Popover.Content
                         align="end"
                         collisionPadding={12}
                         className="z-10 w-60 border-[1.5px] border-ink bg-paper py-1"
-                        aria-label={`Lesson of ${day(lesson.began_at)}`}
+                        aria-label={t('Lesson of {{day}}', { day: day(lesson.began_at) })}
                     >
                         {(
                             [
-                                ['Report, A4', 'paper=a4'],
-                                ['Report, Letter', 'paper=letter'],
-                                ['Report to print', 'as=print'],
+                                [t('Report, A4'), 'paper=a4'],
+                                [t('Report, Letter'), 'paper=letter'],
+                                [t('Report to print'), 'as=print'],
                             ] as const
                         ).map(([words, how]) => (
                             <a key={how} href={`/api/lessons/${lesson.id}/report?${how}`} className={row}>
@@ -212,18 +218,18 @@ function More({ lesson, children }: { lesson: ProgressLesson; children: (row: st
                                 setHistory(true);
                             }}
                         >
-                            What was changed
+                            {t('What was changed')}
                         </button>
                         <button
                             type="button"
                             className={row}
                             disabled={remove.isPending}
-                            title="It can be brought back for 30 days"
+                            title={t('It can be brought back for 30 days')}
                             onClick={() => {
                                 remove.mutate();
                             }}
                         >
-                            Delete
+                            {t('Delete')}
                         </button>
                     </Popover.Content>
                 </Popover.Portal>

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { ask } from '../api/queries';
 import { Panel } from '../ui/Panel';
@@ -6,12 +7,13 @@ import { day, moment } from '../ui/reader';
 
 /** Who changed what in a lesson, when, and what stood there before. */
 export function LessonHistory({ lesson, onClose }: { lesson: { id: string; began_at: string }; onClose: () => void }) {
+    const { t } = useTranslation();
     const history = useQuery(ask.history(lesson.id));
     return (
-        <Panel title={`What was changed in the lesson of ${day(lesson.began_at)}`} open onOpenChange={onClose} wide>
+        <Panel title={t('What was changed in the lesson of {{day}}', { day: day(lesson.began_at) })} open onOpenChange={onClose} wide>
             {history.isPending && <Skeleton />}
             {history.isError && <Trouble error={history.error} onRetry={() => void history.refetch()} />}
-            {history.data?.length === 0 && <p>Nothing: it stands as it was entered.</p>}
+            {history.data?.length === 0 && <p>{t('Nothing: it stands as it was entered.')}</p>}
             <ol>
                 {history.data?.map((one, i) => (
                     <li key={i} className="border-t border-line py-2">

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router-dom';
 import type { Catalogue, Progress, Units } from '../api/types.gen';
 import { day } from '../ui/reader';
@@ -16,9 +17,10 @@ interface Props {
 
 /** Every measure of the student over one line of time, and on it what was handed out when: cause and effect can be read. */
 export function OverTime({ progress, catalogue, units }: Props) {
+    const { t } = useTranslation();
     const { course, given, results, practice } = progress;
     const times = [...course.map((one) => one.at), ...results.map((one) => one.at), ...practice.visits.map((one) => one.day)];
-    if (times.length === 0) return <p>Nothing to draw yet: hit balls in a lesson.</p>;
+    if (times.length === 0) return <p>{t('Nothing to draw yet: hit balls in a lesson.')}</p>;
     const line = { span: spanOf(times), flags: given.map((one) => one.at).reverse() };
     const [ground, place] = [shownFactor('mm', units), shownUnit('mm', units)];
     const inUnit = (unit: string, signed?: [string, string]) => (value: number) => {
@@ -30,47 +32,54 @@ export function OverTime({ progress, catalogue, units }: Props) {
     return (
         <div>
             {given.length > 0 && <Given given={given} />}
-            <TimeChart {...line} title="Good strikes" value="share" shown={percent} ends={[0, 1]} points={goodOf(catalogue, course)} />
             <TimeChart
                 {...line}
-                title="First touch, on average"
-                value={`first touch, ${place}, + is ahead`}
-                shown={inUnit('mm', ['behind', 'ahead'])}
+                title={t('Good strikes')}
+                value={t('share')}
+                shown={percent}
+                ends={[0, 1]}
+                points={goodOf(catalogue, course)}
+            />
+            <TimeChart
+                {...line}
+                title={t('First touch, on average')}
+                value={t('first touch, {{unit}}, + is ahead', { unit: place })}
+                shown={inUnit('mm', [t('behind'), t('ahead')])}
                 points={meansOf(catalogue, course, (one) => one.touch, ground)}
             />
             <TimeChart
                 {...line}
-                title="Scatter of the first touch"
-                value={`scatter, ${place}`}
+                title={t('Scatter of the first touch')}
+                value={t('scatter, {{unit}}', { unit: place })}
                 shown={inUnit('mm')}
                 points={scattersOf(catalogue, course, ground)}
             />
             <TimeChart
                 {...line}
-                title="Low point, where lengths were drawn"
-                value={`low point, ${place}, + is ahead`}
-                shown={inUnit('mm', ['behind', 'ahead'])}
+                title={t('Low point, where lengths were drawn')}
+                value={t('low point, {{unit}}, + is ahead', { unit: place })}
+                shown={inUnit('mm', [t('behind'), t('ahead')])}
                 points={meansOf(catalogue, course, (one) => one.low_point, ground)}
             />
             <TimeChart
                 {...line}
-                title="Carry of good strikes against what was asked"
-                value={`carry error, ${shownUnit('m', units)}, + is long`}
-                shown={inUnit('m', ['short', 'long'])}
+                title={t('Carry of good strikes against what was asked')}
+                value={t('carry error, {{unit}}, + is long', { unit: shownUnit('m', units) })}
+                shown={inUnit('m', [t('short'), t('long')])}
                 points={meansOf(catalogue, course, (one) => one.carry_error, shownFactor('m', units))}
             />
             <SetupChart {...{ course, catalogue, units }} {...line} />
             <DrillChart results={results} {...line} />
             <TimeChart
                 {...line}
-                title="Practice visits"
-                value="visit"
+                title={t('Practice visits')}
+                value={t('visit')}
                 apart
                 ends={[0, 1]}
-                shown={(value) => (value === 1 ? 'done' : value === 0 ? 'missed' : '')}
+                shown={(value) => (value === 1 ? t('done') : value === 0 ? t('missed') : '')}
                 points={practice.visits.map((one) => ({
                     at: one.day,
-                    label: 'planned visit',
+                    label: t('planned visit'),
                     value: one.done ? 1 : 0,
                     low: null,
                     high: null,
@@ -79,8 +88,8 @@ export function OverTime({ progress, catalogue, units }: Props) {
             />
             <TimeChart
                 {...line}
-                title="Confidence, asked before retests and after drills"
-                value="confidence, 1 to 10"
+                title={t('Confidence, asked before retests and after drills')}
+                value={t('confidence, 1 to 10')}
                 ends={[0, catalogue.most.sure]}
                 shown={(value) => String(value)}
                 points={sureOf(catalogue, course, results)}
@@ -91,8 +100,9 @@ export function OverTime({ progress, catalogue, units }: Props) {
 
 /** What was handed out when, numbered as the flags in the charts are. */
 function Given({ given }: { given: Progress['given'] }) {
+    const { t } = useTranslation();
     return (
-        <ol className="mb-3 space-y-0.5" aria-label="What was handed out when">
+        <ol className="mb-3 space-y-0.5" aria-label={t('What was handed out when')}>
             {[...given].reverse().map((one, i) => (
                 <li key={one.lesson} className="flex gap-2">
                     <strong className="w-6 shrink-0 text-right">{i + 1}</strong>

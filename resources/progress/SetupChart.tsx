@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { observableOf } from '../api/catalogue';
 import type { Catalogue, CoursePoint, Units } from '../api/types.gen';
@@ -16,6 +17,7 @@ interface Props {
 
 /** One figure of the set-up against the card that was in force. */
 export function SetupChart({ course, catalogue, units, span, flags }: Props) {
+    const { t } = useTranslation();
     const [looked, setLooked] = useState<string>();
     const measured = [...new Set(course.flatMap((one) => Object.keys(one.setup)))].filter(
         (id) => observableOf(catalogue, id) !== undefined,
@@ -32,7 +34,7 @@ export function SetupChart({ course, catalogue, units, span, flags }: Props) {
     if (setups.length === 0) return null;
     return (
         <TimeChart
-            title="Set-up against the card"
+            title={t('Set-up against the card')}
             value={what.label}
             span={span}
             flags={flags}
@@ -41,7 +43,7 @@ export function SetupChart({ course, catalogue, units, span, flags }: Props) {
             points={setups.map(({ at, label, to, value }) => ({ at, label, to, value, low: null, high: null, n: null }))}
             choice={
                 <select
-                    aria-label="Which look"
+                    aria-label={t('Which look')}
                     className="min-h-11 border-[1.5px] border-ink bg-press px-2"
                     value={id}
                     onChange={(event) => {

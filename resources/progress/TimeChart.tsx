@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useId, useRef, useState, type ReactNode } from 'react';
 import { useWidth } from '../figures/useWidth';
 import { ChartTable } from './ChartTable';
@@ -17,6 +18,7 @@ interface Props extends Omit<PlotProps, 'svg' | 'wide'> {
 
 /** A figure over the time in which all charts of the page stand, with its 90 % interval; as picture and as table, both to take along. */
 export function TimeChart({ value, choice, ...plot }: Props) {
+    const { t } = useTranslation();
     const { title, points, shown } = plot;
     const [listed, setListed] = useState(false);
     const svg = useRef<SVGSVGElement>(null);
@@ -38,7 +40,7 @@ export function TimeChart({ value, choice, ...plot }: Props) {
                             setListed(!listed);
                         }}
                     >
-                        As a table
+                        {t('As a table')}
                     </button>
                     <button
                         type="button"
@@ -47,7 +49,7 @@ export function TimeChart({ value, choice, ...plot }: Props) {
                             take(`${title}.csv`, 'text/csv', csv(rowsOf(value, points)));
                         }}
                     >
-                        CSV
+                        {t('CSV')}
                     </button>
                     <button
                         type="button"
@@ -56,7 +58,7 @@ export function TimeChart({ value, choice, ...plot }: Props) {
                             if (svg.current !== null) take(`${title}.svg`, 'image/svg+xml', standalone(svg.current));
                         }}
                     >
-                        SVG
+                        {t('SVG')}
                     </button>
                 </span>
             </figcaption>

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import type { RefObject } from 'react';
@@ -47,6 +48,7 @@ function reachOf({ points, band, mark }: Pick<PlotProps, 'points' | 'band' | 'ma
 
 /** The picture of a chart. */
 export function TimePlot({ svg, wide, title, points, span, shown, ends, band, mark, flags, apart }: PlotProps) {
+    const { t } = useTranslation();
     const width = wide - LEFT - RIGHT;
     const y = (ends === undefined ? scaleOf(reachOf({ points, band, mark }), 0.1) : scaleLinear().domain(ends).clamp(true)).range([
         HEIGHT - FOOT,
@@ -70,7 +72,12 @@ export function TimePlot({ svg, wide, title, points, span, shown, ends, band, ma
             viewBox={`0 0 ${wide} ${HEIGHT}`}
             className="block w-full"
             role="group"
-            aria-label={`${title}: ${String(points.length)} from ${told(first)} to ${told(last)}. All of them in the table.`}
+            aria-label={t('{{title}}: {{n}} from {{told}} to {{told2}}. All of them in the table.', {
+                title,
+                n: points.length,
+                told: told(first),
+                told2: told(last),
+            })}
         >
             {(ends === undefined ? linesOf(y) : [ends[0], (ends[0] + ends[1]) / 2, ends[1]]).map((one) => (
                 <g key={one}>

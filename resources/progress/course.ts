@@ -1,3 +1,4 @@
+import { t } from '../language';
 import { titleOf } from '../api/catalogue';
 import type { Catalogue, CoursePoint, DrillCourse, Estimate } from '../api/types.gen';
 import type { Point } from './timeline';
@@ -13,7 +14,9 @@ export const placeOf = (catalogue: Catalogue, one: CoursePoint) => ({
 
 const onGround = (catalogue: Catalogue, one: CoursePoint) => {
     const place = placeOf(catalogue, one);
-    return one.censored === undefined ? place : { ...place, label: `${place.label}, ${String(one.censored)} more without ground contact` };
+    return one.censored === undefined
+        ? place
+        : { ...place, label: t('{{label}}, {{censored}} more without ground contact', { label: place.label, censored: one.censored }) };
 };
 
 const scaled = (interval: Estimate['mean_interval'], factor: number) => ({

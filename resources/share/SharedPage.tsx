@@ -10,9 +10,9 @@ import { PracticeView } from '../practice/PracticeView';
 import { Runner } from '../practice/Runner';
 import { Mark } from '../ui/Mark';
 import { Skeleton, Trouble } from '../ui/Page';
-import { LanguageChoice } from './LanguageChoice';
+import { LanguageChoice } from '../language/LanguageChoice';
 import { Rights } from './Rights';
-import { chosenLanguage } from './chosenLanguage';
+import { chosenLanguage } from '../language/chosen';
 
 /** The student's own page behind a private link: no account, this one student, works offline after the first visit. */
 export function SharedPage() {

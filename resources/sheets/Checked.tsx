@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import type { Catalogue, SheetCheck, Units } from '../api/types.gen';
 import { touchText } from '../lesson/words';
 import { day } from '../ui/reader';
@@ -17,6 +18,7 @@ interface Props {
 
 /** What the sheet would come to: how many balls, the first of them, and each row that is refused with its reason. */
 export function Checked({ unsaid, check, told, pending, name, catalogue, units }: Props) {
+    const { t } = useTranslation();
     if (told.length > 0)
         return (
             <div role="alert" className="border-l-[6px] border-ochre bg-ochre-wash p-3">
@@ -27,7 +29,7 @@ export function Checked({ unsaid, check, told, pending, name, catalogue, units }
                 ))}
             </div>
         );
-    if (check === undefined) return <p role="status">Reading {name}…</p>;
+    if (check === undefined) return <p role="status">{t('Reading {{name}}…', { name })}</p>;
     // A row with such a word is not wrong: it waits to be understood.
     const asks = (message: string) => unsaid.some((word) => message.includes(`"${word}"`));
     const faults = check.faults.filter(({ message }) => !asks(message));
@@ -37,50 +39,41 @@ export function Checked({ unsaid, check, told, pending, name, catalogue, units }
         <div aria-busy={pending} className={pending ? 'opacity-60' : ''}>
             {unsaid.length > 0 && (
                 <p className="mb-3 border-l-[6px] border-ochre bg-ochre-wash p-3">
-                    <strong>Say what {unsaid.length === 1 ? 'a word means' : `${String(unsaid.length)} words mean`}:</strong>{' '}
+                    <strong>
+                        {t('Say what')} {t('{{count}} words mean', { count: unsaid.length })}:
+                    </strong>{' '}
                     {unsaid.map((word) => `“${word}”`).join(', ')}.
-                    {waiting > 0 && ` ${String(waiting)} ${waiting === 1 ? 'row waits' : 'rows wait'} for that.`}
+                    {waiting > 0 && ` ${t('{{count}} rows wait for that.', { count: waiting })}`}
                 </p>
             )}
             <p role="status" className="leading-snug">
-                <span className="display text-4xl">{check.balls}</span> {check.balls === 1 ? 'ball' : 'balls'}
+                <span className="display text-4xl">{t('{{count}} balls', { count: check.balls })}</span>
                 {check.first !== null && check.last !== null && (
                     <>
                         {' '}
-                        in {check.days} {check.days === 1 ? 'lesson' : 'lessons'},{' '}
-                        {check.first === check.last ? day(check.first) : `${day(check.first)} to ${day(check.last)}`}
+                        {t('in {{count}} lessons', { count: check.days })},{' '}
+                        {check.first === check.last ? day(check.first) : `${day(check.first)} – ${day(check.last)}`}
                     </>
                 )}
-                .
-                {check.left_out > 0 && (
-                    <>
-                        {' '}
-                        {check.left_out} {check.left_out === 1 ? 'row' : 'rows'} of other balls left out.
-                    </>
-                )}
-                {refused > 0 && (
-                    <strong className="text-rust">
-                        {' '}
-                        {refused} {refused === 1 ? 'row is' : 'rows are'} refused.
-                    </strong>
-                )}
+                .{check.left_out > 0 && <> {t('{{count}} rows of other balls left out.', { count: check.left_out })}</>}
+                {refused > 0 && <strong className="text-rust"> {t('{{count}} rows are refused.', { count: refused })}</strong>}
             </p>
             {check.shown.length > 0 && (
                 <table className="mt-2 w-full text-left text-sm">
-                    <caption className="sr-only">The first balls as they would be stored</caption>
+                    <caption className="sr-only">{t('The first balls as they would be stored')}</caption>
                     <thead>
                         <tr>
-                            <th>Row</th>
-                            <th className="pr-2">Strike</th>
-                            <th className="pr-2">First touch</th>
-                            <th>Also</th>
+                            <th>{t('Row')}</th>
+                            <th className="pr-2">{t('Strike')}</th>
+                            <th className="pr-2">{t('First touch')}</th>
+                            <th>{t('Also')}</th>
                         </tr>
                     </thead>
                     <tbody>
                         {check.shown.map(({ row, seen }) => (
                             <tr key={row} className="border-t border-line align-top">
                                 <td className="py-0.5 pr-2">{row}</td>
-                                <td className="pr-2">{seen.strike ?? 'not seen'}</td>
+                                <td className="pr-2">{seen.strike ?? t('not seen')}</td>
                                 <td className="pr-2">{touchText(seen, units)}</td>
                                 <td className="break-words">
                                     {Object.entries(seen)
@@ -103,13 +96,13 @@ export function Checked({ unsaid, check, told, pending, name, catalogue, units }
                     className="mt-3 max-h-52 overflow-y-auto border-l-[6px] border-rust pl-3"
                     tabIndex={0}
                     role="region"
-                    aria-label="Refused rows"
+                    aria-label={t('Refused rows')}
                 >
                     {faults.map(({ message, rows, count }) => (
                         <p key={message} className="text-sm break-words">
                             <strong>
-                                {count === 1 ? 'Row' : 'Rows'} {rows.join(', ')}
-                                {count > rows.length ? ` and ${String(count - rows.length)} more` : ''}.
+                                {t('Rows {{rows}}', { rows: rows.join(', '), count })}
+                                {count > rows.length ? ` ${t('and {{n}} more', { n: count - rows.length })}` : ''}.
                             </strong>{' '}
                             {message}
                         </p>

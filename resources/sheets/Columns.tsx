@@ -1,3 +1,5 @@
+import { said } from '../language';
+import { useTranslation } from 'react-i18next';
 import type { Catalogue, DayOrder, SheetColumn, SheetDraft, SheetMapping } from '../api/types.gen';
 
 interface Props {
@@ -12,12 +14,12 @@ interface Props {
 type Shot = Catalogue['shots'][number];
 
 /** Which way a sheet may count, where our own sign is a convention. */
-const OTHER_WAY: Record<string, string> = { touch_mm: '+ is behind the ball', start_deg: '+ is left of the target' };
+const OTHER_WAY: Record<string, string> = { touch_mm: said('+ is behind the ball'), start_deg: said('+ is left of the target') };
 
 /** A cell of the first touch that says "seen, and no contact". */
 const NO_CONTACT = 'none';
 
-const ORDERS: Record<DayOrder, string> = { ymd: 'year first', dmy: 'day first', mdy: 'month first' };
+const ORDERS: Record<DayOrder, string> = { ymd: said('year first'), dmy: said('day first'), mdy: said('month first') };
 
 /** Roles of a column beside the keys of a ball. */
 const TIME = 'time';
@@ -29,12 +31,13 @@ const box = 'min-h-12 w-full border-[1.5px] border-ink bg-press px-2';
 
 /** Each column of the sheet with what stands in it, and what of a ball it holds. */
 export function Columns({ draft, catalogue, mapping, shot, onMap }: Props) {
+    const { t } = useTranslation();
     return (
         <div>
             <p aria-hidden className={`${row} border-b-[1.5px] border-ink pb-1 font-semibold max-sm:hidden`}>
-                <span>Column of the sheet</span>
-                <span>What it holds</span>
-                <span>Unit</span>
+                <span>{t('Column of the sheet')}</span>
+                <span>{t('What it holds')}</span>
+                <span>{t('Unit')}</span>
             </p>
             <ul>
                 {draft.columns.map((one) => (
@@ -47,6 +50,7 @@ export function Columns({ draft, catalogue, mapping, shot, onMap }: Props) {
 
 /** One column: its header and samples, what it holds, and the unit or the order of day and month. */
 function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { one: SheetDraft['columns'][number] }) {
+    const { t } = useTranslation();
     const { header, samples, words, foreign } = one;
     const column = mapping.columns.find((other) => other.header === header);
     const role = mapping.time?.header === header ? TIME : mapping.only?.header === header ? ONLY : (column?.key ?? '');
@@ -80,19 +84,19 @@ function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { on
         <li className={`${row} border-b border-line py-2`}>
             <div className="min-w-0 max-sm:col-span-2">
                 <strong className="block break-words">{header}</strong>
-                <span className="text-soft block text-sm break-all">{samples.length === 0 ? 'empty' : samples.join(' · ')}</span>
+                <span className="text-soft block text-sm break-all">{samples.length === 0 ? t('empty') : samples.join(' · ')}</span>
             </div>
             <div className="min-w-0">
                 <select
-                    aria-label={`What “${header}” holds`}
+                    aria-label={t('What “{{header}}” holds', { header })}
                     className={`${box} ${role === '' ? 'text-soft' : 'font-bold'}`}
                     value={role}
                     onChange={(event) => {
                         give(event.target.value);
                     }}
                 >
-                    <option value="">not needed</option>
-                    <option value={TIME}>Day and time</option>
+                    <option value="">{t('not needed')}</option>
+                    <option value={TIME}>{t('Day and time')}</option>
                     {Object.entries(catalogue.ball)
                         .filter(([key, field]) => !field.sand_only || shot?.sand === true || key === role)
                         .map(([key, field]) => (
@@ -100,11 +104,11 @@ function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { on
                                 {field.label}
                             </option>
                         ))}
-                    {words !== null && words.length > 1 && <option value={ONLY}>Which rows to read</option>}
+                    {words !== null && words.length > 1 && <option value={ONLY}>{t('Which rows to read')}</option>}
                 </select>
                 {role === ONLY && mapping.only !== null && (
                     <label className="mt-1 flex items-center gap-2">
-                        only those with
+                        {t('only those with')}
                         <select
                             className={`${box} max-w-40`}
                             value={mapping.only.is}
@@ -128,7 +132,7 @@ function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { on
                                 put({ ...column, flipped: event.target.checked });
                             }}
                         />
-                        {OTHER_WAY[column.key]}
+                        {t(OTHER_WAY[column.key] ?? '')}
                     </label>
                 )}
                 {column !== undefined && (
@@ -154,7 +158,7 @@ function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { on
                 )}
                 {units.length > 1 && (
                     <select
-                        aria-label={`Unit of “${header}”`}
+                        aria-label={t('Unit of “{{header}}”', { header })}
                         className={box}
                         value={column?.unit ?? ''}
                         onChange={(event) => {
@@ -173,9 +177,10 @@ function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { on
 
 /** How a sheet writes a day: 03/04 is in March here and in April there. */
 function DayOrders({ time, onOrder }: { time: NonNullable<SheetMapping['time']>; onOrder: (order: DayOrder) => void }) {
+    const { t } = useTranslation();
     return (
         <select
-            aria-label={`How “${time.header}” writes a day`}
+            aria-label={t('How “{{header}}” writes a day', { header: time.header })}
             className={box}
             value={time.order}
             onChange={(event) => {
@@ -184,7 +189,7 @@ function DayOrders({ time, onOrder }: { time: NonNullable<SheetMapping['time']>;
         >
             {Object.entries(ORDERS).map(([id, label]) => (
                 <option key={id} value={id}>
-                    {label}
+                    {t(label)}
                 </option>
             ))}
         </select>
@@ -205,6 +210,7 @@ function Words({
     shot: Shot | undefined;
     onWords: (words: Record<string, string>) => void;
 }) {
+    const { t } = useTranslation();
     const field = catalogue.ball[column.key];
     const ofShot = column.key === 'strike' ? shot?.strikes.map((one) => one.id as string) : undefined;
     const ours =
@@ -212,16 +218,16 @@ function Words({
             ? field.answers
                   .map((answer) => ({ value: String(answer.value), label: answer.label }))
                   .filter(({ value }) => ofShot === undefined || ofShot.includes(value))
-            : [{ value: NO_CONTACT, label: 'no ground contact' }];
+            : [{ value: NO_CONTACT, label: t('no ground contact') }];
     if (foreign.length === 0) return null;
     return (
         <ul className="mt-1 space-y-1">
             {foreign.map((word) => (
                 <li key={word}>
                     <label className="flex items-center gap-2">
-                        <span className="min-w-0 flex-1 break-words">“{word}” is</span>
+                        <span className="min-w-0 flex-1 break-words">{t('“{{word}}” is', { word })}</span>
                         <select
-                            aria-label={`What “${word}” is`}
+                            aria-label={t('What “{{word}}” is', { word })}
                             className="min-h-12 w-40 border-[1.5px] border-ink bg-press px-2 max-sm:w-28"
                             value={column.words[word.toLowerCase()] ?? ''}
                             onChange={(event) => {

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { ApiError, call } from '../api/client';
@@ -26,6 +27,7 @@ const headersOf = ({ columns, time, only }: SheetMapping): string[] =>
 
 /** A sheet before it is stored: what its columns hold on the left, what comes out on the right, at once after each change. */
 export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
+    const { t } = useTranslation();
     const headers = draft.columns.map((one) => one.header);
     const fits = (mapping: SheetMapping) => headersOf(mapping).every((one) => headers.includes(one));
     const preset = draft.presets.find((one) => fits(one.mapping));
@@ -59,8 +61,10 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
             <div className="min-w-0 space-y-5">
                 {draft.read_before !== null && (
                     <p role="alert" className="border-l-[6px] border-ochre bg-ochre-wash p-3">
-                        This very file was read for {student.name} on {dayShown(draft.read_before)}. Storing it again makes its balls count
-                        twice.
+                        {t('This very file was read for {{name}} on {{dayShown}}. Storing it again makes its balls count twice.', {
+                            name: student.name,
+                            dayShown: dayShown(draft.read_before),
+                        })}
                     </p>
                 )}
                 <Presets
@@ -73,9 +77,9 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                     }}
                 />
                 <Columns draft={draft} catalogue={catalogue} mapping={mapping} shot={shotOf(catalogue, task.shot)} onMap={setMapping} />
-                {mapping.time === null && <TextField label="All hit on" type="date" className="" value={day} onValue={setDay} />}
+                {mapping.time === null && <TextField label={t('All hit on')} type="date" className="" value={day} onValue={setDay} />}
             </div>
-            <section aria-label="What comes out" className="space-y-4 lg:sticky lg:top-4 lg:self-start">
+            <section aria-label={t('What comes out')} className="space-y-4 lg:sticky lg:top-4 lg:self-start">
                 <Checked
                     unsaid={unsaid(draft, mapping)}
                     check={check.data}
@@ -86,7 +90,7 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                     units={units}
                 />
                 <HitAt catalogue={catalogue} units={units} task={task} onTask={setTask} />
-                <div role="group" aria-label="When they were hit" className="flex">
+                <div role="group" aria-label={t('When they were hit')} className="flex">
                     {catalogue.purposes.map(({ id, title }, i) => (
                         <Button
                             key={id}
@@ -101,9 +105,9 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                     ))}
                 </div>
                 <TextField
-                    label="Remember these columns as"
+                    label={t('Remember these columns as')}
                     maxLength={80}
-                    placeholder="a name of your own, or leave it empty"
+                    placeholder={t('a name of your own, or leave it empty')}
                     value={name}
                     onValue={setName}
                 />
@@ -121,7 +125,7 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                             confirm.mutate();
                         }}
                     >
-                        Store {told.length > 0 ? 'them' : check.data?.balls === 1 ? '1 ball' : `${String(check.data?.balls ?? 0)} balls`}
+                        {told.length > 0 ? t('Store them') : t('Store {{count}} balls', { count: check.data?.balls ?? 0 })}
                     </Button>
                     <Button
                         disabled={drop.isPending}
@@ -129,7 +133,7 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                             drop.mutate();
                         }}
                     >
-                        Leave it
+                        {t('Leave it')}
                     </Button>
                 </div>
             </section>
@@ -146,11 +150,12 @@ interface HitAtProps {
 
 /** The task at which the balls of the sheet were hit, in one line that can be changed. */
 function HitAt({ catalogue, units, task, onTask }: HitAtProps) {
+    const { t } = useTranslation();
     const [changing, setChanging] = useState(false);
     return (
         <>
             <p>
-                Hit at: <strong>{taskLine(task, catalogue, units)}</strong>{' '}
+                {t('Hit at:')} <strong>{taskLine(task, catalogue, units)}</strong>{' '}
                 <button
                     type="button"
                     className="min-h-11 underline"
@@ -158,15 +163,15 @@ function HitAt({ catalogue, units, task, onTask }: HitAtProps) {
                         setChanging(true);
                     }}
                 >
-                    Change
+                    {t('Change')}
                 </button>
             </p>
-            <Panel wide title="The task at which they were hit" open={changing} onOpenChange={setChanging}>
+            <Panel wide title={t('The task at which they were hit')} open={changing} onOpenChange={setChanging}>
                 <TaskForm
                     catalogue={catalogue}
                     units={units}
                     task={task}
-                    submit="Use this task"
+                    submit={t('Use this task')}
                     problem=""
                     onSubmit={(next) => {
                         onTask(next);
@@ -188,17 +193,18 @@ interface PresetsProps {
 
 /** What was remembered of sheets before, to read this one alike. */
 function Presets({ presets, name, fits, onTake }: PresetsProps) {
+    const { t } = useTranslation();
     const forget = useMutation({ mutationFn: (id: string) => call('DELETE', `sheet-presets/${id}`) });
     if (presets.length === 0) return null;
     return (
-        <div role="group" aria-label="Remembered" className="flex flex-wrap items-center gap-2">
-            <span className="font-semibold">Read it like</span>
+        <div role="group" aria-label={t('Remembered')} className="flex flex-wrap items-center gap-2">
+            <span className="font-semibold">{t('Read it like')}</span>
             {presets.map((one) => (
                 <span key={one.id} className={forget.variables === one.id ? 'hidden' : 'flex'}>
                     <Button
                         chosen={name === one.name}
                         disabled={!fits(one.mapping)}
-                        title={fits(one.mapping) ? undefined : 'This sheet has other columns'}
+                        title={fits(one.mapping) ? undefined : t('This sheet has other columns')}
                         onClick={() => {
                             onTake(one);
                         }}
@@ -207,8 +213,8 @@ function Presets({ presets, name, fits, onTake }: PresetsProps) {
                     </Button>
                     <Button
                         className="-ml-[1.5px]"
-                        aria-label={`Forget ${one.name}`}
-                        title="Forget it"
+                        aria-label={t('Forget {{name}}', { name: one.name })}
+                        title={t('Forget it')}
                         onClick={() => {
                             forget.mutate(one.id);
                         }}

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router-dom';
@@ -10,6 +11,7 @@ import { SheetsRead } from './SheetsRead';
 
 /** Balls from any sheet: choose it, say what its columns hold, look at what comes out, and only then store it. */
 export function SheetPage() {
+    const { t } = useTranslation();
     const { id = '' } = useParams();
     const student = useStudent(id);
     const catalogue = useCatalogue();
@@ -22,26 +24,27 @@ export function SheetPage() {
     });
     if (student.isError)
         return (
-            <Page title="Balls from a sheet">
+            <Page title={t('Balls from a sheet')}>
                 <Trouble error={student.error} onRetry={() => void student.refetch()} />
             </Page>
         );
     if (student.data === undefined || catalogue.data === undefined || coach === undefined)
         return (
-            <Page title="Balls from a sheet">
+            <Page title={t('Balls from a sheet')}>
                 <Skeleton />
             </Page>
         );
     return (
-        <Page title={`Balls from a sheet, ${student.data.name}`} back={`/students/${id}`}>
+        <Page title={t('Balls from a sheet, {{name}}', { name: student.data.name })} back={`/students/${id}`}>
             {draft === undefined ? (
                 <div className="space-y-4">
                     <p className="max-w-prose">
-                        A sheet saved as CSV, with the names of its columns in the first row: from a measuring device, a table program or
-                        your own notes. You say what each column holds; nothing is stored before you have seen what comes out.
+                        {t(
+                            'A sheet saved as CSV, with the names of its columns in the first row: from a measuring device, a table program or your own notes. You say what each column holds; nothing is stored before you have seen what comes out.',
+                        )}
                     </p>
                     <label className="inline-flex min-h-12 cursor-pointer items-center border-[1.5px] border-ink bg-ink px-5 font-semibold text-paper focus-within:outline-3 focus-within:outline-slate">
-                        {look.isPending ? 'Looking at it…' : 'Choose a sheet'}
+                        {look.isPending ? t('Looking at it…') : t('Choose a sheet')}
                         <input
                             type="file"
                             accept=".csv,.txt,text/csv"
@@ -55,7 +58,7 @@ export function SheetPage() {
                         />
                     </label>
                     <Link to={`/students/${id}`} className="ml-4 inline-flex min-h-12 items-center underline">
-                        To {student.data.name}
+                        {t('To {{name}}', { name: student.data.name })}
                     </Link>
                     {look.isError && (
                         <p role="alert" className="font-semibold text-rust">

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../api/client';
 import { ask, changed } from '../api/queries';
@@ -8,6 +9,7 @@ import { moment } from '../ui/reader';
 
 /** The sheets of a student, those under way with their progress. */
 export function SheetsRead({ id }: { id: string }) {
+    const { t } = useTranslation();
     const queries = useQueryClient();
     const sheets = useQuery(ask.sheets(id));
     const again = () => queries.invalidateQueries(changed.student(id));
@@ -16,8 +18,8 @@ export function SheetsRead({ id }: { id: string }) {
     const goOn = useMutation({ mutationFn: (one: SheetImport) => call('POST', `sheets/${one.id}/go-on`), onSuccess: again });
     if (sheets.data === undefined || sheets.data.length === 0) return null;
     return (
-        <section aria-label="Sheets that were read" className="border-t-[1.5px] border-ink pt-3">
-            <h2 className="mb-1 text-xl">Read so far</h2>
+        <section aria-label={t('Sheets that were read')} className="border-t-[1.5px] border-ink pt-3">
+            <h2 className="mb-1 text-xl">{t('Read so far')}</h2>
             <ul>
                 {sheets.data.map((one) => (
                     <li key={one.id} className="flex min-h-16 flex-wrap items-center gap-x-4 border-b border-line py-2">
@@ -33,7 +35,7 @@ export function SheetsRead({ id }: { id: string }) {
                                     stop.mutate(one);
                                 }}
                             >
-                                Stop
+                                {t('Stop')}
                             </Button>
                         )}
                         {one.state === 'stopped' && (
@@ -42,18 +44,18 @@ export function SheetsRead({ id }: { id: string }) {
                                     goOn.mutate(one);
                                 }}
                             >
-                                Go on
+                                {t('Go on')}
                             </Button>
                         )}
                         {(one.state === 'done' || one.state === 'stopped') && (
                             <Button
                                 disabled={takeBack.isPending}
-                                title="Its lessons can be brought back for 30 days"
+                                title={t('Its lessons can be brought back for 30 days')}
                                 onClick={() => {
                                     takeBack.mutate(one);
                                 }}
                             >
-                                Take back
+                                {t('Take back')}
                             </Button>
                         )}
                     </li>
@@ -64,21 +66,31 @@ export function SheetsRead({ id }: { id: string }) {
 }
 
 function Progress({ one }: { one: SheetImport }) {
-    const came = `${String(one.balls)} ${one.balls === 1 ? 'ball' : 'balls'} in ${String(one.days)} ${one.days === 1 ? 'lesson' : 'lessons'}${one.refused > 0 ? `, ${String(one.refused)} ${one.refused === 1 ? 'row' : 'rows'} refused` : ''}${one.left_out > 0 ? `, ${String(one.left_out)} left out` : ''}`;
-    if (one.state === 'taken_back') return <>Taken back: {came}.</>;
-    if (one.state === 'done') return <span role="status">Done: {came}.</span>;
+    const { t } = useTranslation();
+    const came = [
+        `${t('{{count}} balls', { count: one.balls })} ${t('in {{count}} lessons', { count: one.days })}`,
+        ...(one.refused > 0 ? [t('{{count}} rows refused', { count: one.refused })] : []),
+        ...(one.left_out > 0 ? [t('{{n}} left out', { n: one.left_out })] : []),
+    ].join(', ');
+    if (one.state === 'taken_back') return <>{t('Taken back: {{came}}.', { came })}</>;
+    if (one.state === 'done') return <span role="status">{t('Done: {{came}}.', { came })}</span>;
     if (one.state === 'stopped')
         return (
             <span role="alert">
-                Stopped at row {one.rows_done} of {one.total}. What was read is stored; go on from there.
+                {t('Stopped at row {{rowsdone}} of {{total}}. What was read is stored; go on from there.', {
+                    rowsdone: one.rows_done,
+                    total: one.total,
+                })}
             </span>
         );
     return (
         <span role="status" className="flex flex-wrap items-center gap-3">
-            <progress className="h-4 w-60" max={one.total} value={one.rows_done} aria-label="Rows read" />
+            <progress className="h-4 w-60" max={one.total} value={one.rows_done} aria-label={t('Rows read')} />
             {one.state === 'reading'
-                ? `${String(one.rows_done)} of ${String(one.total)} rows read`
-                : `all rows read, ${one.sets_left === null ? 'adding up' : `${String(one.sets_left)} sets to add up`}`}
+                ? t('{{rowsdone}} of {{total}} rows read', { rowsdone: one.rows_done, total: one.total })
+                : one.sets_left === null
+                  ? t('all rows read, adding up')
+                  : t('all rows read, {{n}} sets to add up', { n: one.sets_left })}
             {one.helper_silent && <HelperSilent />}
         </span>
     );

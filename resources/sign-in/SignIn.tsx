@@ -1,3 +1,5 @@
+import { CoachsLanguage } from '../language/CoachsLanguage';
+import { useTranslation } from 'react-i18next';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { ApiError, call, prepareSession } from '../api/client';
@@ -7,6 +9,7 @@ import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';
 
 export function SignIn({ notice }: { notice?: string }) {
+    const { t } = useTranslation();
     const queries = useQueryClient();
     const [email, setEmail] = useState('');
     const [password, setPassword] = useState('');
@@ -34,11 +37,11 @@ export function SignIn({ notice }: { notice?: string }) {
         <main className="mx-auto flex min-h-screen max-w-md flex-col justify-center p-6">
             <Mark className="mb-6 h-16 w-20" />
             <h1 className="text-4xl">Low Point</h1>
-            <p className="mt-2 mb-8 text-lg">Why the strike came out as it did, and what to change first.</p>
+            <p className="mt-2 mb-8 text-lg">{t('Why the strike came out as it did, and what to change first.')}</p>
             {notice !== undefined && <p className="mb-4 border-l-[6px] border-ochre bg-ochre-wash p-3">{notice}</p>}
             <form onSubmit={(event) => void signIn(event)} className="space-y-4">
                 <label className="block font-semibold">
-                    E-mail
+                    {t('E-mail')}
                     <input
                         className={field}
                         type="email"
@@ -51,7 +54,7 @@ export function SignIn({ notice }: { notice?: string }) {
                     />
                 </label>
                 <label className="block font-semibold">
-                    Password
+                    {t('Password')}
                     <input
                         className={field}
                         type="password"
@@ -69,9 +72,12 @@ export function SignIn({ notice }: { notice?: string }) {
                     </p>
                 )}
                 <Button type="submit" main disabled={busy} className="w-full">
-                    {busy ? 'Signing in…' : 'Sign in'}
+                    {busy ? t('Signing in…') : t('Sign in')}
                 </Button>
             </form>
+            <p className="mt-8">
+                <CoachsLanguage />
+            </p>
         </main>
     );
 }

@@ -1,3 +1,5 @@
+import { CoachsLanguage } from '../language/CoachsLanguage';
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect } from 'react';
 import { ApiError, call, upload } from '../api/client';
@@ -9,6 +11,7 @@ import { day } from '../ui/reader';
 
 /** The coach's records: everything out as a zip, back into an empty account, and what was deleted in the last 30 days. */
 export function AccountData() {
+    const { t } = useTranslation();
     const queries = useQueryClient();
     const bin = useQuery(ask.bin());
     const again = useCallback(() => Promise.all([changed.bin, changed.students].map((one) => queries.invalidateQueries(one))), [queries]);
@@ -22,18 +25,20 @@ export function AccountData() {
     const now = reading.data ?? read.data;
     const refused = read.error instanceof ApiError && read.error.faults[0] ? read.error.faults[0].message : read.error?.message;
     return (
-        <section aria-label="Your records" className="mt-10 border-t-[1.5px] border-ink pt-4">
-            <h2 className="mb-2 text-xl">Your records</h2>
+        <section aria-label={t('Your records')} className="mt-10 border-t-[1.5px] border-ink pt-4">
+            <h2 className="mb-2 text-xl">{t('Your records')}</h2>
             <div className="flex flex-wrap items-center gap-2">
                 <a
                     className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold"
                     href="/api/archive"
                     download
                 >
-                    Everything as a zip
+                    {t('Everything as a zip')}
                 </a>
+                <CoachsLanguage />
                 <label className="inline-flex min-h-12 cursor-pointer items-center border-[1.5px] border-ink bg-press px-5 font-semibold focus-within:outline-3 focus-within:outline-slate">
-                    Read a zip back{read.isPending ? '…' : ''}
+                    {t('Read a zip back')}
+                    {read.isPending ? '…' : ''}
                     <input
                         type="file"
                         accept=".zip"
@@ -55,8 +60,8 @@ export function AccountData() {
                 <p role="status" className="mt-2 flex flex-wrap items-center gap-3">
                     {now.state === 'reading' ? (
                         <>
-                            <progress className="h-4 w-60" max={now.total} value={now.done} aria-label="Rows read" /> {now.done} of{' '}
-                            {now.total} rows read
+                            <progress className="h-4 w-60" max={now.total} value={now.done} aria-label={t('Rows read')} />{' '}
+                            {t('{{done}} of {{total}} rows read', { done: now.done, total: now.total })}
                             {now.helper_silent && <HelperSilent />}
                         </>
                     ) : (
@@ -66,12 +71,12 @@ export function AccountData() {
             )}
             {(bin.data?.length ?? 0) > 0 && (
                 <>
-                    <h3 className="mt-4 font-text text-base font-bold">Deleted, can come back</h3>
+                    <h3 className="mt-4 font-text text-base font-bold">{t('Deleted, can come back')}</h3>
                     <ul>
                         {bin.data?.map((one) => (
                             <li key={one.id} className="flex min-h-14 flex-wrap items-center gap-4 border-b border-line">
                                 <span className="min-w-0 break-words">
-                                    {one.kind} {one.name}, until {day(one.until)}
+                                    {t('{{kind}} {{name}}, until {{day}}', { kind: t(one.kind), name: one.name, day: day(one.until) })}
                                 </span>
                                 <Button
                                     className="ml-auto"
@@ -80,7 +85,7 @@ export function AccountData() {
                                         restore.mutate(one);
                                     }}
                                 >
-                                    Bring back
+                                    {t('Bring back')}
                                 </Button>
                             </li>
                         ))}

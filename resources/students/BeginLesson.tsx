@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { useNavigate, useParams } from 'react-router-dom';
@@ -20,6 +21,7 @@ const LOGGED = 3;
 
 /** Step one of a lesson: what the shot asks. The lesson and its first set are stored before the bench opens. */
 export function BeginLesson() {
+    const { t } = useTranslation();
     const { id = '' } = useParams();
     const student = useStudent(id);
     const catalogue = useCatalogue();
@@ -60,13 +62,13 @@ export function BeginLesson() {
     });
     if (student.isError)
         return (
-            <Page title="Begin a lesson">
+            <Page title={t('Begin a lesson')}>
                 <Trouble error={student.error} onRetry={() => void student.refetch()} />
             </Page>
         );
     if (catalogue.isError)
         return (
-            <Page title="Begin a lesson">
+            <Page title={t('Begin a lesson')}>
                 <Trouble error={catalogue.error} onRetry={() => void catalogue.refetch()} />
             </Page>
         );
@@ -74,7 +76,7 @@ export function BeginLesson() {
     const waits = progress.isPending && progress.failureCount === 0;
     if (student.data === undefined || catalogue.data === undefined || coach === undefined || waits)
         return (
-            <Page title="Begin a lesson">
+            <Page title={t('Begin a lesson')}>
                 <Skeleton />
             </Page>
         );
@@ -88,13 +90,11 @@ export function BeginLesson() {
     };
     const work = progress.data?.works[0];
     return (
-        <Page title={`Lesson with ${student.data.name}`}>
+        <Page title={t('Lesson with {{name}}', { name: student.data.name })}>
             {progress.data !== undefined && work !== undefined && (
                 <div className="mb-6 border-l-[6px] border-marram pl-4">
                     <p>
-                        <strong>
-                            Last time: {work.name}, {work.verdict_text}.
-                        </strong>{' '}
+                        <strong>{t('Last time: {{name}}, {{verdicttext}}.', { name: work.name, verdicttext: work.verdict_text })}</strong>{' '}
                         {work.next}
                     </p>
                     {progress.data.last_time.map((line) => (
@@ -102,16 +102,19 @@ export function BeginLesson() {
                     ))}
                     <p>
                         {progress.data.practice.planned === 0
-                            ? 'No visit was planned.'
-                            : `${String(progress.data.practice.done)} of ${String(progress.data.practice.planned)} visits done.`}
+                            ? t('No visit was planned.')
+                            : t('{{done}} of {{planned}} visits done.', {
+                                  done: progress.data.practice.done,
+                                  planned: progress.data.practice.planned,
+                              })}
                         {progress.data.results.length > 0 && (
                             <>
                                 {' '}
-                                Logged last:{' '}
+                                {t('Logged last:')}{' '}
                                 {progress.data.results
                                     .slice(-LOGGED)
                                     .reverse()
-                                    .map((one) => `${one.name} ${one.text}${one.passed ? ', passed' : ''} (${day(one.at)})`)
+                                    .map((one) => `${one.name} ${one.text}${one.passed ? `, ${t('passed')}` : ''} (${day(one.at)})`)
                                     .join('; ')}
                                 .
                             </>
@@ -125,8 +128,11 @@ export function BeginLesson() {
                         }}
                     >
                         {begin.isPending
-                            ? 'Beginning…'
-                            : `Begin with the retest: ${taskLine(work.task, catalogue.data, coach.units)}, ${String(work.retest_balls)} balls`}
+                            ? t('Beginning…')
+                            : t('Begin with the retest: {{taskLine}}, {{retestballs}} balls', {
+                                  taskLine: taskLine(work.task, catalogue.data, coach.units),
+                                  retestballs: work.retest_balls,
+                              })}
                     </Button>
                 </div>
             )}
@@ -134,7 +140,7 @@ export function BeginLesson() {
                 catalogue={catalogue.data}
                 units={coach.units}
                 task={last?.task ?? catalogue.data.first_task}
-                submit={begin.isPending ? 'Beginning…' : 'Begin the lesson'}
+                submit={begin.isPending ? t('Beginning…') : t('Begin the lesson')}
                 problem={told}
                 onSubmit={start('before')}
             />

@@ -1,17 +1,20 @@
+import { said } from '../language';
+import { useTranslation } from 'react-i18next';
 import { Button } from '../ui/Button';
 import { useSample } from './useSample';
 
 const STEPS = [
-    ['Add a student', 'A name and the hand he plays with are enough.'],
-    ['Log ten balls', 'Tap where the club met the ground, then the strike. The reading says why and what to work on first.'],
-    ['Hand out and retest', 'One change, one feel, one drill. On another day the same ten balls say whether it held.'],
+    [said('Add a student'), said('A name and the hand he plays with are enough.')],
+    [said('Log ten balls'), said('Tap where the club met the ground, then the strike. The reading says why and what to work on first.')],
+    [said('Hand out and retest'), said('One change, one feel, one drill. On another day the same ten balls say whether it held.')],
 ] as const;
 
 /** What to do where there is nobody yet. */
 export function FirstSteps({ onAdd }: { onAdd: () => void }) {
+    const { t } = useTranslation();
     const sample = useSample();
     return (
-        <section aria-label="First steps" className="max-w-2xl">
+        <section aria-label={t('First steps')} className="max-w-2xl">
             <ol>
                 {STEPS.map(([title, text], i) => (
                     <li key={title} className="flex gap-5 border-b border-line py-4">
@@ -19,15 +22,15 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
                             {i + 1}
                         </span>
                         <span>
-                            <strong className="block text-xl">{title}</strong>
-                            {text}
+                            <strong className="block text-xl">{t(title)}</strong>
+                            {t(text)}
                         </span>
                     </li>
                 ))}
             </ol>
             <p className="mt-5 flex flex-wrap gap-3">
                 <Button main className="px-6" onClick={onAdd}>
-                    Add the first student
+                    {t('Add the first student')}
                 </Button>
                 <Button
                     className="px-6"
@@ -36,7 +39,7 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
                         sample.mutate();
                     }}
                 >
-                    Try a sample lesson
+                    {t('Try a sample lesson')}
                 </Button>
             </p>
             {sample.isError && (

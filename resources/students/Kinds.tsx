@@ -1,3 +1,5 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
 import { shotOf } from '../api/catalogue';
 import type { Catalogue, Progress } from '../api/types.gen';
 import { Button } from '../ui/Button';
@@ -12,20 +14,21 @@ interface Props {
 
 /** Shot and lie to look at: like with like. Only what there is can be chosen. */
 export function Kinds({ kinds, shot, lie, catalogue, onChoose }: Props) {
+    const { t } = useTranslation();
     if (kinds.length < 2) return null;
     const shots = [...new Set(kinds.map((one) => one.shot))];
     const lies = kinds.filter((one) => one.shot === (shot ?? shots[0]) && (shot !== null || shots.length === 1));
     return (
         <div className="flex flex-wrap items-center gap-2">
             {shots.length > 1 && (
-                <div role="group" aria-label="Shot" className="flex">
+                <div role="group" aria-label={t('Shot')} className="flex">
                     <Button
                         chosen={shot === null}
                         onClick={() => {
                             onChoose({ shot: null, lie: null });
                         }}
                     >
-                        all shots
+                        {t('all shots')}
                     </Button>
                     {shots.map((one) => (
                         <Button
@@ -36,20 +39,20 @@ export function Kinds({ kinds, shot, lie, catalogue, onChoose }: Props) {
                                 onChoose({ shot: one, lie: null });
                             }}
                         >
-                            {one}
+                            {word(one)}
                         </Button>
                     ))}
                 </div>
             )}
             {lies.length > 1 && (
-                <div role="group" aria-label="Lie" className="flex flex-wrap">
+                <div role="group" aria-label={t('Lie')} className="flex flex-wrap">
                     <Button
                         chosen={lie === null}
                         onClick={() => {
                             onChoose({ shot, lie: null });
                         }}
                     >
-                        all lies
+                        {t('all lies')}
                     </Button>
                     {lies.map((one) => (
                         <Button

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router-dom';
 import type { Student } from '../api/types.gen';
 import { Panel } from '../ui/Panel';
@@ -14,14 +15,15 @@ interface Props {
 
 /** What is wanted now and then: balls from a sheet, all reports, taking a student out. */
 export function Records({ student, lessons, mostReports, onClose }: Props) {
+    const { t } = useTranslation();
     return (
-        <Panel title={`Records of ${student.name}`} open onOpenChange={onClose}>
+        <Panel title={t('Records of {{name}}', { name: student.name })} open onOpenChange={onClose}>
             <div className="space-y-4">
                 <Link
                     to={`/students/${student.id}/sheets`}
                     className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold"
                 >
-                    Balls from a sheet
+                    {t('Balls from a sheet')}
                 </Link>
                 {lessons.length > 1 && <Reports key={lessons.length} lessons={lessons} most={mostReports} />}
                 <Removing student={student} />

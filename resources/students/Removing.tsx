@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
@@ -10,6 +11,7 @@ import { moment } from '../ui/reader';
 
 /** Out of the list for now, deleted, or erased for good on the student's request, with a receipt to hand over. */
 export function Removing({ student }: { student: Student }) {
+    const { t } = useTranslation();
     const { id, name, inactive } = student;
     const queries = useQueryClient();
     const navigate = useNavigate();
@@ -19,7 +21,7 @@ export function Removing({ student }: { student: Student }) {
     const remove = useMutation({
         mutationFn: () => call('DELETE', `students/${id}`),
         onSuccess: async () => {
-            notify(`${name} was deleted.`, () => call('POST', `bin/students/${id}`).then(again));
+            notify(t('{{name}} was deleted.', { name }), () => call('POST', `bin/students/${id}`).then(again));
             await again();
             await navigate('/');
         },
@@ -48,7 +50,7 @@ export function Removing({ student }: { student: Student }) {
                             rest.mutate();
                         }}
                     >
-                        {inactive ? 'Comes again' : 'Not coming at present'}
+                        {inactive ? t('Comes again') : t('Not coming at present')}
                     </Button>
                     <Button
                         disabled={remove.isPending}
@@ -56,27 +58,40 @@ export function Removing({ student }: { student: Student }) {
                             remove.mutate();
                         }}
                     >
-                        Delete (30 days to undo)
+                        {t('Delete (30 days to undo)')}
                     </Button>
                     <Button
                         onClick={() => {
                             setAsked(true);
                         }}
                     >
-                        Erase for good
+                        {t('Erase for good')}
                     </Button>
                 </div>
             ) : (
                 <p role="status">
-                    Receipt {erase.data.receipt}: all records of this student were erased on {moment(erase.data.erased_at)}:{' '}
-                    {erase.data.lessons} lessons, {erase.data.balls} balls, {erase.data.results} results, {erase.data.plans} plans,{' '}
-                    {erase.data.links} links, {erase.data.sheets} sheets, {erase.data.reports} reports, {erase.data.history} notes of
-                    changes.
+                    {t(
+                        'Receipt {{receipt}}: all records of this student were erased on {{moment}}: {{lessons}} lessons, {{balls}} balls, {{results}} results, {{plans}} plans, {{links}} links, {{sheets}} sheets, {{reports}} reports, {{history}} notes of changes.',
+                        {
+                            receipt: erase.data.receipt,
+                            moment: moment(erase.data.erased_at),
+                            lessons: erase.data.lessons,
+                            balls: erase.data.balls,
+                            results: erase.data.results,
+                            plans: erase.data.plans,
+                            links: erase.data.links,
+                            sheets: erase.data.sheets,
+                            reports: erase.data.reports,
+                            history: erase.data.history,
+                        },
+                    )}
                 </p>
             )}
             {asked && erase.data === undefined && (
                 <div className="mt-2 border-l-[6px] border-rust pl-3">
-                    <p className="break-words">All of {name} goes at once and cannot come back. For a student’s written request.</p>
+                    <p className="break-words">
+                        {t('All of {{name}} goes at once and cannot come back. For a student’s written request.', { name })}
+                    </p>
                     <span className="mt-1 flex gap-2">
                         <Button
                             disabled={erase.isPending}
@@ -84,14 +99,14 @@ export function Removing({ student }: { student: Student }) {
                                 erase.mutate();
                             }}
                         >
-                            Erase now
+                            {t('Erase now')}
                         </Button>
                         <Button
                             onClick={() => {
                                 setAsked(false);
                             }}
                         >
-                            Keep
+                            {t('Keep')}
                         </Button>
                     </span>
                 </div>

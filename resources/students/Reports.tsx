@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { call } from '../api/client';
 import { ask } from '../api/queries';
@@ -7,6 +8,7 @@ import { HelperSilent } from '../ui/HelperSilent';
 
 /** All reports of a student, made by the queue while the coach goes on. */
 export function Reports({ lessons, most }: { lessons: string[]; most: number }) {
+    const { t } = useTranslation();
     const make = useMutation({ mutationFn: () => call<ReportBatch>('POST', 'reports', { lessons: lessons.slice(0, most), paper: 'a4' }) });
     const batch = useQuery(ask.reports(make.data?.id));
     const now = batch.data ?? make.data;
@@ -19,7 +21,7 @@ export function Reports({ lessons, most }: { lessons: string[]; most: number }) 
                         make.mutate();
                     }}
                 >
-                    Reports of all {lessons.length} lessons
+                    {t('Reports of all {{n}} lessons', { n: lessons.length })}
                 </Button>
             )}
             {make.isError && (
@@ -29,12 +31,12 @@ export function Reports({ lessons, most }: { lessons: string[]; most: number }) 
             )}
             {now !== undefined && (
                 <p role="status" className="flex items-center gap-4">
-                    <progress className="h-4 w-60" max={now.total} value={now.done} aria-label="Reports made" /> {now.done} of {now.total}{' '}
-                    reports made
+                    <progress className="h-4 w-60" max={now.total} value={now.done} aria-label={t('Reports made')} />{' '}
+                    {t('{{done}} of {{total}} reports made', { done: now.done, total: now.total })}
                     {now.helper_silent && <HelperSilent />}
                     {now.finished && (
                         <a className="font-semibold underline" href={`/api/reports/${now.id}/zip`} download>
-                            Fetch them (zip)
+                            {t('Fetch them (zip)')}
                         </a>
                     )}
                 </p>

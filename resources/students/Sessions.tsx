@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../api/client';
 import { ask, changed } from '../api/queries';
@@ -6,6 +7,7 @@ import { moment } from '../ui/reader';
 
 /** Where the coach is signed in; a lost phone is signed out from here. */
 export function Sessions() {
+    const { t } = useTranslation();
     const queries = useQueryClient();
     const sessions = useQuery(ask.sessions());
     const end = useMutation({
@@ -14,14 +16,14 @@ export function Sessions() {
     });
     if (sessions.data === undefined || sessions.data.length === 0) return null;
     return (
-        <section aria-label="Signed in on" className="mt-8">
-            <h3 className="font-text text-base font-bold">Signed in on</h3>
+        <section aria-label={t('Signed in on')} className="mt-8">
+            <h3 className="font-text text-base font-bold">{t('Signed in on')}</h3>
             <ul>
                 {sessions.data.map((one) => (
                     <li key={`${one.seen_at} ${one.address} ${String(one.here)}`} className="flex min-h-12 flex-wrap items-center gap-x-4">
-                        <span>{one.here ? `this ${one.kind}` : `a ${one.kind}`}</span>
+                        <span>{one.here ? t('this {{device}}', { device: t(one.kind) }) : t(one.kind)}</span>
                         <span className="text-soft">
-                            {one.address}, last used {moment(one.seen_at)}
+                            {t('{{address}}, last used {{moment}}', { address: one.address, moment: moment(one.seen_at) })}
                         </span>
                     </li>
                 ))}
@@ -33,7 +35,7 @@ export function Sessions() {
                         end.mutate();
                     }}
                 >
-                    Sign out the others
+                    {t('Sign out the others')}
                 </Button>
             )}
             {end.isError && (

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
@@ -5,7 +6,7 @@ import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { changed, useCatalogue } from '../api/queries';
 import type { Student, Units } from '../api/types.gen';
-import { LANGUAGES, type Language } from '../language';
+import { LANGUAGES, said, type Language } from '../language';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Panel } from '../ui/Panel';
@@ -13,12 +14,12 @@ import { useDraft } from '../ui/useDraft';
 
 const LONGEST_ABOUT = 500;
 const UNITS: { value: Units | ''; label: string }[] = [
-    { value: '', label: 'units as mine' },
-    { value: 'metric', label: 'metres, cm' },
-    { value: 'imperial', label: 'yards, inches' },
+    { value: '', label: said('units as mine') },
+    { value: 'metric', label: said('metres, cm') },
+    { value: 'imperial', label: said('yards, inches') },
 ];
 const PAGE_LANGUAGES: { value: Language | ''; label: string }[] = [
-    { value: '', label: 'language of the phone' },
+    { value: '', label: said('language of the phone') },
     { value: 'en', label: LANGUAGES.en },
     { value: 'de', label: LANGUAGES.de },
 ];
@@ -26,6 +27,7 @@ const box = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 
 
 /** A student to add or to change; what to take care of decides which drills are left out. */
 export function StudentForm({ student, onClose }: { student?: Student; onClose: () => void }) {
+    const { t } = useTranslation();
     const { data: catalogue } = useCatalogue();
     const queries = useQueryClient();
     const navigate = useNavigate();
@@ -52,7 +54,7 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
             ? save.error.faults.map((fault) => fault.message).join('\n')
             : save.error?.message;
     return (
-        <Panel title={student === undefined ? 'A new student' : 'Change the student'} open onOpenChange={onClose}>
+        <Panel title={student === undefined ? t('A new student') : t('Change the student')} open onOpenChange={onClose}>
             <form
                 className="space-y-4"
                 onSubmit={(event) => {
@@ -61,7 +63,7 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                 }}
             >
                 <label className="block font-semibold">
-                    Name
+                    {t('Name')}
                     <input
                         className={box}
                         required
@@ -71,7 +73,7 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                         }}
                     />
                 </label>
-                <div role="group" aria-label="Plays" className="flex gap-2">
+                <div role="group" aria-label={t('Plays')} className="flex gap-2">
                     {(['right', 'left'] as const).map((handed) => (
                         <Button
                             key={handed}
@@ -80,12 +82,12 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                                 setDraft({ ...draft, handed });
                             }}
                         >
-                            {handed}-handed
+                            {handed === 'left' ? t('left-handed') : t('right-handed')}
                         </Button>
                     ))}
                 </div>
                 <label className="block font-semibold">
-                    Your own note, for you alone
+                    {t('Your own note, for you alone')}
                     <input
                         className={box}
                         maxLength={LONGEST_ABOUT}
@@ -95,8 +97,8 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                         }}
                     />
                 </label>
-                <div role="group" aria-label="To take care of">
-                    <p className="mb-1 font-semibold">To take care of</p>
+                <div role="group" aria-label={t('To take care of')}>
+                    <p className="mb-1 font-semibold">{t('To take care of')}</p>
                     <div className="flex flex-wrap gap-1.5">
                         {catalogue?.limits.map((limit) => (
                             <Button
@@ -117,17 +119,17 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                     </div>
                 </div>
                 <Choice
-                    label="Units on the student’s page"
+                    label={t('Units on the student’s page')}
                     value={draft.units ?? ''}
-                    options={UNITS}
+                    options={UNITS.map((one) => ({ ...one, label: t(one.label) }))}
                     onChoose={(units) => {
                         setDraft({ ...draft, units: units === '' ? null : units });
                     }}
                 />
                 <Choice
-                    label="Language of the student’s page"
+                    label={t('Language of the student’s page')}
                     value={draft.language ?? ''}
-                    options={PAGE_LANGUAGES}
+                    options={PAGE_LANGUAGES.map((one) => ({ ...one, label: t(one.label) }))}
                     onChoose={(language) => {
                         setDraft({ ...draft, language: language === '' ? null : language });
                     }}
@@ -138,7 +140,7 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                     </p>
                 )}
                 <Button type="submit" main disabled={save.isPending}>
-                    {student === undefined ? 'Add the student' : 'Save'}
+                    {student === undefined ? t('Add the student') : t('Save')}
                 </Button>
             </form>
         </Panel>

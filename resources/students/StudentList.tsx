@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { useToday } from '../api/queries';
@@ -15,6 +16,7 @@ import { StudentRow } from './StudentRow';
 
 /** Who needs attention today and why, a lesson one press away. */
 export function StudentList() {
+    const { t } = useTranslation();
     const [asked, setAsked] = useState<Asked>({ q: '', group: '', shot: '', order: 'urgency' });
     const today = useToday(useDeferredValue({ ...asked, q: asked.q.trim() }));
     const [adding, setAdding] = useState(false);
@@ -25,10 +27,10 @@ export function StudentList() {
     };
     return (
         <Page
-            title="Students"
+            title={t('Students')}
             action={
                 <Button main onClick={add}>
-                    Add a student
+                    {t('Add a student')}
                 </Button>
             }
         >
@@ -40,10 +42,10 @@ export function StudentList() {
                 <>
                     <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
                         <label className="flex items-center gap-3 font-semibold">
-                            Find
+                            {t('Find')}
                             <input
                                 type="search"
-                                placeholder="a name or a cause"
+                                placeholder={t('a name or a cause')}
                                 className="min-h-12 w-72 max-w-full border-[1.5px] border-ink bg-press px-3 font-normal placeholder:text-soft"
                                 value={asked.q}
                                 onChange={(event) => {
@@ -54,15 +56,15 @@ export function StudentList() {
                         <Order asked={asked} onAsk={setAsked} />
                     </div>
                     <Filters today={first} asked={asked} onAsk={setAsked} />
-                    {first.total === 0 && <p>Nobody fits that.</p>}
+                    {first.total === 0 && <p>{t('Nobody fits that.')}</p>}
                     <Rows
                         lines={asked.order === 'urgency' ? underHeadings(students, first.groups) : students}
                         more={today.hasNextPage && !today.isFetchingNextPage}
                         onMore={() => void today.fetchNextPage()}
                     />
                     {first.rechecks.length > 0 && (
-                        <section aria-label="Coming up" className="mt-8">
-                            <h2 className="mb-1 text-xl">Coming up</h2>
+                        <section aria-label={t('Coming up')} className="mt-8">
+                            <h2 className="mb-1 text-xl">{t('Coming up')}</h2>
                             <ul>
                                 {first.rechecks.map((student) => (
                                     <li key={student.id}>

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router-dom';
 import { useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
@@ -46,6 +47,7 @@ function useChosen() {
 
 /** Is it fixed, and what now? */
 export function StudentPage() {
+    const { t } = useTranslation();
     const { id = '' } = useParams();
     const chosen = useChosen();
     const student = useStudent(id);
@@ -63,13 +65,13 @@ export function StudentPage() {
         student.isError && student.data === undefined ? student : progress.isError && progress.data === undefined ? progress : null;
     if (broken !== null)
         return (
-            <Page title="Student">
+            <Page title={t('Student')}>
                 <Trouble error={broken.error ?? new Error('')} onRetry={() => void broken.refetch()} />
             </Page>
         );
     if (student.data === undefined || coach === undefined || catalogue === undefined || progress.data === undefined)
         return (
-            <Page title="Student">
+            <Page title={t('Student')}>
                 <Skeleton />
             </Page>
         );
@@ -88,7 +90,7 @@ export function StudentPage() {
                             setOpen('change');
                         }}
                     >
-                        Change
+                        {t('Change')}
                     </button>
                     <button
                         type="button"
@@ -97,7 +99,7 @@ export function StudentPage() {
                             setOpen('records');
                         }}
                     >
-                        Records
+                        {t('Records')}
                     </button>
                 </>
             }
@@ -127,13 +129,14 @@ interface StandingProps {
 
 /** Who it is, how sure the verdict is, what else is worked on, what was said last. */
 function Standing({ student, progress, work, onCause }: StandingProps) {
+    const { t } = useTranslation();
     const { works, last_time: lastTime } = progress;
     const latestDrills = progress.drills.filter((_, place) => place < DRILLS);
     return (
-        <section aria-label="The student" className="space-y-3">
+        <section aria-label={t('The student')} className="space-y-3">
             {work !== undefined && <HowSure work={work} />}
             {works.length > 1 && (
-                <div role="group" aria-label="Causes" className="flex flex-wrap gap-1.5">
+                <div role="group" aria-label={t('Causes')} className="flex flex-wrap gap-1.5">
                     {works.map((one) => (
                         <Button
                             key={one.cause}
@@ -150,7 +153,7 @@ function Standing({ student, progress, work, onCause }: StandingProps) {
             )}
             {lastTime.length > 0 && (
                 <div>
-                    <h2 className="text-lg">Last time</h2>
+                    <h2 className="text-lg">{t('Last time')}</h2>
                     {lastTime.map((line) => (
                         <p key={line}>{line}</p>
                     ))}
@@ -159,11 +162,11 @@ function Standing({ student, progress, work, onCause }: StandingProps) {
             {latestDrills.map((one) => (
                 <p key={one.name}>
                     <strong>{one.name}:</strong> {one.last}
-                    {one.passed ? ', passed' : ''}. {one.next}
+                    {one.passed ? `, ${t('passed')}` : ''}. {one.next}
                 </p>
             ))}
             <p className="text-soft break-words">
-                {student.handed === 'left' ? 'Left-handed. ' : 'Right-handed. '}
+                {student.handed === 'left' ? t('Left-handed.') + ' ' : t('Right-handed.') + ' '}
                 {student.about}
             </p>
         </section>
@@ -181,21 +184,22 @@ interface LessonsProps {
 
 /** The lessons, one by one or over time. */
 function Lessons({ chosen: { shot, lie, overTime, choose }, student, progress, catalogue, coach, busy }: LessonsProps) {
+    const { t } = useTranslation();
     const { lessons, count, kinds } = progress;
     const begun = student.lessons_count > 0;
     return (
-        <section aria-label="Lessons" className="min-w-0" aria-busy={busy}>
-            {!begun && <p>No lesson yet. Begin with the task, then look at the set-up.</p>}
+        <section aria-label={t('Lessons')} className="min-w-0" aria-busy={busy}>
+            {!begun && <p>{t('No lesson yet. Begin with the task, then look at the set-up.')}</p>}
             {begun && (
                 <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
-                    <div role="group" aria-label="View" className="flex">
+                    <div role="group" aria-label={t('View')} className="flex">
                         <Button
                             chosen={!overTime}
                             onClick={() => {
                                 choose({ view: null });
                             }}
                         >
-                            Lesson by lesson
+                            {t('Lesson by lesson')}
                         </Button>
                         <Button
                             className="-ml-[1.5px]"
@@ -204,7 +208,7 @@ function Lessons({ chosen: { shot, lie, overTime, choose }, student, progress, c
                                 choose({ view: 'time' });
                             }}
                         >
-                            Over time
+                            {t('Over time')}
                         </Button>
                     </div>
                     <Kinds
@@ -228,7 +232,7 @@ function Lessons({ chosen: { shot, lie, overTime, choose }, student, progress, c
                         choose({ drawn: String(lessons.length + MORE) });
                     }}
                 >
-                    Show earlier lessons ({count - lessons.length} more)
+                    {t('Show earlier lessons ({{count}} more)', { count: count - lessons.length })}
                 </Button>
             )}
         </section>

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router-dom';
 import type { TodayStudent } from '../api/types.gen';
 import { day } from '../ui/reader';
@@ -5,6 +6,7 @@ import { RateLine } from './RateLine';
 
 /** Who, why with its figures, how it went of late, and one button that says what it does. */
 export function StudentRow({ student }: { student: TodayStudent }) {
+    const { t } = useTranslation();
     return (
         <div className="flex flex-wrap items-center gap-x-4 border-b border-line">
             <Link
@@ -16,7 +18,7 @@ export function StudentRow({ student }: { student: TodayStudent }) {
                     {student.reasons.length > 0 && <strong className="block">{student.reasons.join('; ')}</strong>}
                     {student.verdict === null ? (
                         <>
-                            {student.handed === 'left' ? 'left-handed · ' : ''}
+                            {student.handed === 'left' ? `${t('left-handed')} · ` : ''}
                             {student.about}
                         </>
                     ) : (
@@ -30,21 +32,25 @@ export function StudentRow({ student }: { student: TodayStudent }) {
                 </span>
                 <span className="text-soft lg:text-right">
                     {student.last === null ? (
-                        'no lesson yet'
+                        t('no lesson yet')
                     ) : (
                         <>
-                            {student.lessons} {student.lessons === 1 ? 'lesson' : 'lessons'},{' '}
-                            <span className="lg:block">last {day(student.last)}</span>
+                            {t('{{count}} lessons', { count: student.lessons })},{' '}
+                            <span className="lg:block">{t('last {{day}}', { day: day(student.last) })}</span>
                         </>
                     )}
                 </span>
             </Link>
             <Link
                 to={`/students/${student.id}/begin`}
-                aria-label={`${student.retest ? 'Retest' : 'Begin a lesson with'} ${student.name}`}
+                aria-label={
+                    student.retest
+                        ? t('Retest {{name}}', { name: student.name })
+                        : t('Begin a lesson with {{name}}', { name: student.name })
+                }
                 className="flex min-h-12 w-24 items-center justify-center border-[1.5px] border-ink bg-press font-semibold"
             >
-                {student.retest ? 'Retest' : 'Begin'}
+                {student.retest ? t('Retest') : t('Begin')}
             </Link>
         </div>
     );

@@ -1,3 +1,6 @@
+import { word } from '../language/trade';
+import { said } from '../language';
+import { useTranslation } from 'react-i18next';
 import { useId, useState, type FormEvent, type ReactNode } from 'react';
 import { shotOf } from '../api/catalogue';
 import type { Catalogue, Task, Units } from '../api/types.gen';
@@ -7,11 +10,11 @@ import { numberOr, shownFactor, shownUnit } from '../ui/units';
 
 /** Figures of the task that are typed; some only for some shots, as the catalogue says. */
 const FIGURES = [
-    { id: 'carry_m', label: 'Carry', metres: true },
-    { id: 'roll_m', label: 'Green to roll on', metres: true },
-    { id: 'lip_height_m', label: 'Lip height', metres: true },
-    { id: 'lip_distance_m', label: 'Lip away', metres: true },
-    { id: 'slope_deg', label: 'Slope, + uphill', metres: false },
+    { id: 'carry_m', label: said('Carry'), metres: true },
+    { id: 'roll_m', label: said('Green to roll on'), metres: true },
+    { id: 'lip_height_m', label: said('Lip height'), metres: true },
+    { id: 'lip_distance_m', label: said('Lip away'), metres: true },
+    { id: 'slope_deg', label: said('Slope, + uphill'), metres: false },
 ] as const;
 
 interface Props {
@@ -26,6 +29,7 @@ interface Props {
 const box = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
 
 export function TaskForm({ catalogue, units, task: first, submit, problem, onSubmit }: Props) {
+    const { t } = useTranslation();
     const [task, setTask] = useState(first);
     const factor = shownFactor('m', units);
     const shown = (value: number | null | undefined, by: number) =>
@@ -55,7 +59,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
     return (
         <form onSubmit={onSend} className="space-y-5">
             <ShotAndLie catalogue={catalogue} task={task} onChange={change} />
-            <Choices label="Club, loft and bounce">
+            <Choices label={t('Club, loft and bounce')}>
                 {catalogue.clubs.map((club) => (
                     <Button
                         key={club.loft_deg}
@@ -69,7 +73,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                     </Button>
                 ))}
                 <TextField
-                    label="Loft °"
+                    label={t('Loft °')}
                     outer="flex items-center gap-2"
                     className="mt-0! w-20"
                     inputMode="decimal"
@@ -77,7 +81,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                     onValue={setLoft}
                 />
                 <TextField
-                    label="Bounce °"
+                    label={t('Bounce °')}
                     outer="flex items-center gap-2"
                     className="mt-0! w-20"
                     inputMode="decimal"
@@ -89,7 +93,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                 {FIGURES.filter(({ id }) => catalogue.task[id]?.sand_only !== true || shot?.sand === true).map(({ id, metres, label }) => (
                     <TextField
                         key={id}
-                        label={`${label}, ${metres ? shownUnit('m', units) : '°'}`}
+                        label={`${t(label)}, ${metres ? shownUnit('m', units) : '°'}`}
                         className="w-24"
                         inputMode="decimal"
                         value={figures[id] ?? ''}
@@ -98,7 +102,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                         }}
                     />
                 ))}
-                <Choices label="Flight">
+                <Choices label={t('Flight')}>
                     {catalogue.task.flight_wanted?.answers.map((answer) => (
                         <Button
                             key={answer.label}
@@ -112,7 +116,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                     ))}
                 </Choices>
                 <label className="block font-semibold">
-                    School
+                    {t('School')}
                     <select
                         className={`${box} mt-1 block font-normal`}
                         value={task.method ?? ''}
@@ -120,7 +124,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                             change({ method: event.target.value === '' ? null : (event.target.value as Task['method']) });
                         }}
                     >
-                        <option value="">the usual one for the lie</option>
+                        <option value="">{t('the usual one for the lie')}</option>
                         {catalogue.schools.map((school) => (
                             <option key={school.id} value={school.id}>
                                 {school.name}
@@ -130,8 +134,8 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                 </label>
             </div>
             <TextField
-                label="What does the student believe goes wrong?"
-                placeholder="In the student’s words, for example: I scoop it"
+                label={t('What does the student believe goes wrong?')}
+                placeholder={t('In the student’s words, for example: I scoop it')}
                 value={task.belief ?? ''}
                 onValue={(value) => {
                     change({ belief: value === '' ? null : value });
@@ -163,9 +167,10 @@ function Choices({ label, children }: { label: string; children: ReactNode }) {
 
 /** The shot, and the lies that it can be played from. */
 function ShotAndLie({ catalogue, task, onChange }: { catalogue: Catalogue; task: Task; onChange: (part: Partial<Task>) => void }) {
+    const { t } = useTranslation();
     return (
         <>
-            <Choices label="Shot">
+            <Choices label={t('Shot')}>
                 {catalogue.shots.map((one) => (
                     <Button
                         key={one.id}
@@ -174,11 +179,11 @@ function ShotAndLie({ catalogue, task, onChange }: { catalogue: Catalogue; task:
                             onChange({ shot: one.id, lie: one.usual_lie, method: null });
                         }}
                     >
-                        {one.id}
+                        {word(one.id)}
                     </Button>
                 ))}
             </Choices>
-            <Choices label="Lie">
+            <Choices label={t('Lie')}>
                 {shotOf(catalogue, task.shot)?.lies.map((lie) => (
                     <Button
                         key={lie.id}

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
@@ -9,6 +10,7 @@ import { requestOf, type Action } from '../outbox/actions';
 
 /** A lesson to try everything on, with a made-up student. */
 export function useSample() {
+    const { t } = useTranslation();
     const queries = useQueryClient();
     const navigate = useNavigate();
     return useMutation({
@@ -16,9 +18,9 @@ export function useSample() {
             const [student, lesson] = [ulid(now()), ulid(now())];
             const { first_task: task } = await queries.ensureQueryData(ask.catalogue());
             await call('PUT', `students/${student}`, {
-                name: 'Sample student, made up',
+                name: t('Sample student, made up'),
                 handed: 'right',
-                about: 'To try a lesson on. Delete at will.',
+                about: t('To try a lesson on. Delete at will.'),
                 limits: [],
             });
             const actions: Action[] = [

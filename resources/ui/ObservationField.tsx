@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { Popover } from 'radix-ui';
 import { useId, useState } from 'react';
 import type { Observable, Units } from '../api/types.gen';
@@ -16,6 +17,7 @@ interface Props {
 
 /** One thing to look at: quiet until it was; a press offers the usual answers, an exact figure and the way back. */
 export function ObservationField({ what, value, units, fault, stock, onSee }: Props) {
+    const { t } = useTranslation();
     const [open, setOpen] = useState(false);
     const seen = value !== null && value !== undefined;
     const see = (next: number | string | null) => {
@@ -32,7 +34,7 @@ export function ObservationField({ what, value, units, fault, stock, onSee }: Pr
                 {seen ? (
                     <strong className="whitespace-nowrap">{observed(what, value, units)}</strong>
                 ) : (
-                    <span className="sr-only">not looked at</span>
+                    <span className="sr-only">{t('not looked at')}</span>
                 )}
             </Popover.Trigger>
             <Popover.Portal>
@@ -72,7 +74,7 @@ export function ObservationField({ what, value, units, fault, stock, onSee }: Pr
                                 see(null);
                             }}
                         >
-                            Not looked at after all
+                            {t('Not looked at after all')}
                         </button>
                     )}
                 </Popover.Content>
@@ -82,6 +84,7 @@ export function ObservationField({ what, value, units, fault, stock, onSee }: Pr
 }
 
 function Exact({ what, value, units, stock, onSee }: Omit<Props, 'fault'>) {
+    const { t } = useTranslation();
     const id = useId();
     const factor = shownFactor(what.unit, units);
     const [typed, setTyped] = useState(typeof value === 'number' ? String(Math.round((value / factor) * 10) / 10) : '');
@@ -95,11 +98,14 @@ function Exact({ what, value, units, stock, onSee }: Omit<Props, 'fault'>) {
             }}
         >
             <label htmlFor={id} className="text-sm">
-                Exactly, in {shownUnit(what.unit, units)}
+                {t('Exactly, in {{shownUnit}}', { shownUnit: shownUnit(what.unit, units) })}
                 {stock && (
                     <>
                         {' '}
-                        (card: {observed(what, stock[0], units)} to {observed(what, stock[1], units)})
+                        {t('(card: {{observed}} to {{observed2}})', {
+                            observed: observed(what, stock[0], units),
+                            observed2: observed(what, stock[1], units),
+                        })}
                     </>
                 )}
             </label>
@@ -115,7 +121,7 @@ function Exact({ what, value, units, stock, onSee }: Omit<Props, 'fault'>) {
                     className="min-h-12 w-full border-[1.5px] border-ink bg-press px-2"
                 />
                 <button type="submit" className="min-h-12 border-[1.5px] border-ink bg-press px-4 font-semibold">
-                    Set
+                    {t('Set')}
                 </button>
             </span>
         </form>

@@ -13,6 +13,7 @@ import { useArrival } from './useArrival';
 
 /** The frame of every screen but the bench: our mark leads home. */
 export function Page({ title, children, action, back = '/' }: { title: string; children: ReactNode; action?: ReactNode; back?: string }) {
+    const { t } = useTranslation();
     const { data: coach } = useCoach();
     const waiting = useOutbox(useOutboxOfApp()).entries.length;
     const heading = useArrival(title);
@@ -22,7 +23,9 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
             await call('POST', 'sign-out');
         } catch (error) {
             if (!(error instanceof ApiError && error.status === 401)) {
-                setLeaving('Not signed out: the server did not answer. Try again when there is a connection; until then lock this device.');
+                setLeaving(
+                    t('Not signed out: the server did not answer. Try again when there is a connection; until then lock this device.'),
+                );
                 return;
             }
         }
@@ -34,7 +37,7 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
         <>
             <SkipLink to="content" />
             <header className="flex min-h-[66px] flex-wrap items-center gap-4 border-b-2 border-ink px-6 py-2">
-                <Link to={back} aria-label={back === '/' ? 'Students' : 'Back'} className="flex min-h-12 items-center">
+                <Link to={back} aria-label={back === '/' ? t('Students') : t('Back')} className="flex min-h-12 items-center">
                     <Mark className="h-8 w-11" />
                 </Link>
                 <h1 ref={heading} tabIndex={-1} className="min-w-0 text-2xl break-words outline-none">
@@ -42,7 +45,7 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
                 </h1>
                 <span className="ml-auto flex flex-wrap items-center gap-3 max-sm:ml-0">
                     <Link to="/library" className="flex min-h-12 items-center px-2 underline underline-offset-4">
-                        Library
+                        {t('Library')}
                     </Link>
                     {action}
                     <span>{coach?.name}</span>
@@ -51,23 +54,26 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
                             if (waiting === 0) void signOut();
                             else
                                 setLeaving(
-                                    `${String(waiting)} ${waiting === 1 ? 'entry waits' : 'entries wait'} on this device to be sent. They stay here, unseen by others, and go out when you sign in again.`,
+                                    t(
+                                        '{{count}} entries wait on this device to be sent. They stay here, unseen by others, and go out when you sign in again.',
+                                        { count: waiting },
+                                    ),
                                 );
                         }}
                     >
-                        Sign out
+                        {t('Sign out')}
                     </Button>
                 </span>
             </header>
             {leaving !== null && (
                 <p role="alert" className="flex flex-wrap items-center gap-3 border-b border-ink bg-ochre-wash px-6 py-2">
-                    {leaving} <Button onClick={() => void signOut()}>Sign out</Button>{' '}
+                    {leaving} <Button onClick={() => void signOut()}>{t('Sign out')}</Button>{' '}
                     <Button
                         onClick={() => {
                             setLeaving(null);
                         }}
                     >
-                        Stay
+                        {t('Stay')}
                     </Button>
                 </p>
             )}

@@ -1,3 +1,4 @@
+import { useTranslation } from 'react-i18next';
 import { Dialog } from 'radix-ui';
 import { useRef, type ReactNode } from 'react';
 
@@ -11,6 +12,7 @@ interface Props {
 
 /** A sheet over the page, closed with Escape or the button; focus goes in, and back to what opened it. */
 export function Panel({ title, open, onOpenChange, children, wide }: Props) {
+    const { t } = useTranslation();
     const opener = useRef<Element | null>(null);
     return (
         <Dialog.Root open={open} onOpenChange={onOpenChange}>
@@ -29,7 +31,7 @@ export function Panel({ title, open, onOpenChange, children, wide }: Props) {
                 >
                     <div className="mb-4 flex items-start justify-between gap-4">
                         <Dialog.Title className="text-2xl">{title}</Dialog.Title>
-                        <Dialog.Close className="min-h-12 border-[1.5px] border-ink bg-press px-4 font-semibold">Close</Dialog.Close>
+                        <Dialog.Close className="min-h-12 border-[1.5px] border-ink bg-press px-4 font-semibold">{t('Close')}</Dialog.Close>
                     </div>
                     {children}
                 </Dialog.Content>

@@ -1,5 +1,8 @@
+import { useTranslation } from 'react-i18next';
+
 /** The first stop of the Tab key: past the head of the page. Seen only while it has the focus. */
-export function SkipLink({ to, words = 'To the content' }: { to: string; words?: string }) {
+export function SkipLink({ to, words }: { to: string; words?: string }) {
+    const { t } = useTranslation();
     return (
         <a
             href={`#${to}`}
@@ -9,7 +12,7 @@ export function SkipLink({ to, words = 'To the content' }: { to: string; words?:
                 document.getElementById(to)?.focus();
             }}
         >
-            {words}
+            {words ?? t('To the content')}
         </a>
     );
 }

@@ -18,6 +18,7 @@ function formats(language: string) {
         dayOfYear: new Intl.DateTimeFormat(locale, DAY),
         dayAndYear: new Intl.DateTimeFormat(locale, { ...DAY, year: 'numeric' }),
         dayAndTime: new Intl.DateTimeFormat(locale, { ...DAY, hour: 'numeric', minute: '2-digit' }),
+        weekdayAlone: new Intl.DateTimeFormat(locale, { weekday: 'short', timeZone: 'UTC' }),
         dayOfWeek: new Intl.DateTimeFormat(locale, { ...DAY, weekday: 'short' }),
         decimal: new Intl.NumberFormat(locale, { maximumFractionDigits: 1, useGrouping: false }),
     };
@@ -48,3 +49,9 @@ export const moment = (iso: string) => reader().dayAndTime.format(new Date(iso))
 
 /** "Tue 24 Nov" of a date without a time */
 export const weekday = (date: string) => reader().dayOfWeek.format(new Date(`${date}T12:00:00`));
+
+const A_MONDAY = Date.UTC(2024, 0, 1);
+const A_DAY_MS = 86_400_000;
+
+/** "Mon" to "Sun" */
+export const weekdays = () => Array.from({ length: 7 }, (_, i) => reader().weekdayAlone.format(new Date(A_MONDAY + i * A_DAY_MS)));

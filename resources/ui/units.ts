@@ -1,3 +1,4 @@
+import { t } from '../language';
 import { decimal } from './reader';
 import type { Field, Units } from '../api/types.gen';
 
@@ -31,8 +32,8 @@ export function withUnit(value: number, unit: string, units: Units): string {
 
 /** "4.1 cm behind", "at the ball" */
 export function place(mm: number, units: Units): string {
-    if (Math.abs(mm) < 0.5) return 'at the ball';
-    return `${withUnit(Math.abs(mm), 'mm', units)} ${mm < 0 ? 'behind' : 'ahead'}`;
+    if (Math.abs(mm) < 0.5) return t('at the ball');
+    return `${withUnit(Math.abs(mm), 'mm', units)} ${mm < 0 ? t('behind') : t('ahead')}`;
 }
 
 export function observed(field: Field, value: number | string, units: Units): string {
@@ -43,7 +44,7 @@ export function observed(field: Field, value: number | string, units: Units): st
 export const percent = (share: number) => `${String(Math.round(share * 100))} %`;
 
 /** A share as a count that can be seen: "6 in 10". */
-export const inTen = (share: number) => `${String(Math.round(10 * share))} in 10`;
+export const inTen = (share: number) => t('{{n}} in 10', { n: Math.round(10 * share) });
 
 /** What was typed as a number. What is none goes on as it was typed: the server names what is wrong with it. */
 export function numberOr(typed: string): number {

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Contract\OpenApi;
 use App\Language\Phrases;
+use App\Language\ToldWords;
+use App\Models\Lesson;
+use App\Models\OwnDrill;
 use App\Models\ShareLink;
 use App\Models\Student;
+use Illuminate\Http\JsonResponse;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\Cautions;
@@ -24,12 +29,137 @@ use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Support\CoachRoutes;
 use Tests\TestCase;
 
 /** A student's page in his own language, every word of it. */
 final class LanguageTest extends TestCase
 {
+    use CoachRoutes;
     private const CASES = 150;
+
+    #[TestWith([Units::Metric])]
+    #[TestWith([Units::Imperial])]
+    public function test_whatever_the_core_says_of_a_case_is_known_in_german(Units $units): void
+    {
+        $this->collect();
+        $random = new RandomCase(new Dice(77));
+        $engine = ReadingEngine::standard(new Words($units));
+        for ($i = 0; $i < self::CASES; $i++) {
+            $this->take($engine->read(CaseReader::fromValue($random->valid()))->toArray(), ['$ref' => '#/components/schemas/Reading']);
+        }
+
+        self::assertSame([], $this->unknown());
+    }
+
+    public function test_whatever_a_coach_is_told_of_the_demo_world_is_known_in_german(): void
+    {
+        $this->actingAs($this->coach());
+        $this->collect();
+        foreach ($this->coachRoutes() as [$method, $address, $route]) {
+            if ($method === 'GET') {
+                $answer = $this->getJson($address);
+                if ($answer->baseResponse instanceof JsonResponse && $answer->isOk()) {
+                    $this->take($answer->json(), $this->contract()['paths']['/'.$route->uri()]['get']['responses'][200]['content']['application/json']['schema']);
+                }
+            }
+        }
+        foreach (Student::query()->pluck('id') as $id) {
+            foreach (['progress' => 'Progress', 'practice' => 'Practice'] as $what => $shape) {
+                $answer = $this->getJson("/api/students/{$id}/{$what}");
+                if ($answer->isOk()) {
+                    $this->take($answer->json(), ['$ref' => "#/components/schemas/{$shape}"]);
+                }
+            }
+        }
+        foreach (Lesson::query()->pluck('id') as $id) {
+            foreach (['' => 'LessonPage', '/comparison' => 'Comparison'] as $what => $shape) {
+                $answer = $this->getJson("/api/lessons/{$id}{$what}");
+                if ($answer->isOk()) {
+                    $this->take($answer->json(), ['$ref' => "#/components/schemas/{$shape}"]);
+                }
+            }
+        }
+
+        self::assertGreaterThan(500, \count($this->told));
+        // What a coach has written himself nobody translates.
+        $own = collect(OwnDrill::query()->get()->toArray())->flatten()->filter(static fn(mixed $one): bool => \is_string($one))->all();
+        $this->told = array_diff_key($this->told, array_flip($own));
+        self::assertSame([], $this->unknown());
+    }
+
+    public function test_a_coach_is_answered_in_german_and_ids_stay_what_they_are(): void
+    {
+        $this->actingAs($this->coach());
+        $english = $this->getJson('/api/catalogue')->json();
+        $german = $this->getJson('/api/catalogue', ['Accept-Language' => 'de'])->assertHeader('Vary', 'Accept-Language')->json();
+        self::assertSame('Schaftneigung', array_column($german['observables'], 'label', 'id')['shaft_lean_deg']);
+        self::assertSame(array_column($english['observables'], 'id'), array_column($german['observables'], 'id'));
+        self::assertSame($english['shots'][0]['strikes'][0]['id'], $german['shots'][0]['strikes'][0]['id']);
+        self::assertNotSame($english['shots'][0]['strikes'][0]['meaning'], $german['shots'][0]['strikes'][0]['meaning']);
+        $this->getJson('/api/students/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['Accept-Language' => 'de'])
+            ->assertNotFound()
+            ->assertJsonPath('message', 'Diesen Eintrag gibt es nicht oder nicht mehr.');
+    }
+
+    public function test_what_is_chosen_in_german_is_kept_so_that_others_read_it_in_theirs(): void
+    {
+        $this->actingAs($this->coach());
+        [$lesson, $set] = $this->beginLesson();
+        $scoop = CauseLibrary::standard()->find('scoop');
+        $german = Phrases::in(Language::German);
+        $feel = $scoop?->cure->feels['inside'] ?? '';
+        $given = $this->putJson(
+            "/api/lessons/{$lesson}/prescription",
+            ['set_id' => $set, 'cause' => 'scoop', 'feel' => $german->say($feel), 'drills' => ['brush_line']],
+            ['Accept-Language' => 'de'],
+        )->assertOk();
+        self::assertSame($german->say($feel), $given->json('prescription.content.feel'));
+        self::assertSame($feel, $this->getJson("/api/lessons/{$lesson}")->json('lesson.prescription.content.feel'));
+        $plan = ['days' => [1 => 20], 'grounds' => ['grass'], 'weeks' => 1, 'from' => '2026-11-26', 'equipment' => [$german->say('line spray or four tees')]];
+        $this->putJson("/api/students/{$this->student()->id}/plan", $plan, ['Accept-Language' => 'de'])->assertOk();
+        self::assertSame(['line spray or four tees'], $this->student()->fresh()?->plan?->made_from['equipment']);
+    }
+
+    /** @var array<string, true> */
+    private array $told = [];
+
+    private ToldWords $collector;
+
+    private function collect(): void
+    {
+        $this->collector = new ToldWords(function (string $text): string {
+            $this->told[$text] = true;
+
+            return $text;
+        });
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $answer
+     * @param  array<string, mixed>  $schema
+     */
+    private function take(array $answer, array $schema): void
+    {
+        $this->collector->in(json_decode(json_encode($answer, JSON_THROW_ON_ERROR), flags: JSON_THROW_ON_ERROR), $schema);
+    }
+
+    /** @return list<string> */
+    private function unknown(): array
+    {
+        $german = Phrases::in(Language::German);
+
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($this->told)),
+            static fn(string $text): bool => $text !== '' && ! $german->knows($text),
+        ));
+    }
+
+    /** @return array<string, mixed> */
+    private function contract(): array
+    {
+        return json_decode((string) file_get_contents(OpenApi::written()), true, flags: JSON_THROW_ON_ERROR);
+    }
 
     #[TestWith([Units::Metric])]
     #[TestWith([Units::Imperial])]

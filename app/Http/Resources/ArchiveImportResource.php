@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use LowPoint\Core\Wording\Words;
+
 /**
  * An archive on its way back in.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type ArchiveImportShape array{
  *     id: string,
  *     state: 'reading'|'done'|'refused',
  *     done: int,
  *     // Rows.
  *     total: int,
- *     message: string,
+ *     message: ToldShape,
  *     // It is to be read, and no worker answers.
  *     helper_silent: bool,
  * }

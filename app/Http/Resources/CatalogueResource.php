@@ -27,16 +27,18 @@ use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Units;
+use LowPoint\Core\Wording\Words;
 
 /**
  * The closed lists of the case file with their labels and ranges, from the core, so that none is written twice.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type TaskShape from CaseWriter
- * @phpstan-type AnswerShape array{label: string, value: float|string}
- * @phpstan-type NamedShape array{id: string, name: string}
+ * @phpstan-type AnswerShape array{label: ToldShape, value: float|string}
+ * @phpstan-type NamedShape array{id: string, name: ToldShape}
  * @phpstan-type FieldShape array{
  *     kind: 'number'|'choice'|'text',
- *     label: string,
+ *     label: ToldShape,
  *     unit: string,
  *     min: float,
  *     max: float,
@@ -52,7 +54,7 @@ use LowPoint\Core\Wording\Units;
  *     // Taken where nothing was looked at.
  *     usual: float|null,
  *     kind: 'number'|'choice'|'text',
- *     label: string,
+ *     label: ToldShape,
  *     unit: string,
  *     min: float,
  *     max: float,
@@ -62,8 +64,8 @@ use LowPoint\Core\Wording\Units;
  *     id: value-of<Shot>,
  *     sand: bool,
  *     usual_lie: value-of<Lie>,
- *     lies: list<array{id: value-of<Lie>, label: string}>,
- *     strikes: list<array{id: value-of<Strike>, good: bool, meaning: string}>,
+ *     lies: list<array{id: value-of<Lie>, label: ToldShape}>,
+ *     strikes: list<array{id: value-of<Strike>, good: bool, meaning: ToldShape}>,
  * }
  * @phpstan-type CatalogueShape array{
  *     shots: list<ShotShape>,
@@ -71,10 +73,10 @@ use LowPoint\Core\Wording\Units;
  *     task: array<string, FieldShape>,
  *     club: array<string, FieldShape>,
  *     ball: array<string, FieldShape>,
- *     schools: list<array{id: value-of<School>, name: string, idea: string}>,
- *     limits: list<array{id: value-of<Limit>, name: string}>,
+ *     schools: list<array{id: value-of<School>, name: ToldShape, idea: ToldShape}>,
+ *     limits: list<array{id: value-of<Limit>, name: ToldShape}>,
  *     causes: list<NamedShape>,
- *     purposes: list<array{id: value-of<Purpose>, title: string, short: string}>,
+ *     purposes: list<array{id: value-of<Purpose>, title: ToldShape, short: ToldShape}>,
  *     // To practise on.
  *     grounds: list<string>,
  *     // Days by weekday (1 = Monday) in minutes; minutes of one day more.

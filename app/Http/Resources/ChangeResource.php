@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use LowPoint\Core\Wording\Words;
+
 /**
  * One change in a lesson, in words.
  *
- * @phpstan-type ChangeShape array{at: string, by: string|null, what: string, text: string}
+ * @phpstan-import-type ToldShape from Words
+ * @phpstan-type ChangeShape array{at: string, by: string|null, what: string, text: ToldShape}
  */
 final class ChangeResource extends ApiResource {}

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use LowPoint\Core\Wording\Words;
+
 /**
  * The last set of a lesson beside the first.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type ComparisonShape array{
  *     // "2 of 7, then 5 of 7 clean"; null while nothing was hit.
- *     text: string|null,
+ *     text: ToldShape|null,
  *     // How sure it is that they differ; null with one set.
- *     sure: string|null,
+ *     sure: ToldShape|null,
  * }
  */
 final class ComparisonResource extends ApiResource {}

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use LowPoint\Core\Wording\Words;
+
 /**
  * What is wrong: a sentence, and for bad input one fault per field.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type ErrorShape array{
- *     message: string,
+ *     message: ToldShape,
  *     faults?: list<array{
  *         key: string,
  *         // What was sent.
  *         value: string,
  *         allowed: string,
- *         message: string,
+ *         message: ToldShape,
  *     }>,
  * }
  */

@@ -23,53 +23,54 @@ use LowPoint\Core\Wording\Words;
 /**
  * Everything the engine knows, to read up on: causes, drills and schools with their cards and cautions.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type DoseShape from Drill
  * @phpstan-import-type PassShape from Drill
  * @phpstan-type LibraryCauseShape array{
  *     id: string,
- *     name: string,
+ *     name: ToldShape,
  *     shots: list<value-of<Shot>>,
  *     // In words; null: every lie of its shots.
- *     lies: list<string>|null,
- *     evidence: list<string>,
- *     if_wrong: string,
- *     setup: string,
- *     stop: string,
- *     feels: array{outside: string, inside: string, sound: string},
- *     measure: string,
+ *     lies: list<ToldShape>|null,
+ *     evidence: list<ToldShape>,
+ *     if_wrong: ToldShape,
+ *     setup: ToldShape,
+ *     stop: ToldShape,
+ *     feels: array{outside: ToldShape, inside: ToldShape, sound: ToldShape},
+ *     measure: ToldShape,
  *     drills: list<string>,
  * }
  * @phpstan-type LibraryDrillShape array{
  *     id: string,
- *     name: string,
- *     purpose: string,
+ *     name: ToldShape,
+ *     purpose: ToldShape,
  *     shots: list<value-of<Shot>>,
- *     equipment: list<string>,
+ *     equipment: list<ToldShape>,
  *     grounds: list<string>,
- *     steps: list<string>,
+ *     steps: list<ToldShape>,
  *     dose: DoseShape,
  *     pass: PassShape,
- *     easier: string,
- *     harder: string,
- *     feel: string,
- *     cautions: list<string>,
+ *     easier: ToldShape,
+ *     harder: ToldShape,
+ *     feel: ToldShape,
+ *     cautions: list<ToldShape>,
  *     // Limit of the body => why the drill is left out.
- *     not_with: array<string, string>,
- *     serves: list<string>,
+ *     not_with: array<string, ToldShape>,
+ *     serves: list<ToldShape>,
  * }
  * @phpstan-type LibrarySchoolShape array{
  *     id: value-of<School>,
- *     name: string,
- *     idea: string,
- *     cards: list<array{shot: value-of<Shot>, lies: list<string>, figures: list<string>}>,
+ *     name: ToldShape,
+ *     idea: ToldShape,
+ *     cards: list<array{shot: value-of<Shot>, lies: list<ToldShape>, figures: list<ToldShape>}>,
  * }
  * @phpstan-type LibraryShape array{
  *     causes: list<LibraryCauseShape>,
  *     drills: list<LibraryDrillShape>,
  *     schools: list<LibrarySchoolShape>,
- *     cautions: list<string>,
+ *     cautions: list<ToldShape>,
  *     // Word of the trade => what it means.
- *     glossary: array<string, string>,
+ *     glossary: array<string, ToldShape>,
  * }
  *
  * @property Words $resource the coach's units

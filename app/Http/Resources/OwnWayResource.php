@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use LowPoint\Core\Drills\Scoring;
+use LowPoint\Core\Wording\Words;
 
 /**
  * What the coach keeps of his own.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type GoalChoiceShape from OwnDrillResource
  * @phpstan-import-type OwnCardShape from OwnCardResource
  * @phpstan-import-type OwnDrillShape from OwnDrillResource
@@ -16,7 +18,7 @@ use LowPoint\Core\Drills\Scoring;
  *     cards: list<OwnCardShape>,
  *     drills: list<OwnDrillShape>,
  *     // Kind of part => what it is called.
- *     parts: array<string, string>,
+ *     parts: array<string, ToldShape>,
  *     // Ways of scoring a drill.
  *     kinds: list<value-of<Scoring>>,
  *     // Where a new drill starts.

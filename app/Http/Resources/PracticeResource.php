@@ -8,10 +8,12 @@ use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Practice\PlannedItem;
 use LowPoint\Core\Practice\PracticeWord;
+use LowPoint\Core\Wording\Words;
 
 /**
  * What a student gets to see; the coach sees the same.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type DoseShape from Drill
  * @phpstan-import-type DrawnShape from Drill
  * @phpstan-import-type DrillResultShape from DrillResultResource
@@ -24,25 +26,25 @@ use LowPoint\Core\Practice\PracticeWord;
  * @phpstan-import-type UnitsShape from CoachResource
  * @phpstan-type PracticeDrillShape array{
  *     id: string,
- *     name: string,
- *     purpose: string,
- *     equipment: list<string>,
+ *     name: ToldShape,
+ *     purpose: ToldShape,
+ *     equipment: list<ToldShape>,
  *     grounds: list<string>,
- *     steps: list<string>,
- *     trade: array{better: string, worse: string},
- *     distances: list<string>,
+ *     steps: list<ToldShape>,
+ *     trade: array{better: ToldShape, worse: ToldShape},
+ *     distances: list<ToldShape>,
  *     picture?: list<DrawnShape>,
  *     dose: DoseShape,
  *     pass: PassShape,
  *     goal: GoalShape,
- *     easier: string,
- *     harder: string,
- *     feel: string,
- *     cautions: list<string>,
+ *     easier: ToldShape,
+ *     harder: ToldShape,
+ *     feel: ToldShape,
+ *     cautions: list<ToldShape>,
  *     // From above, with the distances; and what is done, face-on.
  *     svg: string|null,
  *     figure: string|null,
- *     next: array{id: string, text: string},
+ *     next: array{id: string, text: ToldShape},
  *     // Random target numbers, m.
  *     numbers: list<int>,
  * }
@@ -51,32 +53,32 @@ use LowPoint\Core\Practice\PracticeWord;
  *     language: LanguageShape,
  *     student: array{name: string, handed: HandedShape, units: UnitsShape, guardian: bool},
  *     fault: array{
- *         title: string,
- *         seen: string|null,
- *         belief: string|null,
- *         stop: string|null,
- *         measure: string|null,
- *         if_wrong: string|null,
+ *         title: ToldShape,
+ *         seen: ToldShape|null,
+ *         belief: ToldShape|null,
+ *         stop: ToldShape|null,
+ *         measure: ToldShape|null,
+ *         if_wrong: ToldShape|null,
  *     }|null,
- *     setup: list<string>,
- *     card: list<string>,
- *     feel: string|null,
+ *     setup: list<ToldShape>,
+ *     card: list<ToldShape>,
+ *     feel: ToldShape|null,
  *     sentence: string,
  *     drills: list<PracticeDrillShape>,
  *     plan: array{
  *         // Weekday, 1 = Monday => minutes.
- *         made_from: array{days: array<int, int>, grounds: list<string>, equipment: list<string>|null, weeks: int},
- *         notes: list<string>,
+ *         made_from: array{days: array<int, int>, grounds: list<string>, equipment: list<ToldShape>|null, weeks: int},
+ *         notes: list<ToldShape>,
  *         sessions: list<PlanSessionShape>,
  *     }|null,
  *     // What can be said of practice in a word, and the answer to it.
- *     words: list<array{id: value-of<PracticeWord>, label: string, answer: string}>,
+ *     words: list<array{id: value-of<PracticeWord>, label: ToldShape, answer: ToldShape}>,
  *     // The latest first.
  *     said: list<PracticeNoteShape>,
  *     results: list<DrillResultShape>,
  *     // How sure a student can be, from 1.
  *     most_sure: int,
- *     cautions: list<string>,
+ *     cautions: list<ToldShape>,
  * }
  */
 final class PracticeResource extends ApiResource {}

@@ -8,31 +8,33 @@ use App\Models\Prescription;
 use Illuminate\Http\Request;
 use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Prescription\SetupChange;
+use LowPoint\Core\Wording\Words;
 
 /**
  * What was handed out, as it was worded then.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type DrillHandoutShape from DrillHandout
  * @phpstan-import-type SetupChangeShape from SetupChange
  * @phpstan-type GivenPrescriptionShape array{
  *     cause: string,
  *     school: string,
  *     content: array{
- *         cause_name: string,
+ *         cause_name: ToldShape,
  *         setup: list<SetupChangeShape>,
  *         // The set-up card in words.
- *         card?: list<string>,
- *         seen?: string,
+ *         card?: list<ToldShape>,
+ *         seen?: ToldShape,
  *         // What the student believed and what speaks against it, in words for him.
- *         belief?: string|null,
+ *         belief?: ToldShape|null,
  *         // The heaviest things that spoke for it.
- *         evidence?: list<string>,
+ *         evidence?: list<ToldShape>,
  *         // Of the coach, for the student.
  *         sentence?: string,
- *         feel: string,
+ *         feel: ToldShape,
  *         drills: list<DrillHandoutShape>,
- *         stop: string|null,
- *         measure: string|null,
+ *         stop: ToldShape|null,
+ *         measure: ToldShape|null,
  *     },
  * }
  * @phpstan-type PrescriptionShape array{prescription: GivenPrescriptionShape}

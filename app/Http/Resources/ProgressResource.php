@@ -10,10 +10,12 @@ use LowPoint\Core\Progress\Estimate;
 use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Reading\SetFigures;
 use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Wording\Words;
 
 /**
  * Is it fixed, and what now?
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type EstimateShape from Estimate
  * @phpstan-import-type GoodRateShape from SetFigures
  * @phpstan-import-type ObservedShape from CaseWriter
@@ -23,25 +25,25 @@ use LowPoint\Core\Strike\Lie;
  * @phpstan-type TallyShape array{count: int, of: int, interval: array{float, float}}
  * @phpstan-type WorkShape array{
  *     cause: string,
- *     name: string,
+ *     name: ToldShape,
  *     since: string,
  *     verdict: value-of<Verdict>,
- *     verdict_text: string,
- *     text: string,
+ *     verdict_text: ToldShape,
+ *     text: ToldShape,
  *     // How the first touch changed, in words.
- *     touch: string|null,
+ *     touch: ToldShape|null,
  *     probability: float|null,
  *     more_balls: int|null,
- *     not_comparable: list<string>,
+ *     not_comparable: list<ToldShape>,
  *     // What the balls counted below did.
- *     counted: string,
+ *     counted: ToldShape,
  *     before: TallyShape|null,
  *     now: TallyShape|null,
  *     // What the retest asks: the same as when the cause was found.
  *     task: TaskShape,
  *     // How many balls the next retest should have.
  *     retest_balls: int,
- *     next: string,
+ *     next: ToldShape,
  *     // A day.
  *     recheck: string,
  *     // The day of the last set that counts; null = none was hit.
@@ -51,15 +53,15 @@ use LowPoint\Core\Strike\Lie;
  * }
  * @phpstan-type GivenShape array{
  *     id: string,
- *     cause: string,
- *     setup: list<string>,
- *     feel: string,
- *     drills: list<string>,
+ *     cause: ToldShape,
+ *     setup: list<ToldShape>,
+ *     feel: ToldShape,
+ *     drills: list<ToldShape>,
  * }
  * @phpstan-type DrawnSetShape array{
  *     id: string,
  *     purpose: PurposeShape,
- *     text: string,
+ *     text: ToldShape,
  *     good: GoodRateShape,
  *     as_asked: array{count: int, of: int},
  *     censored: int,
@@ -97,20 +99,20 @@ use LowPoint\Core\Strike\Lie;
  * }
  * @phpstan-type DrillCourseShape array{
  *     drill: string,
- *     name: string,
+ *     name: ToldShape,
  *     at: string,
  *     passed: bool,
- *     text: string,
+ *     text: ToldShape,
  *     confidence: int|null,
  *     figure: float,
- *     figure_name: string,
+ *     figure_name: ToldShape,
  *     is_share: bool,
  *     // What passes.
  *     mark: float|null,
  * }
  * @phpstan-type ProgressShape array{
  *     works: list<WorkShape>,
- *     last_time: list<string>,
+ *     last_time: list<ToldShape>,
  *     practice: array{
  *         // What the student said of it of late, the latest first.
  *         said: list<PracticeNoteShape>,
@@ -126,10 +128,10 @@ use LowPoint\Core\Strike\Lie;
  *     lessons: list<ProgressLessonShape>,
  *     // What each set came to, oldest first; what was not seen is absent.
  *     course: list<CoursePointShape>,
- *     given: list<array{lesson: string, at: string, cause: string, drills: list<string>}>,
+ *     given: list<array{lesson: string, at: string, cause: ToldShape, drills: list<ToldShape>}>,
  *     results: list<DrillCourseShape>,
  *     // What comes next with each drill, the one done last first.
- *     drills: list<array{name: string, last: string, passed: bool, next: string}>,
+ *     drills: list<array{name: ToldShape, last: ToldShape, passed: bool, next: ToldShape}>,
  * }
  */
 final class ProgressResource extends ApiResource {}

@@ -6,10 +6,12 @@ namespace App\Http\Resources;
 
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Progress\AttentionGroup;
+use LowPoint\Core\Wording\Words;
 
 /**
  * Who needs attention.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type HandedShape from StudentResource
  * @phpstan-type TodayStudentShape array{
  *     id: string,
@@ -18,8 +20,8 @@ use LowPoint\Core\Progress\AttentionGroup;
  *     about: string,
  *     lessons: int,
  *     last: string|null,
- *     cause: string|null,
- *     verdict: string|null,
+ *     cause: ToldShape|null,
+ *     verdict: ToldShape|null,
  *     // A day.
  *     recheck: string|null,
  *     group: value-of<AttentionGroup>,
@@ -28,7 +30,7 @@ use LowPoint\Core\Progress\AttentionGroup;
  *     // Good strikes and of how many at the end of the last lessons, the oldest first.
  *     rates: list<array{int, int}>,
  *     // The most urgent first, with their figures.
- *     reasons: list<string>,
+ *     reasons: list<ToldShape>,
  * }
  * @phpstan-type TodayShape array{
  *     // Students of the coach, whether they fit what was asked for or not.
@@ -36,7 +38,7 @@ use LowPoint\Core\Progress\AttentionGroup;
  *     // Students that fit what was asked for.
  *     total: int,
  *     next_page: int|null,
- *     groups: list<array{group: value-of<AttentionGroup>, label: string, students: int}>,
+ *     groups: list<array{group: value-of<AttentionGroup>, label: ToldShape, students: int}>,
  *     shots: list<array{shot: value-of<Shot>, students: int}>,
  *     // In the order asked for, a page of them.
  *     students: list<TodayStudentShape>,

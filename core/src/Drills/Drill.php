@@ -14,8 +14,9 @@ use LowPoint\Core\Wording\Words;
 /**
  * One practice drill as taught. What depends on the student is filled in by its sheet.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type DoseShape array{sets: int, balls: int, minutes: int}
- * @phpstan-type PassShape array{kind: value-of<Scoring>, need: int|null, of: int|null, text: string}
+ * @phpstan-type PassShape array{kind: value-of<Scoring>, need: int|null, of: int|null, text: ToldShape}
  * @phpstan-type DrawnShape array{
  *     kind: string,
  *     // Mm from the ball, toward the target.
@@ -108,7 +109,7 @@ final readonly class Drill
                 'needs '.implode(', ', $this->equipment) => $this->equipment !== [],
                 'not scored, so progress shows late' => $this->pass['kind'] === Scoring::Free,
                 'only on '.implode(' or ', $this->grounds) => \count($this->grounds) === 1,
-                'not with '.implode(', ', array_keys($this->notWith)).' to take care of' => $this->notWith !== [],
+                'not with '.implode(', ', array_map(static fn(string $id): string => Limit::from($id)->label(), array_keys($this->notWith))).' to take care of' => $this->notWith !== [],
             ]),
         );
 

@@ -11,29 +11,30 @@ use LowPoint\Core\Wording\Words;
 /**
  * A drill made out for one student: with the distances that this student's arc asks for.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type GoalShape from Goal
  * @phpstan-import-type DoseShape from Drill
  * @phpstan-import-type PassShape from Drill
  * @phpstan-import-type DrawnShape from Drill
  * @phpstan-type DrillHandoutShape array{
  *     id: string,
- *     name: string,
- *     purpose: string,
- *     equipment: list<string>,
+ *     name: ToldShape,
+ *     purpose: ToldShape,
+ *     equipment: list<ToldShape>,
  *     grounds: list<string>,
- *     steps: list<string>,
- *     trade: array{better: string, worse: string},
- *     distances: list<string>,
+ *     steps: list<ToldShape>,
+ *     trade: array{better: ToldShape, worse: ToldShape},
+ *     distances: list<ToldShape>,
  *     picture: list<DrawnShape>,
  *     dose: DoseShape,
  *     pass: PassShape,
  *     goal: GoalShape,
  *     // Ways in which it can be scored.
  *     kinds?: list<value-of<Scoring>>,
- *     easier: string,
- *     harder: string,
- *     feel: string,
- *     cautions: list<string>,
+ *     easier: ToldShape,
+ *     harder: ToldShape,
+ *     feel: ToldShape,
+ *     cautions: list<ToldShape>,
  * }
  */
 final readonly class DrillHandout

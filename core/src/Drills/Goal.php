@@ -6,10 +6,12 @@ namespace LowPoint\Core\Drills;
 
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Wording\Words;
 
 /**
  * Dose and pass mark of a drill as handed out: the drill's own, or what the coach made of them.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type GoalShape array{
  *     kind: value-of<Scoring>,
  *     need: int|null,
@@ -17,7 +19,7 @@ use LowPoint\Core\InvalidInput;
  *     sets: int,
  *     balls: int,
  *     minutes: int,
- *     text: string,
+ *     text: ToldShape,
  *     // Ladders: the last rung.
  *     rungs: int,
  *     // Ladders: from each rung, the rung to which a full block with so many hits leads.
@@ -27,7 +29,7 @@ use LowPoint\Core\InvalidInput;
  *     // So many runs the dose has: sets of as many balls as are counted; else all of them are one run.
  *     runs?: int,
  *     // What the balls are hit from or with.
- *     parts?: list<string>,
+ *     parts?: list<ToldShape>,
  *     // Errors: no ball carries further, m.
  *     farthest_m: float,
  * }

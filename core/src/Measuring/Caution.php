@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Measuring;
 
+use LowPoint\Core\Wording\Words;
+
 /**
  * Where the numbers say that a picture could be better (handbook 11.1).
  *
- * @phpstan-type CautionShape array{id: value-of<Caution>, text: string}
+ * @phpstan-import-type ToldShape from Words
+ * @phpstan-type CautionShape array{id: value-of<Caution>, text: ToldShape}
  */
 enum Caution: string
 {

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace LowPoint\Core\Practice;
 
 use LowPoint\Core\Drills\Drill;
+use LowPoint\Core\Wording\Words;
 
 /**
  * One drill of a visit with the minutes it gets.
  *
- * @phpstan-type PlannedItemShape array{drill: string, name: string, minutes: int, mode: value-of<Mode>, mode_text: string}
+ * @phpstan-import-type ToldShape from Words
+ * @phpstan-type PlannedItemShape array{drill: string, name: ToldShape, minutes: int, mode: value-of<Mode>, mode_text: ToldShape}
  */
 final readonly class PlannedItem
 {

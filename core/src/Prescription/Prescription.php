@@ -20,17 +20,18 @@ use LowPoint\Core\Wording\Words;
 /**
  * One idea: the set-up figures that it needs, one feel, at most two drills, and the measure that must move (handbook 05).
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type SetupChangeShape from SetupChange
  * @phpstan-import-type DrillHandoutShape from DrillHandout
  * @phpstan-type ProposalShape array{
  *     setup: list<SetupChangeShape>,
- *     feel: string|null,
- *     feels: array{outside: string, inside: string, sound: string}|null,
+ *     feel: ToldShape|null,
+ *     feels: array{outside: ToldShape, inside: ToldShape, sound: ToldShape}|null,
  *     drills: list<DrillHandoutShape>,
  *     other_drills: list<DrillHandoutShape>,
- *     left_out: list<array{id: string, name: string, why: string}>,
- *     stop: string|null,
- *     measure: string|null,
+ *     left_out: list<array{id: string, name: ToldShape, why: ToldShape}>,
+ *     stop: ToldShape|null,
+ *     measure: ToldShape|null,
  * }
  */
 final readonly class Prescription

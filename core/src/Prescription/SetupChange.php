@@ -16,11 +16,12 @@ use LowPoint\Core\Wording\Words;
 /**
  * A figure to change in the set-up, in the unit of its observable; without one, in words only.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type SetupChangeShape array{
  *     observable: value-of<Observable>|null,
  *     from: float|null,
  *     to: float|null,
- *     text: string,
+ *     text: ToldShape,
  * }
  */
 final readonly class SetupChange

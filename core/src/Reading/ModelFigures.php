@@ -10,10 +10,12 @@ use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Strike\WhatIf;
 use LowPoint\Core\Strike\Window;
+use LowPoint\Core\Wording\Words;
 
 /**
  * What the strike model shows of one swing of the student: club, arc, windows, and where the misses come from.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type ModelShape array{
  *     delivered: array{loft_deg: float, bounce_deg: float, azimuth_deg: float},
  *     lean_deg: float,
@@ -32,8 +34,8 @@ use LowPoint\Core\Strike\Window;
  *     fit: array{edge_mm: float, drag_factor: float, fits: bool},
  *     // Of the sole, x and height in mm.
  *     arc: list<array{float, float}>,
- *     assumed: list<string>,
- *     note: string,
+ *     assumed: list<ToldShape>,
+ *     note: ToldShape,
  * }
  */
 final readonly class ModelFigures

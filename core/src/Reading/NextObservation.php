@@ -9,20 +9,22 @@ use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\ObservationCost;
+use LowPoint\Core\Wording\Words;
 
 /**
  * The look that is expected to separate the live suppositions most for what it costs: bits of information between the look
  * and the suppositions, per look (handbook 4.1, 14.4).
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type NextObservationShape array{
  *     observable: value-of<Observable>,
- *     label: string,
- *     why: string,
+ *     label: ToldShape,
+ *     why: ToldShape,
  *     // In glances.
  *     cost: int,
  *     // What is expected to be learnt, bits a glance.
  *     bits_per_look: float,
- *     answers: list<array{label: string, value: float|string, then: string}>,
+ *     answers: list<array{label: ToldShape, value: float|string, then: ToldShape}>,
  * }
  */
 final readonly class NextObservation

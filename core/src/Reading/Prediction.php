@@ -9,6 +9,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * Good strikes now and after the first cure, as shares, from the one fit of the student (handbook 14.3).
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type PredictionShape array{
  *     // Good strikes now and after the first cure, as shares.
  *     now: float,
@@ -17,7 +18,7 @@ use LowPoint\Core\Wording\Words;
  *     high: float|null,
  *     fits: bool,
  *     // Empty where nothing is to be put right.
- *     text: string,
+ *     text: ToldShape,
  * }
  */
 final readonly class Prediction

@@ -11,10 +11,12 @@ use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Wording\Words;
 
 /**
  * What the engine says about one set of balls. toArray() is the form bound for the command line, the API and the file.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type WeighedCauseShape from WeighedCause
  * @phpstan-import-type NextObservationShape from NextObservation
  * @phpstan-import-type WarningShape from Warning
@@ -24,8 +26,8 @@ use LowPoint\Core\Schools\SetupCard;
  * @phpstan-import-type ModelShape from ModelFigures
  * @phpstan-type ReadingShape array{
  *     pattern: array{
- *         text: string,
- *         low_point_text: string,
+ *         text: ToldShape,
+ *         low_point_text: ToldShape,
  *         main_strike: value-of<Strike>|null,
  *         n: int,
  *         measured: int,
@@ -36,8 +38,8 @@ use LowPoint\Core\Schools\SetupCard;
  *         low_point_mm: array{mean: float|null, sd: float|null, error: float|null, known: bool},
  *         touch_mm: array{mean: float|null, sd: float|null},
  *         // The text in two: the rate alone, and the rest.
- *         headline: string,
- *         detail: string,
+ *         headline: ToldShape,
+ *         detail: ToldShape,
  *     },
  *     balls: list<array{source: value-of<LowPointSource>, low_point_mm: float|null, depth_mm: float|null}>,
  *     radius_mm: float,
@@ -47,18 +49,18 @@ use LowPoint\Core\Schools\SetupCard;
  *     likely: int,
  *     work_on_first: string|null,
  *     // What a coach should know before he works on it: why not the likeliest, no gain in the model, another as good.
- *     first_notes: list<string>,
- *     advice: string,
+ *     first_notes: list<ToldShape>,
+ *     advice: ToldShape,
  *     check_next: NextObservationShape|null,
  *     // What is not known yet, the most telling first.
  *     would_tell: list<value-of<Observable>>,
  *     warnings: list<WarningShape>,
- *     tell_apart: list<string>,
+ *     tell_apart: list<ToldShape>,
  *     school: SchoolChoiceShape,
  *     // The range of each figure of the set-up card.
  *     card: array<string, array{float, float}>,
  *     // What no figure of the card says.
- *     card_notes: list<string>,
+ *     card_notes: list<ToldShape>,
  *     prescription: ProposalShape,
  *     prediction: PredictionShape|null,
  *     model: ModelShape|null,

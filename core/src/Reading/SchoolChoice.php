@@ -14,19 +14,20 @@ use LowPoint\Core\Wording\Words;
 /**
  * Which school the reading follows, and whether the evidence speaks for another. The coach is never overruled.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type SchoolChoiceShape array{
  *     id: value-of<School>,
- *     name: string,
- *     idea: string,
- *     why: string,
+ *     name: ToldShape,
+ *     idea: ToldShape,
+ *     why: ToldShape,
  *     // Where the club should enter the sand.
  *     entry_mm: array{float, float}|null,
  *     // Another school that fits better what was seen.
  *     offer: array{
  *         id: value-of<School>,
- *         name: string,
- *         idea: string,
- *         why: string,
+ *         name: ToldShape,
+ *         idea: ToldShape,
+ *         why: ToldShape,
  *         card: array<string, array{float, float}>,
  *         rate_chosen: float|null,
  *         rate_offered: float|null,
@@ -34,7 +35,7 @@ use LowPoint\Core\Wording\Words;
  * }
  * @phpstan-type SchoolOffer array{
  *     id: School,
- *     why: string,
+ *     why: ToldShape,
  *     card: array<string, array{float, float}>,
  *     rate_chosen: float|null,
  *     rate_offered: float|null,

@@ -6,24 +6,26 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Effort;
+use LowPoint\Core\Wording\Words;
 
 /**
  * A cause with its probability, its evidence and what curing it would gain.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type WeighedClueShape from WeighedClue
  * @phpstan-type WeighedCauseShape array{
  *     id: string,
- *     name: string,
+ *     name: ToldShape,
  *     probability: float,
  *     for: list<WeighedClueShape>,
  *     against: list<WeighedClueShape>,
  *     // The heaviest things that speak for it.
- *     main_reasons: list<string>,
+ *     main_reasons: list<ToldShape>,
  *     // Good strikes won by its cure, as a share.
  *     gain: float|null,
- *     gain_text: string|null,
+ *     gain_text: ToldShape|null,
  *     effort: value-of<Effort>,
- *     if_wrong: string,
+ *     if_wrong: ToldShape,
  *     prior: float,
  * }
  */

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Wording\Words;
+
 /**
  * One piece of evidence as it bears on a cause: what was seen, how strongly it weighs (log-odds) and by which rule.
  *
+ * @phpstan-import-type ToldShape from Words
  * @phpstan-type WeighedClueShape array{
  *     // What was seen, in words.
- *     text: string,
+ *     text: ToldShape,
  *     // How much likelier it makes the cause; below 1 it speaks against it.
  *     odds: float,
  *     // "speaks strongly for it"
- *     says: string,
- *     how: string,
+ *     says: ToldShape,
+ *     how: ToldShape,
  * }
  */
 final readonly class WeighedClue

@@ -6,9 +6,9 @@ namespace LowPoint\Core\Wording;
 
 /**
  * Says in another language what the core has said in English. A phrase is a whole sentence with # where a figure stands, so that
- * a translator sees what he translates, and so that what was handed out years ago can be told as well. Texts that are put
- * together from phrases are taken apart where sentences, lists and clauses end. What is not in the book, such as the coach's own
- * words, stays as it is.
+ * a translator sees what he translates, and so that what was handed out years ago can be told as well; with * where another phrase
+ * of the book stands, and @ where words stand that nobody translates. Texts that are put together from phrases are taken apart where
+ * sentences, lists and clauses end. What is not in the book, such as the coach's own words, stays as it is.
  */
 final class PhraseBook
 {
@@ -23,10 +23,16 @@ final class PhraseBook
     /** Where a text may be taken apart, from the strongest end to the weakest. */
     private const ENDS = ['~(?<=[.!?]) ~u', '~(?<=;) ~', '~(?<=:) ~', '~(?<=,) ~'];
 
+    /** Figure, phrase of the book, free words. */
+    private const HOLES = '~[#*@]~';
+
     /** @var array<string, string|null> what was said before */
     private array $said = [];
 
-    /** @param array<string, string> $phrases English, # for a figure => the same in the other language, # or {1}, {2} for the figures */
+    /** @var list<array{string, list<string>, string}>|null phrases with phrases in them: how to find them, their holes, what they say */
+    private ?array $patterns = null;
+
+    /** @param array<string, string> $phrases English, with holes => the same in the other language, its holes in order or as {1}, {2} */
     public function __construct(
         private readonly array $phrases,
         public readonly Language $language,
@@ -40,6 +46,22 @@ final class PhraseBook
     public function knows(string $english): bool
     {
         return $this->find($english) !== null;
+    }
+
+    /**
+     * The English of what was said, where it is one of these; else it is somebody's own words.
+     *
+     * @param  list<string>  $english
+     */
+    public function meant(string $said, array $english): string
+    {
+        foreach ($english as $one) {
+            if ($this->say($one) === $said) {
+                return $one;
+            }
+        }
+
+        return $said;
     }
 
     /**
@@ -67,8 +89,11 @@ final class PhraseBook
 
     private function find(string $english): ?string
     {
+        // Bound to its sign or not, a figure is the same figure.
+        $english = str_replace("\u{A0}", ' ', $english);
         if (! \array_key_exists($english, $this->said)) {
-            $this->said[$english] = $this->whole($english) ?? $this->inParts($english) ?? $this->withoutItsEnd($english);
+            $this->said[$english] =
+                $this->whole($english) ?? $this->byPattern($english) ?? $this->inParts($english) ?? $this->withoutItsEnd($english);
         }
 
         return $this->said[$english];
@@ -76,8 +101,9 @@ final class PhraseBook
 
     private function whole(string $english): ?string
     {
-        if (isset($this->phrases[$english])) {
-            return $this->phrases[$english];
+        $exact = $this->phrases[$english] ?? $this->phrases[ucfirst($english)] ?? null;
+        if ($exact !== null) {
+            return $exact;
         }
         foreach ([self::FIGURE, self::FIGURE.'|'.self::IN_WORDS] as $figure) {
             $figures = [];
@@ -100,13 +126,60 @@ final class PhraseBook
         return null;
     }
 
+    /** A phrase in which others stand: "Scooping is likelier". */
+    private function byPattern(string $english): ?string
+    {
+        foreach ($this->patterns ??= $this->patterns() as [$pattern, $holes, $phrase]) {
+            if (preg_match($pattern, $english, $found) !== 1) {
+                continue;
+            }
+            $parts = array_map(
+                fn(string $hole, string $part): ?string => match ($hole) {
+                    '#' => $this->figure($part),
+                    '*' => $this->find($part) ?? $this->find(ucfirst($part)),
+                    default => $part,
+                },
+                $holes,
+                \array_slice($found, 1),
+            );
+            if (! \in_array(null, $parts, true)) {
+                return $this->filled($phrase, $parts);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array{string, list<string>, string}> the longest first: it says most */
+    private function patterns(): array
+    {
+        $keys = array_filter(array_keys($this->phrases), static fn(string $key): bool => strpbrk($key, '*@') !== false);
+        usort($keys, static fn(string $a, string $b): int => \strlen($b) <=> \strlen($a));
+        $patterns = [];
+        foreach ($keys as $key) {
+            preg_match_all(self::HOLES, $key, $holes);
+            $pattern = '';
+            foreach (preg_split(self::HOLES, $key) ?: [] as $i => $words) {
+                $pattern .= preg_quote($words, '~');
+                $pattern .= match ($holes[0][$i] ?? null) {
+                    null => '',
+                    '#' => '('.self::FIGURE.'|'.self::IN_WORDS.')',
+                    default => '(.+?)',
+                };
+            }
+            $patterns[] = ["~^{$pattern}$~iu", $holes[0], $this->phrases[$key]];
+        }
+
+        return $patterns;
+    }
+
     /** @param list<string> $figures */
     private function filled(string $phrase, array $figures): string
     {
         $next = 0;
 
         return (string) preg_replace_callback(
-            '~#|\{(\d)\}~',
+            '~[#*@]|\{(\d)\}~',
             static function (array $found) use ($figures, &$next): string {
                 $at = isset($found[1]) ? (int) $found[1] - 1 : $next++;
 

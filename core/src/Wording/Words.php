@@ -7,7 +7,12 @@ namespace LowPoint\Core\Wording;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Tally;
 
-/** Figures in words: unit, sign in words, small counts spelled out. */
+/**
+ * Figures in words: unit, sign in words, small counts spelled out. What is said to a reader is told: in English, or by a PhraseBook in
+ * his own language.
+ *
+ * @phpstan-type ToldShape string
+ */
 final readonly class Words
 {
     /** What a positive and a negative figure is called beside the figure itself, and what none is called. */

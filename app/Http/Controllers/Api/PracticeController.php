@@ -11,6 +11,7 @@ use App\Http\Requests\PutResultRequest;
 use App\Http\Resources\DrillResultResource;
 use App\Http\Resources\MovedSessionResource;
 use App\Http\Resources\PracticeResource;
+use App\Language\Phrases;
 use App\Models\PlanSession;
 use App\Models\Student;
 use App\Practice\Calendar;
@@ -20,6 +21,8 @@ use App\Practice\StudentPractice;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
+use LowPoint\Core\Drills\Drill;
+use LowPoint\Core\Drills\DrillLibrary;
 
 /** Plan, drills and results of a student, on the coach's side. */
 final class PracticeController
@@ -42,6 +45,10 @@ final class PracticeController
         $grounds = $request->array('grounds');
         /** @var list<string>|null $equipment */
         $equipment = $request->input('equipment');
+        $known = array_merge(...array_map(static fn(Drill $drill): array => $drill->equipment, DrillLibrary::standard()->all()));
+        $equipment = $equipment === null
+            ? null
+            : array_map(static fn(string $one): string => Phrases::spoken()->meant($one, $known), $equipment);
         $planning->make($student, $request->days(), $grounds, $equipment, $request->integer('weeks'), $request->from());
 
         return new PracticeResource($practice->of($student->refresh()));

@@ -12,10 +12,13 @@ use App\Http\Resources\HandedOutResource;
 use App\Http\Resources\PrescriptionResource;
 use App\Http\Resources\ProposalResource;
 use App\Jobs\KeepStanding;
+use App\Language\Phrases;
 use App\Lessons\Prescribing;
 use App\Models\BallSet;
 use App\Models\Lesson;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
+use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\DrillHandout;
 
 final class PrescriptionController
@@ -58,7 +61,7 @@ final class PrescriptionController
             $lesson,
             $set,
             $request->string('cause')->value(),
-            $request->string('feel')->value(),
+            self::feel($request),
             $drills,
             $figures,
             $goals,
@@ -76,9 +79,17 @@ final class PrescriptionController
         Gate::authorize('update', $lesson);
         /** @var list<string> $drills */
         $drills = $request->array('drills');
-        $now = $prescribing->takeBack($lesson, $request->string('cause')->value(), $request->string('feel')->value(), $drills);
+        $now = $prescribing->takeBack($lesson, $request->string('cause')->value(), self::feel($request), $drills);
         KeepStanding::dispatch($lesson->student_id);
 
         return new HandedOutResource(['prescription' => PrescriptionResource::given($now)]);
+    }
+
+    /** A feel of the library is kept in English, in whatever language it was chosen: it is read in others. */
+    private static function feel(FormRequest $request): string
+    {
+        $cause = CauseLibrary::standard()->find($request->string('cause')->value());
+
+        return Phrases::spoken()->meant($request->string('feel')->value(), array_values($cause->cure->feels ?? []));
     }
 }

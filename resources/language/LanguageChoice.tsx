@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
-import { LANGUAGES, type Language } from '../language';
-import { chooseLanguage } from './chosenLanguage';
+import { LANGUAGES, type Language } from './index';
+import { chooseLanguage } from './chosen';
 
 interface Props {
     path: string;

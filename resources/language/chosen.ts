@@ -1,4 +1,4 @@
-import { LANGUAGES, type Language } from '../language';
+import { LANGUAGES, type Language } from './index';
 
 const placeOf = (path: string) => `low-point-language ${path}`;
 
