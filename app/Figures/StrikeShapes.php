@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use LowPoint\Core\Wording\PhraseBook;
+
 /** A shape for each kind of strike, for paper: drawn from the same table as on the screens. */
 final class StrikeShapes
 {
@@ -42,20 +44,21 @@ final class StrikeShapes
     }
 
     /** @param list<string> $strikes those that are present, each with its name */
-    public static function legend(array $strikes): string
+    public static function legend(array $strikes, PhraseBook $phrases): string
     {
         $out = '';
         $x = 0.0;
         foreach ($strikes as $strike) {
+            $word = $phrases->say($strike);
             $out .= self::svg($strike, $x + self::MARK / 2, self::LINE / 2, self::MARK).sprintf(
                 '<text x="%s" y="%s" font-size="%d" font-family="Atkinson, sans-serif" fill="%s">%s</text>',
                 $x + 1.6 * self::MARK,
                 self::LINE / 2 + self::TEXT / 3,
                 self::TEXT,
                 Palette::colour('ink'),
-                htmlspecialchars($strike),
+                htmlspecialchars($word),
             );
-            $x += 4 * self::MARK + self::LETTER * \strlen($strike);
+            $x += 4 * self::MARK + self::LETTER * mb_strlen($word);
         }
 
         return sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d">%s</svg>', self::LEGEND, self::LINE, $out);

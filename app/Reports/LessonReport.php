@@ -8,10 +8,12 @@ use App\Figures\DrillSvg;
 use App\Figures\FigureSvg;
 use App\Figures\StrikeShapes;
 use App\Figures\StripSvg;
+use App\Language\Phrases;
 use App\Lessons\SetReading;
 use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Lesson;
+use Carbon\CarbonInterface;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Contracts\View\Factory;
@@ -22,6 +24,7 @@ use LowPoint\Core\Drills\LineFigure;
 use LowPoint\Core\Evidence\Purpose;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\SetupChange;
+use LowPoint\Core\Wording\Language;
 
 /** One lesson on one page: what was seen, before and after, cause, card, drills, plan, cautions. As a page to print and as PDF. */
 final readonly class LessonReport
@@ -34,6 +37,9 @@ final readonly class LessonReport
 
     private const MOST_VISITS = 6;
 
+    /** Under these stand ids, figures and the coach's own words. */
+    private const NO_PHRASES = ['id', 'kind', 'kinds', 'sentence', 'picture', 'observable', 'grounds', 'setup'];
+
     public function __construct(
         private SetReading $readings,
         private Factory $views,
@@ -44,48 +50,54 @@ final readonly class LessonReport
     {
         $lesson->loadMissing('student.plan.sessions', 'student.coach', 'sets.balls', 'prescription');
         $left = $lesson->student->handed === 'left';
+        // It goes home with the student.
+        $phrases = Phrases::in($lesson->student->language ?? Language::English);
         $hit = $lesson->sets->filter(static fn(BallSet $set): bool => $set->balls->isNotEmpty())->values();
-        $strips = $hit->take(self::MOST_STRIPS)->map(function (BallSet $set) use ($lesson, $left): array {
+        $strips = $hit->take(self::MOST_STRIPS)->map(function (BallSet $set) use ($lesson, $left, $phrases): array {
             $reading = $this->readings->of($lesson, $set);
 
             return [
-                'title' => Purpose::from($set->purpose)->title(),
+                'title' => $phrases->say(Purpose::from($set->purpose)->title()),
                 'svg' => self::image(StripSvg::of($set, $reading, $left)),
-                'text' => $reading['pattern']['text'],
+                'text' => $phrases->say($reading['pattern']['text']),
                 'good' => $reading['pattern']['good'],
             ];
         });
         $given = $lesson->prescription?->content;
+        $said = $given === null ? null : $phrases->sayAll($given, self::NO_PHRASES);
 
         return $this->views
             ->make('report', [
                 'lesson' => $lesson,
                 'paper' => $paper,
                 'strips' => $strips->all(),
-                'word' => CaseReader::task($lesson->task)->goodWord(),
-                'shapes' => $strips->isEmpty() ? null : self::image(StrikeShapes::legend(self::strikes($hit->take(self::MOST_STRIPS)))),
-                'given' => $given,
+                'say' => $phrases->say(...),
+                'day' => static fn(CarbonInterface $at, string $format): string => $at->locale($phrases->language->value)->isoFormat($format),
+                'language' => $phrases->language->value,
+                'word' => $phrases->say(CaseReader::task($lesson->task)->goodWord()),
+                'shapes' => $strips->isEmpty() ? null : self::image(StrikeShapes::legend(self::strikes($hit->take(self::MOST_STRIPS)), $phrases)),
+                'given' => $said,
                 // What was then is not now.
                 'changes' => array_map(
-                    static fn(string $text): string => $lesson->began_at->isToday() ? $text : SetupChange::past($text),
+                    static fn(string $text): string => $phrases->say($lesson->began_at->isToday() ? $text : SetupChange::past($text)),
                     array_column($given['setup'] ?? [], 'text'),
                 ),
                 'pictures' => array_map(
                     fn(array $drill): ?string => isset($drill['picture'])
-                        ? self::image(DrillSvg::of($drill['picture'], $left, $lesson->student->shownUnits()))
+                        ? self::image(DrillSvg::of($drill['picture'], $left, $lesson->student->shownUnits(), $phrases))
                         : null,
                     $given['drills'] ?? [],
                 ),
                 'figures' => array_map(
-                    static function (array $drill) use ($left): ?string {
+                    static function (array $drill) use ($left, $phrases): ?string {
                         $figure = LineFigure::of($drill['id'], $drill['picture'] ?? []);
 
-                        return $figure === null ? null : self::image(FigureSvg::of($figure, $left));
+                        return $figure === null ? null : self::image(FigureSvg::of($figure, $left, $phrases));
                     },
                     $given['drills'] ?? [],
                 ),
                 'visits' => $lesson->student->plan?->sessions->take(self::MOST_VISITS)->all() ?? [],
-                'cautions' => [
+                'cautions' => array_map($phrases->say(...), [
                     ...array_unique(
                         array_merge(
                             ...array_map(
@@ -95,7 +107,7 @@ final readonly class LessonReport
                         ),
                     ),
                     ...Cautions::GENERAL,
-                ],
+                ]),
                 'guardian' => $lesson->student->needsGuardian(),
                 'font' => static fn(string $file): string => $alone
                     ? 'data:font/ttf;base64,'.base64_encode((string) file_get_contents(resource_path(self::FONTS."/{$file}")))

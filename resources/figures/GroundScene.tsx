@@ -163,7 +163,7 @@ function Ruler({ m, halfMm, units }: { m: number; halfMm: number; units: Units }
                 .filter((at) => at % label === 0 && Math.abs(at * factor) < halfMm - (halfMm > NARROW_MM ? 75 : 100))
                 .map((at) => (
                     <text key={at} x={m * at * factor} y={soilMm + 15} textAnchor="middle" className="in-figure-16 fill-ink">
-                        {at === 0 ? 'ball' : Math.abs(at)}
+                        {at === 0 ? t('ball') : Math.abs(at)}
                     </text>
                 ))}
             <text x={-m * (halfMm - 3)} y={soilMm + 15} textAnchor={m > 0 ? 'start' : 'end'} className="in-figure-16 fill-ink">

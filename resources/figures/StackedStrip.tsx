@@ -112,7 +112,7 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                 )}
             </svg>
             <p className="leading-tight max-sm:text-right">
-                <span className="display text-3xl">{good.count}</span> {t('of {{of}} {{word}}', { of: good.of, word })}
+                <span className="display text-3xl">{good.count}</span> {t('of {{of}} {{word}}', { of: good.of, word: t(word) })}
                 {without > 0 && <span className="text-sm sm:block"> {t('{{without}} without a touch', { without })}</span>}
             </p>
         </div>

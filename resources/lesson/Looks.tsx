@@ -1,3 +1,4 @@
+import { inSentence } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import { t } from '../language';
 import { useState } from 'react';
@@ -63,6 +64,6 @@ export function Looks({ looks, set, reading, units, faultOf, onSee }: Props) {
 const NAMED = 8;
 
 function namesOf(looks: Observable[]): string {
-    const names = looks.slice(0, NAMED).map((one) => one.label.toLowerCase());
+    const names = looks.slice(0, NAMED).map((one) => inSentence(one.label));
     return names.join(', ') + (looks.length > NAMED ? ' ' + t('and others') : '');
 }

@@ -1,3 +1,4 @@
+import { inSentence } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Slider } from 'radix-ui';
@@ -108,7 +109,7 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
                                             }}
                                         >
                                             {t('Try this: {{label}} {{observed}}', {
-                                                label: what.label.toLowerCase(),
+                                                label: inSentence(what.label),
                                                 observed: observed(what, value, units),
                                             })}
                                         </Button>

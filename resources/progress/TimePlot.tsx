@@ -28,7 +28,7 @@ export interface PlotProps {
 }
 
 const HEIGHT = 108;
-const LEFT = 96;
+const LEFT = 112;
 const RIGHT = 14;
 const FOOT = 20;
 const HEAD = 8;

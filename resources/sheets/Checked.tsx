@@ -1,3 +1,4 @@
+import { inSentence } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import type { Catalogue, SheetCheck, Units } from '../api/types.gen';
 import { touchText } from '../lesson/words';
@@ -82,7 +83,7 @@ export function Checked({ unsaid, check, told, pending, name, catalogue, units }
                                             const field = catalogue.ball[key];
                                             return field === undefined || value === null
                                                 ? ''
-                                                : `${field.label.toLowerCase()} ${observed(field, value, units)}`;
+                                                : `${inSentence(field.label)} ${observed(field, value, units)}`;
                                         })
                                         .join(', ')}
                                 </td>

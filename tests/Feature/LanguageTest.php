@@ -11,6 +11,7 @@ use App\Models\Lesson;
 use App\Models\OwnDrill;
 use App\Models\ShareLink;
 use App\Models\Student;
+use App\Reports\LessonReport;
 use Illuminate\Http\JsonResponse;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\CauseLibrary;
@@ -100,6 +101,17 @@ final class LanguageTest extends TestCase
         $this->getJson('/api/students/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['Accept-Language' => 'de'])
             ->assertNotFound()
             ->assertJsonPath('message', 'Diesen Eintrag gibt es nicht oder nicht mehr.');
+    }
+
+    public function test_a_report_goes_home_in_the_students_language(): void
+    {
+        $lesson = Lesson::query()->whereHas('student', static fn($of) => $of->where('name', 'like', 'Petra%'))->oldest('began_at')->firstOrFail();
+        $lesson->student->update(['language' => Language::German]);
+        $page = strip_tags(app(LessonReport::class)->html($lesson->fresh() ?? $lesson, 'a4'));
+        foreach (['Stunde vom 7. September 2026', 'Was zu sehen war', 'Zu steil und quer', 'Sand schicken', 'Bestanden: 6 von 10', 'Bei Schmerz aufhören.'] as $words) {
+            self::assertStringContainsString($words, $page);
+        }
+        self::assertDoesNotMatchRegularExpression('/\b(the|and|with|your)\b/', $page);
     }
 
     public function test_what_is_chosen_in_german_is_kept_so_that_others_read_it_in_theirs(): void
