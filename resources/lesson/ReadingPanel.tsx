@@ -71,6 +71,7 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
             aria-label={t('Reading')}
             data-testid="reading"
             data-set={set.id}
+            data-lesson={rest.lesson.id}
             data-balls={pattern.n}
             className={`${FRAME} outline-none ${className}`}
         >

@@ -38,7 +38,11 @@ export function ChartTable({ value, points, shown }: Props) {
                         </td>
                         <td>{one.label}</td>
                         <td>{shown(one.value)}</td>
-                        <td>{one.low === null || one.high === null ? '' : `${shown(one.low)} – ${shown(one.high)}`}</td>
+                        <td>
+                            {one.low === null || one.high === null
+                                ? ''
+                                : t('{{from}} to {{to}}', { from: shown(one.low), to: shown(one.high) })}
+                        </td>
                         <td>{one.n}</td>
                     </tr>
                 ))}

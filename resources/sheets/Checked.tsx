@@ -53,7 +53,9 @@ export function Checked({ unsaid, check, told, pending, name, catalogue, units }
                     <>
                         {' '}
                         {t('in {{count}} lessons', { count: check.days })},{' '}
-                        {check.first === check.last ? day(check.first) : `${day(check.first)} – ${day(check.last)}`}
+                        {check.first === check.last
+                            ? day(check.first)
+                            : t('{{from}} to {{to}}', { from: day(check.first), to: day(check.last) })}
                     </>
                 )}
                 .{check.left_out > 0 && <> {t('{{count}} rows of other balls left out.', { count: check.left_out })}</>}

@@ -77,7 +77,8 @@ export function UnderWork({ student, work, progress, busy }: Props) {
 export function HowSure({ work }: { work: Work }) {
     const { t } = useTranslation();
     const rate = (one: Work['before']) =>
-        one && `${t('{{n}} of {{of}}', { n: one.count, of: one.of })} (${percent(one.interval[0])} – ${percent(one.interval[1])})`;
+        one &&
+        `${t('{{n}} of {{of}}', { n: one.count, of: one.of })} (${t('{{from}} to {{to}}', { from: percent(one.interval[0]), to: percent(one.interval[1]) })})`;
     return (
         <details>
             <summary className="min-h-11 cursor-pointer py-2 underline">{t('How sure?')}</summary>
