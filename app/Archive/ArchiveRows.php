@@ -175,6 +175,7 @@ final class ArchiveRows
                     'purpose' => ['required', $purpose],
                     'setup' => ['present', 'array'],
                     'motion' => ['present', 'array'],
+                    'measured' => ['nullable', 'array'],
                     'confidence' => ['nullable', 'integer', 'between:1,10'],
                 ],
                 'balls' => ['id' => $id, 'ball_set_id' => $id, 'seen' => ['present', 'array'], 'hit_at' => ['required', 'date']],
@@ -251,7 +252,7 @@ final class ArchiveRows
             'lessons' => ($this->shots[$row['id']] = CaseReader::task($row['task'])->shot),
             'sheet_imports' => $row['task'] === null ? null : CaseReader::task($row['task']),
             'ball_sets' => [
-                CaseReader::observations($row['setup'], $row['motion']),
+                CaseReader::observations($row['setup'], $row['motion'], $row['measured'] ?? []),
                 ($this->shots[$row['id']] = $this->shots[$row['lesson_id']] ?? Shot::Chip),
             ],
             'balls' => CaseReader::ball($row['seen'], $this->shots[$row['ball_set_id']] ?? Shot::Chip, 'seen'),

@@ -79,6 +79,7 @@ final readonly class LessonHistory
             $table === 'prescriptions' => 'Handed out',
             $attribute === 'setup' => 'Set-up',
             $attribute === 'motion' => 'Motion',
+            $attribute === 'measured' => 'Measured',
             $attribute === 'confidence' => 'Confidence',
             $attribute === 'purpose' => 'Kind of set',
             $attribute === 'task' => 'Task',
@@ -93,6 +94,12 @@ final readonly class LessonHistory
                 (array) $before,
                 (array) $after,
                 fn(string $key, float|int|string $value): string => $this->words->value(Observable::from($key), $value),
+                static fn(string $key): string => Observable::from($key)->field()->label,
+            ),
+            'measured' => $this->differences(
+                (array) $before,
+                (array) $after,
+                fn(string $key, float|int|string $value): string => "±\u{00A0}{$this->words->value(Observable::from($key), $value)}",
                 static fn(string $key): string => Observable::from($key)->field()->label,
             ),
             'seen' => $this->differences(

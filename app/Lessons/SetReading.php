@@ -25,6 +25,7 @@ final readonly class SetReading
             'task' => $lesson->task,
             'setup' => $set->setup,
             'motion' => $set->motion,
+            'measured' => $set->measured ?? [],
             'balls' => $set->balls->map(static fn(Ball $ball): array => $ball->seen)->values()->all(),
         ]);
     }

@@ -22,6 +22,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $purpose
  * @property array<string, float|int|string> $setup
  * @property array<string, float|int|string> $motion
+ * @property array<string, float|int>|null $measured half of the 90 % interval of figures that were measured; null: none was
  * @property int|null $confidence how sure the student was before it, 1..10
  * @property int $change_count how often its balls, looks or task were changed
  * @property array<string, mixed>|null $summary what it comes to, kept by SetSummaries
@@ -40,12 +41,13 @@ final class BallSet extends Model
     /** How sure a student can be, from 1. */
     public const MOST_SURE = 10;
 
-    protected $fillable = ['id', 'purpose', 'setup', 'motion', 'confidence'];
+    protected $fillable = ['id', 'purpose', 'setup', 'motion', 'measured', 'confidence'];
 
     protected $casts = [
         'heard' => 'array',
         'setup' => 'array',
         'motion' => 'array',
+        'measured' => 'array',
         'summary' => 'array',
         'marks' => 'array',
         'confidence' => 'integer',
@@ -54,7 +56,7 @@ final class BallSet extends Model
     protected static function booted(): void
     {
         static::updating(static function (BallSet $set): void {
-            if ($set->isDirty('setup', 'motion')) {
+            if ($set->isDirty('setup', 'motion', 'measured')) {
                 $set->change_count++;
             }
         });

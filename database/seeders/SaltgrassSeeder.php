@@ -116,6 +116,7 @@ final class SaltgrassSeeder extends Seeder
                 'purpose' => $one['purpose'],
                 'setup' => $one['setup'],
                 'motion' => $one['motion'],
+                'measured' => $one['measured'] ?? null,
                 'confidence' => $one['confidence'] ?? null,
             ]);
             $set->lesson()->associate($lesson)->save();

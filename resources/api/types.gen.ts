@@ -41,6 +41,8 @@ export interface components {
             purpose: components["schemas"]["Purpose"];
             setup: components["schemas"]["Observed"];
             motion: components["schemas"]["Observed"];
+            /** @description Half of the 90 % interval of figures that were measured; the others were seen by eye. */
+            measured: components["schemas"]["Measured"];
             /** @description How sure the student was before it, 1 to 10. */
             confidence: number | null;
             balls: components["schemas"]["Ball"][];
@@ -67,6 +69,8 @@ export interface components {
             task: components["schemas"]["Task"];
             setup: components["schemas"]["Observed"];
             motion: components["schemas"]["Observed"];
+            /** @description Of figures that were measured: half of the 90 % interval, in the unit of the figure. */
+            measured?: components["schemas"]["Measured"];
             balls: components["schemas"]["BallSeen"][];
         };
         Catalogue: {
@@ -557,6 +561,9 @@ export interface components {
             }[];
         };
         MeasuredPicture: components["schemas"]["Picture"];
+        Measured: {
+            [key: string]: number | null;
+        };
         MeasuredTrace: components["schemas"]["Trace"];
         Model: {
             delivered: {
@@ -623,7 +630,7 @@ export interface components {
         };
         NextObservation: {
             /** @enum {string} */
-            observable: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish";
+            observable: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish";
             label: components["schemas"]["Told"];
             why: components["schemas"]["Told"];
             /** @description In glances. */
@@ -638,7 +645,7 @@ export interface components {
         };
         Observable: {
             /** @enum {string} */
-            id: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish";
+            id: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish";
             /** @enum {string} */
             group: "setup" | "motion";
             sand_only: boolean;
@@ -713,6 +720,7 @@ export interface components {
             purpose: components["schemas"]["Purpose"];
             setup: components["schemas"]["Observed"];
             motion: components["schemas"]["Observed"];
+            measured: components["schemas"]["Measured"];
             confidence: number | null;
         };
         Picture: {
@@ -974,6 +982,8 @@ export interface components {
             /** @description Null takes a look back; an absent key leaves it. */
             setup: components["schemas"]["Observed"];
             motion: components["schemas"]["Observed"];
+            /** @description Of figures among these that were measured: half of the 90 % interval. A figure that comes without one was seen by eye. */
+            measured?: components["schemas"]["Measured"];
             confidence?: number | null;
             /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
             from?: components["schemas"]["FromDevice"];
@@ -1124,7 +1134,7 @@ export interface components {
             advice: components["schemas"]["Told"];
             check_next: components["schemas"]["NextObservation"] | null;
             /** @description What is not known yet, the most telling first. */
-            would_tell: ("ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish")[];
+            would_tell: ("ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish")[];
             warnings: components["schemas"]["Warning"][];
             tell_apart: components["schemas"]["Told"][];
             school: components["schemas"]["SchoolChoice"];
@@ -1229,7 +1239,7 @@ export interface components {
             reading: components["schemas"]["Reading"];
         };
         SetupChange: {
-            observable: ("ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish") | null;
+            observable: ("ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish") | null;
             from: number | null;
             to: number | null;
             text: components["schemas"]["Told"];
@@ -1614,6 +1624,7 @@ export type MakeReports = components['schemas']['MakeReports'];
 export type MeasurePicture = components['schemas']['MeasurePicture'];
 export type MeasureTrace = components['schemas']['MeasureTrace'];
 export type MeasuredPicture = components['schemas']['MeasuredPicture'];
+export type Measured = components['schemas']['Measured'];
 export type MeasuredTrace = components['schemas']['MeasuredTrace'];
 export type Model = components['schemas']['Model'];
 export type MoveSession = components['schemas']['MoveSession'];

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { t } from '../language';
 import { Link } from 'react-router-dom';
-import type { BallSet, Handed, Lesson, Observable, Observed, PastLesson, PastSet, Reading, Units } from '../api/types.gen';
+import type { BallSet, Handed, Lesson, Measured, Observable, Observed, PastLesson, PastSet, Reading, Units } from '../api/types.gen';
 import { StancePlan } from '../figures/StancePlan';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/useKeys';
@@ -64,7 +64,7 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
                     from={before.setup}
                     words={before.words}
                     onCopy={() => {
-                        bench.copySetup(set, before.setup);
+                        bench.takeOver(set, { setup: before.setup, motion: {}, measured: before.measured });
                     }}
                 />
             )}
@@ -88,13 +88,13 @@ function CopySetup({ from, words, onCopy }: { from: Observed; words: string; onC
 }
 
 /** The set-up seen last: of the set before in this lesson, else of the last lesson with this shot. */
-function setupBefore(set: BallSet, lesson: Lesson, earlier: PastLesson[]): { setup: Observed; words: string } | null {
+function setupBefore(set: BallSet, lesson: Lesson, earlier: PastLesson[]): { setup: Observed; measured: Measured; words: string } | null {
     const worth = (one: PastSet | undefined) => one !== undefined && Object.keys(one.setup).length > 0;
     const here = lesson.sets[lesson.sets.findIndex((one) => one.id === set.id) - 1];
-    if (here !== undefined && worth(here)) return { setup: here.setup, words: t('set before') };
+    if (here !== undefined && worth(here)) return { setup: here.setup, measured: here.measured, words: t('set before') };
     const last = earlier
         .filter((one) => one.id !== lesson.id && one.task.shot === lesson.task.shot && one.began_at < lesson.began_at)
         .flatMap((one) => one.sets.slice(-1))
         .find(worth);
-    return last === undefined ? null : { setup: last.setup, words: t('last lesson') };
+    return last === undefined ? null : { setup: last.setup, measured: last.measured, words: t('last lesson') };
 }

@@ -2,13 +2,23 @@ import { useTranslation } from 'react-i18next';
 import { useMemo } from 'react';
 import { nowIso } from '../api/clock';
 import { useLesson } from '../api/queries';
-import type { Ball, BallSeen, BallSet, Lesson, Observable, Observed, Purpose, Task } from '../api/types.gen';
+import type { Ball, BallSeen, BallSet, Lesson, Measured, Observable, Observed, Purpose, Task } from '../api/types.gen';
 import { apply, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
 import { notify } from '../ui/notices';
 import { useNextId } from './useNextId';
 import { useSteps } from './useSteps';
+
+/** What was seen, and of what was measured half of the interval. */
+export interface Seen {
+    setup: Observed;
+    motion: Observed;
+    measured: Measured;
+}
+
+const halvesOf = (set: BallSet, keys: string[]): Measured =>
+    Object.fromEntries(Object.entries(set.measured).filter(([key]) => keys.includes(key)));
 
 /** The lesson as it looks with what is still waiting on this device, and all a coach can do in it. */
 export function useBench(lessonId: string) {
@@ -29,21 +39,31 @@ export function useBench(lessonId: string) {
     const see = (set: BallSet, what: Observable, value: number | string | null) => {
         const key = `${what.group}.${what.id}`;
         for (const entry of refused) if (entry.faults?.some((fault) => fault.key === key)) void outbox.drop(entry.id);
-        const look = (seen: number | string | null): Action => ({
+        const look = (seen: number | string | null, measured: Measured = {}): Action => ({
             kind: 'look',
             lessonId,
             setId: set.id,
             purpose: set.purpose,
             setup: what.group === 'setup' ? { [what.id]: seen } : {},
             motion: what.group === 'motion' ? { [what.id]: seen } : {},
+            measured,
         });
-        act(look(value), look(set[what.group][what.id] ?? null));
+        act(look(value), look(set[what.group][what.id] ?? null, halvesOf(set, [what.id])));
     };
 
-    /** Takes over a whole set-up seen before; one undo takes it back. */
-    const copySetup = (set: BallSet, from: Observed) => {
-        const look = (setup: Observed): Action => ({ kind: 'look', lessonId, setId: set.id, purpose: set.purpose, setup, motion: {} });
-        act(look(from), look(Object.fromEntries(Object.keys(from).map((key) => [key, set.setup[key] ?? null]))));
+    /** Takes over a whole set-up seen before, or what was measured; one undo takes it back. */
+    const takeOver = (set: BallSet, from: Seen) => {
+        const look = (seen: Seen): Action => ({ kind: 'look', lessonId, setId: set.id, purpose: set.purpose, ...seen });
+        const was = (group: 'setup' | 'motion') =>
+            Object.fromEntries(Object.keys(from[group]).map((key) => [key, set[group][key] ?? null]));
+        act(
+            look(from),
+            look({
+                setup: was('setup'),
+                motion: was('motion'),
+                measured: halvesOf(set, [...Object.keys(from.setup), ...Object.keys(from.motion)]),
+            }),
+        );
     };
 
     const sure = (set: BallSet, confidence: number | null) => {
@@ -88,7 +108,8 @@ export function useBench(lessonId: string) {
     const beginSet = (purpose: Purpose, from: BallSet | undefined, changed: string[]): string => {
         const setId = nextId();
         const setup = Object.fromEntries(Object.entries(from?.setup ?? {}).filter(([key]) => !changed.includes(key)));
-        void outbox.add({ kind: 'look', lessonId, setId, purpose, setup, motion: {} });
+        const measured = from === undefined ? {} : halvesOf(from, Object.keys(setup));
+        void outbox.add({ kind: 'look', lessonId, setId, purpose, setup, motion: {}, measured });
         return setId;
     };
 
@@ -130,7 +151,7 @@ export function useBench(lessonId: string) {
         deviceFull,
         ...steps,
         see,
-        copySetup,
+        takeOver,
         sure,
         addBall,
         correctBall,

@@ -10,7 +10,7 @@ type View = { set: string; begun?: Purpose } | 'side-by-side';
 const UNDER_WAY_MS = 5000;
 
 const onItsWay = (id: string, purpose: Purpose | undefined): BallSet | undefined =>
-    purpose && { id, purpose, setup: {}, motion: {}, confidence: null, balls: [] };
+    purpose && { id, purpose, setup: {}, motion: {}, measured: {}, confidence: null, balls: [] };
 
 /** Which set of the lesson is on the screen, and how the next one begins. */
 export function useSets(bench: Bench) {

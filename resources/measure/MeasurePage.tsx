@@ -4,12 +4,12 @@ import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router-dom';
 import { observableOf } from '../api/catalogue';
 import { ask, useCatalogue, useCoach } from '../api/queries';
-import type { BallSet, Catalogue, Lesson, MeasuredPicture, Observed, Units } from '../api/types.gen';
-import { useBench, type Bench } from '../lesson/useBench';
+import type { BallSet, Catalogue, Lesson, MeasuredPicture, Units } from '../api/types.gen';
+import { useBench, type Bench, type Seen } from '../lesson/useBench';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Page, Skeleton } from '../ui/Page';
-import { withUnit } from '../ui/units';
+import { off, withUnit } from '../ui/units';
 import { nextOf, questionOf, STEPS, type Mark, type Marks } from './marks';
 import { MarkedPicture } from './MarkedPicture';
 import { usePicture, type Picture } from './usePicture';
@@ -163,7 +163,7 @@ function Marking({ picture, bench, lesson, set, catalogue, units, left, onFile }
                     problem={measured.error?.message ?? ''}
                     closed={lesson.closed_at !== null}
                     onTake={(figures) => {
-                        bench.copySetup(set, figures);
+                        bench.takeOver(set, figures);
                         void navigate(`/lessons/${lesson.id}?set=${set.id}`);
                     }}
                 />
@@ -182,8 +182,10 @@ interface FiguresProps {
     fresh: boolean;
     problem: string;
     closed: boolean;
-    onTake: (figures: Observed) => void;
+    onTake: (figures: Seen) => void;
 }
+
+const tenth = (value: number) => Math.round(value * 10) / 10;
 
 const FIGURES = ['shaft_lean_deg', 'ball_position_pct', 'stance_width_mm', 'sternum_ahead_mm'] as const;
 
@@ -194,7 +196,6 @@ function Figures({ catalogue, set, units, measured, fresh, problem, closed, onTa
         const [what, figure] = [observableOf(catalogue, id), measured?.[id]];
         return what === undefined || figure == null ? [] : [{ id, what, figure }];
     });
-    const off = (half: number, unit: string) => `±\u{00A0}${withUnit(half, unit, units)}`;
     return (
         <>
             {problem !== '' && (
@@ -216,7 +217,7 @@ function Figures({ catalogue, set, units, measured, fresh, problem, closed, onTa
                             <td className="py-2 pr-2">{what.label}</td>
                             <td>
                                 <strong>{withUnit(figure.value, what.unit, units)}</strong>{' '}
-                                <span className="whitespace-nowrap">{off(figure.high - figure.value, what.unit)}</span>
+                                <span className="whitespace-nowrap">{off(figure.high - figure.value, what.unit, units)}</span>
                             </td>
                             <td>{typeof set.setup[id] === 'number' ? withUnit(set.setup[id], what.unit, units) : t('not yet')}</td>
                         </tr>
@@ -233,7 +234,11 @@ function Figures({ catalogue, set, units, measured, fresh, problem, closed, onTa
                 main
                 disabled={had.length === 0 || !fresh || closed}
                 onClick={() => {
-                    onTake(Object.fromEntries(had.map(({ id, figure }) => [id, Math.round(figure.value * 10) / 10])));
+                    onTake({
+                        setup: Object.fromEntries(had.map(({ id, figure }) => [id, tenth(figure.value)])),
+                        motion: {},
+                        measured: Object.fromEntries(had.map(({ id, figure }) => [id, tenth(figure.high - figure.value)])),
+                    });
                 }}
             >
                 {t('Take these over')}

@@ -15,6 +15,7 @@ const lesson: Lesson = {
             purpose: 'before',
             setup: { shaft_lean_deg: 12 },
             motion: {},
+            measured: {},
             confidence: null,
             balls: [{ id: '02', seen: { strike: 'heavy' } }],
         },
@@ -72,9 +73,17 @@ describe('a lesson with one action more', () => {
             purpose: 'after',
             setup: { face_open_deg: 5 },
             motion: { release: 'matched' },
+            measured: {},
             confidence: null,
             balls: [],
         });
+    });
+
+    it('keeps how a figure was got, until it is looked at by eye', () => {
+        const measured = apply(lesson, { ...look({ shaft_lean_deg: 5 }), measured: { shaft_lean_deg: 1.2 } } as LessonAction);
+        expect(measured.sets[0]?.measured).toEqual({ shaft_lean_deg: 1.2 });
+        expect(apply(measured, look({ face_open_deg: 5 })).sets[0]?.measured).toEqual({ shaft_lean_deg: 1.2 });
+        expect(apply(measured, look({ shaft_lean_deg: 8 })).sets[0]?.measured).toEqual({});
     });
 
     it('keeps how sure the student was until it is asked again or taken back', () => {

@@ -5,6 +5,7 @@ import type {
     GoalChoice,
     Lesson,
     LessonPage,
+    Measured,
     Observed,
     Purpose,
     PutPracticeNote,
@@ -27,7 +28,17 @@ export type Action =
           /** The lesson as it was known here before: only what differs from it is changed. */
           base?: { task: Task; began_at: string; closed_at: string | null };
       }
-    | { kind: 'look'; lessonId: string; setId: string; purpose: Purpose; setup: Observed; motion: Observed; confidence?: number | null }
+    | {
+          kind: 'look';
+          lessonId: string;
+          setId: string;
+          purpose: Purpose;
+          setup: Observed;
+          motion: Observed;
+          /** Of figures among these that were measured; the others are by eye. */
+          measured?: Measured;
+          confidence?: number | null;
+      }
     | { kind: 'ball'; lessonId: string; setId: string; ballId: string; seen: BallSeen; hitAt: string }
     | { kind: 'remove-ball'; lessonId: string; setId: string; ballId: string }
     | {
@@ -88,7 +99,13 @@ export function requestOf(action: Action): Request {
             return {
                 method: 'PUT',
                 path: `${lesson}/sets/${action.setId}`,
-                body: { purpose: action.purpose, setup: action.setup, motion: action.motion, confidence: action.confidence },
+                body: {
+                    purpose: action.purpose,
+                    setup: action.setup,
+                    motion: action.motion,
+                    ...(action.measured === undefined ? {} : { measured: action.measured }),
+                    confidence: action.confidence,
+                },
             };
         case 'ball':
             return {
@@ -127,6 +144,8 @@ function merged(kept: Observed, next: Observed): Observed {
     return Object.fromEntries(Object.entries({ ...kept, ...next }).filter(([, value]) => value !== null));
 }
 
+const without = (of: Measured, keys: string[]): Measured => Object.fromEntries(Object.entries(of).filter(([key]) => !keys.includes(key)));
+
 /** The lesson as it looks with one action more. */
 export function apply(lesson: Lesson, action: LessonAction): Lesson {
     switch (action.kind) {
@@ -136,11 +155,15 @@ export function apply(lesson: Lesson, action: LessonAction): Lesson {
             const known = lesson.sets.some((set) => set.id === action.setId);
             const sets = known
                 ? lesson.sets
-                : [...lesson.sets, { id: action.setId, purpose: action.purpose, setup: {}, motion: {}, confidence: null, balls: [] }];
+                : [
+                      ...lesson.sets,
+                      { id: action.setId, purpose: action.purpose, setup: {}, motion: {}, measured: {}, confidence: null, balls: [] },
+                  ];
             return changeSet({ ...lesson, sets }, action.setId, (set) => ({
                 ...set,
                 setup: merged(set.setup, action.setup),
                 motion: merged(set.motion, action.motion),
+                measured: { ...without(set.measured, [...Object.keys(action.setup), ...Object.keys(action.motion)]), ...action.measured },
                 confidence: action.confidence === undefined ? set.confidence : action.confidence,
             }));
         }

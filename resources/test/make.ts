@@ -228,6 +228,7 @@ export const set = (over: Partial<BallSet> = {}): BallSet => ({
     purpose: 'before',
     setup: {},
     motion: {},
+    measured: {},
     confidence: null,
     balls: [],
     ...over,

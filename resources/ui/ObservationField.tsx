@@ -3,7 +3,7 @@ import { Popover } from 'radix-ui';
 import { useId, useState } from 'react';
 import type { Observable, Units } from '../api/types.gen';
 import { Button } from './Button';
-import { numberOr, observed, shownFactor, shownUnit } from './units';
+import { numberOr, observed, off, shownFactor, shownUnit } from './units';
 
 interface Props {
     what: Observable;
@@ -12,11 +12,13 @@ interface Props {
     /** What the server said against the value that was entered last. */
     fault?: string;
     stock?: [number, number];
+    /** Half of the 90 % interval, where it was measured. */
+    half?: number | null;
     onSee: (value: number | string | null) => void;
 }
 
 /** One thing to look at: quiet until it was; a press offers the usual answers, an exact figure and the way back. */
-export function ObservationField({ what, value, units, fault, stock, onSee }: Props) {
+export function ObservationField({ what, value, units, fault, stock, half, onSee }: Props) {
     const { t } = useTranslation();
     const [open, setOpen] = useState(false);
     const seen = value !== null && value !== undefined;
@@ -32,7 +34,15 @@ export function ObservationField({ what, value, units, fault, stock, onSee }: Pr
             >
                 <span className={seen ? '' : 'text-soft'}>{what.label}</span>{' '}
                 {seen ? (
-                    <strong className="whitespace-nowrap">{observed(what, value, units)}</strong>
+                    <>
+                        <strong className="whitespace-nowrap">{observed(what, value, units)}</strong>
+                        {half != null && (
+                            <span className="whitespace-nowrap" title={t('measured')}>
+                                {' '}
+                                {off(half, what.unit, units)}
+                            </span>
+                        )}
+                    </>
                 ) : (
                     <span className="sr-only">{t('not looked at')}</span>
                 )}
@@ -83,7 +93,7 @@ export function ObservationField({ what, value, units, fault, stock, onSee }: Pr
     );
 }
 
-function Exact({ what, value, units, stock, onSee }: Omit<Props, 'fault'>) {
+function Exact({ what, value, units, stock, onSee }: Omit<Props, 'fault' | 'half'>) {
     const { t } = useTranslation();
     const id = useId();
     const factor = shownFactor(what.unit, units);

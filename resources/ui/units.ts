@@ -30,6 +30,9 @@ export function withUnit(value: number, unit: string, units: Units): string {
     return `${oneDecimal(value / shownFactor(unit, units))}${name === '°' ? '' : ' '}${name}`;
 }
 
+/** Half of an interval: "± 1.2°" */
+export const off = (half: number, unit: string, units: Units): string => `±\u{00A0}${withUnit(half, unit, units)}`;
+
 /** "4.1 cm behind", "at the ball" */
 export function place(mm: number, units: Units): string {
     if (Math.abs(mm) < 0.5) return t('at the ball');

@@ -56,6 +56,13 @@ final class ArchiveTest extends TestCase
             'feel' => 'x',
             'drills' => [$drill],
         ])->assertOk();
+        $this->putJson("/api/lessons/{$lesson->id}/sets/{$set->id}", [
+            'purpose' => $set->purpose,
+            'setup' => ['shaft_lean_deg' => 12],
+            'motion' => [],
+            'measured' => ['shaft_lean_deg' => 1.1],
+        ])->assertOk();
+        self::assertSame(['shaft_lean_deg' => 1.1], $set->fresh()?->measured);
         $before = $this->tables();
         foreach (['own_drills', 'own_cards', 'sheet_presets', 'sheet_imports', 'revisions', 'plans', 'drill_results'] as $table) {
             self::assertNotSame([], $before[$table], $table);

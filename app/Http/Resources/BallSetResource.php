@@ -13,6 +13,7 @@ use LowPoint\Core\Evidence\Purpose;
  * One set of balls with what was seen of set-up and motion.
  *
  * @phpstan-import-type BallShape from BallResource
+ * @phpstan-import-type MeasuredShape from CaseWriter
  * @phpstan-import-type ObservedShape from CaseWriter
  * @phpstan-type PurposeShape value-of<Purpose>
  * @phpstan-type BallSetShape array{
@@ -20,6 +21,8 @@ use LowPoint\Core\Evidence\Purpose;
  *     purpose: PurposeShape,
  *     setup: ObservedShape,
  *     motion: ObservedShape,
+ *     // Half of the 90 % interval of figures that were measured; the others were seen by eye.
+ *     measured: MeasuredShape,
  *     // How sure the student was before it, 1 to 10.
  *     confidence: int|null,
  *     balls: list<BallShape>,

@@ -11,6 +11,7 @@ use LowPoint\Core\CaseFile\CaseWriter;
 /**
  * A set of an earlier lesson, without its balls.
  *
+ * @phpstan-import-type MeasuredShape from CaseWriter
  * @phpstan-import-type ObservedShape from CaseWriter
  * @phpstan-import-type PurposeShape from BallSetResource
  * @phpstan-type PastSetShape array{
@@ -18,6 +19,7 @@ use LowPoint\Core\CaseFile\CaseWriter;
  *     purpose: PurposeShape,
  *     setup: ObservedShape,
  *     motion: ObservedShape,
+ *     measured: MeasuredShape,
  *     confidence: int|null,
  * }
  *
@@ -33,6 +35,7 @@ final class PastSetResource extends ApiResource
             'purpose' => $this->resource->purpose,
             'setup' => (object) $this->resource->setup,
             'motion' => (object) $this->resource->motion,
+            'measured' => (object) $this->resource->measured,
             'confidence' => $this->resource->confidence,
         ];
     }

@@ -80,15 +80,16 @@ final class CaseReader
     }
 
     /** @throws InvalidInput */
-    public static function observations(mixed $setup, mixed $motion): Observations
+    public static function observations(mixed $setup, mixed $motion, mixed $measured = []): Observations
     {
         $reader = new self;
         $seen = [...$reader->readGroup(Group::Setup, $setup), ...$reader->readGroup(Group::Motion, $motion)];
+        $halves = $reader->readMeasured($measured, $seen);
         if ($reader->faults !== []) {
             throw new InvalidInput($reader->faults);
         }
 
-        return new Observations($seen);
+        return new Observations($seen, $halves);
     }
 
     /** @throws InvalidInput */
@@ -105,7 +106,7 @@ final class CaseReader
 
     private function case(mixed $data): ?LessonCase
     {
-        $data = $this->object('case', $data, ['format', 'student', 'task', 'setup', 'motion', 'balls']);
+        $data = $this->object('case', $data, ['format', 'student', 'task', 'setup', 'motion', 'measured', 'balls']);
         if (($data['format'] ?? null) !== self::FORMAT) {
             $this->fault('format', $data['format'] ?? null, self::FORMAT);
         }
@@ -115,11 +116,13 @@ final class CaseReader
         $task = $this->readTask($data['task'] ?? null);
         $setup = $this->readGroup(Group::Setup, $data['setup'] ?? []);
         $motion = $this->readGroup(Group::Motion, $data['motion'] ?? []);
+        $seen = [...$setup, ...$motion];
+        $halves = $this->readMeasured($data['measured'] ?? [], $seen);
         $balls = $this->balls($data['balls'] ?? []);
 
         return $task === null || $handed === null
             ? null
-            : new LessonCase($task, new Observations([...$setup, ...$motion]), $balls, $handed, $limits);
+            : new LessonCase($task, new Observations($seen, $halves), $balls, $handed, $limits);
     }
 
     private function readTask(mixed $data): ?Task
@@ -195,6 +198,42 @@ final class CaseReader
             static fn(float|int|string $value): float|string => \is_string($value) ? $value : (float) $value,
             $this->known($group->value, $data, $fields),
         );
+    }
+
+    /**
+     * Half intervals of what was measured; whatever is not in here was seen by eye.
+     *
+     * @param  array<string, float|string>  $seen
+     * @return array<string, float>
+     */
+    private function readMeasured(mixed $data, array $seen): array
+    {
+        $figures = array_filter(Observable::cases(), static fn(Observable $one): bool => $one->field()->kind === 'number');
+        $keys = array_map(static fn(Observable $one): string => $one->value, $figures);
+        $data = $this->object('measured', $data, array_values($keys));
+        $halves = [];
+        foreach ($figures as $one) {
+            $half = $data[$one->value] ?? null;
+            if ($half === null) {
+                continue;
+            }
+            $this->check("measured.{$one->value}", $half, self::half($one));
+            if (! isset($seen[$one->value])) {
+                $this->fault("measured.{$one->value}", $half, "only beside a figure under {$one->group()->value}.{$one->value}");
+            } elseif (\is_int($half) || \is_float($half)) {
+                $halves[$one->value] = (float) $half;
+            }
+        }
+
+        return $halves;
+    }
+
+    /** Half of the 90 % interval of a figure that was measured. */
+    public static function half(Observable $what): Field
+    {
+        $field = $what->field();
+
+        return Field::number("Half of the 90 % interval of {$field->label}", $field->unit, 0, $field->max - $field->min);
     }
 
     /** @return list<Ball> */

@@ -21,6 +21,7 @@ use LowPoint\Core\Strike\Lie;
  * Writes the open case format; what it writes, CaseReader reads back as an equal case.
  *
  * @phpstan-type ObservedShape array<string, float|int|string|null>
+ * @phpstan-type MeasuredShape array<string, float|null>
  * @phpstan-type TaskShape array{
  *     shot: value-of<Shot>,
  *     lie: value-of<Lie>,
@@ -56,6 +57,8 @@ use LowPoint\Core\Strike\Lie;
  *     task: TaskShape,
  *     setup: ObservedShape,
  *     motion: ObservedShape,
+ *     // Of figures that were measured: half of the 90 % interval, in the unit of the figure.
+ *     measured?: MeasuredShape,
  *     balls: list<BallSeenShape>,
  * }
  */
@@ -73,6 +76,7 @@ final class CaseWriter
             'task' => self::task($case->task),
             'setup' => $case->seen->in(Group::Setup),
             'motion' => $case->seen->in(Group::Motion),
+            ...($case->seen->measured() === [] ? [] : ['measured' => $case->seen->measured()]),
             'balls' => array_map(self::ball(...), $case->balls),
         ];
     }

@@ -57,6 +57,7 @@ final class Schema
                     ),
                     'setup' => self::group(Group::Setup, $nullable),
                     'motion' => self::group(Group::Motion, $nullable),
+                    'measured' => self::measured($nullable),
                     'balls' => ['type' => 'array', 'maxItems' => CaseReader::MOST_BALLS, 'items' => self::object($ball)],
                 ],
                 ['format', 'task'],
@@ -98,6 +99,24 @@ final class Schema
         $properties = [];
         foreach (Observable::in($group) as $one) {
             $properties[$one->value] = $nullable(self::of($one->field()));
+        }
+
+        return self::object($properties);
+    }
+
+    /**
+     * Half intervals of figures that were measured and not seen by eye.
+     *
+     * @param  \Closure(array<string, mixed>): array<string, mixed>  $nullable
+     * @return array<string, mixed>
+     */
+    private static function measured(\Closure $nullable): array
+    {
+        $properties = [];
+        foreach (Observable::cases() as $one) {
+            if ($one->field()->kind === 'number') {
+                $properties[$one->value] = $nullable(self::of(CaseReader::half($one)));
+            }
         }
 
         return self::object($properties);

@@ -36,11 +36,19 @@ enum Observable: string
     case LeadWrist = 'lead_wrist';
     case Attack = 'attack';
     case AttackDeg = 'attack_deg';
+    /** Of one swing that was traced over its frames. */
+    case LowPoint = 'low_point_mm';
     case Path = 'path_deg';
     case Takeaway = 'takeaway';
     case FaceBackswing = 'face_backswing';
     case FaceThrough = 'face_through';
     case Finish = 'finish';
+
+    /** @return list<self> what a coach can see by eye */
+    public static function byEye(): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $one): bool => $one !== self::LowPoint));
+    }
 
     /** Taken where it was not looked at and no card asks anything else, in its unit; null = nothing is taken. Origin: handbook 02. */
     public function usual(): ?float
@@ -79,7 +87,7 @@ enum Observable: string
     public function look(): ObservationCost
     {
         return match ($this) {
-            self::Attack, self::AttackDeg, self::Path, self::ImpactLean, self::LeadWrist => ObservationCost::Video,
+            self::Attack, self::AttackDeg, self::LowPoint, self::Path, self::ImpactLean, self::LeadWrist => ObservationCost::Video,
             self::HeadDrift,
             self::HipSway,
             self::ImpactWeight,
@@ -243,6 +251,7 @@ enum Observable: string
                 ['descending' => 'going down', 'level' => 'level', 'rising' => 'rising'],
                 ['descending' => 52, 'level' => 42, 'rising' => 6],
             ),
+            self::LowPoint => Field::number('Low point', 'mm', -200, 300),
             self::AttackDeg => Field::number('Attack angle', 'degrees', -25, 15, [
                 'steep' => [-11, 1],
                 'a little down' => [-4, 3],

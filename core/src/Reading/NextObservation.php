@@ -86,7 +86,7 @@ final readonly class NextObservation
     {
         $live = self::live($suppositions);
         $ranked = [];
-        foreach (Observable::cases() as $observable) {
+        foreach (Observable::byEye() as $observable) {
             if (! self::alreadyKnown($observable, $context)) {
                 $bits = self::bits($observable, self::answers($observable, $causes, $live, $context), $live);
                 // Alike to the last bits is alike: then the order in which coaches look stands.

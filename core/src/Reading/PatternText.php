@@ -7,6 +7,8 @@ namespace LowPoint\Core\Reading;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\LowPointSource;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Observations;
 use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Strike\Calibration;
@@ -110,8 +112,12 @@ final readonly class PatternText
     }
 
     /** The low point only where it is known; else from the marks, with all that this leaves open. */
-    public function lowPoint(Pattern $pattern, Calibration $calibration): string
+    public function lowPoint(Pattern $pattern, Observations $seen, Calibration $calibration): string
     {
+        $traced = $seen->number(Observable::LowPoint);
+        if ($traced !== null) {
+            return "Low point {$this->words->place($traced)} {$this->words->scatter(self::RANGE_SD * $seen->errorOf(Observable::LowPoint))}, traced in one swing.";
+        }
         $mean = $pattern->lowPoint->mean;
         $error = $pattern->lowPointErrorMm($calibration);
         if ($mean === null || $error === null) {

@@ -81,7 +81,7 @@ final readonly class ReadingEngine
             $text->headline($context->pattern),
             $text->detail($context->pattern),
             $text->line($context->pattern),
-            $text->lowPoint($context->pattern, $this->model->calibration),
+            $text->lowPoint($context->pattern, $case->seen, $this->model->calibration),
             (new DifferentialHints($this->words))->in($context),
             $context->pattern,
             $weighed,

@@ -20,11 +20,20 @@ use LowPoint\Core\Strike\Lie;
 final readonly class RandomCase
 {
     /** Figures stand at a bound of their range as often as this. */
+    /** Share of figures that were measured, and the widest of their half intervals. */
+    private const MEASURED = 0.2;
+
+    private const WIDEST_HALF = 5.0;
+
     private const AT_BOUND = 0.2;
 
     private const MOST_BALLS = 15;
 
-    public function __construct(private Dice $dice) {}
+    /** @param Dice|null $measuring for what is measured and not seen by eye; null: nothing is */
+    public function __construct(
+        private readonly Dice $dice,
+        private readonly ?Dice $measuring = null,
+    ) {}
 
     /** @return array<string, mixed> a case that the reader takes */
     public function valid(): array
@@ -39,7 +48,7 @@ final readonly class RandomCase
             $balls[] = $this->ball($shot);
         }
 
-        return [
+        $case = [
             'format' => CaseReader::FORMAT,
             'student' => [
                 'handed' => $this->dice->oneOf(['right', 'left']),
@@ -57,6 +66,12 @@ final readonly class RandomCase
             'motion' => $this->some(self::fields(Group::Motion), $this->dice->share()),
             'balls' => $balls,
         ];
+
+        if ($this->measuring?->chance(self::MEASURED) === true) {
+            $case['motion'][Observable::LowPoint->value] = $this->measuring->between(Observable::LowPoint->field()->min, Observable::LowPoint->field()->max);
+        }
+
+        return $case + $this->measured($case['setup'] + $case['motion']);
     }
 
     /** @return array<string, mixed> a case with one thing wrong in it */
@@ -133,6 +148,22 @@ final readonly class RandomCase
         return $some;
     }
 
+    /**
+     * @param  array<string, mixed>  $seen
+     * @return array{measured?: array<string, float>}
+     */
+    private function measured(array $seen): array
+    {
+        $halves = [];
+        foreach ($seen as $key => $value) {
+            if (\is_float($value) && $this->measuring?->chance(self::MEASURED) === true) {
+                $halves[$key] = $this->measuring->between(0, self::WIDEST_HALF);
+            }
+        }
+
+        return $halves === [] ? [] : ['measured' => $halves];
+    }
+
     private function value(Field $field): float|string
     {
         if ($field->kind === 'number') {
@@ -149,8 +180,10 @@ final readonly class RandomCase
     private static function fields(Group $group): array
     {
         $fields = [];
-        foreach (Observable::in($group) as $one) {
-            $fields[$one->value] = $one->field();
+        foreach (Observable::byEye() as $one) {
+            if ($one->group() === $group) {
+                $fields[$one->value] = $one->field();
+            }
         }
 
         return $fields;

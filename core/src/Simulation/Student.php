@@ -112,7 +112,7 @@ final readonly class Student
     public function lesson(int $balls, float $missing): LessonCase
     {
         $seen = new Observations;
-        foreach (Observable::cases() as $what) {
+        foreach (Observable::byEye() as $what) {
             $value = $this->dice->chance($missing) ? null : $this->look($what);
             if ($value !== null) {
                 $seen = $seen->with($what, $value);
@@ -129,7 +129,7 @@ final readonly class Student
         $wanted = (int) round($this->dice->between(...$this->world->looks));
         // Cheap looks and those at address come first, in an order that differs from lesson to lesson.
         $order = [];
-        foreach (Observable::cases() as $what) {
+        foreach (Observable::byEye() as $what) {
             $likely = 1 / $what->look()->value + ($what->group() === Group::Setup ? 0.5 : 0.0);
             $order[$what->value] = -log(max(1.0e-9, $this->dice->share())) / $likely;
         }

@@ -136,7 +136,7 @@ final class PhraseBook
             $parts = array_map(
                 fn(string $hole, string $part): ?string => match ($hole) {
                     '#' => $this->figure($part),
-                    '*' => $this->find($part) ?? $this->find(ucfirst($part)),
+                    '*' => $this->find($part) ?? $this->sentence($part),
                     default => $part,
                 },
                 $holes,
@@ -148,6 +148,14 @@ final class PhraseBook
         }
 
         return null;
+    }
+
+    /** A phrase that is known as a sentence of its own, without its full stop. */
+    private function sentence(string $english): ?string
+    {
+        $said = $this->find(ucfirst("{$english}."));
+
+        return $said === null ? null : rtrim($said, '.');
     }
 
     /** @return list<array{string, list<string>, string}> the longest first: it says most */

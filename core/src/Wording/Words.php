@@ -234,6 +234,12 @@ final readonly class Words
         return substr($figure($near), 0, -\strlen($unit))." to {$figure($far)}{$side($far)}";
     }
 
+    /** How a figure was measured: " (measured, ± 1°)"; nothing by eye. */
+    public function measured(Observable $what, ?float $half): string
+    {
+        return $half === null ? '' : " (measured ±\u{00A0}{$this->value($what, $half)})";
+    }
+
     /** An observed value as the middle of a sentence, with its sign in words: "the shaft leans 13° toward the target". */
     public function observed(Observable $what, float|string $value): string
     {
@@ -263,6 +269,7 @@ final readonly class Words
             Observable::HipSway => "the hips slide {$ground} away from the target",
             Observable::ImpactWeight => "{$percent} of the weight is on the lead foot at the strike",
             Observable::AttackDeg => self::sided('the club at the ball is', $value, $degrees, 'rising', 'falling', 'level', before: true),
+            Observable::LowPoint => "the low point is {$this->place($value)}",
             Observable::Path => self::sided('the path is', $value, $degrees, 'from the inside', 'across the line', 'along the line'),
             default => $what->field()->label.' '.$this->value($what, $value),
         };

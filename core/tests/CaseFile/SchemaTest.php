@@ -17,7 +17,7 @@ final class SchemaTest extends TestCase
 {
     public function test_schema_and_reader_agree_on_what_is_allowed(): void
     {
-        $random = new RandomCase(new Dice(42));
+        $random = new RandomCase(new Dice(42), new Dice(142));
         $disagreed = [];
         for ($i = 0; $i < 150; $i++) {
             foreach ([$random->valid(), $random->broken()] as $data) {

@@ -41,12 +41,14 @@ final class BallSetController
                 BallSet::query()->find($setId)
                 ?? (new BallSet(['id' => $setId, 'setup' => [], 'motion' => []]))->lesson()->associate($lesson);
             abort_if($set->lesson_id !== $lesson->id, 403);
-            $seen = CaseReader::observations(
-                self::merged($set->setup, self::news($set, $request, 'setup')),
-                self::merged($set->motion, self::news($set, $request, 'motion')),
-            );
+            [$setup, $motion] = [self::news($set, $request, 'setup'), self::news($set, $request, 'motion')];
+            $heard = $setup + $motion;
+            // A figure that comes without its interval was seen by eye, whatever stood there before.
+            $measured = array_intersect_key((array) $request->input('measured'), $heard) + array_diff_key($set->measured ?? [], $heard);
+            $seen = CaseReader::observations(self::merged($set->setup, $setup), self::merged($set->motion, $motion), $measured);
             $set->setup = $seen->in(Group::Setup);
             $set->motion = $seen->in(Group::Motion);
+            $set->measured = $seen->measured() === [] ? null : $seen->measured();
             if ($set->hears($request, 'purpose')) {
                 $set->purpose = $request->string('purpose')->value();
             }

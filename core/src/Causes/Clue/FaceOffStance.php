@@ -42,7 +42,7 @@ final readonly class FaceOffStance implements Clue
             new Normal(0.0, self::SOUND_SD_DEG),
             $this->fromDeg,
             $this->toDeg,
-            M_SQRT2 * Observable::FaceOpen->readingError(),
+            hypot($context->case->seen->errorOf(Observable::FaceOpen), $context->case->seen->errorOf(Observable::StanceOpen)),
             $this->strength->shareOfFigures(),
             Observable::FaceOpen->field(),
         );

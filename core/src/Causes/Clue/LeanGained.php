@@ -35,7 +35,7 @@ final readonly class LeanGained implements Clue
             return null;
         }
         $start = $context->case->seen->number(Observable::ShaftLean);
-        $error = Observable::ImpactLean->readingError();
+        $error = $context->case->seen->errorOf(Observable::ImpactLean);
         $sound = new Normal(0.0, $start === null ? hypot(self::SOUND_SD_DEG, $card->sd) : self::SOUND_SD_DEG);
 
         return Density::ratio(
@@ -43,7 +43,7 @@ final readonly class LeanGained implements Clue
             $sound,
             $this->from,
             $this->to,
-            $start === null ? $error : M_SQRT2 * $error,
+            $start === null ? $error : hypot($error, $context->case->seen->errorOf(Observable::ShaftLean)),
             $this->strength->shareOfFigures(),
             Observable::ImpactLean->field(),
         );
@@ -53,7 +53,8 @@ final readonly class LeanGained implements Clue
     {
         $lean = $context->case->seen->number(Observable::ImpactLean) ?? 0.0;
         $start = $context->case->seen->number(Observable::ShaftLean);
-        $text = $words->observed(Observable::ImpactLean, $lean);
+        $text = $words->observed(Observable::ImpactLean, $lean)
+            .$words->measured(Observable::ImpactLean, $context->case->seen->half(Observable::ImpactLean));
 
         return $start === null
             ? $text

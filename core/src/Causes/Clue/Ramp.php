@@ -39,7 +39,7 @@ final readonly class Ramp implements Clue
                 $sound,
                 $this->from,
                 $this->to,
-                $this->what->readingError(),
+                $context->case->seen->errorOf($this->what),
                 $this->strength->shareOfFigures(),
                 $this->what->field(),
             );
@@ -47,7 +47,9 @@ final readonly class Ramp implements Clue
 
     public function text(EvidenceContext $context, Words $words): string
     {
-        return $words->observed($this->what, $context->case->seen->number($this->what) ?? 0.0);
+        $seen = $context->case->seen;
+
+        return $words->observed($this->what, $seen->number($this->what) ?? 0.0).$words->measured($this->what, $seen->half($this->what));
     }
 
     public function title(): string
