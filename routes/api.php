@@ -68,6 +68,7 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::delete('own/cards/{card}', [OwnWayController::class, 'deleteCard'])->name('own-way.delete-card');
     Route::put('own/drills/{drillId}', [OwnWayController::class, 'putDrill'])->name('own-way.put-drill')->whereUlid('drillId');
     Route::delete('own/drills/{drill}', [OwnWayController::class, 'deleteDrill'])->name('own-way.delete-drill');
+    Route::get('measure/made-up', [MeasureController::class, 'madeUp'])->name('measure.made-up');
     Route::post('measure/picture', [MeasureController::class, 'picture'])->name('measure.picture');
     Route::post('measure/trace', [MeasureController::class, 'trace'])->name('measure.trace');
     Route::get('today', TodayController::class)->name('today');

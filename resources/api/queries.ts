@@ -13,7 +13,10 @@ import type {
     LessonPage,
     Library,
     MeasurePicture,
+    MadeUpSwing,
     MeasuredPicture,
+    MeasuredTrace,
+    MeasureTrace,
     OwnWay,
     Practice,
     Progress,
@@ -115,6 +118,17 @@ export const ask = {
             retry: false,
             staleTime: Infinity,
         }),
+    /** The clubhead over frames; null while too little is marked. */
+    traced: (question: MeasureTrace | null) =>
+        queryOptions({
+            queryKey: ['traced', question],
+            queryFn: () => call<MeasuredTrace>('POST', 'measure/trace', question),
+            placeholderData: keepPreviousData,
+            retry: false,
+            staleTime: Infinity,
+        }),
+    madeUpSwings: () =>
+        queryOptions({ queryKey: ['made-up swings'], queryFn: () => call<MadeUpSwing[]>('GET', 'measure/made-up'), staleTime: Infinity }),
     /** @param stamp changes with the balls */
     comparison: (lessonId: string, stamp: string) =>
         queryOptions({

@@ -510,6 +510,22 @@ export interface components {
                 [key: string]: components["schemas"]["Told"];
             };
         };
+        MadeUpSwing: {
+            id: string;
+            name: components["schemas"]["Told"];
+            /** @description Where the film lies. */
+            film: string;
+            fps: number;
+            /** @enum {string} */
+            target: "right" | "left";
+            /** @description What it was made of, to see how near a measurement comes. */
+            truth: {
+                shaft_lean_deg: number;
+                low_point_mm: number;
+                attack_deg: number;
+                lean_at_ball_deg: number;
+            };
+        };
         MakeLink: {
             days: number;
         };
@@ -564,7 +580,11 @@ export interface components {
         Measured: {
             [key: string]: number | null;
         };
-        MeasuredTrace: components["schemas"]["Trace"];
+        MeasuredTrace: {
+            trace: components["schemas"]["Trace"];
+            /** @description The fitted arc in the picture. */
+            arc: components["schemas"]["Px"][];
+        };
         Model: {
             delivered: {
                 loft_deg: number;
@@ -1619,6 +1639,7 @@ export type LibraryCause = components['schemas']['LibraryCause'];
 export type LibraryDrill = components['schemas']['LibraryDrill'];
 export type LibrarySchool = components['schemas']['LibrarySchool'];
 export type Library = components['schemas']['Library'];
+export type MadeUpSwing = components['schemas']['MadeUpSwing'];
 export type MakeLink = components['schemas']['MakeLink'];
 export type MakeReports = components['schemas']['MakeReports'];
 export type MeasurePicture = components['schemas']['MeasurePicture'];

@@ -1,49 +1,65 @@
-import { useTranslation } from 'react-i18next';
 import { useEffect, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { KNOWN_FILMS, NoFilm, openFilm, type Film } from './film';
+import type { Shown } from './MarkedPicture';
 
-export interface Picture {
-    /** Of this device only. */
-    url: string;
-    width: number;
-    height: number;
-}
+/** What is to be measured: a picture, or a film that is stepped through. It is never sent anywhere. */
+export type Taken = { kind: 'picture'; key: string; shown: Shown } | { kind: 'film'; key: string; film: Film };
 
 /** More px than this would fill the memory of a phone. */
 const MOST_PX = 60_000_000;
 
-/** A picture from a file or the camera: upright as its own note says, and never sent anywhere. */
+const isFilm = (file: File) => file.type.startsWith('video/') || /\.(mp4|mov|m4v|webm|mkv|avi)$/i.test(file.name);
+
+/** A picture or a film from a file or the camera: upright as its own note says. */
 export function usePicture() {
     const { t } = useTranslation();
-    const [picture, setPicture] = useState<Picture>();
+    const [taken, setTaken] = useState<Taken>();
     const [problem, setProblem] = useState('');
+    const [busy, setBusy] = useState(false);
     useEffect(
         () => () => {
-            if (picture !== undefined) URL.revokeObjectURL(picture.url);
+            if (taken?.kind === 'film') taken.film.close();
         },
-        [picture],
+        [taken],
     );
-    const take = (file: File) => {
-        setProblem('');
+    const picture = async (file: File): Promise<Taken | string> => {
         const url = URL.createObjectURL(file);
         const image = new Image();
-        image.onload = () => {
-            const { naturalWidth: width, naturalHeight: height } = image;
-            if (width * height > MOST_PX || width < 2 || height < 2) {
-                URL.revokeObjectURL(url);
-                setProblem(
-                    t('{{name}} has {{width}} × {{height}} px; up to 60 million in all can be marked here.', {
-                        name: file.name,
-                        width,
-                        height,
-                    }),
-                );
-            } else setPicture({ url, width, height });
-        };
-        image.onerror = () => {
-            URL.revokeObjectURL(url);
-            setProblem(t('{{name}} is no picture that this browser can show: JPEG, PNG, WebP and AVIF work.', { name: file.name }));
-        };
         image.src = url;
+        try {
+            await image.decode();
+        } catch {
+            return t('{{name}} is no picture that this browser can show: JPEG, PNG, WebP and AVIF work.', { name: file.name });
+        } finally {
+            URL.revokeObjectURL(url);
+        }
+        const { naturalWidth: width, naturalHeight: height } = image;
+        return width * height > MOST_PX || width < 2 || height < 2
+            ? t('{{name}} has {{width}} × {{height}} px; up to 60 million in all can be marked here.', { name: file.name, width, height })
+            : { kind: 'picture', key: url, shown: { image, width, height } };
     };
-    return { picture, problem, take };
+    const film = async (file: File): Promise<Taken | string> => {
+        try {
+            return { kind: 'film', key: `${file.name} ${String(Date.now())}`, film: await openFilm(file) };
+        } catch (error) {
+            const codec = error instanceof NoFilm ? error.codec : 'file';
+            return codec === 'file'
+                ? t('{{name}} is no film that can be read here: {{formats}} work.', { name: file.name, formats: KNOWN_FILMS })
+                : t('{{name}} is in the codec {{codec}}, which this browser does not know. H.264, VP8, VP9 and AV1 work.', {
+                      name: file.name,
+                      codec,
+                  });
+        }
+    };
+    const take = (file: File) => {
+        setProblem('');
+        setBusy(true);
+        void (isFilm(file) ? film(file) : picture(file)).then((result) => {
+            setBusy(false);
+            if (typeof result === 'string') setProblem(result);
+            else setTaken(result);
+        });
+    };
+    return { taken, problem, busy, take, fail: setProblem };
 }

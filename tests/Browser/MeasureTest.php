@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use LowPoint\Core\Simulation\Dice;
+use LowPoint\Core\Simulation\FilmedSwing;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\MadeUpPlayer;
 
@@ -40,6 +42,154 @@ final class MeasureTest extends BrowserTestCase
         $this->see('Seen');
         $this->until(fn(): bool => str_contains((string) $this->seen('shaft_lean_deg'), '°'), 'The lean is not taken over.');
         self::assertSame([], $this->consoleErrors());
+    }
+
+    /** The clubhead is marked in so many frames after the strike, and before it. */
+    private const MARKED = [-3, 7];
+
+    /** So far off a click may be, px. */
+    private const CLICK_PX = 2.0;
+
+    public function test_a_film_settles_whether_the_club_still_falls_at_the_ball(): void
+    {
+        $swing = FilmedSwing::shipped()['callum'];
+        $this->signIn();
+        $this->beginLesson('Callum Strand');
+        $this->press('Measure from a picture');
+        $this->press('A left-hander who thins');
+        $this->see('Mark the edge of the ball on its left');
+        self::assertSame([], $this->axe());
+        $began = microtime(true);
+        $this->trace($swing, new Dice(7));
+        self::assertLessThan(90.0, microtime(true) - $began);
+        $this->see('Still falling at the ball');
+        self::assertEqualsWithDelta($swing->lowPointMm / 10, $this->figure('Low point'), 1.2);
+        self::assertEqualsWithDelta($swing->attackDeg(), $this->figure('Attack angle'), 1.0);
+        self::assertEqualsWithDelta($swing->leanDeg, $this->figure('Shaft lean'), 1.0);
+        self::assertSame([], $this->axe());
+        $this->press('Take these over');
+        $this->see('Seen');
+        foreach (['attack_deg', 'low_point_mm', 'shaft_lean_deg'] as $what) {
+            $this->until(fn(): bool => str_contains((string) $this->seen($what), '±'), "{$what} does not stand as measured.");
+        }
+        self::assertSame([], $this->consoleErrors());
+    }
+
+    public function test_the_next_clubhead_is_offered_and_taken_with_one_touch_never_by_itself(): void
+    {
+        $swing = FilmedSwing::shipped()['odile'];
+        $this->signIn();
+        $this->beginLesson('Odile Marsh');
+        $this->press('Measure from a picture');
+        $this->press('One who rises into the ball');
+        $this->see('Mark the edge of the ball on its left');
+        $this->ground($swing, static fn(array $at): array => $at);
+        $first = FilmedSwing::AT_ADDRESS + FilmedSwing::BEFORE - 5;
+        $this->goTo($first);
+        foreach ([-5, -4, -3] as $frame) {
+            $this->tapAt($swing->seen($frame)['head'], $swing->camera->size);
+        }
+        $this->see('3 of 9 marked');
+        foreach ([-2, -1, 0, 1] as $i => $frame) {
+            $ring = fn(): array => (array) $this->browser->executeScript(
+                'const ring = document.querySelector("[data-testid=offered]"); return ring ? [Number(ring.getAttribute("cx")), Number(ring.getAttribute("cy"))] : []',
+            );
+            $this->until(fn(): bool => $ring() !== [] && $this->frame() === $first + 3 + $i, 'Nothing is offered.');
+            self::assertEqualsWithDelta($swing->seen($frame)['head'], $ring(), 6.0, "frame {$frame}");
+            self::assertStringContainsString((3 + $i).' of 9 marked', $this->element('main')->getText());
+            $this->press('Take the ring');
+            $this->see((4 + $i).' of 9 marked');
+        }
+        $this->see('Already rising at the ball');
+    }
+
+    public function test_stepping_a_frame_is_quick(): void
+    {
+        $this->signIn();
+        $this->beginLesson('Bea Achterberg');
+        $this->press('Measure from a picture');
+        $this->press('Handle forward, before the change');
+        $this->see('frame 0');
+        $took = $this->browser->executeAsyncScript(
+            <<<'JS'
+            const done = arguments[0];
+            const shown = () => document.querySelector('[data-testid=frame]').textContent;
+            const press = (name) => document.querySelector(`button[aria-label="${name}"]`).click();
+            (async () => {
+                const times = [];
+                for (const name of [...Array(12).fill('1 frames on'), ...Array(6).fill('1 frames back')]) {
+                    const [before, began] = [shown(), performance.now()];
+                    press(name);
+                    while (shown() === before && performance.now() - began < 3000) await new Promise(requestAnimationFrame);
+                    times.push(performance.now() - began);
+                }
+                done(times.sort((a, b) => a - b));
+            })();
+            JS,
+        );
+        self::assertIsArray($took);
+        fwrite(STDERR, sprintf("   a step of a frame at 1080p: median %d ms, slowest %d ms\n", $took[9], $took[17]));
+        self::assertLessThan(500, $took[17]);
+    }
+
+    /** @param \Closure(array{float, float}): array{float, float} $click */
+    private function ground(FilmedSwing $swing, \Closure $click): void
+    {
+        $at = $swing->seen(null);
+        $half = $swing->ballPx() / 2;
+        $level = [$at['level_a'], $at['level_b']];
+        usort($level, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $edges = [[$at['ball'][0] - $half, $at['ball'][1]], [$at['ball'][0] + $half, $at['ball'][1]]];
+        foreach ([...$edges, ...$level, $at['head'], $at['shaft']] as $point) {
+            $this->tapAt($click($point), $swing->camera->size);
+        }
+        $this->see('mark the clubhead in each frame');
+    }
+
+    private function trace(FilmedSwing $swing, Dice $dice): void
+    {
+        $click = static fn(array $at): array => [$at[0] + $dice->normal(0, self::CLICK_PX), $at[1] + $dice->normal(0, self::CLICK_PX)];
+        $this->ground($swing, $click);
+        $this->goTo(FilmedSwing::AT_ADDRESS + FilmedSwing::BEFORE + self::MARKED[0]);
+        foreach (range(...self::MARKED) as $i => $frame) {
+            $this->tapAt($click($swing->seen($frame)['head']), $swing->camera->size);
+            $this->see(($i + 1).' of 9 marked');
+        }
+    }
+
+    private function frame(): int
+    {
+        return (int) preg_replace('/\D/', '', $this->element('[data-testid=frame]')->getText());
+    }
+
+    private function goTo(int $frame): void
+    {
+        while ($this->frame() !== $frame) {
+            $from = $this->frame();
+            $this->click(\sprintf('button[aria-label="%d frames on"]', $frame - $from >= 10 ? 10 : 1));
+            $this->until(fn(): bool => $this->frame() > $from, 'The film does not go on.');
+            usleep(150_000);
+        }
+    }
+
+    /**
+     * @param  array{float, float}  $point  px of the film
+     * @param  array{int, int}  $size
+     */
+    private function tapAt(array $point, array $size): void
+    {
+        $frame = $this->element('[data-testid=picture]');
+        $box = $frame->getSize();
+        $this->browser
+            ->action()
+            ->moveToElement(
+                $frame,
+                (int) round(($point[0] / $size[0] - 0.5) * $box->getWidth()),
+                (int) round(($point[1] / $size[1] - 0.5) * $box->getHeight()),
+            )
+            ->click()
+            ->perform();
+        usleep(60_000);
     }
 
     public function test_what_is_no_picture_and_what_gives_no_figure_is_said_in_plain_words(): void

@@ -45,9 +45,12 @@ final class MeasureTest extends TestCase
             self::PICTURE,
             ['points' => 0],
         );
-        $answer = $this->postJson('/api/measure/trace', $trace)->assertOk()->assertJsonPath('still_falling', true)->json();
-        self::assertEqualsWithDelta(18.0, $answer['low_point_mm']['value'], 0.1);
-        self::assertEqualsWithDelta(1100.0, $answer['arc_radius_mm']['value'], 1.0);
+        $answer = $this->postJson('/api/measure/trace', $trace)->assertOk()->assertJsonPath('trace.still_falling', true)->json();
+        self::assertEqualsWithDelta(18.0, $answer['trace']['low_point_mm']['value'], 0.1);
+        self::assertEqualsWithDelta(1100.0, $answer['trace']['arc_radius_mm']['value'], 1.0);
+        // The arc runs through what was marked, back in the picture.
+        self::assertEqualsWithDelta($frames[0]['head'], $answer['arc'][0], 0.5);
+        self::assertEqualsWithDelta($frames[8]['head'], $answer['arc'][24], 0.5);
         $this->postJson('/api/measure/trace', ['frames' => \array_slice($frames, 0, 4)] + $trace)
             ->assertUnprocessable()
             ->assertJsonPath('faults.0.key', 'frames');

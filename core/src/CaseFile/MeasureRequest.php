@@ -24,6 +24,18 @@ final readonly class MeasureRequest
         return self::fromValue(RequestJson::decoded($json));
     }
 
+    /**
+     * @param  array<string, mixed>  $marks
+     *
+     * @throws InvalidInput with what is wrong
+     */
+    public static function trace(array $marks): Trace
+    {
+        $answer = self::fromValue(['kind' => 'trace'] + $marks)->answer;
+
+        return $answer instanceof Trace ? $answer : throw new \LogicException('A question about frames is answered by a trace.');
+    }
+
     /** @throws InvalidInput with what is wrong */
     public static function fromValue(mixed $data): self
     {

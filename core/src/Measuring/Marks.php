@@ -208,6 +208,20 @@ final class Marks
         return $this->turned($this->points[$name], $this->roll());
     }
 
+    /**
+     * A place on the ground, back in the picture.
+     *
+     * @param  array{float, float}  $ground  px: toward the target, and up
+     * @return array{float, float} px: x to the right, and y down
+     */
+    public function picture(array $ground): array
+    {
+        $roll = $this->roll();
+        $x = ($this->targetRight ? 1 : -1) * $ground[0];
+
+        return [$x * cos($roll) + $ground[1] * sin($roll), $x * sin($roll) - $ground[1] * cos($roll)];
+    }
+
     /** @return array{float, float} as it was marked, px */
     public function raw(string $name): array
     {

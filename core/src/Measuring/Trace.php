@@ -62,6 +62,9 @@ final readonly class Trace
 
     private const LEAST_LEANS = 4;
 
+    /** In so many pieces the arc is drawn. */
+    private const DRAWN = 24;
+
     private const FPS = [20.0, 2000.0];
 
     private const LEAN_DEG = [-25.0, 35.0];
@@ -79,6 +82,8 @@ final readonly class Trace
         public array $leftOut,
         /** @var list<Caution> */
         public array $cautions,
+        /** @var list<array{float, float}> the fitted arc in the picture, px */
+        public array $arcPx,
     ) {}
 
     /** Going down (true) or up (false) at the ball; null where the clicks do not tell. */
@@ -215,7 +220,19 @@ final readonly class Trace
             array_map(static fn(int $i): int => $numbers[$i], $used),
             array_values(array_diff($numbers, array_map(static fn(int $i): int => $numbers[$i], $used))),
             Caution::of($marks, $fps),
+            array_map(
+                static fn(int $i): array => self::inPicture($marks, $arc, min($along) + ((max($along) - min($along)) * $i) / self::DRAWN),
+                range(0, self::DRAWN),
+            ),
         );
+    }
+
+    /** @return array{float, float} px */
+    private static function inPicture(Marks $marks, LeastSquares $arc, float $mm): array
+    {
+        [$ballX, $ballY] = $marks->ground('ball');
+
+        return $marks->picture([$ballX + $mm / $marks->mmPerPx(), $ballY + $arc->at($mm) / $marks->mmPerPx()]);
     }
 
     /**

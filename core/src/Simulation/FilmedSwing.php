@@ -30,6 +30,11 @@ final readonly class FilmedSwing
     /** mm that the shaft meets the head above the lowest point of the sole. */
     private const HEAD_UP_MM = 18.0;
 
+    /** Of the ball once it is hit: so many times as fast along the line as the club, and so much up for each mm along. */
+    private const BALL_FASTER = 1.3;
+
+    private const BALL_UP = 0.8;
+
     /** mm that the clubhead is set down behind the ball. */
     private const SET_DOWN_MM = 30.0;
 
@@ -53,6 +58,34 @@ final readonly class FilmedSwing
         public float $phase = 0.3,
         public Camera $camera = new Camera,
     ) {}
+
+    /**
+     * Those that ship with the app as films, each a swing of the demo world.
+     *
+     * @return array<string, self>
+     */
+    public static function shipped(): array
+    {
+        $left = new Camera(0.6, -1.5, targetRight: false);
+
+        return [
+            // Thinks that he scoops, and thins on the way down: the club is still falling at the ball.
+            'callum' => new self(14.0, 24.0, 240.0, 30.0, 78.0, 930.0, 0.5, 8.5, 17.0, 0.02, 0.4, $left),
+            'odile' => new self(1.0, 60.0, 200.0, -20.0, -48.0, 1050.0, 2.0, 8.0, -4.0, 0.05, 0.2, new Camera(0.58, 2.0)),
+            'bea-before' => new self(13.0, 34.0, 220.0, 20.0, -12.0, 1080.0, 6.0, 8.2, 15.0, 0.02, 0.6, new Camera(0.6, 1.0)),
+            'bea-after' => new self(2.0, 55.0, 200.0, 25.0, 34.0, 1080.0, 1.5, 8.4, 4.0, 0.03, 0.1, new Camera(0.55, -0.5)),
+        ];
+    }
+
+    /**
+     * The frames of its film in order: the player at address, then the strike.
+     *
+     * @return list<int|null> null at address; else frames after the strike
+     */
+    public static function film(): array
+    {
+        return [...array_fill(0, self::AT_ADDRESS, null), ...range(-self::BEFORE, self::AFTER)];
+    }
 
     /** One of many, all of them swings that are met with. */
     public static function drawn(int $seed): self
@@ -115,14 +148,14 @@ final readonly class FilmedSwing
         $at = $frame === null ? 0.0 : $frame - $this->phase;
         $head = $frame === null ? [-self::SET_DOWN_MM, self::HEAD_UP_MM - Calibration::BALL_RADIUS_MM] : $this->head($at);
         $lean = $frame === null ? $this->leanDeg : max(-60.0, min(70.0, $this->leanAt($head[0])));
-        // The ball leaves a little slower than the head comes, and up.
-        $flown = max(0.0, $at) / self::FPS * 1000 * $this->speedMs;
+        // The ball leaves faster than the head comes, and up.
+        $flown = self::BALL_FASTER * max(0.0, $at) / self::FPS * 1000 * $this->speedMs;
 
         return [
             'head' => $head,
             'shaft' => self::along($head, $lean, self::SHAFT_MM),
             'grip' => self::along($head, $lean, self::GRIP_MM),
-            'ball' => [$flown, 0.6 * $flown],
+            'ball' => [$flown, self::BALL_UP * $flown],
             'trail_heel' => [$trail, $ground],
             'lead_heel' => [$trail + $this->stanceMm, $ground],
             'hips' => [$trail + $this->stanceMm / 2, 860.0],

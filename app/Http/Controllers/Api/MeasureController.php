@@ -7,9 +7,12 @@ namespace App\Http\Controllers\Api;
 use App\Contract\Endpoint;
 use App\Http\Requests\MeasurePictureRequest;
 use App\Http\Requests\MeasureTraceRequest;
+use App\Http\Resources\MadeUpSwingResource;
 use App\Http\Resources\MeasuredPictureResource;
 use App\Http\Resources\MeasuredTraceResource;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use LowPoint\Core\CaseFile\MeasureRequest;
+use LowPoint\Core\Simulation\FilmedSwing;
 
 /** What was marked in a picture, or over frames, as figures. Only marks come here, never a picture; nothing is stored. */
 final class MeasureController
@@ -21,10 +24,25 @@ final class MeasureController
         return new MeasuredPictureResource(MeasureRequest::fromValue(['kind' => 'picture'] + $request->marks())->answer->toArray());
     }
 
+    /** Made-up swings to try it on: films of which the truth is known. */
+    #[Endpoint(MadeUpSwingResource::class, list: true)]
+    public function madeUp(): AnonymousResourceCollection
+    {
+        return MadeUpSwingResource::collection(
+            array_map(
+                static fn(string $id, FilmedSwing $swing): array => ['id' => $id, 'swing' => $swing],
+                array_keys(FilmedSwing::shipped()),
+                FilmedSwing::shipped(),
+            ),
+        );
+    }
+
     /** The clubhead over frames round the strike. */
     #[Endpoint(MeasuredTraceResource::class)]
     public function trace(MeasureTraceRequest $request): MeasuredTraceResource
     {
-        return new MeasuredTraceResource(MeasureRequest::fromValue(['kind' => 'trace'] + $request->marks())->answer->toArray());
+        $trace = MeasureRequest::trace($request->marks());
+
+        return new MeasuredTraceResource(['trace' => $trace->toArray(), 'arc' => $trace->arcPx]);
     }
 }
