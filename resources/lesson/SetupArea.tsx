@@ -56,7 +56,7 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
                     to={`/lessons/${lesson.id}/measure?set=${set.id}`}
                     className="mt-2 flex min-h-11 items-center underline underline-offset-4"
                 >
-                    {t('Measure from a picture')}
+                    {t('Measure from a picture or a film')}
                 </Link>
             )}
             {before !== null && !closed && (

@@ -47,13 +47,13 @@ export function Tracing({ film, catalogue, set, units, target: first, closed, on
                     />
                 )}
                 <Steps film={film} tracing={tracing} />
-            </div>
-            <section aria-label={t('Figures')} className="space-y-4">
-                <Wanted tracing={tracing} />
-                <div className="flex flex-wrap gap-2">
+                <div className="mt-2 flex flex-wrap items-end justify-between gap-2">
                     <TargetChoice target={target} onChoose={tracing.setTarget} />
                     <FilmedAt fps={tracing.filmedAt} said={Math.round(film.fps)} onChoose={tracing.setFilmedAt} />
                 </div>
+            </div>
+            <section aria-label={t('Figures')} className="space-y-4">
+                <Wanted tracing={tracing} />
                 {trace !== undefined && (
                     <>
                         <p className="display text-2xl">
@@ -98,7 +98,9 @@ function Wanted({ tracing }: { tracing: TracingState }) {
                             ? t('Mark the shaft, as high up as it is seen.')
                             : t('Go to the strike and mark the clubhead in each frame.')}
                     </strong>{' '}
-                    {t('{{n}} of {{enough}} marked', { n: traced.length, enough: ENOUGH })}
+                    {traced.length < ENOUGH
+                        ? t('{{n}} of {{enough}} marked', { n: traced.length, enough: ENOUGH })
+                        : t('{{n}} marked: that is plenty', { n: traced.length })}
                 </p>
             )}
             <div className="flex flex-wrap gap-2">

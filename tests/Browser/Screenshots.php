@@ -56,7 +56,7 @@ final class Screenshots extends BrowserTestCase
         $this->press('Reopen');
         $this->see('Work on first');
         $this->picture('lesson-bench');
-        $this->press('Measure from a picture');
+        $this->press('Measure from a picture or a film');
         $this->see('Nobody stands');
         $path = sys_get_temp_dir().'/low-point-address.svg';
         file_put_contents($path, $this->drawn(1));

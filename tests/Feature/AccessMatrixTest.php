@@ -21,7 +21,7 @@ final class AccessMatrixTest extends TestCase
 
     /** Of whoever is signed in, without anybody's record in the address. */
     private const OWN = [
-        'session.show', 'session.index', 'session.end-others', 'session.destroy', 'catalogue', 'library', 'own-way.index', 'measure.picture', 'measure.trace', 'today', 'archive.show', 'archive.store', 'bin.index',
+        'session.show', 'session.index', 'session.end-others', 'session.destroy', 'catalogue', 'library', 'own-way.index', 'measure.made-up', 'measure.made-up', 'measure.picture', 'measure.trace', 'today', 'archive.show', 'archive.store', 'bin.index',
         'student.index', 'report-batch.store',
     ];
 

@@ -18,7 +18,7 @@ final readonly class Camera
         public float $mmPerPx = 0.6,
         public float $rollDeg = 0.0,
         public array $size = [1920, 1080],
-        public array $ballAt = [960.0, 960.0],
+        public array $ballAt = [960.0, 900.0],
         public bool $targetRight = true,
     ) {}
 
