@@ -26,6 +26,7 @@ use App\Http\Controllers\Api\SessionController;
 use App\Http\Controllers\Api\SharedController;
 use App\Http\Controllers\Api\ShareLinkController;
 use App\Http\Controllers\Api\SheetController;
+use App\Http\Controllers\Api\StillController;
 use App\Http\Controllers\Api\StudentController;
 use App\Http\Controllers\Api\TodayController;
 use App\Http\Controllers\Api\TrialController;
@@ -110,6 +111,10 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::get('lessons/{lesson}', [LessonController::class, 'show'])->name('lesson.show');
     Route::get('lessons/{lesson}/comparison', ComparisonController::class)->name('comparison');
     Route::get('lessons/{lesson}/history', [HistoryController::class, 'ofLesson'])->name('history.of-lesson');
+    Route::get('students/{student}/stills', [StillController::class, 'index'])->name('still.index');
+    Route::post('lessons/{lesson}/stills', [StillController::class, 'store'])->name('still.store');
+    Route::get('lessons/{lesson}/stills/{still}', [StillController::class, 'show'])->name('still.show')->scopeBindings();
+    Route::delete('lessons/{lesson}/stills/{still}', [StillController::class, 'destroy'])->name('still.destroy')->scopeBindings();
     Route::get('lessons/{lesson}/report', ReportController::class)->name('report');
     Route::post('reports', [ReportBatchController::class, 'store'])->name('report-batch.store');
     Route::get('reports/{batch}', [ReportBatchController::class, 'show'])->name('report-batch.show')->whereUuid('batch');

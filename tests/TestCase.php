@@ -13,6 +13,7 @@ use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Testing\PendingCommand;
 use Illuminate\Testing\TestResponse;
@@ -35,6 +36,13 @@ abstract class TestCase extends BaseTestCase
     private ?User $otherCoach = null;
 
     private ?Student $student = null;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // Files of one test are none of the next.
+        Storage::fake('local');
+    }
 
     /**
      * Sends a request; an answer of the API is held against the contract, whatever the test asks of it.

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Archive;
 
 use App\Lessons\SetReading;
+use App\Lessons\StillFolder;
 use App\Models\BallSet;
 use App\Models\SheetImport;
+use App\Models\Still;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -34,6 +36,7 @@ final class AccountArchive
         'lessons',
         'ball_sets',
         'balls',
+        'stills',
         'prescriptions',
         'plans',
         'plan_sessions',
@@ -69,7 +72,10 @@ final class AccountArchive
 
     private const SETS_AT_ONCE = 100;
 
-    public function __construct(private readonly SetReading $readings) {}
+    public function __construct(
+        private readonly SetReading $readings,
+        private readonly StillFolder $stills,
+    ) {}
 
     public function write(User $coach, string $path): void
     {
@@ -115,6 +121,9 @@ final class AccountArchive
                 $put("cases/{$set->id}.json", CaseWriter::toJson($this->readings->case($set->lesson, $set)));
             }
         }
+        foreach (Still::query()->whereIn('id', $this->of('stills', $coach)->select('id'))->lazyById(self::SETS_AT_ONCE) as $still) {
+            $put("stills/{$still->id}.jpg", (string) $this->stills->get($still));
+        }
         $put(
             'archive.json',
             json_encode(
@@ -157,8 +166,8 @@ final class AccountArchive
     {
         [$zip, $told] = $this->open($coach, $path);
 
-        return DB::transaction(function () use ($coach, $zip, $told, $progress): array {
-            $rowsOf = new ArchiveRows($coach);
+        $rowsOf = new ArchiveRows($coach);
+        $counts = DB::transaction(function () use ($zip, $told, $progress, $rowsOf): array {
             $counts = [];
             foreach (self::TABLES as $table) {
                 $known = array_flip(array_diff(DB::getSchemaBuilder()->getColumnListing($table), self::LEFT_OUT[$table] ?? []));
@@ -190,8 +199,27 @@ final class AccountArchive
                 }
             }
 
+            $this->checkStills($zip, $rowsOf);
+
             return $counts;
         });
+        foreach ($rowsOf->ids('stills') as $old => $new) {
+            $this->stills->put(Still::query()->findOrFail($new), StillFolder::clean((string) $zip->getFromName("stills/{$old}.jpg"))['jpeg']);
+        }
+
+        return $counts;
+    }
+
+    /** Before anything of them is written: each row has its picture. */
+    private function checkStills(\ZipArchive $zip, ArchiveRows $rows): void
+    {
+        foreach (array_keys($rows->ids('stills')) as $old) {
+            $file = $zip->getFromName("stills/{$old}.jpg");
+            if ($file === false) {
+                throw InvalidInput::one("stills/{$old}.jpg", null, 'a JPEG for each row of stills');
+            }
+            StillFolder::clean($file);
+        }
     }
 
     /** @return array{\ZipArchive, array<string, int>} the archive, and how many rows of each table it says it has */
@@ -252,7 +280,7 @@ final class AccountArchive
             'lessons', 'plans', 'drill_results', 'practice_notes' => DB::table($table)->whereIn('student_id', $students),
             'sheet_presets', 'own_drills', 'own_cards' => DB::table($table)->where('coach_id', $coach->id),
             'sheet_imports' => DB::table($table)->whereIn('student_id', $students)->where('state', '!=', SheetImport::DRAFT),
-            'ball_sets', 'prescriptions' => DB::table($table)->whereIn('lesson_id', $lessons),
+            'ball_sets', 'prescriptions', 'stills' => DB::table($table)->whereIn('lesson_id', $lessons),
             'balls' => DB::table('balls')->whereIn('ball_set_id', $sets),
             'plan_sessions' => DB::table('plan_sessions')->whereIn(
                 'plan_id',

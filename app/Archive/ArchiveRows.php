@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
+use App\Lessons\StillFolder;
 use App\Models\SheetImport;
 use App\Models\User;
 use Illuminate\Support\Facades\Validator;
@@ -37,6 +38,7 @@ final class ArchiveRows
         'sheet_imports' => ['student_id' => 'students'],
         'ball_sets' => ['lesson_id' => 'lessons'],
         'balls' => ['ball_set_id' => 'ball_sets'],
+        'stills' => ['lesson_id' => 'lessons'],
         'prescriptions' => ['lesson_id' => 'lessons'],
         'plans' => ['student_id' => 'students'],
         'plan_sessions' => ['plan_id' => 'plans'],
@@ -179,6 +181,17 @@ final class ArchiveRows
                     'confidence' => ['nullable', 'integer', 'between:1,10'],
                 ],
                 'balls' => ['id' => $id, 'ball_set_id' => $id, 'seen' => ['present', 'array'], 'hit_at' => ['required', 'date']],
+                'stills' => [
+                    'id' => $id,
+                    'lesson_id' => $id,
+                    'width' => ['required', 'integer', 'between:1,'.StillFolder::MOST_PX],
+                    'height' => ['required', 'integer', 'between:1,'.StillFolder::MOST_PX],
+                    'ball' => ['nullable', 'array', 'size:2'],
+                    'ball.*' => ['numeric'],
+                    'mm_per_px' => ['nullable', 'numeric', 'between:0.01,100'],
+                    'in_report' => ['required', 'boolean'],
+                    'guardian_agreed' => ['required', 'boolean'],
+                ],
                 'prescriptions' => [
                     'lesson_id' => $id,
                     'cause' => ['required', 'string', 'max:60'],
@@ -326,6 +339,12 @@ final class ArchiveRows
         }
 
         return $row;
+    }
+
+    /** @return array<string, string> of a table: id in the archive => id here */
+    public function ids(string $table): array
+    {
+        return $this->ids[$table] ?? [];
     }
 
     /** JSON that was written as text, being empty. */

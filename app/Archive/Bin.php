@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Archive;
 
 use App\Http\Resources\ErasureResource;
+use App\Lessons\StillFolder;
 use App\Models\Lesson;
 use App\Models\SheetImport;
 use App\Models\Student;
@@ -25,7 +26,10 @@ final class Bin
 {
     public const DAYS = 30;
 
-    public function __construct(private readonly ReportFolder $reports) {}
+    public function __construct(
+        private readonly ReportFolder $reports,
+        private readonly StillFolder $stills,
+    ) {}
 
     /** @return list<array{kind: string, id: string, name: string, deleted_at: string, until: string}> latest first */
     public function of(User $coach): array
@@ -61,7 +65,10 @@ final class Bin
         $this->reports->expire();
         $before = now()->subDays(self::DAYS);
         $students = Student::onlyTrashed()->where('deleted_at', '<', $before)->get()->each(fn(Student $one) => $this->erase($one));
-        $lessons = Lesson::onlyTrashed()->where('deleted_at', '<', $before)->get()->each(static fn(Lesson $one) => $one->forceDelete());
+        $lessons = Lesson::onlyTrashed()->where('deleted_at', '<', $before)->get()->each(function (Lesson $one): void {
+            $one->forceDelete();
+            $this->stills->forget([$one->id]);
+        });
 
         // Sheets that were looked at and never confirmed.
         $drafts = SheetImport::query()
@@ -125,6 +132,7 @@ final class Bin
             $student->forceDelete();
             /** @var Collection<int, string> $lessons */
             $receipt['reports'] = $this->reports->forget($lessons);
+            $this->stills->forget($lessons);
 
             return $receipt;
         });

@@ -65,6 +65,12 @@ final class Lesson extends Model
         return $this->hasMany(BallSet::class)->orderBy('id');
     }
 
+    /** @return HasMany<Still, $this> */
+    public function stills(): HasMany
+    {
+        return $this->hasMany(Still::class)->orderBy('id');
+    }
+
     /** @return HasOne<Prescription, $this> */
     public function prescription(): HasOne
     {

@@ -10,6 +10,7 @@ use App\Figures\StrikeShapes;
 use App\Figures\StripSvg;
 use App\Language\Phrases;
 use App\Lessons\SetReading;
+use App\Lessons\StillFolder;
 use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Lesson;
@@ -43,6 +44,7 @@ final readonly class LessonReport
     public function __construct(
         private SetReading $readings,
         private Factory $views,
+        private StillFolder $stills,
     ) {}
 
     /** @param bool $alone for a browser: the fonts travel inside the page */
@@ -76,6 +78,7 @@ final readonly class LessonReport
                 'language' => $phrases->language->value,
                 'word' => $phrases->say(CaseReader::task($lesson->task)->goodWord()),
                 'shapes' => $strips->isEmpty() ? null : self::image(StrikeShapes::legend(self::strikes($hit->take(self::MOST_STRIPS)), $phrases)),
+                'still' => $this->still($lesson),
                 'given' => $said,
                 // What was then is not now.
                 'changes' => array_map(
@@ -147,6 +150,15 @@ final readonly class LessonReport
         $pdf->render();
 
         return (string) $pdf->output();
+    }
+
+    /** The marked picture that the coach wants in it, if there is one. */
+    private function still(Lesson $lesson): ?string
+    {
+        $still = $lesson->stills()->where('in_report', true)->first();
+        $jpeg = $still === null ? null : $this->stills->get($still);
+
+        return $jpeg === null ? null : 'data:image/jpeg;base64,'.base64_encode($jpeg);
     }
 
     private static function image(string $svg): string

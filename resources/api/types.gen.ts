@@ -428,6 +428,16 @@ export interface components {
         };
         /** @enum {string} */
         Handed: "right" | "left";
+        KeepStill: {
+            id: string;
+            /** @description Where the ball lies in it, px. */
+            ball_x?: number | null;
+            ball_y?: number | null;
+            mm_per_px?: number | null;
+            in_report?: boolean;
+            /** @description Of a child: a guardian's consent is on record. */
+            guardian_agreed?: boolean;
+        };
         /** @enum {string} */
         Language: "en" | "de";
         LessonPage: {
@@ -1395,6 +1405,17 @@ export interface components {
             email: string;
             password: string;
         };
+        Still: {
+            id: string;
+            lesson_id: string;
+            width: number;
+            height: number;
+            /** @description Where the ball lies in it. */
+            ball: components["schemas"]["Px"] | null;
+            mm_per_px: number | null;
+            in_report: boolean;
+            made_at: string;
+        };
         StoredLesson: {
             lesson: components["schemas"]["Lesson"];
             readings: {
@@ -1632,6 +1653,7 @@ export type Goal = components['schemas']['Goal'];
 export type GoodRate = components['schemas']['GoodRate'];
 export type HandedOut = components['schemas']['HandedOut'];
 export type Handed = components['schemas']['Handed'];
+export type KeepStill = components['schemas']['KeepStill'];
 export type Language = components['schemas']['Language'];
 export type LessonPage = components['schemas']['LessonPage'];
 export type Lesson = components['schemas']['Lesson'];
@@ -1703,6 +1725,7 @@ export type SheetMapping = components['schemas']['SheetMapping'];
 export type SheetPlan = components['schemas']['SheetPlan'];
 export type Shot = components['schemas']['Shot'];
 export type SignIn = components['schemas']['SignIn'];
+export type Still = components['schemas']['Still'];
 export type StoredLesson = components['schemas']['StoredLesson'];
 export type Student = components['schemas']['Student'];
 export type TakeBackPrescription = components['schemas']['TakeBackPrescription'];

@@ -37,6 +37,8 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 @endforelse
 @if ($shapes)<p><img src="{{ $shapes }}" style="width: 150mm" alt="{{ $say('What the shapes mean') }}"></p>@endif
 
+@if ($still)<p><img src="{{ $still }}" style="max-width: 90mm; max-height: 50mm" alt="{{ $say('A picture with what was marked in it') }}"></p>@endif
+
 @if ($given === null)
 <p>{{ $say('Nothing was handed out in this lesson.') }}</p>
 @else

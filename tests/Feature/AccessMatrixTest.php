@@ -21,7 +21,7 @@ final class AccessMatrixTest extends TestCase
 
     /** Of whoever is signed in, without anybody's record in the address. */
     private const OWN = [
-        'session.show', 'session.index', 'session.end-others', 'session.destroy', 'catalogue', 'library', 'own-way.index', 'measure.made-up', 'measure.made-up', 'measure.picture', 'measure.trace', 'today', 'archive.show', 'archive.store', 'bin.index',
+        'session.show', 'session.index', 'session.end-others', 'session.destroy', 'catalogue', 'library', 'own-way.index', 'measure.made-up', 'measure.picture', 'measure.trace', 'today', 'archive.show', 'archive.store', 'bin.index',
         'student.index', 'report-batch.store',
     ];
 
@@ -33,7 +33,7 @@ final class AccessMatrixTest extends TestCase
         'practice.put-plan', 'practice.move-session', 'practice.calendar', 'practice.put-result', 'share-link.index', 'share-link.store',
         'share-link.destroy', 'share-link.restore', 'lesson.put', 'lesson.show', 'comparison', 'history.of-lesson', 'report', 'report-batch.show', 'report-batch.download',
         'case-file', 'ball-set.put', 'prescription.propose', 'prescription.drills', 'trial', 'prescription.put', 'prescription.take-back', 'ball.put', 'history.of-ball',
-        'ball.destroy',
+        'ball.destroy', 'still.index', 'still.store', 'still.show', 'still.destroy',
     ];
 
     public function test_every_route_stands_in_a_row(): void

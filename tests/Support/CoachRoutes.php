@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Lessons\StillFolder;
 use App\Models\OwnCard;
 use App\Models\OwnDrill;
 use App\Models\SheetImport;
@@ -16,6 +17,15 @@ use Illuminate\Support\Facades\Route as Routes;
 trait CoachRoutes
 {
     use Saltgrass;
+
+    private const JPEG = '/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDABALDA4MChAODQ4SERATGCgaGBYWGDEjJR0oOjM9PDkzODdASFxOQERXRTc4UG1RV19iZ2hnPk1xeX'
+        .'BkeFxlZ2P/2wBDARESEhgVGC8aGi9jQjhCY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2P/wAARCAAC'
+        .'AAIDASIAAhEBAxEB/8QAHwAAAQUBAQEBAQEAAAAAAAAAAAECAwQFBgcICQoL/8QAtRAAAgEDAwIEAwUFBAQAAAF9AQIDAAQRBRIhMUEGE1FhBy'
+        .'JxFDKBkaEII0KxwRVS0fAkM2JyggkKFhcYGRolJicoKSo0NTY3ODk6Q0RFRkdISUpTVFVWV1hZWmNkZWZnaGlqc3R1dnd4eXqDhIWGh4iJipKT'
+        .'lJWWl5iZmqKjpKWmp6ipqrKztLW2t7i5usLDxMXGx8jJytLT1NXW19jZ2uHi4+Tl5ufo6erx8vP09fb3+Pn6/8QAHwEAAwEBAQEBAQEBAQAAAA'
+        .'AAAAECAwQFBgcICQoL/8QAtREAAgECBAQDBAcFBAQAAQJ3AAECAxEEBSExBhJBUQdhcRMiMoEIFEKRobHBCSMzUvAVYnLRChYkNOEl8RcYGRom'
+        .'JygpKjU2Nzg5OkNERUZHSElKU1RVVldYWVpjZGVmZ2hpanN0dXZ3eHl6goOEhYaHiImKkpOUlZaXmJmaoqOkpaanqKmqsrO0tba3uLm6wsPExc'
+        .'bHyMnK0tPU1dbX2Nna4uPk5ebn6Onq8vP09fb3+Pn6/9oADAMBAAIRAxEAPwCOiiigD//Z';
 
     /** @return list<array{string, string, Route}> method, address with the ids of one of Maren's students in it, route */
     private function coachRoutes(): array
@@ -56,6 +66,12 @@ trait CoachRoutes
         return $found;
     }
 
+    /** A grey picture of 2 by 2 px. */
+    private static function jpeg(): string
+    {
+        return (string) base64_decode(self::JPEG, true);
+    }
+
     /** @return array<string, string|int> */
     private function ids(): array
     {
@@ -85,6 +101,8 @@ trait CoachRoutes
             ['coach_id' => $bea->coach_id],
             ['shot' => 'chip', 'content' => ['name' => 'Mine', 'shot' => 'chip', 'figures' => [], 'feel' => 'x', 'drills' => []]],
         );
+        $still = $lesson->stills()->first() ?? $lesson->stills()->create(['width' => 2, 'height' => 2]);
+        app(StillFolder::class)->put($still, self::jpeg());
         $link = $bea->links()->first() ?? $bea->links()->create(['token_hash' => str_repeat('0', 64), 'expires_at' => now()->addDay()]);
 
         return [
@@ -95,6 +113,7 @@ trait CoachRoutes
             'set' => $set->id,
             'setId' => $set->id,
             'ballId' => $set->balls()->firstOrFail()->id,
+            'still' => $still->id,
             'link' => $link->id,
             'session' => $bea->plan?->sessions()->firstOrFail()->id ?? '',
             'resultId' => $bea->results()->firstOrFail()->id,
@@ -116,6 +135,7 @@ trait CoachRoutes
         $bea = $this->student('Bea')->id;
 
         return match (true) {
+            str_ends_with($route->uri(), 'stills') => ['id' => self::id(), 'still' => UploadedFile::fake()->createWithContent('a.jpg', self::jpeg())],
             str_ends_with($route->uri(), 'sheets') => ['sheet' => UploadedFile::fake()->createWithContent('a.csv', "Hit\nclean\n")],
             str_contains($route->uri(), 'sheets/') => [
                 'mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']]],
