@@ -76,8 +76,9 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
 }
 
 /** Sends a file. @throws ApiError for any answer but success */
-export async function upload<T>(path: string, field: string, file: File): Promise<T> {
+export async function upload<T>(path: string, field: string, file: File, also: Record<string, string> = {}): Promise<T> {
     const form = new FormData();
+    for (const [key, value] of Object.entries(also)) form.append(key, value);
     form.append(field, file);
     const send = () =>
         fetch(`/api/${path}`, {

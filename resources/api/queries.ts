@@ -25,6 +25,7 @@ import type {
     Session,
     ShareLink,
     SheetImport,
+    Still,
     Student,
     Today,
 } from './types.gen';
@@ -127,6 +128,8 @@ export const ask = {
             retry: false,
             staleTime: Infinity,
         }),
+    stills: (studentId: string) =>
+        queryOptions({ queryKey: ['stills', studentId], queryFn: () => call<Still[]>('GET', `students/${studentId}/stills`) }),
     madeUpSwings: () =>
         queryOptions({ queryKey: ['made-up swings'], queryFn: () => call<MadeUpSwing[]>('GET', 'measure/made-up'), staleTime: Infinity }),
     /** @param stamp changes with the balls */

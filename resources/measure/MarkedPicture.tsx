@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Button } from '../ui/Button';
 import { Canvas, Loupe } from './Canvas';
 import type { Mark, Marks, Px, Step } from './marks';
+import { LINES } from './still';
 import { useZoom } from './useZoom';
 
 export interface Shown {
@@ -24,12 +25,7 @@ interface Props {
     over?: (unit: number) => ReactNode;
 }
 
-const LINES: [Mark, Mark, string][] = [
-    ['head', 'grip', 'stroke-ochre'],
-    ['trail_heel', 'lead_heel', 'stroke-marram'],
-    ['level_a', 'level_b', 'stroke-slate'],
-    ['ball_a', 'ball_b', 'stroke-rust'],
-];
+const STROKES: Record<string, string> = { ochre: 'stroke-ochre', marram: 'stroke-marram', slate: 'stroke-slate', rust: 'stroke-rust' };
 
 /** A finger moves the mark that lies no further from it. */
 const REACH_PX = 30;
@@ -156,7 +152,10 @@ function Lines({ marks, unit, height }: { marks: Marks; unit: number; height: nu
         <>
             {LINES.map(([a, b, colour]) => {
                 const [from, to] = [marks[a], marks[b]];
-                return from && to && <path key={a} d={`M${from.join(' ')}L${to.join(' ')}`} className={colour} strokeWidth={3 * unit} />;
+                return (
+                    from &&
+                    to && <path key={a} d={`M${from.join(' ')}L${to.join(' ')}`} className={STROKES[colour]} strokeWidth={3 * unit} />
+                );
             })}
             {marks.head && (
                 <path

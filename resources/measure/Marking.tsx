@@ -7,6 +7,7 @@ import type { Seen } from '../lesson/useBench';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Figures, figuresOf } from './Figures';
+import { KeepStill, type KeptWith } from './KeepStill';
 import { MarkedPicture, type Shown } from './MarkedPicture';
 import { nextOf, questionOf, STEPS, type Mark, type Marks, type Target } from './marks';
 
@@ -19,12 +20,23 @@ export interface MeasureProps {
     onTake: (figures: Seen) => void;
     /** To choose another file. */
     another: ReactNode;
+    keptWith: KeptWith;
 }
 
 const FIGURES = ['shaft_lean_deg', 'ball_position_pct', 'stance_width_mm', 'sternum_ahead_mm'] as const;
 
 /** A picture at address: one point after the other, each to be nudged, skipped or taken back; the figures beside them at once. */
-export function Marking({ shown, catalogue, set, units, target: first, closed, onTake, another }: MeasureProps & { shown: Shown }) {
+export function Marking({
+    shown,
+    catalogue,
+    set,
+    units,
+    target: first,
+    closed,
+    onTake,
+    another,
+    keptWith,
+}: MeasureProps & { shown: Shown }) {
     const { t } = useTranslation();
     const [marks, setMarks] = useState<Marks>({});
     const [skipped, setSkipped] = useState<Mark[]>([]);
@@ -82,6 +94,7 @@ export function Marking({ shown, catalogue, set, units, target: first, closed, o
                     problem={measured.error?.message ?? ''}
                 />
                 {another}
+                <KeepStill {...keptWith} shown={shown} marks={marks} />
             </section>
         </div>
     );

@@ -7,6 +7,7 @@ import { Page, Skeleton } from '../ui/Page';
 import { MadeUp } from './MadeUp';
 import { Marking } from './Marking';
 import type { Target } from './marks';
+import { Stills } from './Stills';
 import { Tracing } from './Tracing';
 import { usePicture } from './usePicture';
 
@@ -36,6 +37,7 @@ export function MeasurePage() {
         units: coach.units,
         target: side ?? (student.handed === 'left' ? 'left' : 'right'),
         closed: lesson.closed_at !== null,
+        keptWith: { lessonId: lesson.id, studentId: student.id, child: student.limits.includes('under_14') },
         onTake: (figures: Seen) => {
             bench.takeOver(set, figures);
             void navigate(`/lessons/${lesson.id}?set=${set.id}`);
@@ -69,6 +71,7 @@ export function MeasurePage() {
                     onProblem={fail}
                 />
             )}
+            <Stills studentId={student.id} />
         </Page>
     );
 }

@@ -5,6 +5,7 @@ import { useKeys } from '../ui/useKeys';
 import { ArcStrip } from './ArcStrip';
 import { Figures, figuresOf } from './Figures';
 import type { Film, Frame } from './film';
+import { KeepStill } from './KeepStill';
 import { MarkedPicture } from './MarkedPicture';
 import { Asked, TargetChoice, type MeasureProps } from './Marking';
 import { FILM_STEPS } from './marks';
@@ -14,7 +15,7 @@ import { useTracing, type TracingState } from './useTracing';
 const ENOUGH = 9;
 
 /** A film: scale and level once, then the clubhead frame by frame round the strike. */
-export function Tracing({ film, catalogue, set, units, target: first, closed, onTake, another }: MeasureProps & { film: Film }) {
+export function Tracing({ film, catalogue, set, units, target: first, closed, onTake, another, keptWith }: MeasureProps & { film: Film }) {
     const { t } = useTranslation();
     const tracing = useTracing(film, first);
     const { frame, next, trace, lean, target } = tracing;
@@ -78,6 +79,14 @@ export function Tracing({ film, catalogue, set, units, target: first, closed, on
                     problem={tracing.problem}
                 />
                 {another}
+                {frame !== undefined && (
+                    <KeepStill
+                        {...keptWith}
+                        shown={{ image: frame.image, width: film.width, height: film.height }}
+                        marks={tracing.marks}
+                        arc={tracing.arc ?? []}
+                    />
+                )}
             </section>
         </div>
     );

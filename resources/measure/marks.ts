@@ -55,8 +55,12 @@ const scaleOf = ({ ball_a: a, ball_b: b }: Marks) =>
 
 const levelOf = ({ level_a: from, level_b: to }: Marks) => (from !== undefined && to !== undefined ? { level: [from, to] } : {});
 
-const ballOf = ({ ball_a: a, ball_b: b }: Marks): Px | undefined =>
+export const ballOf = ({ ball_a: a, ball_b: b }: Marks): Px | undefined =>
     a !== undefined && b !== undefined ? [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2] : undefined;
+
+/** How much of the world one px shows, by the ball. */
+export const mmPerPx = ({ ball_a: a, ball_b: b }: Marks): number | undefined =>
+    a === undefined || b === undefined ? undefined : (2 * BALL_RADIUS_MM) / Math.max(1, Math.hypot(a[0] - b[0], a[1] - b[1]));
 
 /** The question to the server: marks alone, never the picture. */
 export function questionOf(marks: Marks, target: Target, size: Px): MeasurePicture {

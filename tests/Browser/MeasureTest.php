@@ -38,6 +38,19 @@ final class MeasureTest extends BrowserTestCase
         self::assertEqualsWithDelta(self::STANCE_MM / 10, $this->figure('Feet apart'), 2.5);
         self::assertLessThan(60.0, microtime(true) - $began);
         self::assertSame([], $this->axe());
+        $this->press('Keep this picture with the lesson');
+        $this->see('Kept with the lesson.');
+        $this->press('Keep this picture with the lesson');
+        $this->until(fn(): bool => \count($this->all('section[aria-label="Kept pictures"] img')) === 2, 'Two are not kept.');
+        foreach ($this->all('section[aria-label="Kept pictures"] li > button') as $picture) {
+            $picture->click();
+        }
+        $this->until(fn(): bool => \count($this->all('section[aria-label="Kept pictures"] figure')) === 2, 'They do not lie side by side.');
+        self::assertSame([], $this->axe());
+        $this->press('Delete');
+        $this->see('The picture was deleted.');
+        $this->browser->executeScript('[...document.querySelectorAll("button")].filter((one) => one.textContent === "Undo").at(-1).click()');
+        $this->until(fn(): bool => \count($this->all('section[aria-label="Kept pictures"] li')) === 2, 'It does not come back.');
         $this->press('Take these over');
         $this->see('Seen');
         $this->until(fn(): bool => str_contains((string) $this->seen('shaft_lean_deg'), '°'), 'The lean is not taken over.');
@@ -213,6 +226,12 @@ final class MeasureTest extends BrowserTestCase
         $this->press('Undo');
         $this->press('Undo');
         $this->see('Mark the edge of the ball on its left');
+    }
+
+    /** @return list<\Facebook\WebDriver\WebDriverElement> */
+    private function all(string $css): array
+    {
+        return array_values($this->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector($css)));
     }
 
     private function figure(string $label): float

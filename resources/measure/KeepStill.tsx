@@ -1,0 +1,86 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { ulid } from 'ulid';
+import { upload } from '../api/client';
+import { ask } from '../api/queries';
+import type { Still } from '../api/types.gen';
+import { Button } from '../ui/Button';
+import { notify } from '../ui/notices';
+import { ballOf, mmPerPx, type Marks, type Px } from './marks';
+import type { Shown } from './MarkedPicture';
+import { drawStill, STILL_PX } from './still';
+
+export interface KeptWith {
+    lessonId: string;
+    studentId: string;
+    /** Of a child: only with the consent of a guardian. */
+    child: boolean;
+}
+
+interface Props extends KeptWith {
+    shown: Shown;
+    marks: Marks;
+    arc?: Px[];
+}
+
+/** Keeps the picture with what was marked in it; the file it comes from stays on the device. */
+export function KeepStill({ lessonId, studentId, child, shown, marks, arc }: Props) {
+    const { t } = useTranslation();
+    const queries = useQueryClient();
+    const [inReport, setInReport] = useState(false);
+    const [agreed, setAgreed] = useState(false);
+    const keep = useMutation({
+        mutationFn: async () => {
+            const scale = Math.min(1, STILL_PX / Math.max(shown.width, shown.height));
+            const file = await drawStill(shown, marks, arc ?? [], scale);
+            const [ball, mm] = [ballOf(marks), mmPerPx(marks)];
+            return upload<Still>(`lessons/${lessonId}/stills`, 'still', file, {
+                id: ulid(),
+                in_report: inReport ? '1' : '0',
+                guardian_agreed: agreed ? '1' : '0',
+                ...(ball === undefined ? {} : { ball_x: String(ball[0] * scale), ball_y: String(ball[1] * scale) }),
+                ...(mm === undefined ? {} : { mm_per_px: String(mm / scale) }),
+            });
+        },
+        onSuccess: () => {
+            notify(t('Kept with the lesson.'));
+            return queries.invalidateQueries(ask.stills(studentId));
+        },
+    });
+    return (
+        <div className="border-t border-line pt-3">
+            <Tick on={inReport} words={t('into the report')} onTick={setInReport} />
+            {child && <Tick on={agreed} words={t('A guardian’s consent is on record')} onTick={setAgreed} />}
+            <Button
+                disabled={keep.isPending || (child && !agreed)}
+                onClick={() => {
+                    keep.mutate();
+                }}
+            >
+                {t('Keep this picture with the lesson')}
+            </Button>
+            {keep.isError && (
+                <p role="alert" className="mt-2 font-semibold text-rust">
+                    {keep.error.message}
+                </p>
+            )}
+        </div>
+    );
+}
+
+function Tick({ on, words, onTick }: { on: boolean; words: string; onTick: (on: boolean) => void }) {
+    return (
+        <label className="flex min-h-11 items-center gap-2">
+            <input
+                type="checkbox"
+                className="h-5 w-5"
+                checked={on}
+                onChange={(event) => {
+                    onTick(event.target.checked);
+                }}
+            />
+            {words}
+        </label>
+    );
+}
