@@ -13,6 +13,7 @@ use Tests\Support\MadeUpPlayer;
 final class MeasureTest extends BrowserTestCase
 {
     use MadeUpPlayer;
+    use MarksFilms;
 
     #[TestWith(['Bea Achterberg', 1])]
     #[TestWith(['Callum Strand', -1])]
@@ -145,20 +146,6 @@ final class MeasureTest extends BrowserTestCase
         self::assertLessThan(500, $took[17]);
     }
 
-    /** @param \Closure(array{float, float}): array{float, float} $click */
-    private function ground(FilmedSwing $swing, \Closure $click): void
-    {
-        $at = $swing->seen(null);
-        $half = $swing->ballPx() / 2;
-        $level = [$at['level_a'], $at['level_b']];
-        usort($level, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
-        $edges = [[$at['ball'][0] - $half, $at['ball'][1]], [$at['ball'][0] + $half, $at['ball'][1]]];
-        foreach ([...$edges, ...$level, $at['head'], $at['shaft']] as $point) {
-            $this->tapAt($click($point), $swing->camera->size);
-        }
-        $this->see('mark the clubhead in each frame');
-    }
-
     private function trace(FilmedSwing $swing, Dice $dice): void
     {
         $click = static fn(array $at): array => [$at[0] + $dice->normal(0, self::CLICK_PX), $at[1] + $dice->normal(0, self::CLICK_PX)];
@@ -170,41 +157,6 @@ final class MeasureTest extends BrowserTestCase
         }
     }
 
-    private function frame(): int
-    {
-        return (int) preg_replace('/\D/', '', $this->element('[data-testid=frame]')->getText());
-    }
-
-    private function goTo(int $frame): void
-    {
-        while ($this->frame() !== $frame) {
-            $from = $this->frame();
-            $this->click(\sprintf('button[aria-label="%d frames on"]', $frame - $from >= 10 ? 10 : 1));
-            $this->until(fn(): bool => $this->frame() > $from, 'The film does not go on.');
-            usleep(150_000);
-        }
-    }
-
-    /**
-     * @param  array{float, float}  $point  px of the film
-     * @param  array{int, int}  $size
-     */
-    private function tapAt(array $point, array $size): void
-    {
-        $frame = $this->element('[data-testid=picture]');
-        $box = $frame->getSize();
-        $this->browser
-            ->action()
-            ->moveToElement(
-                $frame,
-                (int) round(($point[0] / $size[0] - 0.5) * $box->getWidth()),
-                (int) round(($point[1] / $size[1] - 0.5) * $box->getHeight()),
-            )
-            ->click()
-            ->perform();
-        usleep(60_000);
-    }
-
     public function test_what_is_no_picture_and_what_gives_no_figure_is_said_in_plain_words(): void
     {
         $this->signIn();
@@ -214,6 +166,15 @@ final class MeasureTest extends BrowserTestCase
         file_put_contents($path, 'Dear coach, this is no picture.');
         $this->choose($path);
         $this->see('letter.jpg is no picture that this browser can show');
+        foreach (['letter.mp4' => 'Dear coach, this is no film.', 'empty.webm' => ''] as $name => $bytes) {
+            file_put_contents($path = $this->downloads()."/{$name}", $bytes);
+            $this->choose($path);
+            $this->see("{$name} is no film that can be read here: MP4, MOV, WebM work.");
+        }
+        // Half of a film is shown as far as it goes.
+        file_put_contents($path = $this->downloads().'/half.webm', substr((string) file_get_contents(__DIR__.'/../../public/films/odile.webm'), 0, 120_000));
+        $this->choose($path);
+        $this->see('frame 0');
         $path = $this->downloads().'/address.svg';
         file_put_contents($path, $this->drawn(1));
         $this->choose($path);

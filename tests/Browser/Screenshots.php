@@ -6,12 +6,12 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Str;
-use Tests\Support\MadeUpPlayer;
+use LowPoint\Core\Simulation\FilmedSwing;
 
 /** The pictures of the README, one of each main view, from the demo data. Run by bin/screenshots, not with the tests. */
 final class Screenshots extends BrowserTestCase
 {
-    use MadeUpPlayer;
+    use MarksFilms;
 
     public function test_pictures(): void
     {
@@ -58,15 +58,17 @@ final class Screenshots extends BrowserTestCase
         $this->picture('lesson-bench');
         $this->press('Measure from a picture or a film');
         $this->see('Nobody stands');
-        $path = sys_get_temp_dir().'/low-point-address.svg';
-        file_put_contents($path, $this->drawn(1));
-        $this->choose($path);
+        $swing = FilmedSwing::shipped()['bea-before'];
+        $this->press('Handle forward, before the change');
         $this->see('Mark the edge');
-        foreach ($this->points(1) as $point) {
-            $this->tap($point);
+        $this->ground($swing, static fn(array $at): array => $at);
+        $this->goTo(FilmedSwing::AT_ADDRESS + FilmedSwing::BEFORE - 5);
+        foreach (range(-5, 4) as $frame) {
+            $this->tapAt($swing->seen($frame)['head'], $swing->camera->size);
+            usleep(300_000);
         }
-        $this->see('All marked.');
-        $this->see('Feet apart');
+        $this->see('at the ball');
+        usleep(800_000);
         $this->picture('measure');
         $this->click('header a');
         $this->press('Before');
