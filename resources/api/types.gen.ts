@@ -41,8 +41,8 @@ export interface components {
             purpose: components["schemas"]["Purpose"];
             setup: components["schemas"]["Observed"];
             motion: components["schemas"]["Observed"];
-            /** @description Half of the 90 % interval of figures that were measured; the others were seen by eye. */
-            measured: components["schemas"]["Measured"];
+            /** @description Half of the 90 % interval of figures that were measured; the others were seen by eye. Answers that a device kept long ago have none. */
+            measured?: components["schemas"]["Measured"];
             /** @description How sure the student was before it, 1 to 10. */
             confidence: number | null;
             balls: components["schemas"]["Ball"][];
@@ -750,7 +750,7 @@ export interface components {
             purpose: components["schemas"]["Purpose"];
             setup: components["schemas"]["Observed"];
             motion: components["schemas"]["Observed"];
-            measured: components["schemas"]["Measured"];
+            measured?: components["schemas"]["Measured"];
             confidence: number | null;
         };
         Picture: {

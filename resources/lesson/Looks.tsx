@@ -26,7 +26,7 @@ export function Looks({ looks, set, reading, units, faultOf, onSee }: Props) {
             key={one.id}
             what={one}
             value={set[one.group][one.id]}
-            half={set.measured[one.id]}
+            half={set.measured?.[one.id]}
             units={units}
             stock={reading?.card[one.id]}
             fault={fault(one)}

@@ -91,10 +91,10 @@ function CopySetup({ from, words, onCopy }: { from: Observed; words: string; onC
 function setupBefore(set: BallSet, lesson: Lesson, earlier: PastLesson[]): { setup: Observed; measured: Measured; words: string } | null {
     const worth = (one: PastSet | undefined) => one !== undefined && Object.keys(one.setup).length > 0;
     const here = lesson.sets[lesson.sets.findIndex((one) => one.id === set.id) - 1];
-    if (here !== undefined && worth(here)) return { setup: here.setup, measured: here.measured, words: t('set before') };
+    if (here !== undefined && worth(here)) return { setup: here.setup, measured: here.measured ?? {}, words: t('set before') };
     const last = earlier
         .filter((one) => one.id !== lesson.id && one.task.shot === lesson.task.shot && one.began_at < lesson.began_at)
         .flatMap((one) => one.sets.slice(-1))
         .find(worth);
-    return last === undefined ? null : { setup: last.setup, measured: last.measured, words: t('last lesson') };
+    return last === undefined ? null : { setup: last.setup, measured: last.measured ?? {}, words: t('last lesson') };
 }

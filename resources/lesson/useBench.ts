@@ -18,7 +18,7 @@ export interface Seen {
 }
 
 const halvesOf = (set: BallSet, keys: string[]): Measured =>
-    Object.fromEntries(Object.entries(set.measured).filter(([key]) => keys.includes(key)));
+    Object.fromEntries(Object.entries(set.measured ?? {}).filter(([key]) => keys.includes(key)));
 
 /** The lesson as it looks with what is still waiting on this device, and all a coach can do in it. */
 export function useBench(lessonId: string) {

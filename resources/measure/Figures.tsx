@@ -46,7 +46,7 @@ export function Figures({ set, units, figures, warnings, fresh, problem, closed,
     const before = (what: Observable) => {
         const value = set[what.group][what.id];
         if (value === undefined || value === null) return t('not yet');
-        const half = set.measured[what.id];
+        const half = set.measured?.[what.id];
         return `${observed(what, value, units)}${half == null ? '' : ` ${off(half, what.unit, units)}`}`;
     };
     return (

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\LocalFileDetector;
@@ -209,8 +210,8 @@ abstract class BrowserTestCase extends TestCase
         foreach ($keys as $key) {
             try {
                 $this->browser->action()->sendKeys(null, $key)->perform();
-            } catch (StaleElementReferenceException) {
-                // What had the focus was drawn anew between asking for it and typing: nothing was typed yet.
+            } catch (StaleElementReferenceException|ElementNotInteractableException) {
+                // What had the focus was drawn anew, or went, between asking for it and typing: nothing was typed yet.
                 $this->browser->action()->sendKeys(null, $key)->perform();
             }
         }

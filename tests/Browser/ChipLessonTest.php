@@ -42,7 +42,7 @@ final class ChipLessonTest extends BrowserTestCase
         $this->press('chunk');
         $this->readingOf(5);
         $this->see('None of five clean; four heavy, first touch 5.1 cm behind');
-        $this->press('Low point');
+        $this->press('Low point about');
         $this->see('1 measured, 4 assumed, 0 without ground contact');
         $this->keys(WebDriverKeys::ESCAPE);
         $this->see('good first touches');

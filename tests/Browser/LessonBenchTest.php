@@ -208,7 +208,7 @@ final class LessonBenchTest extends BrowserTestCase
         $this->press('clean');
         $this->see('thin, at the ball; changed');
         $this->press('Close');
-        $this->press('Low point');
+        $this->press('Low point about');
         $this->see('Where the figures come from');
         $this->press('Close');
         $this->browser->navigate()->refresh();

@@ -19,7 +19,7 @@ use LowPoint\Core\CaseFile\CaseWriter;
  *     purpose: PurposeShape,
  *     setup: ObservedShape,
  *     motion: ObservedShape,
- *     measured: MeasuredShape,
+ *     measured?: MeasuredShape,
  *     confidence: int|null,
  * }
  *
