@@ -163,7 +163,10 @@ export function apply(lesson: Lesson, action: LessonAction): Lesson {
                 ...set,
                 setup: merged(set.setup, action.setup),
                 motion: merged(set.motion, action.motion),
-                measured: { ...without(set.measured ?? {}, [...Object.keys(action.setup), ...Object.keys(action.motion)]), ...action.measured },
+                measured: {
+                    ...without(set.measured ?? {}, [...Object.keys(action.setup), ...Object.keys(action.motion)]),
+                    ...action.measured,
+                },
                 confidence: action.confidence === undefined ? set.confidence : action.confidence,
             }));
         }
