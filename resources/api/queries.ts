@@ -118,6 +118,8 @@ export const ask = {
             placeholderData: keepPreviousData,
             retry: false,
             staleTime: Infinity,
+            // Marks that were made without a connection are worked out when it comes.
+            refetchOnReconnect: true,
         }),
     /** The clubhead over frames; null while too little is marked. */
     traced: (question: MeasureTrace | null) =>
@@ -127,6 +129,8 @@ export const ask = {
             placeholderData: keepPreviousData,
             retry: false,
             staleTime: Infinity,
+            // Marks that were made without a connection are worked out when it comes.
+            refetchOnReconnect: true,
         }),
     stills: (studentId: string) =>
         queryOptions({ queryKey: ['stills', studentId], queryFn: () => call<Still[]>('GET', `students/${studentId}/stills`) }),

@@ -117,6 +117,28 @@ final class MeasureTest extends BrowserTestCase
         $this->see('Already rising at the ball');
     }
 
+    public function test_marks_made_without_a_connection_are_worked_out_when_it_comes(): void
+    {
+        $swing = FilmedSwing::shipped()['odile'];
+        $this->signIn();
+        $this->beginLesson('Odile Marsh');
+        $this->press('Measure from a picture or a film');
+        // The film is on the device, as one that was just taken would be.
+        $this->choose((string) realpath(__DIR__.'/../../public/films/odile.webm'));
+        $this->see('frame 0');
+        $this->network(offline: true);
+        $this->ground($swing, static fn(array $at): array => $at);
+        $this->goTo(FilmedSwing::AT_ADDRESS + FilmedSwing::BEFORE - 6);
+        foreach (range(-6, 2) as $i => $frame) {
+            $this->tapAt($swing->seen($frame)['head'], $swing->camera->size);
+            $this->see(($i + 1).($i < 8 ? ' of 9 marked' : ' marked'));
+        }
+        $this->see('No connection.');
+        $this->network(offline: false);
+        $this->see('Already rising at the ball');
+        self::assertEqualsWithDelta($swing->lowPointMm / 10, $this->figure('Low point'), 0.8);
+    }
+
     public function test_stepping_a_frame_is_quick(): void
     {
         $this->signIn();
