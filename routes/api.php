@@ -36,7 +36,9 @@ use App\Http\Middleware\PrivatePage;
 use App\Http\Middleware\TriesAgain;
 use Illuminate\Support\Facades\Route;
 
-Route::post('sign-in', [SessionController::class, 'store'])->middleware(InReadersLanguage::class)->name('session.store');
+Route::post('sign-in', [SessionController::class, 'store'])
+    ->middleware(InReadersLanguage::class)
+    ->name('session.store');
 
 Route::get('ping', PingController::class)->name('ping');
 
@@ -50,9 +52,15 @@ Route::middleware([PrivatePage::class, 'throttle:shared', TriesAgain::class])
         Route::get('/', [SharedController::class, 'show'])->name('shared.show');
         Route::get('practice.ics', [SharedController::class, 'calendar'])->name('shared.calendar');
         Route::get('export', [SharedController::class, 'export'])->name('shared.export');
-        Route::put('results/{resultId}', [SharedController::class, 'putResult'])->name('shared.put-result')->whereUlid('resultId');
-        Route::put('notes/{noteId}', [PracticeNoteController::class, 'put'])->name('practice-note.put')->whereUlid('noteId');
-        Route::delete('notes/{noteId}', [PracticeNoteController::class, 'destroy'])->name('practice-note.destroy')->whereUlid('noteId');
+        Route::put('results/{resultId}', [SharedController::class, 'putResult'])
+            ->name('shared.put-result')
+            ->whereUlid('resultId');
+        Route::put('notes/{noteId}', [PracticeNoteController::class, 'put'])
+            ->name('practice-note.put')
+            ->whereUlid('noteId');
+        Route::delete('notes/{noteId}', [PracticeNoteController::class, 'destroy'])
+            ->name('practice-note.destroy')
+            ->whereUlid('noteId');
         Route::delete('/', [SharedController::class, 'erase'])->name('shared.erase');
     });
 
@@ -65,9 +73,13 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::get('library', LibraryController::class)->name('library');
 
     Route::get('own', [OwnWayController::class, 'index'])->name('own-way.index');
-    Route::put('own/cards/{cardId}', [OwnWayController::class, 'putCard'])->name('own-way.put-card')->whereUlid('cardId');
+    Route::put('own/cards/{cardId}', [OwnWayController::class, 'putCard'])
+        ->name('own-way.put-card')
+        ->whereUlid('cardId');
     Route::delete('own/cards/{card}', [OwnWayController::class, 'deleteCard'])->name('own-way.delete-card');
-    Route::put('own/drills/{drillId}', [OwnWayController::class, 'putDrill'])->name('own-way.put-drill')->whereUlid('drillId');
+    Route::put('own/drills/{drillId}', [OwnWayController::class, 'putDrill'])
+        ->name('own-way.put-drill')
+        ->whereUlid('drillId');
     Route::delete('own/drills/{drill}', [OwnWayController::class, 'deleteDrill'])->name('own-way.delete-drill');
     Route::get('measure/made-up', [MeasureController::class, 'madeUp'])->name('measure.made-up');
     Route::post('measure/picture', [MeasureController::class, 'picture'])->name('measure.picture');
@@ -75,16 +87,26 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::get('today', TodayController::class)->name('today');
     Route::get('archive', [ArchiveController::class, 'show'])->name('archive.show');
     Route::post('archive', [ArchiveController::class, 'store'])->name('archive.store');
-    Route::get('archive/readings/{id}', [ArchiveController::class, 'reading'])->name('archive.reading')->whereUlid('id');
+    Route::get('archive/readings/{id}', [ArchiveController::class, 'reading'])
+        ->name('archive.reading')
+        ->whereUlid('id');
     Route::get('bin', [BinController::class, 'index'])->name('bin.index');
-    Route::post('bin/students/{studentId}', [BinController::class, 'restoreStudent'])->name('bin.restore-student')->whereUlid('studentId');
-    Route::post('bin/lessons/{lessonId}', [BinController::class, 'restoreLesson'])->name('bin.restore-lesson')->whereUlid('lessonId');
+    Route::post('bin/students/{studentId}', [BinController::class, 'restoreStudent'])
+        ->name('bin.restore-student')
+        ->whereUlid('studentId');
+    Route::post('bin/lessons/{lessonId}', [BinController::class, 'restoreLesson'])
+        ->name('bin.restore-lesson')
+        ->whereUlid('lessonId');
     Route::delete('students/{student}', [BinController::class, 'deleteStudent'])->name('bin.delete-student');
-    Route::delete('students/{studentId}/for-good', [BinController::class, 'erase'])->name('bin.erase')->whereUlid('studentId');
+    Route::delete('students/{studentId}/for-good', [BinController::class, 'erase'])
+        ->name('bin.erase')
+        ->whereUlid('studentId');
     Route::delete('lessons/{lesson}', [BinController::class, 'deleteLesson'])->name('bin.delete-lesson');
     Route::get('students', [StudentController::class, 'index'])->name('student.index');
     Route::get('students/{student}', [StudentController::class, 'show'])->name('student.show');
-    Route::put('students/{studentId}', [StudentController::class, 'put'])->name('student.put')->whereUlid('studentId');
+    Route::put('students/{studentId}', [StudentController::class, 'put'])
+        ->name('student.put')
+        ->whereUlid('studentId');
     Route::get('students/{student}/progress', ProgressController::class)->name('progress');
     Route::get('students/{student}/sheets', [SheetController::class, 'index'])->name('sheet.index');
     Route::post('students/{student}/sheets', [SheetController::class, 'store'])->name('sheet.store');
@@ -99,7 +121,9 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::put('students/{student}/plan', [PracticeController::class, 'putPlan'])->name('practice.put-plan');
     Route::put('students/{student}/plan/sessions/{session}', [PracticeController::class, 'moveSession'])->name('practice.move-session');
     Route::get('students/{student}/practice.ics', [PracticeController::class, 'calendar'])->name('practice.calendar');
-    Route::put('students/{student}/results/{resultId}', [PracticeController::class, 'putResult'])->name('practice.put-result')->whereUlid('resultId');
+    Route::put('students/{student}/results/{resultId}', [PracticeController::class, 'putResult'])
+        ->name('practice.put-result')
+        ->whereUlid('resultId');
     Route::get('students/{student}/links', [ShareLinkController::class, 'index'])->name('share-link.index');
     Route::post('students/{student}/links', [ShareLinkController::class, 'store'])->name('share-link.store');
     Route::delete('students/{student}/links/{link}', [ShareLinkController::class, 'destroy'])->name('share-link.destroy');
@@ -107,32 +131,51 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::post('students/{student}/links/{link}/restore', [ShareLinkController::class, 'restore'])->name('share-link.restore');
 
     // Ids are made by the device, so that sending anything twice stores it once.
-    Route::put('lessons/{lessonId}', [LessonController::class, 'put'])->name('lesson.put')->whereUlid('lessonId');
+    Route::put('lessons/{lessonId}', [LessonController::class, 'put'])
+        ->name('lesson.put')
+        ->whereUlid('lessonId');
     Route::get('lessons/{lesson}', [LessonController::class, 'show'])->name('lesson.show');
     Route::get('lessons/{lesson}/comparison', ComparisonController::class)->name('comparison');
     Route::get('lessons/{lesson}/history', [HistoryController::class, 'ofLesson'])->name('history.of-lesson');
     Route::get('students/{student}/stills', [StillController::class, 'index'])->name('still.index');
     Route::post('lessons/{lesson}/stills', [StillController::class, 'store'])->name('still.store');
-    Route::get('lessons/{lesson}/stills/{still}', [StillController::class, 'show'])->name('still.show')->scopeBindings();
-    Route::delete('lessons/{lesson}/stills/{still}', [StillController::class, 'destroy'])->name('still.destroy')->scopeBindings();
+    Route::get('lessons/{lesson}/stills/{still}', [StillController::class, 'show'])
+        ->name('still.show')
+        ->scopeBindings();
+    Route::delete('lessons/{lesson}/stills/{still}', [StillController::class, 'destroy'])
+        ->name('still.destroy')
+        ->scopeBindings();
     Route::get('lessons/{lesson}/report', ReportController::class)->name('report');
     Route::post('reports', [ReportBatchController::class, 'store'])->name('report-batch.store');
-    Route::get('reports/{batch}', [ReportBatchController::class, 'show'])->name('report-batch.show')->whereUuid('batch');
-    Route::get('reports/{batch}/zip', [ReportBatchController::class, 'download'])->name('report-batch.download')->whereUuid('batch');
+    Route::get('reports/{batch}', [ReportBatchController::class, 'show'])
+        ->name('report-batch.show')
+        ->whereUuid('batch');
+    Route::get('reports/{batch}/zip', [ReportBatchController::class, 'download'])
+        ->name('report-batch.download')
+        ->whereUuid('batch');
     Route::get('lessons/{lesson}/sets/{set}/case', CaseFileController::class)->name('case-file')->scopeBindings();
-    Route::put('lessons/{lesson}/sets/{setId}', [BallSetController::class, 'put'])->name('ball-set.put')->whereUlid('setId');
-    Route::get('lessons/{lesson}/sets/{set}/causes/{cause}/prescription', [PrescriptionController::class, 'propose'])->name('prescription.propose')->scopeBindings();
-    Route::get('lessons/{lesson}/sets/{set}/drills', [PrescriptionController::class, 'drills'])->name('prescription.drills')->scopeBindings();
+    Route::put('lessons/{lesson}/sets/{setId}', [BallSetController::class, 'put'])
+        ->name('ball-set.put')
+        ->whereUlid('setId');
+    Route::get('lessons/{lesson}/sets/{set}/causes/{cause}/prescription', [PrescriptionController::class, 'propose'])
+        ->name('prescription.propose')
+        ->scopeBindings();
+    Route::get('lessons/{lesson}/sets/{set}/drills', [PrescriptionController::class, 'drills'])
+        ->name('prescription.drills')
+        ->scopeBindings();
     Route::post('lessons/{lesson}/sets/{set}/try', TrialController::class)->name('trial')->scopeBindings();
     Route::put('lessons/{lesson}/prescription', [PrescriptionController::class, 'put'])->name('prescription.put');
     Route::delete('lessons/{lesson}/prescription', [PrescriptionController::class, 'takeBack'])->name('prescription.take-back');
-    Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])->name('ball.put')
+    Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])
+        ->name('ball.put')
         ->whereUlid('ballId')
         ->scopeBindings();
-    Route::get('lessons/{lesson}/sets/{set}/balls/{ballId}/history', [HistoryController::class, 'ofBall'])->name('history.of-ball')
+    Route::get('lessons/{lesson}/sets/{set}/balls/{ballId}/history', [HistoryController::class, 'ofBall'])
+        ->name('history.of-ball')
         ->whereUlid('ballId')
         ->scopeBindings();
-    Route::delete('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'destroy'])->name('ball.destroy')
+    Route::delete('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'destroy'])
+        ->name('ball.destroy')
         ->whereUlid('ballId')
         ->scopeBindings();
 });

@@ -121,7 +121,11 @@ final class AccountArchive
                 $put("cases/{$set->id}.json", CaseWriter::toJson($this->readings->case($set->lesson, $set)));
             }
         }
-        foreach (Still::query()->whereIn('id', $this->of('stills', $coach)->select('id'))->lazyById(self::SETS_AT_ONCE) as $still) {
+        foreach (
+            Still::query()
+                ->whereIn('id', $this->of('stills', $coach)->select('id'))
+                ->lazyById(self::SETS_AT_ONCE) as $still
+        ) {
             $put("stills/{$still->id}.jpg", (string) $this->stills->get($still));
         }
         $put(
@@ -204,7 +208,10 @@ final class AccountArchive
             return $counts;
         });
         foreach ($rowsOf->ids('stills') as $old => $new) {
-            $this->stills->put(Still::query()->findOrFail($new), StillFolder::clean((string) $zip->getFromName("stills/{$old}.jpg"))['jpeg']);
+            $this->stills->put(
+                Still::query()->findOrFail($new),
+                StillFolder::clean((string) $zip->getFromName("stills/{$old}.jpg"))['jpeg'],
+            );
         }
 
         return $counts;

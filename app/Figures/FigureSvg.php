@@ -27,13 +27,15 @@ final class FigureSvg
     public static function of(array $shapes, bool $left, ?PhraseBook $phrases = null): string
     {
         $m = $left ? -1 : 1;
-        $xs = array_merge(...array_map(static fn(array $one): array => array_map(static fn(array $at): float => $m * $at[0], $one['points']), $shapes));
+        $xs = array_merge(
+            ...array_map(static fn(array $one): array => array_map(static fn(array $at): float => $m * $at[0], $one['points']), $shapes),
+        );
         $text = self::TEXT * (max([...$xs, 500.0]) - min([...$xs, -500.0]) + 2 * self::MARGIN_MM);
         $ys = [];
         $out = '';
         foreach ($shapes as $shape) {
             $words = $phrases?->say($shape['words']) ?? $shape['words'];
-            $half = $text * self::LETTER / 2 * mb_strlen($words);
+            $half = (($text * self::LETTER) / 2) * mb_strlen($words);
             $points = array_map(static fn(array $at): array => [$m * $at[0], -$at[1]], $shape['points']);
             if ($points === []) {
                 continue;
@@ -47,8 +49,8 @@ final class FigureSvg
         [$west, $north] = [min([...$xs, -500.0]) - self::MARGIN_MM, min([...$ys, -500.0]) - 2 * self::MARGIN_MM];
 
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%1$d %2$d %3$d %4$d" font-family="Atkinson Hyperlegible Next, sans-serif">'
-                .'<rect x="%1$d" y="%2$d" width="%3$d" height="%4$d" fill="%5$s"/>%6$s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%1$d %2$d %3$d %4$d" font-family="Atkinson Hyperlegible Next, sans-serif">'.
+                '<rect x="%1$d" y="%2$d" width="%3$d" height="%4$d" fill="%5$s"/>%6$s</svg>',
             $west,
             $north,
             max([...$xs, 500.0]) + self::MARGIN_MM - $west,
@@ -118,22 +120,17 @@ final class FigureSvg
                 Palette::colour('soil'),
             ),
             'grass' => $line(Palette::colour('ink'), 10),
-            'sand' => $line(Palette::colour('ink'), 10).self::line(
-                array_map(static fn(array $one): array => [$one[0], $one[1] + 26], $points),
-                Palette::colour('ochre'),
-                28,
-                ' stroke-dasharray="10 22"',
-            ),
+            'sand' => $line(Palette::colour('ink'), 10).
+                self::line(
+                    array_map(static fn(array $one): array => [$one[0], $one[1] + 26], $points),
+                    Palette::colour('ochre'),
+                    28,
+                    ' stroke-dasharray="10 22"',
+                ),
             'towel' => $line(Palette::colour('marram'), 40),
             'flight' => self::line($points, Palette::colour('slate'), 10, ' stroke-dasharray="24 16"'),
-            'flag' => $line(Palette::colour('ink'), 10).sprintf(
-                '<path d="M%s %sl%s 60l%s 60z" fill="%s"/>',
-                round($toX),
-                round($toY),
-                130,
-                -130,
-                Palette::colour('rust'),
-            ),
+            'flag' => $line(Palette::colour('ink'), 10).
+                sprintf('<path d="M%s %sl%s 60l%s 60z" fill="%s"/>', round($toX), round($toY), 130, -130, Palette::colour('rust')),
             'arrow' => self::line($points, Palette::colour('marram'), 16, '').self::head($points),
             'words' => sprintf(
                 '<text x="%s" y="%s" font-size="%d" text-anchor="middle" fill="%s">%s</text>',
@@ -165,9 +162,9 @@ final class FigureSvg
         [$x, $y] = $points[\count($points) - 1];
         [$fromX, $fromY] = $points[max(0, \count($points) - 2)];
         $way = atan2($y - $fromY, $x - $fromX);
-        $corner = static fn(float $turn): string => round($x - self::ARROW_MM * 1.6 * cos($way + $turn)).','.round(
-            $y - self::ARROW_MM * 1.6 * sin($way + $turn),
-        );
+        $corner = static fn(float $turn): string => round($x - self::ARROW_MM * 1.6 * cos($way + $turn)).
+            ','.
+            round($y - self::ARROW_MM * 1.6 * sin($way + $turn));
 
         return sprintf(
             '<polygon points="%s,%s %s %s" fill="%s"/>',

@@ -20,11 +20,11 @@ final readonly class StillFolder
     private const BEGINS = "\xFF\xD8";
 
     /** Segments of a JPEG that tell about the camera and the place, or hold whatever somebody put there: APP1 to APP15, comments. */
-    private const ABOUT = [0xE1, 0xEF];
+    private const ABOUT = [0xe1, 0xef];
 
-    private const COMMENT = 0xFE;
+    private const COMMENT = 0xfe;
 
-    private const SCAN = 0xDA;
+    private const SCAN = 0xda;
 
     public function __construct(private Filesystem $disk) {}
 
@@ -71,7 +71,11 @@ final readonly class StillFolder
         }
         [$width, $height] = $size;
         if (\strlen($file) > self::MOST_BYTES || $width < 1 || $height < 1 || max($width, $height) > self::MOST_PX) {
-            throw InvalidInput::one('still', "{$width} x {$height} px", 'up to '.self::MOST_PX.' px a side and '.self::MOST_BYTES / 1024 / 1024 .' MB');
+            throw InvalidInput::one(
+                'still',
+                "{$width} x {$height} px",
+                'up to '.self::MOST_PX.' px a side and '.self::MOST_BYTES / 1024 / 1024 .' MB',
+            );
         }
         $jpeg = self::BEGINS;
         for ($at = 2; $at + 4 <= \strlen($file) && $file[$at] === "\xFF";) {

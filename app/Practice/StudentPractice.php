@@ -34,8 +34,28 @@ final readonly class StudentPractice
 
     /** Under these stand no texts of the core: ids, names, and what coach and student have written themselves. */
     private const NO_PHRASES = [
-        'student', 'sentence', 'id', 'kind', 'kinds', 'mode', 'session', 'svg', 'figure', 'picture', 'note', 'by', 'drill', 'language',
-        'made_from', 'trade', 'grounds', 'done_at', 'said_at', 'day', 'measure', 'if_wrong',
+        'student',
+        'sentence',
+        'id',
+        'kind',
+        'kinds',
+        'mode',
+        'session',
+        'svg',
+        'figure',
+        'picture',
+        'note',
+        'by',
+        'drill',
+        'language',
+        'made_from',
+        'trade',
+        'grounds',
+        'done_at',
+        'said_at',
+        'day',
+        'measure',
+        'if_wrong',
     ];
 
     public function __construct(
@@ -171,7 +191,9 @@ final readonly class StudentPractice
             'pass' => ['text' => self::withBand($sheet['pass']['text'], $band, new Words($student->shownUnits()))] + $sheet['pass'],
             // The general ones stand once, at the end of the page.
             'cautions' => array_values(array_diff($sheet['cautions'], Cautions::GENERAL)),
-            'svg' => isset($sheet['picture']) ? DrillSvg::of($sheet['picture'], $student->handed === 'left', $student->shownUnits(), $phrases) : null,
+            'svg' => isset($sheet['picture'])
+                ? DrillSvg::of($sheet['picture'], $student->handed === 'left', $student->shownUnits(), $phrases)
+                : null,
             'figure' => self::figure($sheet, $student, $phrases),
             'next' => ['id' => $next->value, 'text' => $mine === [] ? 'Not done yet.' : $next->text($sheet['easier'], $sheet['harder'])],
             'numbers' => MysteryNumbers::draw($band[0], $band[1], MysteryNumbers::A_RUN, crc32($student->id.\count($mine))),

@@ -17,15 +17,25 @@ use Illuminate\Support\Facades\DB;
 final class AttentionObserver
 {
     /** Whose changes are heard. */
-    public const MODELS = [Student::class, Lesson::class, DrillResult::class, PlanSession::class, Plan::class, ShareLink::class, PracticeNote::class];
+    public const MODELS = [
+        Student::class,
+        Lesson::class,
+        DrillResult::class,
+        PlanSession::class,
+        Plan::class,
+        ShareLink::class,
+        PracticeNote::class,
+    ];
 
     public function saved(Student|Lesson|DrillResult|PlanSession|Plan|ShareLink|PracticeNote $changed): void
     {
-        AttentionIndex::forget(match (true) {
-            $changed instanceof Student => $changed->id,
-            $changed instanceof PlanSession => DB::table('plans')->where('id', $changed->plan_id)->select('student_id'),
-            default => $changed->student_id,
-        });
+        AttentionIndex::forget(
+            match (true) {
+                $changed instanceof Student => $changed->id,
+                $changed instanceof PlanSession => DB::table('plans')->where('id', $changed->plan_id)->select('student_id'),
+                default => $changed->student_id,
+            },
+        );
     }
 
     public function deleted(Student|Lesson|DrillResult|PlanSession|Plan|ShareLink|PracticeNote $changed): void

@@ -74,10 +74,14 @@ final readonly class LessonReport
                 'paper' => $paper,
                 'strips' => $strips->all(),
                 'say' => $phrases->say(...),
-                'day' => static fn(CarbonInterface $at, string $format): string => $at->locale($phrases->language->value)->isoFormat($format),
+                'day' => static fn(CarbonInterface $at, string $format): string => $at
+                    ->locale($phrases->language->value)
+                    ->isoFormat($format),
                 'language' => $phrases->language->value,
                 'word' => $phrases->say(CaseReader::task($lesson->task)->goodWord()),
-                'shapes' => $strips->isEmpty() ? null : self::image(StrikeShapes::legend(self::strikes($hit->take(self::MOST_STRIPS)), $phrases)),
+                'shapes' => $strips->isEmpty()
+                    ? null
+                    : self::image(StrikeShapes::legend(self::strikes($hit->take(self::MOST_STRIPS)), $phrases)),
                 'still' => $this->still($lesson),
                 'given' => $said,
                 // What was then is not now.
@@ -91,14 +95,11 @@ final readonly class LessonReport
                         : null,
                     $given['drills'] ?? [],
                 ),
-                'figures' => array_map(
-                    static function (array $drill) use ($left, $phrases): ?string {
-                        $figure = LineFigure::of($drill['id'], $drill['picture'] ?? []);
+                'figures' => array_map(static function (array $drill) use ($left, $phrases): ?string {
+                    $figure = LineFigure::of($drill['id'], $drill['picture'] ?? []);
 
-                        return $figure === null ? null : self::image(FigureSvg::of($figure, $left, $phrases));
-                    },
-                    $given['drills'] ?? [],
-                ),
+                    return $figure === null ? null : self::image(FigureSvg::of($figure, $left, $phrases));
+                }, $given['drills'] ?? []),
                 'visits' => $lesson->student->plan?->sessions->take(self::MOST_VISITS)->all() ?? [],
                 'cautions' => array_map($phrases->say(...), [
                     ...array_unique(
@@ -125,9 +126,11 @@ final readonly class LessonReport
      */
     private static function strikes(Collection $sets): array
     {
-        $seen = $sets->flatMap(static fn(BallSet $set): Collection => $set->balls->map(static fn(Ball $ball): string => (string) (
-            $ball->seen['strike'] ?? ''
-        )));
+        $seen = $sets->flatMap(
+            static fn(BallSet $set): Collection => $set->balls->map(
+                static fn(Ball $ball): string => (string) ($ball->seen['strike'] ?? ''),
+            ),
+        );
 
         return array_values(array_intersect(array_column(Strike::cases(), 'value'), $seen->all()));
     }

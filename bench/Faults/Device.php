@@ -99,7 +99,8 @@ final class Device
                 'Content-Type: application/json',
                 'Referer: '.$this->base,
                 'X-XSRF-TOKEN: '.urldecode($this->cookies['XSRF-TOKEN'] ?? ''),
-                'Cookie: '.implode('; ', array_map(static fn($name, $value) => "{$name}={$value}", array_keys($this->cookies), $this->cookies)),
+                'Cookie: '.
+                implode('; ', array_map(static fn($name, $value) => "{$name}={$value}", array_keys($this->cookies), $this->cookies)),
             ],
         ]);
 

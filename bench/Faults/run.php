@@ -30,7 +30,7 @@ $rounds = (int) ($argv[1] ?? 1000);
 $seed = (int) ($argv[2] ?? 20261125);
 $base = (string) getenv('LOW_POINT_URL');
 $disk = (string) getenv('SMALL_DISK');
-(require __DIR__.'/../../bootstrap/app.php')->make(Kernel::class)->bootstrap();
+require __DIR__.'/../../bootstrap/app.php'->make(Kernel::class)->bootstrap();
 $random = new Randomizer(new Mt19937($seed));
 
 $nowMs = (int) (1000 * microtime(true));
@@ -79,7 +79,12 @@ $stored = static fn(): array => retry(
     static function (): array {
         $found = [];
         $since = now()->subHours(12);
-        foreach (DB::table('balls')->whereNull('deleted_at')->where('created_at', '>', $since)->get(['id', 'seen']) as $row) {
+        foreach (
+            DB::table('balls')
+                ->whereNull('deleted_at')
+                ->where('created_at', '>', $since)
+                ->get(['id', 'seen']) as $row
+        ) {
             $note = json_decode((string) $row->seen, true)['note'] ?? null;
             if ($note !== null) {
                 $found["ball {$row->id}"] = (string) $note;
@@ -165,18 +170,26 @@ function middle(array $all): float
 
     return $all[intdiv(count($all), 2)];
 }
-printf("%d rounds with seed %d in %d min, four devices, one of them a year ahead\n", $rounds, $seed, (int) ceil((microtime(true) - $began) / 60));
+printf(
+    "%d rounds with seed %d in %d min, four devices, one of them a year ahead\n",
+    $rounds,
+    $seed,
+    (int) ceil((microtime(true) - $began) / 60),
+);
 foreach ($count as $kind => $times) {
     printf("  %-18s %4d rounds   until all was stored: %s\n", $kind, $times, $seconds($recoveries[$kind] ?? []));
 }
-printf("  requests cut %d, doubled at once %d, once more some rounds later %d, without success %d; sessions renewed %d\n", ...[
-    $fleet->told['cut'],
-    $fleet->told['doubled'],
-    $fleet->told['late'],
-    $fleet->told['failed'],
-    $fleet->told['renewed'],
-]);
-printf("%d entries, %d acknowledged, %d refused; slowest answer %d ms\n", $fleet->told['entries'], $truth->count, count($fleet->refused), (int) $fleet->slowestMs);
+printf(
+    "  requests cut %d, doubled at once %d, once more some rounds later %d, without success %d; sessions renewed %d\n",
+    ...[$fleet->told['cut'], $fleet->told['doubled'], $fleet->told['late'], $fleet->told['failed'], $fleet->told['renewed']],
+);
+printf(
+    "%d entries, %d acknowledged, %d refused; slowest answer %d ms\n",
+    $fleet->told['entries'],
+    $truth->count,
+    count($fleet->refused),
+    (int) $fleet->slowestMs,
+);
 foreach (['missing', 'older', 'revived', 'unknown'] as $how) {
     printf("  %-18s %4d\n", $how, count(array_filter(array_keys($wrong), static fn(string $one): bool => str_starts_with($one, $how))));
 }

@@ -53,7 +53,8 @@ run_database() {
     local name=$1 socket=$2 home="$LOCAL/$1" tries
     # Started again when it ends by itself: on a full disk it may.
     # shellcheck disable=SC2016
-    setsid bash -c 'began=$SECONDS; mariadbd "$@"; [ $((SECONDS - began)) -ge 5 ] || exit 1; while sleep 1; do mariadbd "$@"; done' mariadbd \
+    setsid bash -c 'began=$SECONDS; mariadbd "$@"; [ $((SECONDS - began)) -ge 5 ] || exit 1
+        while sleep 1; do mariadbd "$@"; done' mariadbd \
         --no-defaults --datadir="$home/data" --socket="$socket" --port="$DB_PORT" --bind-address=127.0.0.1 \
         --pid-file="$home/mariadb.pid" --user="$(id -un)" --skip-name-resolve --skip-log-bin --innodb-buffer-pool-size=128M \
         --innodb-flush-log-at-trx-commit=1 >"$LOG/$name-database.log" 2>&1 </dev/null &

@@ -68,7 +68,10 @@ final class CommandLineTest extends TestCase
         self::assertEqualsWithDelta(7.21, $answer['shaft_lean_deg']['value'], 0.01);
         self::assertNull($answer['stance_width_mm']);
 
-        [$status, $out, $err] = self::execute('measure', (string) json_encode(['kind' => 'trace', 'fps' => 240, 'frames' => []] + $picture));
+        [$status, $out, $err] = self::execute(
+            'measure',
+            (string) json_encode(['kind' => 'trace', 'fps' => 240, 'frames' => []] + $picture),
+        );
         self::assertSame([2, ''], [$status, $out]);
         self::assertStringContainsString('points', $err);
     }

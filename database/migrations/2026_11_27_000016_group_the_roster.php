@@ -21,7 +21,11 @@ return new class () extends Migration {
             $table->timestamp('last_at')->nullable();
             $table->index(['coach_id', 'standing_group', 'urgency', 'name']);
         });
-        DB::table('students')->whereNull('deleted_at')->orderBy('id')->pluck('id')->each(static fn(string $id): mixed => KeepStanding::dispatch($id));
+        DB::table('students')
+            ->whereNull('deleted_at')
+            ->orderBy('id')
+            ->pluck('id')
+            ->each(static fn(string $id): mixed => KeepStanding::dispatch($id));
     }
 
     public function down(): void

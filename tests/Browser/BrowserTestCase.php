@@ -123,7 +123,10 @@ abstract class BrowserTestCase extends TestCase
             $pressable = "{$under}//*[self::a or self::button or self::summary]";
             // Only on a page that holds the words at all: one that comes between two of the looks would be taken for a looser match.
             $exactly = "normalize-space(.) = '{$words}' or @aria-label = '{$words}'";
-            $there = $this->browser->findElements(WebDriverBy::xpath("{$pressable}[contains(normalize-space(.), '{$words}') or starts-with(@aria-label, '{$words}')]")) !== [];
+            $there =
+                $this->browser->findElements(
+                    WebDriverBy::xpath("{$pressable}[contains(normalize-space(.), '{$words}') or starts-with(@aria-label, '{$words}')]"),
+                ) !== [];
             $looser = [
                 "starts-with(normalize-space(.), '{$words}') or starts-with(@aria-label, '{$words}')",
                 "contains(normalize-space(.), '{$words}')",
@@ -210,7 +213,7 @@ abstract class BrowserTestCase extends TestCase
         foreach ($keys as $key) {
             try {
                 $this->browser->action()->sendKeys(null, $key)->perform();
-            } catch (StaleElementReferenceException|ElementNotInteractableException) {
+            } catch (StaleElementReferenceException | ElementNotInteractableException) {
                 // What had the focus was drawn anew, or went, between asking for it and typing: nothing was typed yet.
                 $this->browser->action()->sendKeys(null, $key)->perform();
             }
@@ -243,8 +246,8 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->executeScript((string) file_get_contents(\dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         /** @var list<array{id: string, nodes: list<array{html: string}>}> $found */
         $found = $this->browser->executeAsyncScript(
-            'const done = arguments[1]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"], rules: '
-                .'Object.fromEntries(arguments[0].map(id => [id, {enabled: true}]))}).then(r => done(r.violations))',
+            'const done = arguments[1]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"], rules: '.
+                'Object.fromEntries(arguments[0].map(id => [id, {enabled: true}]))}).then(r => done(r.violations))',
             [$also],
         );
 
@@ -289,7 +292,7 @@ abstract class BrowserTestCase extends TestCase
     protected function seen(string $observable): ?string
     {
         foreach ($this->browser->findElements(WebDriverBy::cssSelector("[data-look={$observable}]")) as $field) {
-            $said = (string) $this->browser->executeScript("return arguments[0].textContent", [$field]);
+            $said = (string) $this->browser->executeScript('return arguments[0].textContent', [$field]);
 
             return str_contains($said, 'not looked at') ? null : $said;
         }
@@ -315,8 +318,8 @@ abstract class BrowserTestCase extends TestCase
     protected function pickDay(string $css, string $day): void
     {
         $this->browser->executeScript(
-            'Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(arguments[0], arguments[1]); '
-                .'arguments[0].dispatchEvent(new Event("input", {bubbles: true}));',
+            'Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(arguments[0], arguments[1]); '.
+                'arguments[0].dispatchEvent(new Event("input", {bubbles: true}));',
             [$this->element($css), $day],
         );
     }

@@ -64,7 +64,7 @@ final class FilmedSwings extends BrowserTestCase
         $this->choose($path);
         $this->see('Mark the edge of the ball on its left');
         $this->ground($swing, $click);
-        $aFrame = $swing->speedMs * 1000 / FilmedSwing::FPS;
+        $aFrame = ($swing->speedMs * 1000) / FilmedSwing::FPS;
         $step = max(1, (int) round(self::APART_MM / $aFrame));
         $middle = (int) round($swing->lowPointMm / $aFrame);
         foreach (range(0, self::MARKED - 1) as $k) {
@@ -77,10 +77,15 @@ final class FilmedSwings extends BrowserTestCase
         }
         $this->see('at the ball');
         usleep(1_000_000);
-        $figure = fn(string $label): float => (float) str_replace('−', '-', (string) $this->browser->executeScript(
-            'return [...document.querySelectorAll("tr")].find((row) => row.textContent.startsWith(arguments[0]))?.cells[1].textContent ?? ""',
-            [$label],
-        ));
+        $figure = fn(string $label): float => (float) str_replace(
+            '−',
+            '-',
+            (string) $this->browser->executeScript(
+                'return [...document.querySelectorAll("tr")].find((row) => row.textContent.startsWith(arguments[0]))'
+                .'?.cells[1].textContent ?? ""',
+                [$label],
+            ),
+        );
 
         return [10 * $figure('Low point'), $figure('Shaft lean')];
     }

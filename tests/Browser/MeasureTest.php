@@ -50,7 +50,9 @@ final class MeasureTest extends BrowserTestCase
         self::assertSame([], $this->axe());
         $this->press('Delete');
         $this->see('The picture was deleted.');
-        $this->browser->executeScript('[...document.querySelectorAll("button")].filter((one) => one.textContent === "Undo").at(-1).click()');
+        $this->browser->executeScript(
+            '[...document.querySelectorAll("button")].filter((one) => one.textContent === "Undo").at(-1).click()',
+        );
         $this->until(fn(): bool => \count($this->all('section[aria-label="Kept pictures"] li')) === 2, 'It does not come back.');
         $this->press('Take these over');
         $this->see('Seen');
@@ -106,13 +108,14 @@ final class MeasureTest extends BrowserTestCase
         $this->see('3 of 9 marked');
         foreach ([-2, -1, 0, 1] as $i => $frame) {
             $ring = fn(): array => (array) $this->browser->executeScript(
-                'const ring = document.querySelector("[data-testid=offered]"); return ring ? [Number(ring.getAttribute("cx")), Number(ring.getAttribute("cy"))] : []',
+                'const ring = document.querySelector("[data-testid=offered]");'
+                    .'return ring ? [Number(ring.getAttribute("cx")), Number(ring.getAttribute("cy"))] : []',
             );
             $this->until(fn(): bool => $ring() !== [] && $this->frame() === $first + 3 + $i, 'Nothing is offered.');
             self::assertEqualsWithDelta($swing->seen($frame)['head'], $ring(), 6.0, "frame {$frame}");
-            self::assertStringContainsString((3 + $i).' of 9 marked', $this->element('main')->getText());
+            self::assertStringContainsString(3 + $i.' of 9 marked', $this->element('main')->getText());
             $this->press('Take the ring');
-            $this->see((4 + $i).' of 9 marked');
+            $this->see(4 + $i.' of 9 marked');
         }
         $this->see('Already rising at the ball');
     }
@@ -131,7 +134,7 @@ final class MeasureTest extends BrowserTestCase
         $this->goTo(FilmedSwing::AT_ADDRESS + FilmedSwing::BEFORE - 6);
         foreach (range(-6, 2) as $i => $frame) {
             $this->tapAt($swing->seen($frame)['head'], $swing->camera->size);
-            $this->see(($i + 1).($i < 8 ? ' of 9 marked' : ' marked'));
+            $this->see($i + 1 .($i < 8 ? ' of 9 marked' : ' marked'));
         }
         $this->see('No connection.');
         $this->network(offline: false);
@@ -161,7 +164,8 @@ final class MeasureTest extends BrowserTestCase
                 }
                 done(times.sort((a, b) => a - b));
             })();
-            JS,
+            JS
+            ,
         );
         self::assertIsArray($took);
         fwrite(STDERR, sprintf("   a step of a frame at 1080p: median %d ms, slowest %d ms\n", $took[9], $took[17]));
@@ -175,7 +179,7 @@ final class MeasureTest extends BrowserTestCase
         $this->goTo(FilmedSwing::AT_ADDRESS + FilmedSwing::BEFORE + self::MARKED[0]);
         foreach (range(...self::MARKED) as $i => $frame) {
             $this->tapAt($click($swing->seen($frame)['head']), $swing->camera->size);
-            $this->see(($i + 1).($i < 8 ? ' of 9 marked' : ' marked'));
+            $this->see($i + 1 .($i < 8 ? ' of 9 marked' : ' marked'));
         }
     }
 
@@ -194,7 +198,10 @@ final class MeasureTest extends BrowserTestCase
             $this->see("{$name} is no film that can be read here: MP4, MOV, WebM work.");
         }
         // Half of a film is shown as far as it goes.
-        file_put_contents($path = $this->downloads().'/half.webm', substr((string) file_get_contents(__DIR__.'/../../public/films/odile.webm'), 0, 120_000));
+        file_put_contents(
+            $path = $this->downloads().'/half.webm',
+            substr((string) file_get_contents(__DIR__.'/../../public/films/odile.webm'), 0, 120_000),
+        );
         $this->choose($path);
         $this->see('frame 0');
         $path = $this->downloads().'/address.svg';
@@ -220,7 +227,8 @@ final class MeasureTest extends BrowserTestCase
     private function figure(string $label): float
     {
         $cell = fn(): string => (string) $this->browser->executeScript(
-            'return [...document.querySelectorAll("tr")].find((row) => row.textContent.startsWith(arguments[0]))?.cells[1].textContent ?? ""',
+            'return [...document.querySelectorAll("tr")].find((row) => row.textContent.startsWith(arguments[0]))'
+                .'?.cells[1].textContent ?? ""',
             [$label],
         );
         $this->until(fn(): bool => $cell() !== '', "There is no {$label}.");

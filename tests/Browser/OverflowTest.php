@@ -26,38 +26,42 @@ final class OverflowTest extends BrowserTestCase
     private const ALLOWED = 'header *';
 
     private const FIND = <<<'JS'
-                const found = [];
-        const name = (one) => one.tagName.toLowerCase() + ': ' + one.textContent.trim().slice(0, 60);
-        if (document.documentElement.scrollWidth > innerWidth) found.push('the page is ' + document.documentElement.scrollWidth + ' px wide');
-        for (const one of document.querySelectorAll('main *')) {
-            if (one.matches(allowed) || one.closest('svg') !== null || one.offsetParent === null || one.closest('.sr-only') !== null) continue;
-            // Rows that are pushed along with a finger.
-            if (one.closest('.overflow-x-auto') !== null) continue;
-            const style = getComputedStyle(one);
-            const cuts = (side) => style[side] === 'hidden' || style[side] === 'clip';
-            if (cuts('overflowX') && one.scrollWidth > one.clientWidth + 1) found.push('cut at the side: ' + name(one));
-            if (cuts('overflowY') && one.scrollHeight > one.clientHeight + 1) found.push('cut below: ' + name(one));
-            const box = one.getBoundingClientRect();
-            if (box.width > 0 && (box.right > innerWidth + 1 || box.left < -1)) found.push('off the screen: ' + name(one));
-            // A box that scrolls down must not have to be pushed to the side as well.
-            if (/auto|scroll/.test(style.overflowY) && one.scrollWidth > one.clientWidth + 1) found.push('wider than its column: ' + name(one));
-        }
-        for (const text of document.querySelectorAll('main svg text')) {
-            const [box, figure] = [text.getBoundingClientRect(), text.ownerSVGElement.getBoundingClientRect()];
-            if (box.width > 0 && (box.left < figure.left - 1 || box.right > figure.right + 1)) found.push('out of its figure: ' + text.textContent);
-        }
-        return [...new Set(found)];
-        JS;
+            const found = [];
+    const name = (one) => one.tagName.toLowerCase() + ': ' + one.textContent.trim().slice(0, 60);
+    if (document.documentElement.scrollWidth > innerWidth) found.push('the page is ' + document.documentElement.scrollWidth + ' px wide');
+    for (const one of document.querySelectorAll('main *')) {
+        if (one.matches(allowed) || one.closest('svg') !== null || one.offsetParent === null || one.closest('.sr-only') !== null) continue;
+        // Rows that are pushed along with a finger.
+        if (one.closest('.overflow-x-auto') !== null) continue;
+        const style = getComputedStyle(one);
+        const cuts = (side) => style[side] === 'hidden' || style[side] === 'clip';
+        if (cuts('overflowX') && one.scrollWidth > one.clientWidth + 1) found.push('cut at the side: ' + name(one));
+        if (cuts('overflowY') && one.scrollHeight > one.clientHeight + 1) found.push('cut below: ' + name(one));
+        const box = one.getBoundingClientRect();
+        if (box.width > 0 && (box.right > innerWidth + 1 || box.left < -1)) found.push('off the screen: ' + name(one));
+        // A box that scrolls down must not have to be pushed to the side as well.
+        if (/auto|scroll/.test(style.overflowY) && one.scrollWidth > one.clientWidth + 1) found.push('wider than its column: ' + name(one));
+    }
+    for (const text of document.querySelectorAll('main svg text')) {
+        const [box, figure] = [text.getBoundingClientRect(), text.ownerSVGElement.getBoundingClientRect()];
+        const out = box.left < figure.left - 1 || box.right > figure.right + 1;
+            if (box.width > 0 && out) found.push('out of its figure: ' + text.textContent);
+    }
+    return [...new Set(found)];
+    JS;
 
     /** Goes to a lesson, waits until its reading is drawn, and finds what is cut off; "late" where it does not come. */
-    private const DRAW = <<<'JS'
+    private const DRAW =
+        <<<'JS'
         const [path, page, lesson, allowed, done] = arguments;
         if (page !== null) window.pages['lessons/' + lesson] = page;
         history.pushState({}, '', path);
         dispatchEvent(new PopStateEvent('popstate'));
         const find = (allowed) => {
         JS
-        .self::FIND.<<<'JS'
+        .
+        self::FIND.
+        <<<'JS'
 
         };
         const until = performance.now() + 10000;
@@ -92,7 +96,8 @@ final class OverflowTest extends BrowserTestCase
                     ? asked(url, how)
                     : Promise.resolve(new Response(JSON.stringify(page), { headers: { 'Content-Type': 'application/json' } }));
             };
-            JS,
+            JS
+            ,
         );
         $random = new RandomCase(new Dice(self::SEED + $width), new Dice(self::SEED));
         $wrong = [];
@@ -124,7 +129,8 @@ final class OverflowTest extends BrowserTestCase
             ask('students')
                 .then((students) => Promise.all(students.map((one) => ask(`students/${one.id}/progress`))))
                 .then((all) => done(all.flatMap((one) => one.lessons.map((lesson) => lesson.id))));
-            JS,
+            JS
+            ,
         );
         self::assertGreaterThan(10, \count($lessons));
         $wrong = [];

@@ -17,23 +17,90 @@ final class AccessMatrixTest extends TestCase
 
     private const OPEN = ['ping', 'schema', 'session.store'];
 
-    private const LINK = ['shared.show', 'shared.calendar', 'shared.export', 'shared.put-result', 'shared.erase', 'practice-note.put', 'practice-note.destroy'];
+    private const LINK = [
+        'shared.show',
+        'shared.calendar',
+        'shared.export',
+        'shared.put-result',
+        'shared.erase',
+        'practice-note.put',
+        'practice-note.destroy',
+    ];
 
     /** Of whoever is signed in, without anybody's record in the address. */
     private const OWN = [
-        'session.show', 'session.index', 'session.end-others', 'session.destroy', 'catalogue', 'library', 'own-way.index', 'measure.made-up', 'measure.picture', 'measure.trace', 'today', 'archive.show', 'archive.store', 'bin.index',
-        'student.index', 'report-batch.store',
+        'session.show',
+        'session.index',
+        'session.end-others',
+        'session.destroy',
+        'catalogue',
+        'library',
+        'own-way.index',
+        'measure.made-up',
+        'measure.picture',
+        'measure.trace',
+        'today',
+        'archive.show',
+        'archive.store',
+        'bin.index',
+        'student.index',
+        'report-batch.store',
     ];
 
     /** With a record of a coach in the address. */
     private const RECORD = [
-        'own-way.put-card', 'own-way.delete-card', 'own-way.put-drill', 'own-way.delete-drill', 'archive.reading', 'bin.restore-student',
-        'bin.restore-lesson', 'bin.delete-student', 'bin.erase', 'bin.delete-lesson', 'student.show', 'student.put', 'progress', 'sheet.index',
-        'sheet.store', 'sheet.show', 'sheet.check', 'sheet.confirm', 'sheet.stop', 'sheet.go-on', 'sheet.destroy', 'sheet.forget-preset', 'practice.show',
-        'practice.put-plan', 'practice.move-session', 'practice.calendar', 'practice.put-result', 'share-link.index', 'share-link.store',
-        'share-link.destroy', 'share-link.restore', 'lesson.put', 'lesson.show', 'comparison', 'history.of-lesson', 'report', 'report-batch.show', 'report-batch.download',
-        'case-file', 'ball-set.put', 'prescription.propose', 'prescription.drills', 'trial', 'prescription.put', 'prescription.take-back', 'ball.put', 'history.of-ball',
-        'ball.destroy', 'still.index', 'still.store', 'still.show', 'still.destroy',
+        'own-way.put-card',
+        'own-way.delete-card',
+        'own-way.put-drill',
+        'own-way.delete-drill',
+        'archive.reading',
+        'bin.restore-student',
+        'bin.restore-lesson',
+        'bin.delete-student',
+        'bin.erase',
+        'bin.delete-lesson',
+        'student.show',
+        'student.put',
+        'progress',
+        'sheet.index',
+        'sheet.store',
+        'sheet.show',
+        'sheet.check',
+        'sheet.confirm',
+        'sheet.stop',
+        'sheet.go-on',
+        'sheet.destroy',
+        'sheet.forget-preset',
+        'practice.show',
+        'practice.put-plan',
+        'practice.move-session',
+        'practice.calendar',
+        'practice.put-result',
+        'share-link.index',
+        'share-link.store',
+        'share-link.destroy',
+        'share-link.restore',
+        'lesson.put',
+        'lesson.show',
+        'comparison',
+        'history.of-lesson',
+        'report',
+        'report-batch.show',
+        'report-batch.download',
+        'case-file',
+        'ball-set.put',
+        'prescription.propose',
+        'prescription.drills',
+        'trial',
+        'prescription.put',
+        'prescription.take-back',
+        'ball.put',
+        'history.of-ball',
+        'ball.destroy',
+        'still.index',
+        'still.store',
+        'still.show',
+        'still.destroy',
     ];
 
     public function test_every_route_stands_in_a_row(): void
@@ -57,7 +124,9 @@ final class AccessMatrixTest extends TestCase
         $this->app['auth']->forgetGuards();
         foreach ($this->coachRoutes() as [$method, $address, $route]) {
             $this->json($method, $address, $this->body($route))->assertStatus(401);
-            $this->json($method, "{$address}?token={$token}", ['token' => $token], ['Authorization' => "Bearer {$token}"])->assertStatus(401);
+            $this->json($method, "{$address}?token={$token}", ['token' => $token], ['Authorization' => "Bearer {$token}"])->assertStatus(
+                401,
+            );
         }
     }
 
@@ -76,7 +145,11 @@ final class AccessMatrixTest extends TestCase
     {
         [$bea, $callum] = [$this->student('Bea'), $this->student('Callum')];
         [$ofBea, $ofCallum, $revoked] = [$this->token($bea), $this->token($callum), $this->token($bea)];
-        $bea->links()->reorder()->latest('id')->firstOrFail()->update(['revoked_at' => now()]);
+        $bea->links()
+            ->reorder()
+            ->latest('id')
+            ->firstOrFail()
+            ->update(['revoked_at' => now()]);
         $this->app['auth']->forgetGuards();
         foreach ([[$revoked, 404], [str_repeat('x', 43), 404], [$ofCallum, 200], [$ofBea, 200]] as [$token, $wanted]) {
             foreach ($this->linkRoutes($token) as [$method, $address, $route]) {
@@ -106,7 +179,10 @@ final class AccessMatrixTest extends TestCase
 
     private function token(Student $student): string
     {
-        $path = $this->actingAs($this->coach())->postJson("/api/students/{$student->id}/links", ['days' => 3])->assertCreated()->json('path');
+        $path = $this->actingAs($this->coach())
+            ->postJson("/api/students/{$student->id}/links", ['days' => 3])
+            ->assertCreated()
+            ->json('path');
 
         return basename((string) $path);
     }

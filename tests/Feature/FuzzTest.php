@@ -10,7 +10,10 @@ use Tests\Support\CoachRoutes;
 use Tests\Support\FromSchema;
 use Tests\TestCase;
 
-/** Whatever is sent to an address that writes: it is taken, or refused in words, and never breaks. More of it: LOW_POINT_FUZZ=2000 bin/test. */
+/**
+ * Whatever is sent to an address that writes: it is taken, or refused in words, and never breaks. More of it: LOW_POINT_FUZZ=2000
+ * bin/test.
+ */
 final class FuzzTest extends TestCase
 {
     use CoachRoutes;
@@ -38,7 +41,14 @@ final class FuzzTest extends TestCase
                 $body = $make->value($schema);
                 $answer = $this->json($method, $address, (array) $body);
                 $status = $answer->baseResponse->getStatusCode();
-                self::assertLessThan(500, $status, "{$method} {$route->uri()} breaks on ".json_encode($body, JSON_PARTIAL_OUTPUT_ON_ERROR).': '.$answer->getContent());
+                self::assertLessThan(
+                    500,
+                    $status,
+                    "{$method} {$route->uri()} breaks on ".
+                        json_encode($body, JSON_PARTIAL_OUTPUT_ON_ERROR).
+                        ': '.
+                        $answer->getContent(),
+                );
                 $status < 400 ? $taken++ : $refused++;
                 if ($status === 422) {
                     self::assertNotSame('', $answer->json('message'), "{$method} {$route->uri()}");

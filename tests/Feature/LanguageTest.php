@@ -61,7 +61,10 @@ final class LanguageTest extends TestCase
             if ($method === 'GET') {
                 $answer = $this->getJson($address);
                 if ($answer->baseResponse instanceof JsonResponse && $answer->isOk()) {
-                    $this->take($answer->json(), $this->contract()['paths']['/'.$route->uri()]['get']['responses'][200]['content']['application/json']['schema']);
+                    $this->take(
+                        $answer->json(),
+                        $this->contract()['paths']['/'.$route->uri()]['get']['responses'][200]['content']['application/json']['schema'],
+                    );
                 }
             }
         }
@@ -84,7 +87,10 @@ final class LanguageTest extends TestCase
 
         self::assertGreaterThan(500, \count($this->told));
         // What a coach has written himself nobody translates.
-        $own = collect(OwnDrill::query()->get()->toArray())->flatten()->filter(static fn(mixed $one): bool => \is_string($one))->all();
+        $own = collect(OwnDrill::query()->get()->toArray())
+            ->flatten()
+            ->filter(static fn(mixed $one): bool => \is_string($one))
+            ->all();
         $this->told = array_diff_key($this->told, array_flip($own));
         self::assertSame([], $this->unknown());
     }
@@ -93,7 +99,9 @@ final class LanguageTest extends TestCase
     {
         $this->actingAs($this->coach());
         $english = $this->getJson('/api/catalogue')->json();
-        $german = $this->getJson('/api/catalogue', ['Accept-Language' => 'de'])->assertHeader('Vary', 'Accept-Language')->json();
+        $german = $this->getJson('/api/catalogue', ['Accept-Language' => 'de'])
+            ->assertHeader('Vary', 'Accept-Language')
+            ->json();
         self::assertSame('Schaftneigung', array_column($german['observables'], 'label', 'id')['shaft_lean_deg']);
         self::assertSame(array_column($english['observables'], 'id'), array_column($german['observables'], 'id'));
         self::assertSame($english['shots'][0]['strikes'][0]['id'], $german['shots'][0]['strikes'][0]['id']);
@@ -105,10 +113,22 @@ final class LanguageTest extends TestCase
 
     public function test_a_report_goes_home_in_the_students_language(): void
     {
-        $lesson = Lesson::query()->whereHas('student', static fn($of) => $of->where('name', 'like', 'Petra%'))->oldest('began_at')->firstOrFail();
+        $lesson = Lesson::query()
+            ->whereHas('student', static fn($of) => $of->where('name', 'like', 'Petra%'))
+            ->oldest('began_at')
+            ->firstOrFail();
         $lesson->student->update(['language' => Language::German]);
         $page = strip_tags(app(LessonReport::class)->html($lesson->fresh() ?? $lesson, 'a4'));
-        foreach (['Stunde vom 7. September 2026', 'Was zu sehen war', 'Zu steil und quer', 'Sand schicken', 'Bestanden: 6 von 10', 'Bei Schmerz aufhören.'] as $words) {
+        foreach (
+            [
+                'Stunde vom 7. September 2026',
+                'Was zu sehen war',
+                'Zu steil und quer',
+                'Sand schicken',
+                'Bestanden: 6 von 10',
+                'Bei Schmerz aufhören.',
+            ] as $words
+        ) {
             self::assertStringContainsString($words, $page);
         }
         self::assertDoesNotMatchRegularExpression('/\b(the|and|with|your)\b/', $page);
@@ -128,7 +148,13 @@ final class LanguageTest extends TestCase
         )->assertOk();
         self::assertSame($german->say($feel), $given->json('prescription.content.feel'));
         self::assertSame($feel, $this->getJson("/api/lessons/{$lesson}")->json('lesson.prescription.content.feel'));
-        $plan = ['days' => [1 => 20], 'grounds' => ['grass'], 'weeks' => 1, 'from' => '2026-11-26', 'equipment' => [$german->say('line spray or four tees')]];
+        $plan = [
+            'days' => [1 => 20],
+            'grounds' => ['grass'],
+            'weeks' => 1,
+            'from' => '2026-11-26',
+            'equipment' => [$german->say('line spray or four tees')],
+        ];
         $this->putJson("/api/students/{$this->student()->id}/plan", $plan, ['Accept-Language' => 'de'])->assertOk();
         self::assertSame(['line spray or four tees'], $this->student()->fresh()?->plan?->made_from['equipment']);
     }
@@ -161,10 +187,12 @@ final class LanguageTest extends TestCase
     {
         $german = Phrases::in(Language::German);
 
-        return array_values(array_filter(
-            array_map(strval(...), array_keys($this->told)),
-            static fn(string $text): bool => $text !== '' && ! $german->knows($text),
-        ));
+        return array_values(
+            array_filter(
+                array_map(strval(...), array_keys($this->told)),
+                static fn(string $text): bool => $text !== '' && ! $german->knows($text),
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -178,10 +206,12 @@ final class LanguageTest extends TestCase
     public function test_whatever_can_be_handed_out_is_known_in_german(Units $units): void
     {
         $german = Phrases::in(Language::German);
-        $unknown = array_values(array_filter(
-            array_unique($this->allThatCanBeHandedOut(new Words($units))),
-            static fn(string $text): bool => ! $german->knows($text),
-        ));
+        $unknown = array_values(
+            array_filter(
+                array_unique($this->allThatCanBeHandedOut(new Words($units))),
+                static fn(string $text): bool => ! $german->knows($text),
+            ),
+        );
 
         self::assertSame([], $unknown);
     }
@@ -189,7 +219,11 @@ final class LanguageTest extends TestCase
     /** @return list<string> */
     private function allThatCanBeHandedOut(Words $words): array
     {
-        $texts = [...Cautions::GENERAL, ...array_map($words->told(...), array_merge(...array_values(Pin::cards()))), ...$this->ofReadings($words)];
+        $texts = [
+            ...Cautions::GENERAL,
+            ...array_map($words->told(...), array_merge(...array_values(Pin::cards()))),
+            ...$this->ofReadings($words),
+        ];
         foreach (PracticeWord::cases() as $word) {
             array_push($texts, $word->label(), $word->answer(), $word->told());
         }
@@ -240,7 +274,9 @@ final class LanguageTest extends TestCase
         ]);
         $spoken = fn(string $device, string $query = ''): array => $this->getJson("/api/shared/open-sesame{$query}", [
             'Accept-Language' => $device,
-        ])->assertOk()->json();
+        ])
+            ->assertOk()
+            ->json();
 
         self::assertSame('en', $spoken('fr-FR,fr;q=0.9')['language']);
         $german = $spoken('de-AT,de;q=0.9,en;q=0.5');

@@ -293,14 +293,22 @@ final class LessonTest extends TestCase
     public function test_a_figure_is_measured_until_it_is_seen_by_eye_again(): void
     {
         [$lesson, $set] = $this->beginLesson();
-        $see = fn(array $over) => $this->putJson(
-            "/api/lessons/{$lesson}/sets/{$set}",
-            ['purpose' => 'before', 'setup' => [], 'motion' => [], ...$over],
-        );
-        $see(['setup' => ['shaft_lean_deg' => 8], 'motion' => ['attack_deg' => -4], 'measured' => ['shaft_lean_deg' => 1.2, 'attack_deg' => 0.8]])->assertOk();
+        $see = fn(array $over) => $this->putJson("/api/lessons/{$lesson}/sets/{$set}", [
+            'purpose' => 'before',
+            'setup' => [],
+            'motion' => [],
+            ...$over,
+        ]);
+        $see([
+            'setup' => ['shaft_lean_deg' => 8],
+            'motion' => ['attack_deg' => -4],
+            'measured' => ['shaft_lean_deg' => 1.2, 'attack_deg' => 0.8],
+        ])->assertOk();
         $kept = fn(): mixed => $this->getJson("/api/lessons/{$lesson}")->json('lesson.sets.0.measured');
         self::assertSame(['shaft_lean_deg' => 1.2, 'attack_deg' => 0.8], $kept());
-        $case = $this->getJson("/api/lessons/{$lesson}/sets/{$set}/case")->assertOk()->json();
+        $case = $this->getJson("/api/lessons/{$lesson}/sets/{$set}/case")
+            ->assertOk()
+            ->json();
         self::assertSame(['shaft_lean_deg' => 1.2, 'attack_deg' => 0.8], $case['measured']);
         // Another look leaves it, the same look by eye takes it.
         $see(['setup' => ['face_open_deg' => 4]])->assertOk();

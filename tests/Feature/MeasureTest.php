@@ -12,7 +12,13 @@ final class MeasureTest extends TestCase
     private const PICTURE = [
         'target' => 'right',
         'size' => [1920, 1080],
-        'points' => ['ball' => [960, 900], 'grip' => [1000, 500], 'head' => [950, 895], 'lead_heel' => [1050, 930], 'trail_heel' => [850, 930]],
+        'points' => [
+            'ball' => [960, 900],
+            'grip' => [1000, 500],
+            'head' => [950, 895],
+            'lead_heel' => [1050, 930],
+            'trail_heel' => [850, 930],
+        ],
         'level' => [[200, 950], [1700, 950]],
         'scale' => ['ball_px' => 60],
     ];
@@ -41,10 +47,9 @@ final class MeasureTest extends TestCase
             static fn(int $n): array => ['n' => $n, 'head' => [560 + 100 * $n, 900 - ((100 * $n - 400) * 0.6) ** 2 / 2200 / 0.6]],
             range(0, 8),
         );
-        $trace = ['fps' => 240, 'ball' => [930, 900], 'frames' => $frames, 'scale' => ['ball_px' => 71.12]] + array_diff_key(
-            self::PICTURE,
-            ['points' => 0],
-        );
+        $trace =
+            ['fps' => 240, 'ball' => [930, 900], 'frames' => $frames, 'scale' => ['ball_px' => 71.12]] +
+            array_diff_key(self::PICTURE, ['points' => 0]);
         $answer = $this->postJson('/api/measure/trace', $trace)->assertOk()->assertJsonPath('trace.still_falling', true)->json();
         self::assertEqualsWithDelta(18.0, $answer['trace']['low_point_mm']['value'], 0.1);
         self::assertEqualsWithDelta(1100.0, $answer['trace']['arc_radius_mm']['value'], 1.0);

@@ -45,12 +45,17 @@ final class StillTest extends TestCase
     public function test_it_is_kept_shown_listed_and_taken_out(): void
     {
         $id = self::id();
-        $kept = $this->keep(['id' => $id, 'ball_x' => 1, 'ball_y' => 2, 'mm_per_px' => 0.6])->assertOk()->assertJsonPath('ball', [1, 2]);
+        $kept = $this->keep(['id' => $id, 'ball_x' => 1, 'ball_y' => 2, 'mm_per_px' => 0.6])
+            ->assertOk()
+            ->assertJsonPath('ball', [1, 2]);
         $this->keep(['id' => $id])->assertOk();
         self::assertSame(1, Still::query()->count());
         $address = "/api/lessons/{$this->lesson->id}/stills/{$id}";
         self::assertSame(self::jpeg(), $this->get($address)->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent());
-        self::assertSame([$kept->json('id')], array_column($this->getJson("/api/students/{$this->lesson->student_id}/stills")->json(), 'id'));
+        self::assertSame(
+            [$kept->json('id')],
+            array_column($this->getJson("/api/students/{$this->lesson->student_id}/stills")->json(), 'id'),
+        );
         $this->deleteJson($address)->assertStatus(204);
         $this->getJson($address)->assertNotFound();
         self::assertCount(0, Storage::disk('local')->allFiles('stills'));
@@ -59,7 +64,13 @@ final class StillTest extends TestCase
     public function test_nothing_that_a_camera_tells_about_itself_is_kept(): void
     {
         $about = "Exif\0\0 taken at 54.1 N by Callum";
-        $file = substr(self::jpeg(), 0, 2)."\xFF\xE1".pack('n', \strlen($about) + 2).$about."\xFF\xFE\x00\x05abc".substr(self::jpeg(), 2);
+        $file =
+            substr(self::jpeg(), 0, 2).
+            "\xFF\xE1".
+            pack('n', \strlen($about) + 2).
+            $about.
+            "\xFF\xFE\x00\x05abc".
+            substr(self::jpeg(), 2);
         $id = self::id();
         $this->keep(['id' => $id], $file)->assertOk();
         self::assertSame(self::jpeg(), app(StillFolder::class)->get(Still::query()->findOrFail($id)));
@@ -70,7 +81,9 @@ final class StillTest extends TestCase
         $this->keep([], 'Dear coach, this is no picture.')->assertUnprocessable()->assertJsonPath('faults.0.key', 'still');
         $this->keep([], substr(self::jpeg(), 0, 30))->assertUnprocessable();
         $this->keep(['still' => null])->assertUnprocessable();
-        $this->keep(['mm_per_px' => 0])->assertUnprocessable()->assertJsonPath('faults.0.key', 'mm_per_px');
+        $this->keep(['mm_per_px' => 0])
+            ->assertUnprocessable()
+            ->assertJsonPath('faults.0.key', 'mm_per_px');
         self::assertSame(0, Still::query()->count());
     }
 
@@ -87,8 +100,11 @@ final class StillTest extends TestCase
         $this->keep(['id' => $id])->assertOk();
         $other = $this->earlierLesson('Bea');
         $this->get("/api/lessons/{$other->id}/stills/{$id}", ['Accept' => 'application/json'])->assertNotFound();
-        $this->post("/api/lessons/{$other->id}/stills", ['id' => $id, 'still' => UploadedFile::fake()->createWithContent('a.jpg', self::jpeg())], ['Accept' => 'application/json'])
-            ->assertForbidden();
+        $this->post(
+            "/api/lessons/{$other->id}/stills",
+            ['id' => $id, 'still' => UploadedFile::fake()->createWithContent('a.jpg', self::jpeg())],
+            ['Accept' => 'application/json'],
+        )->assertForbidden();
         $this->actingAs($this->otherCoach());
         $this->getJson("/api/lessons/{$this->lesson->id}/stills/{$id}")->assertForbidden();
         $this->keep()->assertForbidden();

@@ -86,8 +86,8 @@ final class TodayTest extends TestCase
 
     public function test_whatever_changes_what_a_student_asks_for_is_seen_at_the_next_look(): void
     {
-        $row = fn(string $name): array => array_column($this->getJson('/api/today')->assertOk()->json('students'), null, 'name')[$name]
-            ?? [];
+        $row = fn(string $name): array => array_column($this->getJson('/api/today')->assertOk()->json('students'), null, 'name')[$name] ??
+            [];
         $tam = $this->student('Tam');
         self::assertStringContainsString('practised', implode($row('Tam Okoro')['reasons']));
         foreach (($tam->plan ?? self::fail('no plan'))->sessions()->where('day', '<', now()->toDateString())->get() as $session) {
@@ -127,7 +127,10 @@ final class TodayTest extends TestCase
 
     public function test_a_retest_that_was_done_is_due_no_longer_even_where_nothing_new_was_handed_out(): void
     {
-        $reasons = fn(): string => implode(', ', array_column($this->getJson('/api/today')->json('students'), 'reasons', 'name')['Tam Okoro']);
+        $reasons = fn(): string => implode(
+            ', ',
+            array_column($this->getJson('/api/today')->json('students'), 'reasons', 'name')['Tam Okoro'],
+        );
         self::assertMatchesRegularExpression('/retest overdue by \d+ days/', $reasons());
         $tam = $this->student('Tam');
         $last = $tam->lessons()->firstOrFail();
@@ -152,7 +155,9 @@ final class TodayTest extends TestCase
 
     public function test_students_can_be_asked_for_by_group_shot_cause_and_order(): void
     {
-        $names = fn(string $query): array => $this->getJson("/api/today?{$query}")->assertOk()->json('students.*.name');
+        $names = fn(string $query): array => $this->getJson("/api/today?{$query}")
+            ->assertOk()
+            ->json('students.*.name');
         $today = $this->getJson('/api/today')->json();
         self::assertSame($today['all'], array_sum(array_column($today['groups'], 'students')));
         foreach ($today['groups'] as $group) {
@@ -178,8 +183,12 @@ final class TodayTest extends TestCase
     {
         $bea = $this->student('Bea');
         $body = ['name' => $bea->name, 'handed' => $bea->handed, 'about' => $bea->about, 'limits' => $bea->limits];
-        $this->putJson("/api/students/{$bea->id}", [...$body, 'inactive' => true])->assertOk()->assertJson(['inactive' => true]);
-        $this->putJson("/api/students/{$bea->id}", $body)->assertOk()->assertJson(['inactive' => true]);
+        $this->putJson("/api/students/{$bea->id}", [...$body, 'inactive' => true])
+            ->assertOk()
+            ->assertJson(['inactive' => true]);
+        $this->putJson("/api/students/{$bea->id}", $body)
+            ->assertOk()
+            ->assertJson(['inactive' => true]);
         self::assertNotContains($bea->name, $this->getJson('/api/today')->json('students.*.name'));
         self::assertSame([$bea->name], $this->getJson('/api/today?group=inactive')->json('students.*.name'));
         $this->beginLesson($bea);

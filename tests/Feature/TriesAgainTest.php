@@ -31,7 +31,11 @@ final class TriesAgainTest extends TestCase
         int $tries,
     ): void {
         $tried = 0;
-        $answer = (new TriesAgain)->handle(Request::create('/api/x', $method), static function () use (&$tried, $losses, $number): Response {
+        $answer = (new TriesAgain)->handle(Request::create('/api/x', $method), static function () use (
+            &$tried,
+            $losses,
+            $number,
+        ): Response {
             return $tried++ < $losses ? (new Response('', 500))->withException(self::error($number)) : new Response('');
         });
 

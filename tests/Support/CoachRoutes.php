@@ -18,14 +18,15 @@ trait CoachRoutes
 {
     use Saltgrass;
 
-    private const JPEG = '/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDABALDA4MChAODQ4SERATGCgaGBYWGDEjJR0oOjM9PDkzODdASFxOQERXRTc4UG1RV19iZ2hnPk1xeX'
-        .'BkeFxlZ2P/2wBDARESEhgVGC8aGi9jQjhCY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2P/wAARCAAC'
-        .'AAIDASIAAhEBAxEB/8QAHwAAAQUBAQEBAQEAAAAAAAAAAAECAwQFBgcICQoL/8QAtRAAAgEDAwIEAwUFBAQAAAF9AQIDAAQRBRIhMUEGE1FhBy'
-        .'JxFDKBkaEII0KxwRVS0fAkM2JyggkKFhcYGRolJicoKSo0NTY3ODk6Q0RFRkdISUpTVFVWV1hZWmNkZWZnaGlqc3R1dnd4eXqDhIWGh4iJipKT'
-        .'lJWWl5iZmqKjpKWmp6ipqrKztLW2t7i5usLDxMXGx8jJytLT1NXW19jZ2uHi4+Tl5ufo6erx8vP09fb3+Pn6/8QAHwEAAwEBAQEBAQEBAQAAAA'
-        .'AAAAECAwQFBgcICQoL/8QAtREAAgECBAQDBAcFBAQAAQJ3AAECAxEEBSExBhJBUQdhcRMiMoEIFEKRobHBCSMzUvAVYnLRChYkNOEl8RcYGRom'
-        .'JygpKjU2Nzg5OkNERUZHSElKU1RVVldYWVpjZGVmZ2hpanN0dXZ3eHl6goOEhYaHiImKkpOUlZaXmJmaoqOkpaanqKmqsrO0tba3uLm6wsPExc'
-        .'bHyMnK0tPU1dbX2Nna4uPk5ebn6Onq8vP09fb3+Pn6/9oADAMBAAIRAxEAPwCOiiigD//Z';
+    private const JPEG =
+        '/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDABALDA4MChAODQ4SERATGCgaGBYWGDEjJR0oOjM9PDkzODdASFxOQERXRTc4UG1RV19iZ2hnPk1xeX'.
+        'BkeFxlZ2P/2wBDARESEhgVGC8aGi9jQjhCY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2P/wAARCAAC'.
+        'AAIDASIAAhEBAxEB/8QAHwAAAQUBAQEBAQEAAAAAAAAAAAECAwQFBgcICQoL/8QAtRAAAgEDAwIEAwUFBAQAAAF9AQIDAAQRBRIhMUEGE1FhBy'.
+        'JxFDKBkaEII0KxwRVS0fAkM2JyggkKFhcYGRolJicoKSo0NTY3ODk6Q0RFRkdISUpTVFVWV1hZWmNkZWZnaGlqc3R1dnd4eXqDhIWGh4iJipKT'.
+        'lJWWl5iZmqKjpKWmp6ipqrKztLW2t7i5usLDxMXGx8jJytLT1NXW19jZ2uHi4+Tl5ufo6erx8vP09fb3+Pn6/8QAHwEAAwEBAQEBAQEBAQAAAA'.
+        'AAAAECAwQFBgcICQoL/8QAtREAAgECBAQDBAcFBAQAAQJ3AAECAxEEBSExBhJBUQdhcRMiMoEIFEKRobHBCSMzUvAVYnLRChYkNOEl8RcYGRom'.
+        'JygpKjU2Nzg5OkNERUZHSElKU1RVVldYWVpjZGVmZ2hpanN0dXZ3eHl6goOEhYaHiImKkpOUlZaXmJmaoqOkpaanqKmqsrO0tba3uLm6wsPExc'.
+        'bHyMnK0tPU1dbX2Nna4uPk5ebn6Onq8vP09fb3+Pn6/9oADAMBAAIRAxEAPwCOiiigD//Z';
 
     /** @return list<array{string, string, Route}> method, address with the ids of one of Maren's students in it, route */
     private function coachRoutes(): array
@@ -39,8 +40,8 @@ trait CoachRoutes
                 && $route->uri() !== 'api/sign-out'
             ) {
                 $address =
-                    '/'
-                    .preg_replace_callback(
+                    '/'.
+                    preg_replace_callback(
                         '/{(\w+)}/',
                         static fn(array $part): string => (string) ($ids[$part[1]] ?? self::fail("no id for {$part[1]}")),
                         $route->uri(),
@@ -135,7 +136,10 @@ trait CoachRoutes
         $bea = $this->student('Bea')->id;
 
         return match (true) {
-            str_ends_with($route->uri(), 'stills') => ['id' => self::id(), 'still' => UploadedFile::fake()->createWithContent('a.jpg', self::jpeg())],
+            str_ends_with($route->uri(), 'stills') => [
+                'id' => self::id(),
+                'still' => UploadedFile::fake()->createWithContent('a.jpg', self::jpeg()),
+            ],
             str_ends_with($route->uri(), 'sheets') => ['sheet' => UploadedFile::fake()->createWithContent('a.csv', "Hit\nclean\n")],
             str_contains($route->uri(), 'sheets/') => [
                 'mapping' => ['columns' => [['header' => 'Hit', 'key' => 'strike']]],
@@ -151,7 +155,10 @@ trait CoachRoutes
                 'fps' => 240,
                 'ball' => [500, 900],
                 'scale' => ['ball_px' => 60],
-                'frames' => array_map(static fn(int $n): array => ['n' => $n, 'head' => [100 + 100 * $n, 900 - ($n - 4) ** 2]], range(0, 8)),
+                'frames' => array_map(
+                    static fn(int $n): array => ['n' => $n, 'head' => [100 + 100 * $n, 900 - ($n - 4) ** 2]],
+                    range(0, 8),
+                ),
             ],
             str_ends_with($route->uri(), 'notes/{noteId}') => ['kind' => 'no_time', 'said_at' => now()->toIso8601String()],
             str_ends_with($route->uri(), 'results/{resultId}') => [

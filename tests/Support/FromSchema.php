@@ -16,8 +16,32 @@ final class FromSchema
     private const WRONG_OF_100 = 12;
 
     private const NONSENSE = [
-        null, true, false, 0, -1, 1.0e308, -1.0e-308, PHP_INT_MAX, '', ' ', 'x', '0', '-5', 'NaN', '2026-13-45T25:61:00Z', '0000-00-00', "\u{0}", '‮🏌️',
-        "'; drop table balls; --", '../../../etc/passwd', '<script>alert(1)</script>', [], [[]], [null], ['' => ''], ['a' => ['b' => ['c' => 1]]],
+        null,
+        true,
+        false,
+        0,
+        -1,
+        1.0e308,
+        -1.0e-308,
+        PHP_INT_MAX,
+        '',
+        ' ',
+        'x',
+        '0',
+        '-5',
+        'NaN',
+        '2026-13-45T25:61:00Z',
+        '0000-00-00',
+        "\u{0}",
+        '‮🏌️',
+        "'; drop table balls; --",
+        '../../../etc/passwd',
+        '<script>alert(1)</script>',
+        [],
+        [[]],
+        [null],
+        ['' => ''],
+        ['a' => ['b' => ['c' => 1]]],
     ];
 
     /** @var array<string, array<string, mixed>> */
@@ -58,7 +82,15 @@ final class FromSchema
     private function plain(array $schema): mixed
     {
         return match ($schema['type'] ?? '') {
-            'string' => $this->oneOf(['chip', 'Quiet hands.', '2026-11-25T10:00:00Z', '2026-12-01', str_repeat('ä', 600), 'brush_line', '01JDE0000000000000000000AA']),
+            'string' => $this->oneOf([
+                'chip',
+                'Quiet hands.',
+                '2026-11-25T10:00:00Z',
+                '2026-12-01',
+                str_repeat('ä', 600),
+                'brush_line',
+                '01JDE0000000000000000000AA',
+            ]),
             'integer' => $this->dice->getInt($schema['minimum'] ?? -3, $schema['maximum'] ?? 40),
             'number' => $this->dice->getInt(-4000, 4000) / 10,
             'boolean' => $this->dice->getInt(0, 1) === 1,
@@ -76,7 +108,11 @@ final class FromSchema
         $object = [];
         foreach ($schema['properties'] as $key => $property) {
             $required = \in_array($key, $schema['required'] ?? [], true);
-            if ($depth < self::DEEPEST && ($required || $this->dice->getInt(0, 2) > 0) && ($depth === 0 || $this->dice->getInt(0, 30) > 0)) {
+            if (
+                $depth < self::DEEPEST
+                && ($required || $this->dice->getInt(0, 2) > 0)
+                && ($depth === 0 || $this->dice->getInt(0, 30) > 0)
+            ) {
                 $object[$key] = $this->value($property, $depth + 1);
             }
         }

@@ -25,6 +25,9 @@ final class PutBallRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['seen' => ['present', 'array'], 'hit_at' => ['bail', 'required', 'string', 'date', 'after_or_equal:2000-01-01', 'before:+1 day']];
+        return [
+            'seen' => ['present', 'array'],
+            'hit_at' => ['bail', 'required', 'string', 'date', 'after_or_equal:2000-01-01', 'before:+1 day'],
+        ];
     }
 }

@@ -21,7 +21,7 @@ use LowPoint\Core\Evidence\Purpose;
  *     purpose: PurposeShape,
  *     setup: ObservedShape,
  *     motion: ObservedShape,
- *     // Half of the 90 % interval of figures that were measured; the others were seen by eye. Answers that a device kept long ago have none.
+ *     // Half of the 90 % interval of figures that were measured; the others were seen by eye. Answers kept long ago have none.
  *     measured?: MeasuredShape,
  *     // How sure the student was before it, 1 to 10.
  *     confidence: int|null,

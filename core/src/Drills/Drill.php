@@ -109,7 +109,9 @@ final readonly class Drill
                 'needs '.implode(', ', $this->equipment) => $this->equipment !== [],
                 'not scored, so progress shows late' => $this->pass['kind'] === Scoring::Free,
                 'only on '.implode(' or ', $this->grounds) => \count($this->grounds) === 1,
-                'not with '.implode(', ', array_map(static fn(string $id): string => Limit::from($id)->label(), array_keys($this->notWith))).' to take care of' => $this->notWith !== [],
+                'not with '.
+                implode(', ', array_map(static fn(string $id): string => Limit::from($id)->label(), array_keys($this->notWith))).
+                ' to take care of' => $this->notWith !== [],
             ]),
         );
 

@@ -57,38 +57,109 @@ final class LineFigure
     private function draw(string $drill): void
     {
         match ($drill) {
-            'brush_line' => $this->grass()->swing(-38, -75, true)->swing(3, 2)->sweep()->say(0, 'brush, no ball'),
-            'clear_the_trailer' => $this->grass()->ball(-265)->ball(0)->swing(-32, -64, true)->swing(2, 2)->arrow([-420, 180], [-40, 10]),
-            'one_arm_brush' => $this->grass()->swing(-32, -50, true, arms: 1)->swing(4, 3, arms: 1)->sweep()->say(0, 'one hand'),
-            'shaft_up' => $this->grass()->ball(0)->swing(0, 0, true)->swing(9, 1)->arrow([30, 40], [190, 40])->say(60, 'freeze here'),
-            'centre_pointer' => $this->grass()->ball(0)->swing(-34, -76, true, stick: true)->swing(30, 66, stick: true),
-            'lead_leg' => $this->grass()->ball(0)->swing(2, 1, trailBack: true)->arrow([$this->leadMm + 160, 760], [$this->leadMm + 160, 160])
+            'brush_line' => $this->grass()
+                ->swing(-38, -75, true)
+                ->swing(3, 2)
+                ->sweep()
+                ->say(0, 'brush, no ball'),
+            'clear_the_trailer' => $this->grass()
+                ->ball(-265)
+                ->ball(0)
+                ->swing(-32, -64, true)
+                ->swing(2, 2)
+                ->arrow([-420, 180], [-40, 10]),
+            'one_arm_brush' => $this->grass()
+                ->swing(-32, -50, true, arms: 1)
+                ->swing(4, 3, arms: 1)
+                ->sweep()
+                ->say(0, 'one hand'),
+            'shaft_up' => $this->grass()
+                ->ball(0)
+                ->swing(0, 0, true)
+                ->swing(9, 1)
+                ->arrow([30, 40], [190, 40])
+                ->say(60, 'freeze here'),
+            'centre_pointer' => $this->grass()
+                ->ball(0)
+                ->swing(-34, -76, true, stick: true)
+                ->swing(30, 66, stick: true),
+            'lead_leg' => $this->grass()
+                ->ball(0)
+                ->swing(2, 1, trailBack: true)
+                ->arrow([$this->leadMm + 160, 760], [$this->leadMm + 160, 160])
                 ->say(0, 'all weight on the lead leg'),
-            'rope_swing' => $this->grass()->swing(-46, -46, true, club: 'rope')->swing(30, 30, club: 'rope'),
+            'rope_swing' => $this->grass()
+                ->swing(-46, -46, true, club: 'rope')
+                ->swing(30, 30, club: 'rope'),
             'stick_clear' => $this->grass()->swing(34, 46, stick: true)->say(0, 'clear of the ribs'),
-            'ball_hold_turn' => $this->grass()->swing(0, null, reach: 0.62)->add('big ball', [[0, self::SHOULDERS_MM - 390]])->turn(),
-            'arm_drop' => $this->grass()->swing(-84, null, true)->swing(-14, null)->arrow([-500, 1180], [-360, 860])->say(-100, 'let them fall'),
-            'still_head' => $this->grass()->ball(0)->swing(-40, -80, true)->swing(3, 2)->add('stick', [[120, self::HEAD_MM], [640, 1470]])
+            'ball_hold_turn' => $this->grass()
+                ->swing(0, null, reach: 0.62)
+                ->add('big ball', [[0, self::SHOULDERS_MM - 390]])
+                ->turn(),
+            'arm_drop' => $this->grass()
+                ->swing(-84, null, true)
+                ->swing(-14, null)
+                ->arrow([-500, 1180], [-360, 860])
+                ->say(-100, 'let them fall'),
+            'still_head' => $this->grass()
+                ->ball(0)
+                ->swing(-40, -80, true)
+                ->swing(3, 2)
+                ->add('stick', [[120, self::HEAD_MM], [640, 1470]])
                 ->say(0, 'held by a partner'),
             'full_finish' => $this->grass()->swing(112, 230)->say(0, 'hold, count to three'),
-            'backswing_stations' => $this->grass()->ball(0)->swing(-42, -95, true)->swing(-64, -140, true)->swing(-88, -180)
-                ->say(-900, 'hip', 560)->say(-1020, 'rib', 1080)->say(-830, 'shoulder', 2060),
+            'backswing_stations' => $this->grass()
+                ->ball(0)
+                ->swing(-42, -95, true)
+                ->swing(-64, -140, true)
+                ->swing(-88, -180)
+                ->say(-900, 'hip', 560)
+                ->say(-1020, 'rib', 1080)
+                ->say(-830, 'shoulder', 2060),
             'bracket' => $this->flights([[700, '1'], [2100, '2'], [1400, '3']], flag: 1400),
             'mystery_numbers' => $this->flights([[800, '?'], [1500, '?'], [2300, '?']], flag: null),
             'club_ladder' => $this->ladder(),
             'six_to_save' => $this->round(),
-            'lie_toss' => $this->grass()->swing(-140, null)->ball(-560, 1560)->ball(-760, 1180)->ball(-880, 620)->say(-300, 'over the shoulder'),
-            'two_finishes' => $this->grass()->swing(26, 34)->swing(64, 150, true)->say(0, 'held: runs out')
+            'lie_toss' => $this->grass()
+                ->swing(-140, null)
+                ->ball(-560, 1560)
+                ->ball(-760, 1180)
+                ->ball(-880, 620)
+                ->say(-300, 'over the shoulder'),
+            'two_finishes' => $this->grass()
+                ->swing(26, 34)
+                ->swing(64, 150, true)
+                ->say(0, 'held: runs out')
                 ->say(0, 'released: lands softly', -290),
-            'slope_brush' => $this->slope()->swing(-30, -62, true, tilt: 0.13)->swing(3, 2, tilt: 0.13)->ball(0)->sweep(),
-            'splash_line' => $this->sand()->swing(-58, -125, true)->swing(8, 12)->grains(30, 340)->add('line', [[-50, -70], [-50, 60]])->say(-50, 'line'),
+            'slope_brush' => $this->slope()
+                ->swing(-30, -62, true, tilt: 0.13)
+                ->swing(3, 2, tilt: 0.13)
+                ->ball(0)
+                ->sweep(),
+            'splash_line' => $this->sand()
+                ->swing(-58, -125, true)
+                ->swing(8, 12)
+                ->grains(30, 340)
+                ->add('line', [[-50, -70], [-50, 60]])
+                ->say(-50, 'line'),
             'sole_thump' => $this->sole(),
-            'sand_over_shoulder' => $this->sand()->swing(-104, -232)->grains(-560, -160, 1480)->say(0, 'sand stays on'),
+            'sand_over_shoulder' => $this->sand()
+                ->swing(-104, -232)
+                ->grains(-560, -160, 1480)
+                ->say(0, 'sand stays on'),
             'walk_round' => $this->walk(),
-            'send_the_sand' => $this->sand()->swing(12, 16)->grains(60, 560)->arrow([140, 260], [620, 330])
-                ->add('towel', [[900, 8], [1160, 8]])->say(960, 'towel'),
+            'send_the_sand' => $this->sand()
+                ->swing(12, 16)
+                ->grains(60, 560)
+                ->arrow([140, 260], [620, 330])
+                ->add('towel', [[900, 8], [1160, 8]])
+                ->say(960, 'towel'),
             'across_the_feet' => $this->behind(),
-            'thin_pop' => $this->sand()->ball(0)->swing(-26, -46, true)->swing(5, 5)->say(0, 'short and quiet'),
+            'thin_pop' => $this->sand()
+                ->ball(0)
+                ->swing(-26, -46, true)
+                ->swing(5, 5)
+                ->say(0, 'short and quiet'),
             'edge_in' => $this->buried(),
             default => null,
         };
@@ -120,7 +191,11 @@ final class LineFigure
         if (! $ghost) {
             $trail = [$trailBack ? $this->trailMm - 150 : $this->trailMm, $trailBack ? 70.0 : 30.0];
             $this->add('limb', [[$middle - 110, self::HIPS_MM], [$middle - 95 + 0.5 * ($trail[0] - $middle + 95), 470], $trail]);
-            $this->add('limb', [[$middle + 110, self::HIPS_MM], [$middle + 95 + 0.5 * ($this->leadMm - $middle - 95), 470], [$this->leadMm, 30]]);
+            $this->add('limb', [
+                [$middle + 110, self::HIPS_MM],
+                [$middle + 95 + 0.5 * ($this->leadMm - $middle - 95), 470],
+                [$this->leadMm, 30],
+            ]);
             $this->add('limb', [$trail, [$trail[0] + ($trailBack ? 30 : -60), $trailBack ? 10 : 12]]);
             $this->add('limb', [[$this->leadMm, 30], [$this->leadMm + 75, 12]]);
             $this->add('limb', [[$middle - 110, self::HIPS_MM], [$middle + 110, self::HIPS_MM]]);
@@ -184,8 +259,10 @@ final class LineFigure
     private function grains(float $from, float $to, float $high = 160.0): self
     {
         for ($i = 0; $i < 14; $i++) {
-            $share = ($i * 5 % 14) / 13;
-            $this->add('grain', [[$from + ($to - $from) * $share, $high * (0.35 + 0.65 * sin(M_PI * (0.15 + 0.7 * $share))) + 14 * ($i % 3)]]);
+            $share = (($i * 5) % 14) / 13;
+            $this->add('grain', [
+                [$from + ($to - $from) * $share, $high * (0.35 + 0.65 * sin(M_PI * (0.15 + 0.7 * $share))) + 14 * ($i % 3)],
+            ]);
         }
 
         return $this;
@@ -202,7 +279,7 @@ final class LineFigure
         foreach ($flights as [$lands, $name]) {
             $path = [];
             for ($i = 0; $i <= 12; $i++) {
-                $path[] = [$lands * $i / 12, 21 + 4 * 0.32 * $lands * ($i / 12) * (1 - $i / 12)];
+                $path[] = [($lands * $i) / 12, 21 + 4 * 0.32 * $lands * ($i / 12) * (1 - $i / 12)];
             }
             $this->add('flight', $path)->ball($lands)->say($lands, $name);
         }
@@ -217,7 +294,9 @@ final class LineFigure
         foreach ([24, 36, 48, 58] as $i => $loft) {
             $x = 400 * $i;
             $r = deg2rad($loft);
-            $this->add('club', [[$x, 20], [$x - 260 * sin($r), 20 + 260 * cos($r)]])->add('line', [[$x - 130, 20], [$x + 30, 20]])->say($x - 40, "{$loft}°");
+            $this->add('club', [[$x, 20], [$x - 260 * sin($r), 20 + 260 * cos($r)]])
+                ->add('line', [[$x - 130, 20], [$x + 30, 20]])
+                ->say($x - 40, "{$loft}°");
             if ($i > 0) {
                 $this->arrow([$x - 330, 380 + 70 * $i], [$x - 110, 440 + 70 * $i]);
             }
@@ -269,7 +348,9 @@ final class LineFigure
             }
         }
 
-        return $this->arrow([40, 720], [260, 660])->add('line', [[-620, 100], [620, 100]])->say(0, 'the feet walk, the ball stays', -110);
+        return $this->arrow([40, 720], [260, 660])
+            ->add('line', [[-620, 100], [620, 100]])
+            ->say(0, 'the feet walk, the ball stays', -110);
     }
 
     /** From behind, the target away from us: the club goes up steeply along the feet. */

@@ -75,7 +75,9 @@ final readonly class LeastSquares
     {
         $u = ($x - $this->centre) / $this->scale;
 
-        return array_sum(array_map(static fn(float $c, int $k): float => $c * $u ** $k, $this->coefficients, array_keys($this->coefficients)));
+        return array_sum(
+            array_map(static fn(float $c, int $k): float => $c * $u ** $k, $this->coefficients, array_keys($this->coefficients)),
+        );
     }
 
     /** dy/dx */
@@ -89,13 +91,13 @@ final readonly class LeastSquares
     /** d^2y/dx^2 */
     public function bend(): float
     {
-        return 2 * ($this->coefficients[2] ?? 0.0) / $this->scale ** 2;
+        return (2 * ($this->coefficients[2] ?? 0.0)) / $this->scale ** 2;
     }
 
     /** Where the slope is nothing. */
     public function turningPoint(): float
     {
-        return $this->centre - $this->scale * $this->coefficients[1] / (2 * $this->coefficients[2]);
+        return $this->centre - ($this->scale * $this->coefficients[1]) / (2 * $this->coefficients[2]);
     }
 
     /**
@@ -110,7 +112,14 @@ final readonly class LeastSquares
         foreach ($this->coefficients as $k => $c) {
             $step = 1.0e-4 * max(1.0, abs($c));
             $moved = fn(float $by): float => $figure(
-                new self(array_values(array_replace($this->coefficients, [$k => $c + $by])), $this->inverse, $this->centre, $this->scale, $this->variance, $this->freedom),
+                new self(
+                    array_values(array_replace($this->coefficients, [$k => $c + $by])),
+                    $this->inverse,
+                    $this->centre,
+                    $this->scale,
+                    $this->variance,
+                    $this->freedom,
+                ),
             );
             $gradient[] = ($moved($step) - $moved(-$step)) / (2 * $step);
         }
@@ -144,16 +153,13 @@ final readonly class LeastSquares
 
             return abs($d) < 1.0e-9 ? null : [[$m[1][1] / $d, -$m[0][1] / $d], [-$m[1][0] / $d, $m[0][0] / $d]];
         }
-        $minor = static fn(int $r, int $c): float => $m[($r + 1) % 3][($c + 1) % 3] * $m[($r + 2) % 3][($c + 2) % 3]
-            - $m[($r + 1) % 3][($c + 2) % 3] * $m[($r + 2) % 3][($c + 1) % 3];
+        $minor = static fn(int $r, int $c): float => $m[($r + 1) % 3][($c + 1) % 3] * $m[($r + 2) % 3][($c + 2) % 3] -
+            $m[($r + 1) % 3][($c + 2) % 3] * $m[($r + 2) % 3][($c + 1) % 3];
         $d = $m[0][0] * $minor(0, 0) + $m[0][1] * $minor(0, 1) + $m[0][2] * $minor(0, 2);
         if (abs($d) < 1.0e-9) {
             return null;
         }
 
-        return array_map(
-            static fn(int $r): array => array_map(static fn(int $c): float => $minor($c, $r) / $d, [0, 1, 2]),
-            [0, 1, 2],
-        );
+        return array_map(static fn(int $r): array => array_map(static fn(int $c): float => $minor($c, $r) / $d, [0, 1, 2]), [0, 1, 2]);
     }
 }

@@ -154,7 +154,11 @@ final class Marks
     {
         [[$ax, $ay], [$bx, $by]] = [$this->points[$a], $this->points[$b]];
         if (hypot($bx - $ax, $by - $ay) < self::NEAREST_PX) {
-            throw InvalidInput::one($key, [$bx, $by], 'a point at least '.self::NEAREST_PX.' px from the other one, so that there is a direction');
+            throw InvalidInput::one(
+                $key,
+                [$bx, $by],
+                'a point at least '.self::NEAREST_PX.' px from the other one, so that there is a direction',
+            );
         }
     }
 
@@ -307,10 +311,7 @@ final class Marks
     {
         [$x, $y] = $point;
 
-        return [
-            ($this->targetRight ? 1 : -1) * ($x * cos($roll) + $y * sin($roll)),
-            $x * sin($roll) - $y * cos($roll),
-        ];
+        return [($this->targetRight ? 1 : -1) * ($x * cos($roll) + $y * sin($roll)), $x * sin($roll) - $y * cos($roll)];
     }
 
     /** @return array{float, float}|null */

@@ -59,11 +59,15 @@ final readonly class Picture
         if ($marks->has('lead_heel', 'trail_heel')) {
             $marks->apart('lead_heel', 'trail_heel', 'points.lead_heel');
             if (self::stancePx($marks) <= 0.0) {
-                throw InvalidInput::one('points.lead_heel', $marks->raw('lead_heel'), 'on the side of the trail heel where the target lies');
+                throw InvalidInput::one(
+                    'points.lead_heel',
+                    $marks->raw('lead_heel'),
+                    'on the side of the trail heel where the target lies',
+                );
             }
             $stance = $marks->isScaled() ? $marks->estimate(static fn(Marks $of): float => self::stancePx($of) * $of->mmPerPx()) : null;
             $ball = $marks->has('ball')
-                ? $marks->estimate(static fn(Marks $of): float => 100 * self::along($of, 'trail_heel', 'ball') / self::stancePx($of))
+                ? $marks->estimate(static fn(Marks $of): float => (100 * self::along($of, 'trail_heel', 'ball')) / self::stancePx($of))
                 : null;
         }
         if ($marks->has('sternum', 'ball') && $marks->isScaled()) {

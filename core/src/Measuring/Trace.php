@@ -105,12 +105,18 @@ final readonly class Trace
         }
         if (
             $addressLeanDeg !== null
-            && (! (\is_int($addressLeanDeg) || \is_float($addressLeanDeg)) || $addressLeanDeg < self::LEAN_DEG[0] || $addressLeanDeg > self::LEAN_DEG[1])
+            && (! (\is_int($addressLeanDeg) || \is_float($addressLeanDeg))
+                || $addressLeanDeg < self::LEAN_DEG[0]
+                || $addressLeanDeg > self::LEAN_DEG[1])
         ) {
             throw InvalidInput::one('address_lean_deg', $addressLeanDeg, self::LEAN_DEG[0].' to '.self::LEAN_DEG[1].' degrees');
         }
         if (! $marks->isScaled()) {
-            throw InvalidInput::one('scale', null, 'a scale: without one there are no lengths. Add the px across the ball, or a known length');
+            throw InvalidInput::one(
+                'scale',
+                null,
+                'a scale: without one there are no lengths. Add the px across the ball, or a known length',
+            );
         }
         $marks->take('ball', $ball, 'ball');
         $numbers = self::read($marks, $frames);
@@ -165,10 +171,18 @@ final readonly class Trace
         $arc = self::arc($x, $z, $weights);
         $used = array_keys(array_filter($weights, static fn(float $one): bool => $one > 0.0));
         if ($arc === null || \count($used) < self::LEAST_FRAMES) {
-            throw InvalidInput::one('frames', \count($used), self::LEAST_FRAMES.' frames or more that lie on one arc: mark the clubhead in more of them');
+            throw InvalidInput::one(
+                'frames',
+                \count($used),
+                self::LEAST_FRAMES.' frames or more that lie on one arc: mark the clubhead in more of them',
+            );
         }
         if ($arc->bend() <= 0.0) {
-            throw InvalidInput::one('frames', 'an arc that bends down', 'the clubhead going down to the ground and up again: mark frames round the strike');
+            throw InvalidInput::one(
+                'frames',
+                'an arc that bends down',
+                'the clubhead going down to the ground and up again: mark frames round the strike',
+            );
         }
         $along = array_map(static fn(int $i): float => $x[$i], $used);
         $lowPoint = $arc->turningPoint();
@@ -188,7 +202,7 @@ final readonly class Trace
         $scaleSd = self::scaleSd($marks);
         $within = static fn(float $value, float $fromFit, float ...$others): Estimated => new Estimated(
             $value,
-            sqrt(($t * $fromFit) ** 2 + (Estimated::HALF_SD ** 2) * array_sum(array_map(static fn(float $one): float => $one ** 2, $others))),
+            sqrt(($t * $fromFit) ** 2 + Estimated::HALF_SD ** 2 * array_sum(array_map(static fn(float $one): float => $one ** 2, $others))),
         );
         $low = $within(
             $lowPoint,
@@ -324,8 +338,12 @@ final readonly class Trace
             }
         }
 
-        return $best
-            ?? throw InvalidInput::one('frames', 'all of them on one spot', 'the clubhead in frames that differ: mark it where it is in each of them');
+        return $best ??
+            throw InvalidInput::one(
+                'frames',
+                'all of them on one spot',
+                'the clubhead in frames that differ: mark it where it is in each of them',
+            );
     }
 
     /**
@@ -341,7 +359,12 @@ final readonly class Trace
 
         return $fit === null
             ? null
-            : LeastSquares::fit($x, $z, array_map(static fn(float $one, float $at): float => $one / (1 + $fit->slope($at) ** 2), $counts, $x), 2);
+            : LeastSquares::fit(
+                $x,
+                $z,
+                array_map(static fn(float $one, float $at): float => $one / (1 + $fit->slope($at) ** 2), $counts, $x),
+                2,
+            );
     }
 
     /**
@@ -394,12 +417,18 @@ final readonly class Trace
                 $z,
                 $heights,
             );
-            $bottom = array_map(static fn(bool $one, float $height): bool => $one && $height - $lowest <= self::BOTTOM_MM, $counts, $heights);
+            $bottom = array_map(
+                static fn(bool $one, float $height): bool => $one && $height - $lowest <= self::BOTTOM_MM,
+                $counts,
+                $heights,
+            );
             $sizes = array_map(abs(...), array_values(array_intersect_key($off, array_filter($bottom))));
             sort($sizes);
             $scale = self::TUKEY * max($click, self::MAD * ($sizes[intdiv(\count($sizes), 2)] ?? 0.0));
             $next = array_map(
-                static fn(bool $one, float $residual): float => $one && abs($residual) < $scale ? (1 - ($residual / $scale) ** 2) ** 2 : 0.0,
+                static fn(bool $one, float $residual): float => $one && abs($residual) < $scale
+                    ? (1 - ($residual / $scale) ** 2) ** 2
+                    : 0.0,
                 $bottom,
                 $off,
             );
@@ -478,9 +507,12 @@ final readonly class Trace
             return [null, null];
         }
         $t = Distributions::studentQuantile(0.95, max(1, $line->freedom));
-        $half = sqrt(($t * $line->sdOf(static fn(LeastSquares $of): float => $of->at(0.0))) ** 2 + (Estimated::HALF_SD * rad2deg($rollSd)) ** 2
-            // The ball's own click shifts the place where the lean is taken.
-            + (Estimated::HALF_SD * $line->slope(0.0) * $marks->mmPerPx() * $marks->clickSdPx) ** 2);
+        $half = sqrt(
+            ($t * $line->sdOf(static fn(LeastSquares $of): float => $of->at(0.0))) ** 2 +
+                (Estimated::HALF_SD * rad2deg($rollSd)) ** 2 +
+                // The ball's own click shifts the place where the lean is taken.
+                (Estimated::HALF_SD * $line->slope(0.0) * $marks->mmPerPx() * $marks->clickSdPx) ** 2,
+        );
 
         return [
             new Estimated($line->at(0.0), $half + ($marks->isLevelled() ? 0.0 : Marks::UNKNOWN_ROLL_DEG)),
@@ -493,10 +525,10 @@ final readonly class Trace
     {
         $steps = 400;
         for ($i = 0; $i < $steps; $i++) {
-            [$a, $b] = [$from + ($to - $from) * $i / $steps, $from + ($to - $from) * ($i + 1) / $steps];
+            [$a, $b] = [$from + (($to - $from) * $i) / $steps, $from + (($to - $from) * ($i + 1)) / $steps];
             [$u, $v] = [$line->at($a) - $address, $line->at($b) - $address];
             if ($u * $v <= 0.0 && $u !== $v) {
-                return $a + ($b - $a) * $u / ($u - $v);
+                return $a + (($b - $a) * $u) / ($u - $v);
             }
         }
 
@@ -506,7 +538,9 @@ final readonly class Trace
     /** Of the camera's roll, radians, from the clicks on the level. */
     private static function rollSd(Marks $marks): float
     {
-        return $marks->isLevelled() ? deg2rad($marks->estimate(static fn(Marks $of): float => $of->rollDeg())->half) / Estimated::HALF_SD : 0.0;
+        return $marks->isLevelled()
+            ? deg2rad($marks->estimate(static fn(Marks $of): float => $of->rollDeg())->half) / Estimated::HALF_SD
+            : 0.0;
     }
 
     /** Of the scale, as a share of it. */

@@ -214,8 +214,12 @@ final readonly class Score
         [$first, $second] = $goal->kind->parts();
 
         return new self(
-            $one->n + $other->n >= $goal->of && abs($one->n - $other->n) <= 1 && round(100 * $difference, self::ERROR_DECIMALS) >= $goal->need,
-            "{$first} {$words->course($one->mean)}, {$second} {$words->course($other->mean)}: they differ by ".round(100 * $difference).' %',
+            $one->n + $other->n >= $goal->of
+                && abs($one->n - $other->n) <= 1
+                && round(100 * $difference, self::ERROR_DECIMALS) >= $goal->need,
+            "{$first} {$words->course($one->mean)}, {$second} {$words->course($other->mean)}: they differ by ".
+                round(100 * $difference).
+                ' %',
             $difference,
         );
     }

@@ -28,17 +28,24 @@ enum Attention: string
      * @param  int|null  $hurtDays  days since the student said that it hurts; null = not of late
      * @return list<AttentionReason> most urgent first
      */
-    public static function for(?Verdict $verdict, ?Tally $last, ?int $dueDays, ?Tally $visits, bool $unopenedLink, ?int $hurtDays = null): array
-    {
+    public static function for(
+        ?Verdict $verdict,
+        ?Tally $last,
+        ?int $dueDays,
+        ?Tally $visits,
+        bool $unopenedLink,
+        ?int $hurtDays = null,
+    ): array {
         $reasons = [];
         if ($hurtDays !== null) {
             $reasons[] = new AttentionReason(
                 self::Hurts,
-                'says that it hurts'.match ($hurtDays) {
-                    0 => ', today',
-                    1 => ', yesterday',
-                    default => ", {$hurtDays} days ago",
-                },
+                'says that it hurts'.
+                    match ($hurtDays) {
+                        0 => ', today',
+                        1 => ', yesterday',
+                        default => ", {$hurtDays} days ago",
+                    },
             );
         }
         if ($verdict === Verdict::Slipping) {
@@ -48,11 +55,14 @@ enum Attention: string
             );
         }
         if ($verdict !== null && $dueDays !== null && $dueDays >= 0) {
-            $reasons[] = new AttentionReason(self::RetestDue, match ($dueDays) {
-                0 => 'retest due today',
-                1 => 'retest overdue by a day',
-                default => "retest overdue by {$dueDays} days",
-            });
+            $reasons[] = new AttentionReason(
+                self::RetestDue,
+                match ($dueDays) {
+                    0 => 'retest due today',
+                    1 => 'retest overdue by a day',
+                    default => "retest overdue by {$dueDays} days",
+                },
+            );
         }
         if ($visits !== null && $visits->of > 0 && $visits->share() < WhatNow::DONE) {
             $reasons[] = new AttentionReason(self::PracticeMissed, "practised {$visits->count} of {$visits->of} visits");

@@ -306,7 +306,13 @@ final class Explanations
                     && ($mine = $this->context->stock->normal($what)) !== null
                     && ($theirs = $stock->normal($what)) !== null
                 ) {
-                    $figures[$what->value] = Density::between($value, $theirs, $mine, $this->context->case->seen->errorOf($what), $what->field());
+                    $figures[$what->value] = Density::between(
+                        $value,
+                        $theirs,
+                        $mine,
+                        $this->context->case->seen->errorOf($what),
+                        $what->field(),
+                    );
                 }
             }
             $others[] = [array_sum($this->balls->terms(new Mechanism, $school)), $figures];

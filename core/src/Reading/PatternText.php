@@ -41,7 +41,8 @@ final readonly class PatternText
         if ($main !== null && ! $main->isGood()) {
             $parts[] = $this->words->count($pattern->strikeTally($main)->count).' '.$main->value;
         }
-        $line = $parts === [] ? $this->words->count($pattern->count()).($pattern->count() === 1 ? ' ball' : ' balls') : implode('; ', $parts);
+        $line =
+            $parts === [] ? $this->words->count($pattern->count()).($pattern->count() === 1 ? ' ball' : ' balls') : implode('; ', $parts);
 
         return Words::sentence($line.$this->touch($pattern));
     }
@@ -116,7 +117,9 @@ final readonly class PatternText
     {
         $traced = $seen->number(Observable::LowPoint);
         if ($traced !== null) {
-            return "Low point {$this->words->place($traced)} {$this->words->scatter(self::RANGE_SD * $seen->errorOf(Observable::LowPoint))}, traced in one swing.";
+            return "Low point {$this->words->place($traced)} {$this->words->scatter(
+                self::RANGE_SD * $seen->errorOf(Observable::LowPoint),
+            )}, traced in one swing.";
         }
         $mean = $pattern->lowPoint->mean;
         $error = $pattern->lowPointErrorMm($calibration);

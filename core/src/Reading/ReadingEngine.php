@@ -247,7 +247,8 @@ final readonly class ReadingEngine
     {
         return $choice->cause === null || $choice->alike === null || $next === null
             ? null
-            : "{$choice->cause->cause->shortName()} or {$choice->alike->cause->shortName()}: look at {$next->observable->field()->label} first.";
+            : "{$choice->cause->cause->shortName()} or {$choice->alike->cause->shortName()}: ".
+                "look at {$next->observable->field()->label} first.";
     }
 
     private static function noGain(WorkOnFirst $choice): ?string

@@ -8,8 +8,8 @@ use LowPoint\Core\Strike\Calibration;
 
 /**
  * A made-up swing of which everything is known, as a phone films it: at address, and over the frames round the strike. Near the
- * ground the clubhead runs along a circle; the shaft loses or keeps its lean evenly along the line (handbook 11.4). Places are mm: toward the
- * target from the ball, and above the ball's centre.
+ * ground the clubhead runs along a circle; the shaft loses or keeps its lean evenly along the line (handbook 11.4). Places are mm:
+ * toward the target from the ball, and above the ball's centre.
  */
 final readonly class FilmedSwing
 {
@@ -112,7 +112,7 @@ final readonly class FilmedSwing
     /** @return array{float, float} the clubhead $frames after the ball (or before it, below nothing) */
     public function head(float $frames): array
     {
-        $angle = asin(-$this->lowPointMm / $this->radiusMm) + ($frames / self::FPS) * 1000 * $this->speedMs / $this->radiusMm;
+        $angle = asin(-$this->lowPointMm / $this->radiusMm) + (($frames / self::FPS) * 1000 * $this->speedMs) / $this->radiusMm;
 
         return [
             $this->lowPointMm + $this->radiusMm * sin($angle),
@@ -144,12 +144,12 @@ final readonly class FilmedSwing
     public function places(?int $frame): array
     {
         $ground = -Calibration::BALL_RADIUS_MM;
-        $trail = -$this->stanceMm * $this->ballPct / 100;
+        $trail = (-$this->stanceMm * $this->ballPct) / 100;
         $at = $frame === null ? 0.0 : $frame - $this->phase;
         $head = $frame === null ? [-self::SET_DOWN_MM, self::HEAD_UP_MM - Calibration::BALL_RADIUS_MM] : $this->head($at);
         $lean = $frame === null ? $this->leanDeg : max(-60.0, min(70.0, $this->leanAt($head[0])));
         // The ball leaves faster than the head comes, and up.
-        $flown = self::BALL_FASTER * max(0.0, $at) / self::FPS * 1000 * $this->speedMs;
+        $flown = ((self::BALL_FASTER * max(0.0, $at)) / self::FPS) * 1000 * $this->speedMs;
 
         return [
             'head' => $head,
@@ -184,7 +184,7 @@ final readonly class FilmedSwing
     /** px across the ball. */
     public function ballPx(): float
     {
-        return 2 * Calibration::BALL_RADIUS_MM / $this->camera->mmPerPx;
+        return (2 * Calibration::BALL_RADIUS_MM) / $this->camera->mmPerPx;
     }
 
     /** Degrees: going down below nothing, up above it. */

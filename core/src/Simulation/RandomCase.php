@@ -68,7 +68,10 @@ final readonly class RandomCase
         ];
 
         if ($this->measuring?->chance(self::MEASURED) === true) {
-            $case['motion'][Observable::LowPoint->value] = $this->measuring->between(Observable::LowPoint->field()->min, Observable::LowPoint->field()->max);
+            $case['motion'][Observable::LowPoint->value] = $this->measuring->between(
+                Observable::LowPoint->field()->min,
+                Observable::LowPoint->field()->max,
+            );
         }
 
         return $case + $this->measured($case['setup'] + $case['motion']);

@@ -38,10 +38,12 @@ final class MeasuredLooksTest extends TestCase
 
     private static function clue(LessonCase $case): ?\LowPoint\Core\Reading\WeighedClue
     {
-        $cause = array_values(array_filter(
-            ReadingEngine::standard()->read($case)->causes,
-            static fn(WeighedCause $one): bool => $one->cause->id === 'handle_forward_setup',
-        ))[0];
+        $cause = array_values(
+            array_filter(
+                ReadingEngine::standard()->read($case)->causes,
+                static fn(WeighedCause $one): bool => $one->cause->id === 'handle_forward_setup',
+            ),
+        )[0];
         foreach ([...$cause->for, ...$cause->against] as $clue) {
             if (str_contains($clue->text, 'shaft leans')) {
                 return $clue;
@@ -67,12 +69,19 @@ final class MeasuredLooksTest extends TestCase
     {
         $half = 1.6449 * Observable::ShaftLean->readingError();
 
-        self::assertEqualsWithDelta(self::weight(self::case()), self::weight(self::case(['measured' => ['shaft_lean_deg' => $half]])), 1e-9);
+        self::assertEqualsWithDelta(
+            self::weight(self::case()),
+            self::weight(self::case(['measured' => ['shaft_lean_deg' => $half]])),
+            1e-9,
+        );
     }
 
     public function test_the_reading_says_how_it_was_got(): void
     {
-        self::assertSame("The shaft leans 8° toward the target (measured ±\u{A0}1.2°).", self::clue(self::case(['measured' => ['shaft_lean_deg' => 1.2]]))?->text);
+        self::assertSame(
+            "The shaft leans 8° toward the target (measured ±\u{A0}1.2°).",
+            self::clue(self::case(['measured' => ['shaft_lean_deg' => 1.2]]))?->text,
+        );
         self::assertSame('The shaft leans 8° toward the target.', self::clue(self::case())?->text);
     }
 

@@ -85,7 +85,10 @@ final class PatternTest extends TestCase
 
     public function test_the_depth_lies_between_the_marks_and_the_balls_without_one(): void
     {
-        $marks = [...Cases::balls(4, ['touch_mm' => 0, 'mark_length_mm' => 90]), ...Cases::balls(3, ['strike' => 'thin', 'touch_mm' => null])];
+        $marks = [
+            ...Cases::balls(4, ['touch_mm' => 0, 'mark_length_mm' => 90]),
+            ...Cases::balls(3, ['strike' => 'thin', 'touch_mm' => null]),
+        ];
         $pattern = self::pattern($marks);
         $depths = array_filter(array_map(static fn(DerivedBall $one): ?float => $one->depthMm, $pattern->derived));
         $estimate = $pattern->depthEstimate(Calibration::standard());

@@ -24,8 +24,8 @@ final class FilmedSwingTest extends TestCase
     /** @return list<int> frames in which the clubhead is marked: about 58 mm apart, as many before the bottom as after it */
     private static function frames(FilmedSwing $swing): array
     {
-        $step = max(1, (int) round(58 / ($swing->speedMs * 1000 / FilmedSwing::FPS)));
-        $middle = (int) round($swing->lowPointMm / ($swing->speedMs * 1000 / FilmedSwing::FPS));
+        $step = max(1, (int) round(58 / (($swing->speedMs * 1000) / FilmedSwing::FPS)));
+        $middle = (int) round($swing->lowPointMm / (($swing->speedMs * 1000) / FilmedSwing::FPS));
         $found = [];
         for ($k = 0; $k < self::MARKED; $k++) {
             $found[] = $middle + $step * ($k - intdiv(self::MARKED, 2)) + 1;
@@ -81,7 +81,11 @@ final class FilmedSwingTest extends TestCase
                 'points' => $said['address'],
                 ...array_intersect_key($said, array_flip(['target', 'click_sd_px', 'size', 'level', 'scale'])),
             ])->answer;
-            $trace = MeasureRequest::fromValue(['kind' => 'trace', 'fps' => FilmedSwing::FPS, ...array_diff_key($said, ['address' => true])])->answer;
+            $trace = MeasureRequest::fromValue([
+                'kind' => 'trace',
+                'fps' => FilmedSwing::FPS,
+                ...array_diff_key($said, ['address' => true]),
+            ])->answer;
             self::assertInstanceOf(Picture::class, $picture);
             self::assertInstanceOf(Trace::class, $trace);
             $off['low'] += abs($trace->lowPointMm->value - $swing->lowPointMm) > 6 ? 1 : 0;

@@ -34,11 +34,12 @@ final class PictureTest extends TestCase
     {
         $asked = (new Swings(new Dice(5), rollDeg: 3.0))->picture(9.0, 55.0, 240.0, 10.0);
         $flip = static fn(array $point): array => [1920 - $point[0], $point[1]];
-        $mirrored = [
-            'target' => 'left',
-            'points' => array_map($flip, $asked['points']),
-            'level' => array_map($flip, $asked['level']),
-        ] + $asked;
+        $mirrored =
+            [
+                'target' => 'left',
+                'points' => array_map($flip, $asked['points']),
+                'level' => array_map($flip, $asked['level']),
+            ] + $asked;
         [$one, $other] = [self::measured($asked)->toArray(), self::measured($mirrored)->toArray()];
 
         self::assertSame(-$one['roll_deg'], $other['roll_deg']);
@@ -53,7 +54,11 @@ final class PictureTest extends TestCase
         foreach (['level' => array_reverse($asked['level']), 'upright' => $upright] as $kind => $two) {
             $other = [$kind => $two] + array_diff_key($asked, ['level' => 0]);
             self::assertEqualsWithDelta(4.0, self::measured($other)->rollDeg, 1.0e-6, $kind);
-            self::assertEqualsWithDelta(6.0, self::measured(['upright' => array_reverse($upright)] + array_diff_key($asked, ['level' => 0]))->shaftLeanDeg?->value, 1.0e-6);
+            self::assertEqualsWithDelta(
+                6.0,
+                self::measured(['upright' => array_reverse($upright)] + array_diff_key($asked, ['level' => 0]))->shaftLeanDeg?->value,
+                1.0e-6,
+            );
         }
     }
 
@@ -77,7 +82,12 @@ final class PictureTest extends TestCase
             self::assertTrue($times >= 0.85 * self::RUNS && $times <= 0.95 * self::RUNS, "{$what}: {$times} of ".self::RUNS);
             $mean = array_sum($values[$what]) / self::RUNS;
             $sd = sqrt(array_sum(array_map(static fn(float $one): float => ($one - $mean) ** 2, $values[$what])) / (self::RUNS - 1));
-            self::assertEqualsWithDelta(1.0, array_sum($halves[$what]) / self::RUNS / (1.6449 * $sd), 0.1, "{$what}: propagation against Monte Carlo");
+            self::assertEqualsWithDelta(
+                1.0,
+                array_sum($halves[$what]) / self::RUNS / (1.6449 * $sd),
+                0.1,
+                "{$what}: propagation against Monte Carlo",
+            );
         }
     }
 
@@ -111,7 +121,9 @@ final class PictureTest extends TestCase
     public function test_it_warns_where_the_numbers_say_so(): void
     {
         $warned = static fn(array $over): array => array_column(
-            self::measured($over + ['kind' => 'picture', 'size' => [1000, 800], 'level' => [[100, 700], [900, 700]], 'scale' => ['ball_px' => 40]])->toArray()['warnings'],
+            self::measured(
+                $over + ['kind' => 'picture', 'size' => [1000, 800], 'level' => [[100, 700], [900, 700]], 'scale' => ['ball_px' => 40]],
+            )->toArray()['warnings'],
             'id',
         );
         self::assertSame([], $warned(['points' => ['ball' => [500, 600]]]));

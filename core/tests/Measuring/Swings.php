@@ -22,7 +22,7 @@ final class Swings
     /** @return array<string, mixed> */
     public function picture(float $leanDeg, float $ballPct, float $stanceMm, float $chestMm, bool $level = true): array
     {
-        $trail = -$stanceMm * $ballPct / 100;
+        $trail = (-$stanceMm * $ballPct) / 100;
         $lean = deg2rad($leanDeg);
 
         return [
@@ -42,7 +42,7 @@ final class Swings
     /** @return array<string, mixed> frames so many mm apart along the line, round a place a little off the ball */
     public function trace(float $lowPointMm, float $radiusMm, int $frames, float $apartMm, float $leanDeg = 5.0, float $fps = 240.0): array
     {
-        $first = -($frames - 1) / 2 * $apartMm + ($this->dice->between(0.0, 1.0) - 0.5) * $apartMm;
+        $first = (-($frames - 1) / 2) * $apartMm + ($this->dice->between(0.0, 1.0) - 0.5) * $apartMm;
         $told = [];
         for ($n = 0; $n < $frames; $n++) {
             $x = $first + $n * $apartMm;
@@ -51,7 +51,14 @@ final class Swings
             $told[] = ['n' => $n, 'head' => $this->at($x, $z), 'grip' => $this->at($x + 860 * sin($lean), $z + 860 * cos($lean))];
         }
 
-        return ['kind' => 'trace', ...$this->common(true), 'fps' => $fps, 'ball' => $this->at(0, 0), 'address_lean_deg' => $leanDeg + 2, 'frames' => $told];
+        return [
+            'kind' => 'trace',
+            ...$this->common(true),
+            'fps' => $fps,
+            'ball' => $this->at(0, 0),
+            'address_lean_deg' => $leanDeg + 2,
+            'frames' => $told,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -68,14 +75,11 @@ final class Swings
     /** @return array{float, float} px */
     private function at(float $alongMm, float $upMm): array
     {
-        $x = ($this->target === 'right' ? 1 : -1) * $alongMm / $this->mmPerPx;
+        $x = (($this->target === 'right' ? 1 : -1) * $alongMm) / $this->mmPerPx;
         $y = -$upMm / $this->mmPerPx;
         $r = deg2rad($this->rollDeg);
 
-        return [
-            self::CENTRE[0] + $x * cos($r) - $y * sin($r) + $this->off(),
-            self::CENTRE[1] + $x * sin($r) + $y * cos($r) + $this->off(),
-        ];
+        return [self::CENTRE[0] + $x * cos($r) - $y * sin($r) + $this->off(), self::CENTRE[1] + $x * sin($r) + $y * cos($r) + $this->off()];
     }
 
     private function off(): float

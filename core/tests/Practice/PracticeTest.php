@@ -138,7 +138,10 @@ final class PracticeTest extends TestCase
         $goal = Goal::of(self::drill('backswing_stations'));
         $run = static fn(float $wide): array => array_merge(
             ...array_map(
-                static fn(int $part): array => array_map(static fn(int $i): array => [$part, 10 * ($part + 1) + $wide * ($i - 2)], range(0, 4)),
+                static fn(int $part): array => array_map(
+                    static fn(int $i): array => [$part, 10 * ($part + 1) + $wide * ($i - 2)],
+                    range(0, 4),
+                ),
                 [0, 1, 2],
             ),
         );
@@ -153,10 +156,14 @@ final class PracticeTest extends TestCase
 
     public function test_sets_are_runs_only_where_a_set_is_what_is_counted(): void
     {
-        $runs = array_map(
-            static fn(string $id): mixed => Goal::of(self::drill($id))->toArray()['runs'],
-            ['brush_line', 'slope_brush', 'backswing_stations', 'bracket', 'edge_in', 'mystery_numbers'],
-        );
+        $runs = array_map(static fn(string $id): mixed => Goal::of(self::drill($id))->toArray()['runs'], [
+            'brush_line',
+            'slope_brush',
+            'backswing_stations',
+            'bracket',
+            'edge_in',
+            'mystery_numbers',
+        ]);
         self::assertSame([3, 2, 1, 1, 1, 1], $runs, 'fifteen from three stations, five sets of three, ten in two sets are one run');
     }
 

@@ -95,8 +95,8 @@ final class TouchTest extends TestCase
         $was = new TouchFigures(12, -45.0, 20.0, -10.0);
 
         self::assertMatchesRegularExpression(
-            '/^First touch 4.5 cm behind ±\x{a0}2 cm at first, now 1.2 cm behind ±\x{a0}1 cm: nearer to the middle of the good '
-                .'window \((9[5-9]) in 100\), scattering less \((9[0-9]) in 100\)\.$/u',
+            '/^First touch 4.5 cm behind ±\x{a0}2 cm at first, now 1.2 cm behind ±\x{a0}1 cm: nearer to the middle of the good '.
+                'window \((9[5-9]) in 100\), scattering less \((9[0-9]) in 100\)\.$/u',
             $text($was, new TouchFigures(12, -12.0, 10.0, -10.0)),
         );
         self::assertMatchesRegularExpression(
@@ -104,7 +104,11 @@ final class TouchTest extends TestCase
             $text(new TouchFigures(12, -12.0, 10.0, -10.0), $was),
         );
         $somewhat = $text(new TouchFigures(9, -20.0, 14.0, -10.0), new TouchFigures(9, -34.0, 22.0, -10.0));
-        self::assertMatchesRegularExpression('/scattering more \((8[5-9]|9[0-7]) in 100\)/', $somewhat, 'the chance of what is told, not of its opposite');
+        self::assertMatchesRegularExpression(
+            '/scattering more \((8[5-9]|9[0-7]) in 100\)/',
+            $somewhat,
+            'the chance of what is told, not of its opposite',
+        );
         self::assertStringEndsWith(': as it was, as far as so few balls can tell.', $text($was, $was));
     }
 

@@ -177,9 +177,9 @@ final class SheetMappingTest extends TestCase
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike', 'words' => ['fat' => 'plump']]]], 'mapping.columns[0].words'])]
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike', 'flipped' => 'yes']]], 'mapping.columns[0].flipped'])]
     #[TestWith([
-        ['columns' => [['header' => 'Hit', 'key' => 'strike'], ['header' => 'Club', 'key' => 'strike']]],
-        'mapping.columns[1].key',
-    ]),]
+            ['columns' => [['header' => 'Hit', 'key' => 'strike'], ['header' => 'Club', 'key' => 'strike']]],
+            'mapping.columns[1].key',
+        ]),]
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike']], 'time' => ['header' => 'When', 'order' => 'dym']], 'mapping.time'])]
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike']], 'only' => ['header' => 'When']], 'mapping.only'])]
     public function test_a_mapping_that_does_not_fit_is_refused_by_name(array $data, string $key): void
@@ -254,7 +254,22 @@ final class SheetMappingTest extends TestCase
         self::assertSame(['air' => 'none'], $words['touch_mm']);
         self::assertSame([], $words['flight'], 'a fat flight is nothing we know');
 
-        $all = ['fat', 'duff', 'duffed', 'pure', 'flush', 'solid', 'good', 'skull', 'skulled', 'bladed', 'top', 'shank', 'shanked', 'bounced'];
+        $all = [
+            'fat',
+            'duff',
+            'duffed',
+            'pure',
+            'flush',
+            'solid',
+            'good',
+            'skull',
+            'skulled',
+            'bladed',
+            'top',
+            'shank',
+            'shanked',
+            'bounced',
+        ];
         $guess = SheetGuess::of(['Strike' => $all]);
         self::assertCount(\count($all), (array) $guess['columns'][0]['words']);
         self::assertNotEmpty(SheetMapping::fromValue(json_decode((string) json_encode($guess), true), ['Strike'])->columns);

@@ -41,19 +41,28 @@ final class StillController
     {
         Gate::authorize('update', $lesson);
         if ($lesson->student->needsGuardian() && ! $request->boolean('guardian_agreed')) {
-            throw InvalidInput::one('guardian_agreed', false, 'true: a picture of a child is kept only with a guardian’s consent on record');
+            throw InvalidInput::one(
+                'guardian_agreed',
+                false,
+                'true: a picture of a child is kept only with a guardian’s consent on record',
+            );
         }
         $clean = StillFolder::clean((string) $request->file('still')?->getContent());
         $still = DB::transaction(function () use ($request, $lesson, $clean): Still {
             $still = Still::query()->find($request->string('id')->value()) ?? new Still(['id' => $request->string('id')->value()]);
             abort_if($still->exists && $still->lesson_id !== $lesson->id, 403);
             if ($request->boolean('in_report')) {
-                Still::query()->where('lesson_id', $lesson->id)->update(['in_report' => false]);
+                Still::query()
+                    ->where('lesson_id', $lesson->id)
+                    ->update(['in_report' => false]);
             }
             $still->fill([
                 'width' => $clean['width'],
                 'height' => $clean['height'],
-                'ball' => $request->filled('ball_x') && $request->filled('ball_y') ? [$request->float('ball_x'), $request->float('ball_y')] : null,
+                'ball' =>
+                    $request->filled('ball_x') && $request->filled('ball_y')
+                        ? [$request->float('ball_x'), $request->float('ball_y')]
+                        : null,
                 'mm_per_px' => $request->filled('mm_per_px') ? $request->float('mm_per_px') : null,
                 'in_report' => $request->boolean('in_report'),
                 'guardian_agreed' => $request->boolean('guardian_agreed'),

@@ -44,7 +44,10 @@ final class StudentController
     {
         $student = Student::query()->find($studentId) ?? (new Student)->forceFill(['id' => $studentId, 'coach_id' => $coach->id]);
         Gate::authorize('update', $student);
-        $student->fill([...$request->safe(['name', 'handed', 'limits', 'units', 'language']), 'about' => $request->string('about')->value()]);
+        $student->fill([
+            ...$request->safe(['name', 'handed', 'limits', 'units', 'language']),
+            'about' => $request->string('about')->value(),
+        ]);
         if ($request->has('inactive')) {
             $student->inactive_since = $request->boolean('inactive') ? $student->inactive_since ?? now() : null;
         }
