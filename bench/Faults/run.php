@@ -30,7 +30,8 @@ $rounds = (int) ($argv[1] ?? 1000);
 $seed = (int) ($argv[2] ?? 20261125);
 $base = (string) getenv('LOW_POINT_URL');
 $disk = (string) getenv('SMALL_DISK');
-require __DIR__.'/../../bootstrap/app.php'->make(Kernel::class)->bootstrap();
+$app = require __DIR__.'/../../bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
 $random = new Randomizer(new Mt19937($seed));
 
 $nowMs = (int) (1000 * microtime(true));

@@ -176,6 +176,8 @@ final class ChipLessonTest extends BrowserTestCase
         self::assertStringContainsString('400', (string) $this->seen('lead_weight_pct'));
         $this->lookExactly('lead_weight_pct', '60');
         $this->until(fn(): bool => ! str_contains($this->shown(), 'Not stored'), 'The mended figure is still called wrong.');
+        // Shown is kept: only then it outlives the page.
+        $this->see('60 %');
         $this->browser->navigate()->refresh();
         $this->see('60 %');
     }
