@@ -109,6 +109,9 @@ final class LanguageTest extends TestCase
         $this->getJson('/api/students/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['Accept-Language' => 'de'])
             ->assertNotFound()
             ->assertJsonPath('message', 'Diesen Eintrag gibt es nicht oder nicht mehr.');
+        $this->putJson('/api/students/'.self::id(), ['handed' => 'right'], ['Accept-Language' => 'de'])
+            ->assertUnprocessable()
+            ->assertJsonPath('faults.0.message', 'name fehlt.');
     }
 
     public function test_a_report_goes_home_in_the_students_language(): void
