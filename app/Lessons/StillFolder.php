@@ -28,9 +28,12 @@ final readonly class StillFolder
 
     public function __construct(private Filesystem $disk) {}
 
+    /** @throws \RuntimeException when the disk does not take it */
     public function put(Still $still, string $jpeg): void
     {
-        $this->disk->put($this->path($still), $jpeg);
+        if (! $this->disk->put($this->path($still), $jpeg)) {
+            throw new \RuntimeException("The still {$still->id} could not be written.");
+        }
     }
 
     public function get(Still $still): ?string

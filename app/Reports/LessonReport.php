@@ -47,13 +47,16 @@ final readonly class LessonReport
         private StillFolder $stills,
     ) {}
 
-    /** @param bool $alone for a browser: the fonts travel inside the page */
-    public function html(Lesson $lesson, string $paper, bool $alone = false): string
+    /**
+     * @param  Language  $asked  where the coach has not said what the student reads
+     * @param  bool  $alone  for a browser: the fonts travel inside the page
+     */
+    public function html(Lesson $lesson, string $paper, Language $asked, bool $alone = false): string
     {
         $lesson->loadMissing('student.plan.sessions', 'student.coach', 'sets.balls', 'prescription');
         $left = $lesson->student->handed === 'left';
         // It goes home with the student.
-        $phrases = Phrases::in($lesson->student->language ?? Language::English);
+        $phrases = Phrases::in($lesson->student->language ?? $asked);
         $hit = $lesson->sets->filter(static fn(BallSet $set): bool => $set->balls->isNotEmpty())->values();
         $strips = $hit->take(self::MOST_STRIPS)->map(function (BallSet $set) use ($lesson, $left, $phrases): array {
             $reading = $this->readings->of($lesson, $set);
@@ -135,7 +138,8 @@ final readonly class LessonReport
         return array_values(array_intersect(array_column(Strike::cases(), 'value'), $seen->all()));
     }
 
-    public function pdf(Lesson $lesson, string $paper): string
+    /** @param Language $asked where the coach has not said what the student reads */
+    public function pdf(Lesson $lesson, string $paper, Language $asked): string
     {
         $cache = storage_path('framework/fonts');
         is_dir($cache) || mkdir($cache, 0o700, true);
@@ -148,7 +152,7 @@ final readonly class LessonReport
             ->setIsFontSubsettingEnabled(true)
             ->setDefaultFont('Atkinson');
         $pdf = new Dompdf($options);
-        $pdf->loadHtml($this->html($lesson, $paper), 'UTF-8');
+        $pdf->loadHtml($this->html($lesson, $paper, $asked), 'UTF-8');
         $pdf->setPaper($paper);
         $pdf->render();
 

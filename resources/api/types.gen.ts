@@ -41,7 +41,7 @@ export interface components {
             purpose: components["schemas"]["Purpose"];
             setup: components["schemas"]["Observed"];
             motion: components["schemas"]["Observed"];
-            /** @description Half of the 90 % interval of figures that were measured; the others were seen by eye. Answers that a device kept long ago have none. */
+            /** @description Half of the 90 % interval of figures that were measured; the others were seen by eye. Answers kept long ago have none. */
             measured?: components["schemas"]["Measured"];
             /** @description How sure the student was before it, 1 to 10. */
             confidence: number | null;
@@ -1414,6 +1414,7 @@ export interface components {
             ball: components["schemas"]["Px"] | null;
             mm_per_px: number | null;
             in_report: boolean;
+            guardian_agreed: boolean;
             made_at: string;
         };
         StoredLesson: {

@@ -166,7 +166,7 @@ function LessonInShort({
 
 /** What is wanted now and then of a lesson. */
 function More({ lesson, children }: { lesson: ProgressLesson; children: (row: string) => ReactNode }) {
-    const { t } = useTranslation();
+    const { t, i18n } = useTranslation();
     const queries = useQueryClient();
     const again = () => Promise.all([changed.students, changed.bin].map((one) => queries.invalidateQueries(one)));
     const remove = useMutation({
@@ -199,7 +199,7 @@ function More({ lesson, children }: { lesson: ProgressLesson; children: (row: st
                                 [t('Report to print'), 'as=print'],
                             ] as const
                         ).map(([words, how]) => (
-                            <a key={how} href={`/api/lessons/${lesson.id}/report?${how}`} className={row}>
+                            <a key={how} href={`/api/lessons/${lesson.id}/report?${how}&language=${i18n.language}`} className={row}>
                                 {words}
                             </a>
                         ))}

@@ -121,7 +121,7 @@ final class LanguageTest extends TestCase
             ->oldest('began_at')
             ->firstOrFail();
         $lesson->student->update(['language' => Language::German]);
-        $page = strip_tags(app(LessonReport::class)->html($lesson->fresh() ?? $lesson, 'a4'));
+        $page = strip_tags(app(LessonReport::class)->html($lesson->fresh() ?? $lesson, 'a4', Language::English));
         foreach (
             [
                 'Stunde vom 7. September 2026',
@@ -135,6 +135,22 @@ final class LanguageTest extends TestCase
             self::assertStringContainsString($words, $page);
         }
         self::assertDoesNotMatchRegularExpression('/\b(the|and|with|your)\b/', $page);
+    }
+
+    public function test_a_report_is_in_the_coachs_language_where_he_has_not_said_what_the_student_reads(): void
+    {
+        $this->actingAs($this->coach());
+        $lesson = $this->earlierLesson('Petra');
+        $report = fn(string $language): string => (string) $this->get("/api/lessons/{$lesson->id}/report?as=print{$language}", [
+            'Accept-Language' => 'en',
+        ])
+            ->assertOk()
+            ->getContent();
+        self::assertStringContainsString('Lesson of', $report(''));
+        // A link that the browser opens carries the language that the coach has chosen in the app.
+        self::assertStringContainsString('Stunde vom', $report('&language=de'));
+        $lesson->student->update(['language' => Language::English]);
+        self::assertStringContainsString('Lesson of', $report('&language=de'));
     }
 
     public function test_what_is_chosen_in_german_is_kept_so_that_others_read_it_in_theirs(): void

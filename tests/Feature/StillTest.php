@@ -9,9 +9,11 @@ use App\Lessons\StillFolder;
 use App\Models\Lesson;
 use App\Models\Still;
 use App\Reports\LessonReport;
+use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
+use LowPoint\Core\Wording\Language;
 use Tests\Support\CoachRoutes;
 use Tests\TestCase;
 
@@ -87,11 +89,22 @@ final class StillTest extends TestCase
         self::assertSame(0, Still::query()->count());
     }
 
+    public function test_what_the_disk_refuses_is_not_said_to_be_kept(): void
+    {
+        $full = self::createStub(Filesystem::class);
+        $full->method('put')->willReturn(false);
+        $this->app->instance(StillFolder::class, new StillFolder($full));
+        $this->keep()->assertServerError();
+        self::assertSame(0, Still::query()->count());
+    }
+
     public function test_of_a_child_only_with_a_guardians_consent(): void
     {
         $this->lesson->student->update(['limits' => ['under_14']]);
         $this->keep()->assertUnprocessable()->assertJsonPath('faults.0.key', 'guardian_agreed');
-        $this->keep(['guardian_agreed' => '1'])->assertOk();
+        $this->keep(['guardian_agreed' => '1'])
+            ->assertOk()
+            ->assertJsonPath('guardian_agreed', true);
     }
 
     public function test_another_coach_gets_nothing_of_it_nor_does_another_lesson(): void
@@ -117,7 +130,7 @@ final class StillTest extends TestCase
         $this->keep(['in_report' => '1'])->assertOk();
         $this->keep()->assertOk();
         self::assertSame(1, $this->lesson->stills()->where('in_report', true)->count());
-        self::assertStringContainsString('data:image/jpeg', app(LessonReport::class)->html($this->lesson->fresh() ?? $this->lesson, 'a4'));
+        self::assertStringContainsString('data:image/jpeg', app(LessonReport::class)->html($this->lesson->fresh() ?? $this->lesson, 'a4', Language::English));
     }
 
     public function test_it_goes_with_the_student_and_with_a_lesson_that_was_deleted_long_ago(): void

@@ -8,6 +8,7 @@ use App\Contract\Endpoint;
 use App\Http\Requests\MakeReportsRequest;
 use App\Http\Resources\ReportBatchResource;
 use App\Jobs\MakeReport;
+use App\Language\Phrases;
 use App\Models\Lesson;
 use App\Models\User;
 use App\Reports\ReportFolder;
@@ -31,7 +32,8 @@ final class ReportBatchController
             Gate::authorize('view', Lesson::query()->findOrFail($id));
         }
         $paper = $request->string('paper')->value();
-        $batch = Bus::batch(array_map(static fn(string $id): MakeReport => new MakeReport($id, $paper), $ids))
+        $asked = Phrases::wanted($request);
+        $batch = Bus::batch(array_map(static fn(string $id): MakeReport => new MakeReport($id, $paper, $asked), $ids))
             ->name("reports {$coach->id}")
             ->allowFailures()
             ->dispatch();

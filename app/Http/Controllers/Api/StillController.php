@@ -48,7 +48,7 @@ final class StillController
             );
         }
         $clean = StillFolder::clean((string) $request->file('still')?->getContent());
-        $still = DB::transaction(function () use ($request, $lesson, $clean): Still {
+        $still = DB::transaction(function () use ($request, $lesson, $folder, $clean): Still {
             $still = Still::query()->find($request->string('id')->value()) ?? new Still(['id' => $request->string('id')->value()]);
             abort_if($still->exists && $still->lesson_id !== $lesson->id, 403);
             if ($request->boolean('in_report')) {
@@ -68,10 +68,11 @@ final class StillController
                 'guardian_agreed' => $request->boolean('guardian_agreed'),
             ]);
             $still->lesson()->associate($lesson)->save();
+            // Last: what the disk refuses leaves no row behind.
+            $folder->put($still, $clean['jpeg']);
 
             return $still;
         });
-        $folder->put($still, $clean['jpeg']);
 
         return new StillResource($still);
     }
@@ -92,8 +93,8 @@ final class StillController
     public function destroy(Lesson $lesson, Still $still, StillFolder $folder): JsonResponse
     {
         Gate::authorize('update', $lesson);
-        $folder->delete($still);
         $still->delete();
+        $folder->delete($still);
 
         return new JsonResponse(null, 204);
     }
