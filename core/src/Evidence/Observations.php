@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Evidence;
 
+use LowPoint\Core\Strike\Normal;
+
 /**
  * What was seen of set-up and motion, and how: by eye, or measured with an interval. What is not in here was not looked at. Immutable.
  */
 final readonly class Observations
 {
-    /** Half of a 90 % interval in standard deviations of a normal. */
-    private const HALF_SD = 1.6449;
-
     /** Nothing is measured better than this share of how well it is read by eye: the club moves, and so does the student. Chosen by us. */
     private const LEAST_ERROR = 0.1;
 
@@ -55,7 +54,7 @@ final readonly class Observations
     {
         $half = $this->half($what);
 
-        return $half === null ? $what->readingError() : max(self::LEAST_ERROR * $what->readingError(), $half / self::HALF_SD);
+        return $half === null ? $what->readingError() : max(self::LEAST_ERROR * $what->readingError(), $half / Normal::HALF_OF_90);
     }
 
     /** @return array<string, float> half intervals of what was measured, in the order of the catalogue */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Measuring;
 
+use LowPoint\Core\Strike\Normal;
+
 /**
  * A measured figure with its 90 % interval.
  *
@@ -11,9 +13,6 @@ namespace LowPoint\Core\Measuring;
  */
 final readonly class Estimated
 {
-    /** Half of a 90 % interval, in standard deviations of a normal. */
-    public const HALF_SD = 1.6449;
-
     private const DECIMALS = 3;
 
     public function __construct(
@@ -23,7 +22,7 @@ final readonly class Estimated
 
     public static function of(float $value, float $sd): self
     {
-        return new self($value, self::HALF_SD * $sd);
+        return new self($value, Normal::HALF_OF_90 * $sd);
     }
 
     /** The whole interval on one side of nothing? */

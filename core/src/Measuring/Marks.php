@@ -7,6 +7,7 @@ namespace LowPoint\Core\Measuring;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Strike\Calibration;
+use LowPoint\Core\Strike\Normal;
 
 /**
  * All that was marked in a picture, as a flat list of numbers that each carry an error: coordinates in px (x to the right, y down)
@@ -269,7 +270,7 @@ final class Marks
             };
             $variance += (($moved(self::STEP_PX) - $moved(-self::STEP_PX)) / (2 * self::STEP_PX)) ** 2;
         }
-        $half = Estimated::HALF_SD * $this->clickSdPx * sqrt($variance);
+        $half = Normal::HALF_OF_90 * $this->clickSdPx * sqrt($variance);
         if ($this->vertical === null) {
             $half += abs($figure($this->rolledBy(self::UNKNOWN_ROLL_DEG)) - $value);
         }

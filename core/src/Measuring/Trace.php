@@ -6,6 +6,7 @@ namespace LowPoint\Core\Measuring;
 
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Progress\Distributions;
+use LowPoint\Core\Strike\Normal;
 
 /**
  * The clubhead over successive frames round the strike: low point, radius, attack, speed and lean, each with its 90 % interval. The
@@ -202,7 +203,7 @@ final readonly class Trace
         $scaleSd = self::scaleSd($marks);
         $within = static fn(float $value, float $fromFit, float ...$others): Estimated => new Estimated(
             $value,
-            sqrt(($t * $fromFit) ** 2 + Estimated::HALF_SD ** 2 * array_sum(array_map(static fn(float $one): float => $one ** 2, $others))),
+            sqrt(($t * $fromFit) ** 2 + Normal::HALF_OF_90 ** 2 * array_sum(array_map(static fn(float $one): float => $one ** 2, $others))),
         );
         $low = $within(
             $lowPoint,
@@ -477,7 +478,7 @@ final readonly class Trace
 
         return new Estimated(
             $speed($course),
-            sqrt(($t * $course->sdOf($speed)) ** 2 + (Estimated::HALF_SD * $speed($course) * $scaleSd) ** 2),
+            sqrt(($t * $course->sdOf($speed)) ** 2 + (Normal::HALF_OF_90 * $speed($course) * $scaleSd) ** 2),
         );
     }
 
@@ -509,9 +510,9 @@ final readonly class Trace
         $t = Distributions::studentQuantile(0.95, max(1, $line->freedom));
         $half = sqrt(
             ($t * $line->sdOf(static fn(LeastSquares $of): float => $of->at(0.0))) ** 2 +
-                (Estimated::HALF_SD * rad2deg($rollSd)) ** 2 +
+                (Normal::HALF_OF_90 * rad2deg($rollSd)) ** 2 +
                 // The ball's own click shifts the place where the lean is taken.
-                (Estimated::HALF_SD * $line->slope(0.0) * $marks->mmPerPx() * $marks->clickSdPx) ** 2,
+                (Normal::HALF_OF_90 * $line->slope(0.0) * $marks->mmPerPx() * $marks->clickSdPx) ** 2,
         );
 
         return [
@@ -539,14 +540,14 @@ final readonly class Trace
     private static function rollSd(Marks $marks): float
     {
         return $marks->isLevelled()
-            ? deg2rad($marks->estimate(static fn(Marks $of): float => $of->rollDeg())->half) / Estimated::HALF_SD
+            ? deg2rad($marks->estimate(static fn(Marks $of): float => $of->rollDeg())->half) / Normal::HALF_OF_90
             : 0.0;
     }
 
     /** Of the scale, as a share of it. */
     private static function scaleSd(Marks $marks): float
     {
-        return $marks->estimate(static fn(Marks $of): float => log($of->mmPerPx()))->half / Estimated::HALF_SD;
+        return $marks->estimate(static fn(Marks $of): float => log($of->mmPerPx()))->half / Normal::HALF_OF_90;
     }
 
     /** @return TraceShape */

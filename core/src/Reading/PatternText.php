@@ -12,15 +12,14 @@ use LowPoint\Core\Evidence\Observations;
 use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Strike\Calibration;
+use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Wording\Words;
 
 /** The pattern in one line, touch first, and what is known of the low point in another. */
 final readonly class PatternText
 {
-    /** Half of the middle 80 %, and of a 90 % interval, in sd. */
+    /** Half of the middle 80 %, in sd. */
     private const MIDDLE_SD = 1.2816;
-
-    private const RANGE_SD = 1.6449;
 
     /** A carry this near to what was asked, as a share of it, is it. Origin: chosen by us. */
     private const ON_DISTANCE = 0.02;
@@ -118,7 +117,7 @@ final readonly class PatternText
         $traced = $seen->number(Observable::LowPoint);
         if ($traced !== null) {
             return "Low point {$this->words->place($traced)} {$this->words->scatter(
-                self::RANGE_SD * $seen->errorOf(Observable::LowPoint),
+                Normal::HALF_OF_90 * $seen->errorOf(Observable::LowPoint),
             )}, traced in one swing.";
         }
         $mean = $pattern->lowPoint->mean;
@@ -129,9 +128,9 @@ final readonly class PatternText
             return $censored === 0 ? '' : "No low point: {$this->words->count($censored)} left no mark.";
         }
         if ($pattern->knowsLowPoint()) {
-            return "Low point {$this->words->place($mean)} {$this->words->scatter(self::RANGE_SD * $error)}.";
+            return "Low point {$this->words->place($mean)} {$this->words->scatter(Normal::HALF_OF_90 * $error)}.";
         }
 
-        return "Low point about {$this->words->span($mean - self::RANGE_SD * $error, $mean + self::RANGE_SD * $error)}, from the marks.";
+        return "Low point about {$this->words->span($mean - Normal::HALF_OF_90 * $error, $mean + Normal::HALF_OF_90 * $error)}, from the marks.";
     }
 }

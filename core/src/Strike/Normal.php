@@ -9,6 +9,9 @@ use LowPoint\Core\InvalidInput;
 /** A normal distribution; mean and standard deviation in the unit of what it describes (here mm). */
 final readonly class Normal
 {
+    /** Half of the interval about the mean that holds 90 % of it, in standard deviations: the quantile at 0.95. */
+    public const HALF_OF_90 = 1.6449;
+
     /** @throws InvalidInput when sd is negative or a figure is not finite */
     public function __construct(
         public float $mean,
