@@ -34,6 +34,12 @@ final readonly class DrillLibrary
         return $this->drills[$id] ?? null;
     }
 
+    /** @return list<string> what any of them needs, each once */
+    public function equipment(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(static fn(Drill $drill): array => $drill->equipment, $this->all()))));
+    }
+
     /** @return list<Drill> */
     public function all(): array
     {

@@ -21,7 +21,6 @@ use App\Practice\StudentPractice;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
-use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\DrillLibrary;
 
 /** Plan, drills and results of a student, on the coach's side. */
@@ -45,7 +44,7 @@ final class PracticeController
         $grounds = $request->array('grounds');
         /** @var list<string>|null $equipment */
         $equipment = $request->input('equipment');
-        $known = array_merge(...array_map(static fn(Drill $drill): array => $drill->equipment, DrillLibrary::standard()->all()));
+        $known = DrillLibrary::standard()->equipment();
         $equipment = $equipment === null
             ? null
             : array_map(static fn(string $one): string => Phrases::spoken()->meant($one, $known), $equipment);
