@@ -525,16 +525,8 @@ export interface components {
             name: components["schemas"]["Told"];
             /** @description Where the film lies. */
             film: string;
-            fps: number;
             /** @enum {string} */
             target: "right" | "left";
-            /** @description What it was made of, to see how near a measurement comes. */
-            truth: {
-                shaft_lean_deg: number;
-                low_point_mm: number;
-                attack_deg: number;
-                lean_at_ball_deg: number;
-            };
         };
         MakeLink: {
             days: number;

@@ -17,10 +17,7 @@ use LowPoint\Core\Wording\Words;
  *     name: ToldShape,
  *     // Where the film lies.
  *     film: string,
- *     fps: int,
  *     target: 'right'|'left',
- *     // What it was made of, to see how near a measurement comes.
- *     truth: array{shaft_lean_deg: float, low_point_mm: float, attack_deg: float, lean_at_ball_deg: float},
  * }
  *
  * @property array{id: string, swing: FilmedSwing} $resource
@@ -43,14 +40,7 @@ final class MadeUpSwingResource extends ApiResource
             'id' => $id,
             'name' => self::NAMES[$id] ?? $id,
             'film' => "/films/{$id}.webm",
-            'fps' => FilmedSwing::FPS,
             'target' => $swing->camera->targetRight ? 'right' : 'left',
-            'truth' => [
-                'shaft_lean_deg' => $swing->leanDeg,
-                'low_point_mm' => $swing->lowPointMm,
-                'attack_deg' => round($swing->attackDeg(), 1),
-                'lean_at_ball_deg' => $swing->leanAtBallDeg,
-            ],
         ];
     }
 }
