@@ -3,7 +3,7 @@ import { observableOf } from '../api/catalogue';
 import type { BallSet, Catalogue, Observable, Units } from '../api/types.gen';
 import type { Seen } from '../lesson/useBench';
 import { Button } from '../ui/Button';
-import { observed, off, withUnit } from '../ui/units';
+import { observed, off } from '../ui/units';
 
 interface Estimated {
     value: number;
@@ -69,7 +69,7 @@ export function Figures({ set, units, figures, warnings, fresh, problem, closed,
                         <tr key={what.id} className="border-b border-line">
                             <td className="py-2 pr-2">{what.label}</td>
                             <td>
-                                <strong>{withUnit(figure.value, what.unit, units)}</strong>{' '}
+                                <strong>{observed(what, figure.value, units)}</strong>{' '}
                                 <span className="whitespace-nowrap">{off(figure.high - figure.value, what.unit, units)}</span>
                             </td>
                             <td>{before(what)}</td>

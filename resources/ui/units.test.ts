@@ -36,6 +36,7 @@ describe('figures in the units of the reader', () => {
             'held off',
         );
         expect(observed(field, 120, 'metric')).toBe('12 cm');
+        expect(observed({ ...field, id: 'low_point_mm' }, -14, 'metric')).toBe('1.4 cm behind');
     });
 
     it('rounds a share to whole per cent', () => {

@@ -39,8 +39,12 @@ export function place(mm: number, units: Units): string {
     return `${withUnit(Math.abs(mm), 'mm', units)} ${mm < 0 ? t('behind') : t('ahead')}`;
 }
 
-export function observed(field: Field, value: number | string, units: Units): string {
+/** Told by the side of the ball on which it lies, never by a sign. */
+const LOW_POINT = 'low_point_mm';
+
+export function observed(field: Field & { id?: string }, value: number | string, units: Units): string {
     if (typeof value === 'string') return field.answers.find((answer) => answer.value === value)?.label ?? value;
+    if (field.id === LOW_POINT) return place(value, units);
     return withUnit(value, field.unit, units);
 }
 

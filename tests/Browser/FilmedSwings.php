@@ -77,16 +77,7 @@ final class FilmedSwings extends BrowserTestCase
         }
         $this->see('at the ball');
         usleep(1_000_000);
-        $figure = fn(string $label): float => (float) str_replace(
-            '−',
-            '-',
-            (string) $this->browser->executeScript(
-                'return [...document.querySelectorAll("tr")].find((row) => row.textContent.startsWith(arguments[0]))'
-                .'?.cells[1].textContent ?? ""',
-                [$label],
-            ),
-        );
 
-        return [10 * $figure('Low point'), $figure('Shaft lean')];
+        return [10 * $this->figure('Low point'), $this->figure('Shaft lean')];
     }
 }

@@ -23,6 +23,20 @@ trait MarksFilms
         $this->see('mark the clubhead in each frame');
     }
 
+    /** A figure of those measured, as it is shown: degrees, or cm with what lies behind the ball below nothing. */
+    private function figure(string $label): float
+    {
+        $cell = fn(): string => (string) $this->browser->executeScript(
+            'return [...document.querySelectorAll("tr")].find((row) => row.textContent.startsWith(arguments[0]))'
+                .'?.cells[1].textContent ?? ""',
+            [$label],
+        );
+        $this->until(fn(): bool => $cell() !== '', "There is no {$label}.");
+        $shown = $cell();
+
+        return (str_contains($shown, 'behind') ? -1 : 1) * (float) str_replace('−', '-', $shown);
+    }
+
     private function frame(): int
     {
         return (int) preg_replace('/\D/', '', $this->element('[data-testid=frame]')->getText());

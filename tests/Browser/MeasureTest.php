@@ -30,7 +30,7 @@ final class MeasureTest extends BrowserTestCase
         $this->see('Mark the edge of the ball on its left');
         $began = microtime(true);
         foreach ($this->points($toTarget) as $point) {
-            $this->tap($point);
+            $this->tapAt($point, [self::WIDTH, self::HEIGHT]);
         }
         $this->see('All marked.');
         $this->see('Feet apart');
@@ -210,8 +210,8 @@ final class MeasureTest extends BrowserTestCase
         $this->see('Mark the edge of the ball');
         $this->press('Cannot see it');
         $this->press('Cannot see it');
-        $this->tap([800, 600]);
-        $this->tap([801, 601]);
+        $this->tapAt([800, 600], [self::WIDTH, self::HEIGHT]);
+        $this->tapAt([801, 601], [self::WIDTH, self::HEIGHT]);
         $this->see('so that there is a direction');
         $this->press('Undo');
         $this->press('Undo');
@@ -222,17 +222,5 @@ final class MeasureTest extends BrowserTestCase
     private function all(string $css): array
     {
         return array_values($this->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector($css)));
-    }
-
-    private function figure(string $label): float
-    {
-        $cell = fn(): string => (string) $this->browser->executeScript(
-            'return [...document.querySelectorAll("tr")].find((row) => row.textContent.startsWith(arguments[0]))'
-                .'?.cells[1].textContent ?? ""',
-            [$label],
-        );
-        $this->until(fn(): bool => $cell() !== '', "There is no {$label}.");
-
-        return (float) str_replace('−', '-', $cell());
     }
 }

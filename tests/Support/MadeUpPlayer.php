@@ -60,21 +60,4 @@ trait MadeUpPlayer
             $ball[1],
         );
     }
-
-    /** @param array{float, float}|array{int, int} $point */
-    private function tap(array $point): void
-    {
-        $frame = $this->element('[data-testid=picture]');
-        $size = $frame->getSize();
-        $this->browser
-            ->action()
-            ->moveToElement(
-                $frame,
-                (int) round(($point[0] / self::WIDTH - 0.5) * $size->getWidth()),
-                (int) round(($point[1] / self::HEIGHT - 0.5) * $size->getHeight()),
-            )
-            ->click()
-            ->perform();
-        usleep(60_000);
-    }
 }
