@@ -26,6 +26,17 @@ start_browser_world() {
     export CHROMEDRIVER_URL="http://127.0.0.1:$driver_port"
 }
 
+# in_browser FILE: runs one file of tests/Browser in a world of its own, and ends that.
+in_browser() {
+    trap stop_browser_world EXIT
+    trap 'exit 130' INT TERM
+    alone test 'bin/test'
+    install_all with-browser
+    start_database test low_point_browser
+    start_browser_world
+    vendor/bin/phpunit "tests/Browser/$1.php"
+}
+
 stop_browser_world() {
     trap - EXIT INT TERM
     stop_worker
