@@ -53,8 +53,8 @@ function OfCoach() {
                 notice={
                     waiting === 0
                         ? undefined
-                        : t('You are signed out. {{waiting}} entries are kept on this device and will be sent when you sign in.', {
-                              waiting,
+                        : t('You are signed out. {{count}} entries are kept on this device and will be sent when you sign in.', {
+                              count: waiting,
                           })
                 }
             />

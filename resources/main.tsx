@@ -44,8 +44,8 @@ const outbox: Outbox = new Outbox(async (action, told) => {
     for (const { key, theirs, yours } of told.conflicts ?? []) {
         outbox.tell(
             t(
-                'Another device changed {{key}} to {{shown}} meanwhile. Yours, {{shown2}}, holds now; the other one is in the history of the lesson.',
-                { key: key.replaceAll('_', ' '), shown: shown(theirs), shown2: shown(yours) },
+                'Another device changed {{what}} to {{theirs}} meanwhile. Yours, {{yours}}, holds now; the other one is in the history of the lesson.',
+                { what: key.replaceAll('_', ' '), theirs: shown(theirs), yours: shown(yours) },
             ),
         );
     }

@@ -137,8 +137,8 @@ function Club({ model, m, halfMm }: { model: Model; m: number; halfMm: number })
             />
             {halfMm > NARROW_MM && (
                 <text x={m * (halfMm - 4)} y={-STRIP.skyMm + 14} textAnchor={m > 0 ? 'end' : 'start'} className="in-figure fill-ink">
-                    {t('loft {{loftDeg}}°, bounce', { loftDeg: Math.round(loftDeg) })}{' '}
-                    {withUnit(Math.round(bounceDeg), 'degrees', 'metric')} {t('as delivered')}
+                    {t('loft {{loft}}°, bounce', { loft: Math.round(loftDeg) })} {withUnit(Math.round(bounceDeg), 'degrees', 'metric')}{' '}
+                    {t('as delivered')}
                 </text>
             )}
         </g>

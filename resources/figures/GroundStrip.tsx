@@ -88,8 +88,8 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
                 role="img"
                 aria-label={
                     handed === 'left'
-                        ? t('Ground strip, target to the left, {{n}} balls', { n: balls.length })
-                        : t('Ground strip, target to the right, {{n}} balls', { n: balls.length })
+                        ? t('Ground strip, target to the left, {{count}} balls', { count: balls.length })
+                        : t('Ground strip, target to the right, {{count}} balls', { count: balls.length })
                 }
                 onPointerDown={(event) => {
                     event.currentTarget.setPointerCapture(event.pointerId);

@@ -40,7 +40,7 @@ export function BallDialog({ ball, number, path, strikes, fields, sand, units, o
             }}
             wide
         >
-            <p className="mb-4">{t('First touch: {{touchText}}.', { touchText: touchText(seen, units) })}</p>
+            <p className="mb-4">{t('First touch: {{touch}}.', { touch: touchText(seen, units) })}</p>
             <Choices label={t('Strike')}>
                 {strikes.map(({ id }) => (
                     <Button
@@ -185,8 +185,8 @@ function Earlier({ path, stamp, units }: { path: string; stamp: string; units: U
                 {changes.map((one) => (
                     <li key={one.at}>
                         {one.before.seen?.strike === undefined ? t('no strike') : word(one.before.seen.strike)}
-                        {t(', {{touchText}}; changed {{moment}}', {
-                            touchText: touchText(one.before.seen ?? {}, units),
+                        {t(', {{touch}}; changed {{moment}}', {
+                            touch: touchText(one.before.seen ?? {}, units),
                             moment: moment(one.at),
                         })}
                         {one.by === null ? '' : ` ${t('by {{name}}', { name: one.by })}`}

@@ -101,7 +101,7 @@ function SetTabs({ bench, lesson, catalogue, shown }: Props) {
             {lesson.closed_at === null && (
                 <Button
                     className="-ml-[1.5px]"
-                    aria-label={t('+ New set: {{titleOf}}', { titleOf: titleOf(catalogue, shown.next) })}
+                    aria-label={t('+ New set: {{purpose}}', { purpose: titleOf(catalogue, shown.next) })}
                     onClick={() => {
                         shown.begin(lesson);
                     }}

@@ -20,13 +20,13 @@ export function DrillOffer({ drill, chosen, over, onToggle, onGoal }: Props) {
                 {drill.name}
             </Button>
             <p className="mt-1">
-                {t('{{purpose}} {{sets}} × {{balls}}, {{minutes}} minutes. Passed: {{text}}. {{text2}}', {
+                {t('{{purpose}} {{sets}} × {{balls}}, {{minutes}} minutes. Passed: {{goal}}. {{pass}}', {
                     purpose: drill.purpose,
                     sets: drill.dose.sets,
                     balls: drill.dose.balls,
                     minutes: drill.dose.minutes,
-                    text: drill.goal.text,
-                    text2: drill.pass.text,
+                    goal: drill.goal.text,
+                    pass: drill.pass.text,
                 })}
             </p>
             {chosen && (

@@ -14,9 +14,8 @@ export function Evidence({ cause }: { cause: WeighedCause }) {
                     <summary className="flex min-h-11 cursor-pointer items-center underline decoration-1 underline-offset-4">
                         {t('why so')}
                     </summary>
-                    {t('{{how}}{{how2}}. Odds against no fault: × {{odds}}.', {
-                        how: clue.how[0]?.toUpperCase(),
-                        how2: clue.how.slice(1),
+                    {t('{{how}}. Odds against no fault: × {{odds}}.', {
+                        how: `${clue.how[0]?.toUpperCase() ?? ''}${clue.how.slice(1)}`,
                         odds: clue.odds,
                     })}
                 </details>

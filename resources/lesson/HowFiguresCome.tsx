@@ -53,8 +53,8 @@ export function HowFiguresCome({ reading, set, units }: { reading: Reading; set:
                     <h3 className="text-lg">{t('The model')}</h3>
                     <p>
                         {t(
-                            'Club as delivered: loft {{loftdeg}}°, bounce {{bouncedeg}}°. Fitted to these balls and averaged over the scatter of low point and depth, the strike model alone would expect:',
-                            { loftdeg: model.delivered.loft_deg, bouncedeg: model.delivered.bounce_deg },
+                            'Club as delivered: loft {{loft}}°, bounce {{bounce}}°. Fitted to these balls and averaged over the scatter of low point and depth, the strike model alone would expect:',
+                            { loft: model.delivered.loft_deg, bounce: model.delivered.bounce_deg },
                         )}
                     </p>
                     <p className="mb-2">

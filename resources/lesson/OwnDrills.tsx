@@ -64,12 +64,12 @@ export function OwnDrills({ own, drills, chosen, onChoose, onKept }: Props) {
                 .filter((drill) => chosen.includes(drill.id))
                 .map((drill) => (
                     <p key={drill.id} className="mt-2">
-                        {t('{{name}}: {{purpose}} {{sets}} × {{balls}}. Passed: {{text}}.', {
+                        {t('{{name}}: {{purpose}} {{sets}} × {{balls}}. Passed: {{goal}}.', {
                             name: drill.name,
                             purpose: drill.purpose,
                             sets: drill.dose.sets,
                             balls: drill.dose.balls,
-                            text: drill.goal.text,
+                            goal: drill.goal.text,
                         })}
                     </p>
                 ))}

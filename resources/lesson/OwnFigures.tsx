@@ -50,7 +50,7 @@ export function OwnFigures({ figures, most, setup, catalogue, units, onChange }:
                                 {shownUnit(what.unit, units)}
                             </label>
                             {now !== undefined && now !== null && (
-                                <span className="ml-2 text-sm">{t('now {{observed}}', { observed: observed(what, now, units) })}</span>
+                                <span className="ml-2 text-sm">{t('now {{value}}', { value: observed(what, now, units) })}</span>
                             )}
                             <Button
                                 aria-label={t('Leave out {{label}}', { label: what.label })}

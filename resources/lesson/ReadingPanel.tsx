@@ -39,9 +39,7 @@ export function ReadingPanel({ reading, className = '', ...rest }: Props & { rea
             {rest.bench.trouble === null ? (
                 <Skeleton />
             ) : (
-                <p>
-                    {t('The reading comes with the connection. {{waiting}} entries wait on this device.', { waiting: rest.bench.waiting })}
-                </p>
+                <p>{t('The reading comes with the connection. {{count}} entries wait on this device.', { count: rest.bench.waiting })}</p>
             )}
         </section>
     );
@@ -77,9 +75,9 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
         >
             {set.balls.length !== pattern.n && bench.trouble !== null && (
                 <p className="font-semibold">
-                    {t('Reading of {{n}} balls; {{n2}} are logged. It catches up with the connection.', {
-                        n: pattern.n,
-                        n2: set.balls.length,
+                    {t('Balls read: {{read}} of {{logged}}. The reading catches up with the connection.', {
+                        read: pattern.n,
+                        logged: set.balls.length,
                     })}
                 </p>
             )}
@@ -235,7 +233,7 @@ function First({ reading, first, given, closed, hit, onWhy, onSheet, onRetest }:
             )}
             {given !== null && (
                 <p className="mt-1 leading-snug text-marram">
-                    {t('Handed out: {{causename}}.', { causename: given.content.cause_name })}{' '}
+                    {t('Handed out: {{cause}}.', { cause: given.content.cause_name })}{' '}
                     {given.content.drills.map((drill) => drill.name).join(', ')}.
                 </p>
             )}

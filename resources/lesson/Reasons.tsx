@@ -35,8 +35,8 @@ export function Reasons({ model }: { model: Model }) {
                 ))}
             </ul>
             <p className="mt-1 text-sm">
-                {t('The line is today, {{inTen}}. Aim: {{aim}}; scatter: {{scatter}}; window: {{window}}.', {
-                    inTen: inTen(now),
+                {t('The line is today, {{rate}}. Aim: {{aim}}; scatter: {{scatter}}; window: {{window}}.', {
+                    rate: inTen(now),
                     aim: t(REASONS[0][1]),
                     scatter: t(REASONS[1][1]),
                     window: t(REASONS[2][1]),

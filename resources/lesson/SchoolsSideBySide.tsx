@@ -29,10 +29,10 @@ export function SchoolsSideBySide({ reading, catalogue, units }: { reading: Read
                                 return (
                                     what && (
                                         <li key={id}>
-                                            {t('{{label}}: {{observed}} to {{observed2}}', {
+                                            {t('{{label}}: {{from}} to {{to}}', {
                                                 label: what.label,
-                                                observed: observed(what, from, units),
-                                                observed2: observed(what, to, units),
+                                                from: observed(what, from, units),
+                                                to: observed(what, to, units),
                                             })}
                                         </li>
                                     )

@@ -108,9 +108,9 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
                                                 });
                                             }}
                                         >
-                                            {t('Try this: {{label}} {{observed}}', {
+                                            {t('Try this: {{label}} {{value}}', {
                                                 label: inSentence(what.label),
-                                                observed: observed(what, value, units),
+                                                value: observed(what, value, units),
                                             })}
                                         </Button>
                                     )}
@@ -198,9 +198,9 @@ function Side({
                     </>
                 )}
                 <span className="block text-sm">
-                    {t('loft {{loftdeg}}°, bounce {{bouncedeg}}° as delivered', {
-                        loftdeg: model.delivered.loft_deg,
-                        bouncedeg: model.delivered.bounce_deg,
+                    {t('loft {{loft}}°, bounce {{bounce}}° as delivered', {
+                        loft: model.delivered.loft_deg,
+                        bounce: model.delivered.bounce_deg,
                     })}
                 </span>
             </p>

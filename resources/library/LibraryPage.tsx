@@ -145,11 +145,11 @@ function Drill({ drill }: { drill: LibraryDrill }) {
         <Entry title={drill.name} tag={drill.shots.map(word).join(', ')} lead={drill.purpose}>
             <List title={t('Steps')} items={drill.steps} ordered />
             <p className="mt-3">
-                {t('{{sets}} × {{balls}}, {{minutes}} minutes. Passed: {{text}}', {
+                {t('{{sets}} × {{balls}}, {{minutes}} minutes. Passed: {{pass}}', {
                     sets: drill.dose.sets,
                     balls: drill.dose.balls,
                     minutes: drill.dose.minutes,
-                    text: drill.pass.text,
+                    pass: drill.pass.text,
                 })}
             </p>
             <p>

@@ -186,10 +186,10 @@ function Dot({ at, width, height, small, name, onMove }: DotProps) {
     return (
         <button
             type="button"
-            aria-label={t('{{short}}: {{at}}, {{at2}} px. Arrow keys nudge it.', {
+            aria-label={t('{{short}}: {{x}}, {{y}} px. Arrow keys nudge it.', {
                 short: name,
-                at: Math.round(at[0]),
-                at2: Math.round(at[1]),
+                x: Math.round(at[0]),
+                y: Math.round(at[1]),
             })}
             className="pointer-events-none absolute size-11"
             style={{

@@ -171,7 +171,7 @@ function Steps({ film, tracing }: { film: Film; tracing: TracingState }) {
     const { frame, by, to } = tracing;
     const button = (steps: number, sign: string) => (
         <Button
-            aria-label={steps < 0 ? t('{{n}} frames back', { n: -steps }) : t('{{n}} frames on', { n: steps })}
+            aria-label={steps < 0 ? t('{{count}} frames back', { count: -steps }) : t('{{count}} frames on', { count: steps })}
             onClick={() => void by(steps)}
         >
             {sign}

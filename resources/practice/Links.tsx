@@ -44,7 +44,7 @@ export function Links({ path }: { path: string }) {
                             setDays(one);
                         }}
                     >
-                        {t('{{one}} days', { one })}
+                        {t('{{days}} days', { days: one })}
                     </Button>
                 ))}
                 <Button

@@ -72,11 +72,11 @@ export function TimePlot({ svg, wide, title, points, span, shown, ends, band, ma
             viewBox={`0 0 ${wide} ${HEIGHT}`}
             className="block w-full"
             role="group"
-            aria-label={t('{{title}}: {{n}} from {{told}} to {{told2}}. All of them in the table.', {
+            aria-label={t('{{title}}: {{n}} from {{from}} to {{to}}. All of them in the table.', {
                 title,
                 n: points.length,
-                told: told(first),
-                told2: told(last),
+                from: told(first),
+                to: told(last),
             })}
         >
             {(ends === undefined ? linesOf(y) : [ends[0], (ends[0] + ends[1]) / 2, ends[1]]).map((one) => (

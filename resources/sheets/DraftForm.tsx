@@ -61,9 +61,9 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
             <div className="min-w-0 space-y-5">
                 {draft.read_before !== null && (
                     <p role="alert" className="border-l-[6px] border-ochre bg-ochre-wash p-3">
-                        {t('This very file was read for {{name}} on {{dayShown}}. Storing it again makes its balls count twice.', {
+                        {t('This very file was read for {{name}} on {{day}}. Storing it again makes its balls count twice.', {
                             name: student.name,
-                            dayShown: dayShown(draft.read_before),
+                            day: dayShown(draft.read_before),
                         })}
                     </p>
                 )}

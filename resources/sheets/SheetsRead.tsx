@@ -77,8 +77,8 @@ function Progress({ one }: { one: SheetImport }) {
     if (one.state === 'stopped')
         return (
             <span role="alert">
-                {t('Stopped at row {{rowsdone}} of {{total}}. What was read is stored; go on from there.', {
-                    rowsdone: one.rows_done,
+                {t('Stopped at row {{row}} of {{total}}. What was read is stored; go on from there.', {
+                    row: one.rows_done,
                     total: one.total,
                 })}
             </span>
@@ -87,7 +87,7 @@ function Progress({ one }: { one: SheetImport }) {
         <span role="status" className="flex flex-wrap items-center gap-3">
             <progress className="h-4 w-60" max={one.total} value={one.rows_done} aria-label={t('Rows read')} />
             {one.state === 'reading'
-                ? t('{{rowsdone}} of {{total}} rows read', { rowsdone: one.rows_done, total: one.total })
+                ? t('{{read}} of {{total}} rows read', { read: one.rows_done, total: one.total })
                 : one.sets_left === null
                   ? t('all rows read, adding up')
                   : t('all rows read, {{n}} sets to add up', { n: one.sets_left })}

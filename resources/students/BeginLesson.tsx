@@ -94,7 +94,7 @@ export function BeginLesson() {
             {progress.data !== undefined && work !== undefined && (
                 <div className="mb-6 border-l-[6px] border-marram pl-4">
                     <p>
-                        <strong>{t('Last time: {{name}}, {{verdicttext}}.', { name: work.name, verdicttext: work.verdict_text })}</strong>{' '}
+                        <strong>{t('Last time: {{name}}, {{verdict}}.', { name: work.name, verdict: work.verdict_text })}</strong>{' '}
                         {work.next}
                     </p>
                     {progress.data.last_time.map((line) => (
@@ -129,9 +129,9 @@ export function BeginLesson() {
                     >
                         {begin.isPending
                             ? t('Beginning…')
-                            : t('Begin with the retest: {{taskLine}}, {{retestballs}} balls', {
-                                  taskLine: taskLine(work.task, catalogue.data, coach.units),
-                                  retestballs: work.retest_balls,
+                            : t('Begin with the retest: {{task}}, {{balls}} balls', {
+                                  task: taskLine(work.task, catalogue.data, coach.units),
+                                  balls: work.retest_balls,
                               })}
                     </Button>
                 </div>

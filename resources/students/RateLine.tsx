@@ -17,7 +17,7 @@ export function RateLine({ rates }: { rates: [number, number][] }) {
                 width={WIDE}
                 height={HIGH}
                 role="img"
-                aria-label={t('Good strikes at the end of the last lessons: {{told}}', { told: told.join(', ') })}
+                aria-label={t('Good strikes at the end of the last lessons: {{rates}}', { rates: told.join(', ') })}
             >
                 <line x1={0} x2={WIDE} y1={HIGH - EDGE} y2={HIGH - EDGE} className="stroke-line" strokeWidth={1} />
                 <polyline

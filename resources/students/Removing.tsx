@@ -71,7 +71,7 @@ export function Removing({ student }: { student: Student }) {
             ) : (
                 <p role="status">
                     {t(
-                        'Receipt {{receipt}}: all records of this student were erased on {{moment}}: {{lessons}} lessons, {{balls}} balls, {{results}} results, {{plans}} plans, {{links}} links, {{sheets}} sheets, {{reports}} reports, {{history}} notes of changes.',
+                        'Receipt {{receipt}}: all records of this student were erased on {{moment}}. Lessons: {{lessons}}, balls: {{balls}}, results: {{results}}, plans: {{plans}}, links: {{links}}, sheets: {{sheets}}, reports: {{reports}}, notes of changes: {{history}}.',
                         {
                             receipt: erase.data.receipt,
                             moment: moment(erase.data.erased_at),

@@ -108,13 +108,13 @@ function Exact({ what, value, units, stock, onSee }: Omit<Props, 'fault' | 'half
             }}
         >
             <label htmlFor={id} className="text-sm">
-                {t('Exactly, in {{shownUnit}}', { shownUnit: shownUnit(what.unit, units) })}
+                {t('Exactly, in {{unit}}', { unit: shownUnit(what.unit, units) })}
                 {stock && (
                     <>
                         {' '}
-                        {t('(card: {{observed}} to {{observed2}})', {
-                            observed: observed(what, stock[0], units),
-                            observed2: observed(what, stock[1], units),
+                        {t('(card: {{from}} to {{to}})', {
+                            from: observed(what, stock[0], units),
+                            to: observed(what, stock[1], units),
                         })}
                     </>
                 )}

@@ -196,7 +196,7 @@ final class ChipLessonTest extends BrowserTestCase
         $this->see('Saved on this device, 1 waiting.');
         $this->see('4 cm behind');
         $this->press('Sign in');
-        $this->see('1 entries are kept on this device');
+        $this->see('1 entry is kept on this device');
         $this->signIn();
         $this->press('Odile Marsh');
         $this->press('Go on with this lesson');

@@ -46,7 +46,7 @@ trait MarksFilms
     {
         while ($this->frame() !== $frame) {
             $from = $this->frame();
-            $this->click(\sprintf('button[aria-label="%d frames on"]', $frame - $from >= 10 ? 10 : 1));
+            $this->click(\sprintf('button[aria-label="%s on"]', $frame - $from >= 10 ? '10 frames' : '1 frame'));
             $this->until(fn(): bool => $this->frame() > $from, 'The film does not go on.');
             usleep(150_000);
         }

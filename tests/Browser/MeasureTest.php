@@ -156,7 +156,7 @@ final class MeasureTest extends BrowserTestCase
             const press = (name) => document.querySelector(`button[aria-label="${name}"]`).click();
             (async () => {
                 const times = [];
-                for (const name of [...Array(12).fill('1 frames on'), ...Array(6).fill('1 frames back')]) {
+                for (const name of [...Array(12).fill('1 frame on'), ...Array(6).fill('1 frame back')]) {
                     const [before, began] = [shown(), performance.now()];
                     press(name);
                     while (shown() === before && performance.now() - began < 3000) await new Promise(requestAnimationFrame);
