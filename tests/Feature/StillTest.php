@@ -130,7 +130,8 @@ final class StillTest extends TestCase
         $this->keep(['in_report' => '1'])->assertOk();
         $this->keep()->assertOk();
         self::assertSame(1, $this->lesson->stills()->where('in_report', true)->count());
-        self::assertStringContainsString('data:image/jpeg', app(LessonReport::class)->html($this->lesson->fresh() ?? $this->lesson, 'a4', Language::English));
+        $lesson = $this->lesson->fresh() ?? $this->lesson;
+        self::assertStringContainsString('data:image/jpeg', app(LessonReport::class)->html($lesson, 'a4', Language::English));
     }
 
     public function test_it_goes_with_the_student_and_with_a_lesson_that_was_deleted_long_ago(): void

@@ -131,6 +131,8 @@ final readonly class PatternText
             return "Low point {$this->words->place($mean)} {$this->words->scatter(Normal::HALF_OF_90 * $error)}.";
         }
 
-        return "Low point about {$this->words->span($mean - Normal::HALF_OF_90 * $error, $mean + Normal::HALF_OF_90 * $error)}, from the marks.";
+        $half = Normal::HALF_OF_90 * $error;
+
+        return "Low point about {$this->words->span($mean - $half, $mean + $half)}, from the marks.";
     }
 }
