@@ -26,7 +26,7 @@ final class AttentionTest extends TestCase
         true,
         ['slipping, 4 of 10 last time', 'retest overdue by 3 days', 'practised 1 of 5 visits', 'link not opened'],
         AttentionGroup::Slipping,
-    ]),]
+    ])]
     #[TestWith([Verdict::Improving, -2, null, false, ['no practice plan'], AttentionGroup::Practice])]
     #[TestWith([Verdict::Fixed, -1, null, false, [], AttentionGroup::Well])]
     #[TestWith([Verdict::Fixed, 0, [9, 10], true, ['retest due today', 'link not opened'], AttentionGroup::Retest])]

@@ -177,9 +177,9 @@ final class SheetMappingTest extends TestCase
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike', 'words' => ['fat' => 'plump']]]], 'mapping.columns[0].words'])]
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike', 'flipped' => 'yes']]], 'mapping.columns[0].flipped'])]
     #[TestWith([
-            ['columns' => [['header' => 'Hit', 'key' => 'strike'], ['header' => 'Club', 'key' => 'strike']]],
-            'mapping.columns[1].key',
-        ]),]
+        ['columns' => [['header' => 'Hit', 'key' => 'strike'], ['header' => 'Club', 'key' => 'strike']]],
+        'mapping.columns[1].key',
+    ])]
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike']], 'time' => ['header' => 'When', 'order' => 'dym']], 'mapping.time'])]
     #[TestWith([['columns' => [['header' => 'Hit', 'key' => 'strike']], 'only' => ['header' => 'When']], 'mapping.only'])]
     public function test_a_mapping_that_does_not_fit_is_refused_by_name(array $data, string $key): void
