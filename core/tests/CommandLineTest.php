@@ -76,6 +76,53 @@ final class CommandLineTest extends TestCase
         self::assertStringContainsString('points', $err);
     }
 
+    public function test_plan_distances_and_bunker_print_the_keys_they_are_bound_to(): void
+    {
+        $plan = self::answered('plan', [
+            'lie' => 'fairway', 'slope_deg' => 0, 'edge_m' => 3, 'hole_m' => 12, 'behind_m' => 8,
+            'green' => ['stimp' => 9, 'slope_pct' => 0],
+            'clubs' => [['name' => '44', 'loft_deg' => 44, 'bounce_deg' => 6], ['name' => '56', 'loft_deg' => 56, 'bounce_deg' => 12]],
+        ]);
+        self::assertSame(['options', 'recommended', 'assumed'], array_keys($plan));
+        self::assertSame(0, $plan['recommended']);
+        self::assertSame(
+            explode(' ', 'club shot land_m carry_m roll_m mean_leave_m leave_80_m within_1m within_2m short_of_green off_back clears why'),
+            array_keys($plan['options'][0]),
+        );
+        $best = $plan['options'][0];
+        self::assertSame(['44', 'running_chip', null], [$best['club'], $best['shot'], $best['clears']]);
+        self::assertContains([null, 'putt'], array_map(static fn(array $one): array => [$one['club'], $one['shot']], $plan['options']));
+
+        $balls = array_map(
+            static fn(float $m): array => ['club' => '56', 'backswing' => 'rib', 'strike' => 'clean', 'carry_m' => $m],
+            [40.0, 41.0, 39.0, 40.5, 39.5],
+        );
+        $distances = self::answered('distances', ['clubs' => ['56'], 'balls' => $balls, 'target_m' => 41]);
+        self::assertSame(['chart', 'for_target', 'spread_pct', 'bias_m', 'finding'], array_keys($distances));
+        self::assertSame(
+            ['club', 'backswing', 'mean_m', 'sd_m', 'n', 'low_m', 'high_m', 'source'],
+            array_keys($distances['chart'][0]),
+        );
+        self::assertSame(['club', 'backswing', 'expected_m', 'expected_error_m', 'note'], array_keys($distances['for_target'][0]));
+        self::assertSame(['ok', -1], [$distances['finding']['id'], $distances['bias_m']]);
+
+        $bunker = self::answered('bunker', [
+            'lie' => 'sand_medium', 'ball' => 'normal', 'lip_height_m' => 6, 'lip_distance_m' => 2, 'carry_m' => 8,
+            'room_m' => 5, 'slope_deg' => 0,
+            'club' => ['loft_deg' => 56, 'bounce_deg' => 12], 'school' => null,
+        ]);
+        self::assertSame(
+            explode(
+                ' ',
+                'school club_advice face_open_deg stance_open_deg aim_deg ball_position_pct lead_weight_pct shaft_lean_deg feet_dug_mm '
+                .'grip_down_mm entry_mm sand_depth_mm swing launch_deg clears_lip clearance_m start_deg rates warnings why',
+            ),
+            array_keys($bunker),
+        );
+        self::assertFalse($bunker['clears_lip']);
+        self::assertSame(['lip_too_high', 'out_sideways'], array_column($bunker['warnings'], 'id'));
+    }
+
     public function test_strike_takes_a_touch_in_place_of_a_low_point_but_not_both(): void
     {
         $ask = static fn(array $where): string => (string) json_encode([
@@ -115,6 +162,18 @@ final class CommandLineTest extends TestCase
         [$status, $out, $err] = self::execute('read-case', '', '/no/such/file');
         self::assertSame([2, ''], [$status, $out]);
         self::assertStringContainsString('/no/such/file', $err);
+    }
+
+    /**
+     * @param  array<string, mixed>  $question
+     * @return array<string, mixed>
+     */
+    private static function answered(string $command, array $question): array
+    {
+        [$status, $out, $err] = self::execute($command, (string) json_encode($question));
+        self::assertSame([0, ''], [$status, $err]);
+
+        return json_decode($out, true, flags: JSON_THROW_ON_ERROR);
     }
 
     /** @return array{int, string, string} */

@@ -38,6 +38,15 @@ final readonly class Club
         return array_map(static fn(array $one): self => new self(...$one), self::USUAL);
     }
 
+    /** The usual club that comes nearest to a loft. */
+    public static function nearest(float $loftDeg): self
+    {
+        $clubs = self::usual();
+        usort($clubs, static fn(self $a, self $b): int => abs($a->loftDeg - $loftDeg) <=> abs($b->loftDeg - $loftDeg));
+
+        return $clubs[0];
+    }
+
     /** The way a coach says it: "56/12". */
     public function label(): string
     {

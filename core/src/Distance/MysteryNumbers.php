@@ -6,12 +6,15 @@ namespace LowPoint\Core\Distance;
 
 use LowPoint\Core\InvalidInput;
 
-/** Random target numbers inside a band the student owns, whole metres, never two alike in a row. */
+/** Random target numbers inside a band the student owns, whole metres, two in a row apart enough to be two swings (handbook 12.2). */
 final class MysteryNumbers
 {
     public const BAND_M = [1, 150];
 
     private const MOST = 60;
+
+    /** Two in a row lie at least so far apart, m; in a narrow band as far as a third of it. Origin: handbook 12.2. */
+    private const APART_M = 3;
 
     /** Enough for one run of the drill, with some to spare. */
     public const A_RUN = 40;
@@ -46,10 +49,11 @@ final class MysteryNumbers
             throw InvalidInput::one('count', $count, '1 to '.self::MOST);
         }
         $dice = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $apart = max(1, min(self::APART_M, intdiv($toM - $fromM, 3)));
         $numbers = [];
         while (\count($numbers) < $count) {
             $next = $dice->getInt($fromM, $toM);
-            if ($next !== end($numbers)) {
+            if ($numbers === [] || abs($next - end($numbers)) >= $apart) {
                 $numbers[] = $next;
             }
         }

@@ -7,6 +7,9 @@ namespace LowPoint\Core\Distance;
 /** Roll as a multiple of carry on a level green at stimp 9, by delivered loft. Source: handbook 6.1. */
 final class RollTable
 {
+    /** Where the table begins. */
+    public const FIRST_LOFTS_DEG = [30.0, 34.0];
+
     /** loft, roll per carry */
     private const ROLL_PER_CARRY = [
         [30.0, 4.0],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Measuring;
 
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Progress\Distributions;
+use LowPoint\Core\Statistics\Distributions;
 use LowPoint\Core\Strike\Normal;
 
 /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Progress;
 
 use LowPoint\Core\Evidence\Tally;
+use LowPoint\Core\Statistics\Distributions;
 
 /** A share of good strikes with what so few balls can say about it: Jeffreys' prior, Beta(1/2, 1/2) (handbook 07). */
 final readonly class CleanRate

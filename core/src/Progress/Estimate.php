@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Progress;
 
 use LowPoint\Core\Evidence\Spread;
+use LowPoint\Core\Statistics\Distributions;
 
 /**
  * Mean and scatter of n figures, in their own unit, with 90 % intervals: Student's t for the mean, chi-square for the scatter.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Progress;
 
+use LowPoint\Core\Statistics\Distributions;
 use LowPoint\Core\Wording\Words;
 
 /** The verdict on one cause under work, how sure it is, and what would settle it (handbook 07). */

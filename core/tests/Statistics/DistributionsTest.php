@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Tests\Progress;
+namespace LowPoint\Core\Tests\Statistics;
 
 use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\Progress\CleanRate;
-use LowPoint\Core\Progress\Distributions;
 use LowPoint\Core\Progress\Estimate;
 use LowPoint\Core\Simulation\Dice;
+use LowPoint\Core\Statistics\Distributions;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

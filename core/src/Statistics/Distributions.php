@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Progress;
+namespace LowPoint\Core\Statistics;
 
 /**
  * The distribution functions behind intervals and verdicts. Incomplete beta and gamma by continued fraction and series

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\CaseFile;
+
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Sand\BallInSand;
+use LowPoint\Core\Sand\SandCard;
+use LowPoint\Core\Sand\SandPlanner;
+use LowPoint\Core\Sand\SandShot;
+use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Strike\StrikeModel;
+use LowPoint\Core\Wording\Words;
+
+/** "How do I set up for this ball in sand?" as a question (handbook 12.3). */
+final readonly class BunkerRequest
+{
+    private const KEYS = [
+        'lie', 'ball', 'lip_height_m', 'lip_distance_m', 'carry_m', 'room_m', 'slope_deg', 'club', 'school', 'student',
+    ];
+
+    /** A lip so far away where none was paced, m. Origin: chosen by us. */
+    private const USUAL_LIP_DISTANCE_M = 3.0;
+
+    private const USUAL_ROOM_M = 10.0;
+
+    private function __construct(public SandShot $shot) {}
+
+    /** @throws InvalidInput with every fault found */
+    public static function fromJson(string $json): self
+    {
+        return self::fromValue(RequestJson::decoded($json));
+    }
+
+    /** @throws InvalidInput with every fault found */
+    public static function fromValue(mixed $data): self
+    {
+        $fields = RequestFields::of($data, self::KEYS);
+        $lie = $fields->choice('lie', Shot::Bunker->lies(), Lie::SandMedium);
+        $ball = $fields->choice('ball', BallInSand::cases(), BallInSand::Normal);
+        $height = $fields->number('lip_height_m', SandShot::LIP_HEIGHT_M, 'm', 0.0);
+        $distance = $fields->number('lip_distance_m', SandShot::LIP_DISTANCE_M, 'm', self::USUAL_LIP_DISTANCE_M);
+        $carry = $fields->number('carry_m', SandShot::CARRY_M, 'm');
+        $room = $fields->number('room_m', SandShot::ROOM_M, 'm', self::USUAL_ROOM_M);
+        $slope = $fields->number('slope_deg', SandShot::SLOPE_DEG, 'degrees', 0.0);
+        $club = Club::nearest(56.0);
+        if (($part = $fields->part('club', 'name', 'loft_deg', 'bounce_deg', 'lie_deg')) !== null) {
+            $club = $part->club();
+            $fields->takeFaultsOf($part);
+        }
+        $school = $fields->has('school') ? $fields->choice('school', School::cases(), School::OpenAcross) : null;
+        $scatter = ScatterField::of($fields, $ball === BallInSand::Plugged ? Lie::SandPlugged : $lie);
+        $fields->check();
+
+        return new self(new SandShot($lie, $ball, $height, $distance, $carry, $room, $slope, $club, $school, $scatter));
+    }
+
+    public function answer(StrikeModel $model, Words $words = new Words): SandCard
+    {
+        return (new SandPlanner($model, words: $words))->card($this->shot);
+    }
+}

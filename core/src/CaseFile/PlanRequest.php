@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\CaseFile;
+
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\ShotChoice\Ground;
+use LowPoint\Core\ShotChoice\Plan;
+use LowPoint\Core\ShotChoice\Planner;
+use LowPoint\Core\ShotChoice\Scatter;
+use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Strike\StrikeModel;
+use LowPoint\Core\Wording\Words;
+
+/** "Which shot from here?" as a question (handbook 12.1). */
+final readonly class PlanRequest
+{
+    private const KEYS = ['lie', 'slope_deg', 'edge_m', 'hole_m', 'behind_m', 'green', 'obstacle', 'clubs', 'student'];
+
+    /** @param non-empty-list<Club> $clubs */
+    private function __construct(
+        public Ground $ground,
+        public array $clubs,
+        public Scatter $scatter,
+    ) {}
+
+    /** @throws InvalidInput with every fault found */
+    public static function fromJson(string $json): self
+    {
+        return self::fromValue(RequestJson::decoded($json));
+    }
+
+    /** @throws InvalidInput with every fault found */
+    public static function fromValue(mixed $data): self
+    {
+        $fields = RequestFields::of($data, self::KEYS);
+        $lie = $fields->choice('lie', Lie::cases(), Lie::Fairway);
+        $slope = $fields->number('slope_deg', Ground::SLOPE_DEG, 'degrees', 0.0);
+        $edge = $fields->number('edge_m', Ground::EDGE_M, 'm');
+        $hole = $fields->number('hole_m', Ground::HOLE_M, 'm');
+        $behind = $fields->number('behind_m', Ground::BEHIND_M, 'm', Ground::USUAL_BEHIND_M);
+        $stimp = Ground::USUAL_STIMP;
+        $pct = 0.0;
+        if (($green = $fields->part('green', 'stimp', 'slope_pct')) !== null) {
+            $stimp = $green->number('stimp', Ground::STIMP, 'feet', Ground::USUAL_STIMP);
+            $pct = $green->number('slope_pct', Ground::GREEN_SLOPE_PCT, '%', 0.0);
+            $fields->takeFaultsOf($green);
+        }
+        $height = $distance = null;
+        if (($obstacle = $fields->part('obstacle', 'height_m', 'distance_m')) !== null) {
+            $height = $obstacle->number('height_m', Ground::OBSTACLE_HEIGHT_M, 'm');
+            $distance = $obstacle->number('distance_m', Ground::OBSTACLE_DISTANCE_M, 'm');
+            $fields->takeFaultsOf($obstacle);
+        }
+        $clubs = $fields->clubs('clubs');
+        if ($clubs === []) {
+            $fields->fault('clubs', $fields->value('clubs'), 'a list of at least one club with loft_deg and bounce_deg');
+        }
+        $scatter = ScatterField::of($fields, $lie);
+        $fields->check();
+        \assert($clubs !== []);
+
+        return new self(new Ground($lie, $slope, $edge, $hole, $behind, $stimp, $pct, $height, $distance), $clubs, $scatter);
+    }
+
+    public function answer(StrikeModel $model, Words $words = new Words, ?float $landM = null): Plan
+    {
+        return (new Planner($model, words: $words))->plan($this->ground, $this->clubs, $this->scatter, $landM);
+    }
+}

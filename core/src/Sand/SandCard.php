@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Sand;
+
+use LowPoint\Core\Evidence\Backswing;
+use LowPoint\Core\Evidence\School;
+
+/** How to set up for a ball in sand, and what comes of it. Degrees, mm, m as the keys of toArray() say. */
+final readonly class SandCard
+{
+    /**
+     * @param  array{float, float}  $entryMm  where the club is to go in, mm from the ball
+     * @param  list<array{SandWarning, string}>  $warnings
+     * @param  array<string, float>  $rates
+     * @param  list<string>  $why
+     */
+    public function __construct(
+        public School $school,
+        public string $clubAdvice,
+        public float $faceOpenDeg,
+        public float $faceAzimuthDeg,
+        public float $stanceOpenDeg,
+        public float $aimDeg,
+        public float $pathDeg,
+        public float $ballPositionPct,
+        public float $leadWeightPct,
+        public float $shaftLeanDeg,
+        public float $feetDugMm,
+        public float $gripDownMm,
+        public array $entryMm,
+        public float $sandDepthMm,
+        public Backswing $swing,
+        public float $launchDeg,
+        public bool $clearsLip,
+        public float $clearanceM,
+        public float $startDeg,
+        public array $rates,
+        public array $warnings,
+        public array $why,
+    ) {}
+
+    /** @return array<string, mixed> as in handbook 12.3 */
+    public function toArray(): array
+    {
+        return [
+            'school' => $this->school->value,
+            'club_advice' => $this->clubAdvice,
+            'face_open_deg' => round($this->faceOpenDeg, 1),
+            'stance_open_deg' => round($this->stanceOpenDeg, 1),
+            'aim_deg' => round($this->aimDeg, 1) + 0.0,
+            'ball_position_pct' => round($this->ballPositionPct, 1),
+            'lead_weight_pct' => round($this->leadWeightPct, 1),
+            'shaft_lean_deg' => round($this->shaftLeanDeg, 1) + 0.0,
+            'feet_dug_mm' => round($this->feetDugMm),
+            'grip_down_mm' => round($this->gripDownMm),
+            'entry_mm' => [round($this->entryMm[0]), round($this->entryMm[1])],
+            'sand_depth_mm' => round($this->sandDepthMm, 1),
+            'swing' => strtolower($this->swing->name),
+            'launch_deg' => round($this->launchDeg, 1),
+            'clears_lip' => $this->clearsLip,
+            'clearance_m' => round($this->clearanceM, 2),
+            'start_deg' => round($this->startDeg, 1) + 0.0,
+            'rates' => array_map(static fn(float $share): float => round($share, 4), $this->rates),
+            'warnings' => array_map(static fn(array $one): array => ['id' => $one[0]->value, 'text' => $one[1]], $this->warnings),
+            'why' => $this->why,
+        ];
+    }
+}

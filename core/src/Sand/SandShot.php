@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Sand;
+
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\Evidence\School;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\ShotChoice\Scatter;
+use LowPoint\Core\Strike\Lie;
+
+/** A ball in sand and where it is to go. Metres, degrees as in handbook 01. */
+final readonly class SandShot
+{
+    public const LIP_HEIGHT_M = [0.0, 6.0];
+
+    public const LIP_DISTANCE_M = [0.2, 50.0];
+
+    public const CARRY_M = [1.0, 60.0];
+
+    public const ROOM_M = [0.0, 60.0];
+
+    public const SLOPE_DEG = [-20.0, 20.0];
+
+    /** @throws InvalidInput for a carry that ends before the lip */
+    public function __construct(
+        public Lie $lie,
+        public BallInSand $ball,
+        public float $lipHeightM,
+        public float $lipDistanceM,
+        public float $carryM,
+        public float $roomM,
+        public float $slopeDeg,
+        public Club $club,
+        public ?School $school,
+        public Scatter $scatter,
+    ) {
+        if ($lipHeightM > 0.0 && $carryM <= $lipDistanceM) {
+            throw InvalidInput::one('carry_m', $carryM, "more than the {$lipDistanceM} m to the lip");
+        }
+    }
+
+    /** The lie that the strike meets: a plugged ball makes any sand the plugged lie. */
+    public function struckFrom(): Lie
+    {
+        return $this->ball === BallInSand::Plugged ? Lie::SandPlugged : $this->lie;
+    }
+
+    public function hasLip(): bool
+    {
+        return $this->lipHeightM > 0.0;
+    }
+
+    public function furtherBack(float $byM): self
+    {
+        return new self(
+            $this->lie,
+            $this->ball,
+            $this->lipHeightM,
+            $this->lipDistanceM + $byM,
+            $this->carryM + $byM,
+            $this->roomM,
+            $this->slopeDeg,
+            $this->club,
+            $this->school,
+            $this->scatter,
+        );
+    }
+
+    public function withClub(Club $club): self
+    {
+        return new self(
+            $this->lie,
+            $this->ball,
+            $this->lipHeightM,
+            $this->lipDistanceM,
+            $this->carryM,
+            $this->roomM,
+            $this->slopeDeg,
+            $club,
+            $this->school,
+            $this->scatter,
+        );
+    }
+}

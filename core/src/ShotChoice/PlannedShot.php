@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\ShotChoice;
+
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\Schools\SetupCard;
+
+/** One way of playing the shot, and what comes of it on average. Distances in m, chances 0..1. */
+final readonly class PlannedShot
+{
+    /**
+     * @param  Club|null  $club  null for a putt
+     * @param  SetupCard|null  $card  null for a putt
+     * @param  float  $loftDeg  delivered
+     * @param  float  $landM  landing spot from the edge of the green; negative = short of it
+     * @param  bool|null  $clears  null where nothing stands in the way
+     */
+    public function __construct(
+        public ShotKind $kind,
+        public ?Club $club,
+        public ?SetupCard $card,
+        public float $loftDeg,
+        public float $launchDeg,
+        public float $landM,
+        public float $carryM,
+        public float $rollM,
+        public Finish $finish,
+        public ?bool $clears,
+        public string $why = '',
+    ) {}
+
+    public function because(string $why): self
+    {
+        return new self(
+            $this->kind,
+            $this->club,
+            $this->card,
+            $this->loftDeg,
+            $this->launchDeg,
+            $this->landM,
+            $this->carryM,
+            $this->rollM,
+            $this->finish,
+            $this->clears,
+            $why,
+        );
+    }
+
+    /** Loft of the club as built; a putter has next to none. */
+    public function builtLoftDeg(): float
+    {
+        return $this->club->loftDeg ?? 0.0;
+    }
+
+    /** @return array<string, mixed> as in handbook 12.1 */
+    public function toArray(): array
+    {
+        return [
+            'club' => $this->club === null ? null : $this->club->name ?? $this->club->label(),
+            'shot' => $this->kind->value,
+            'land_m' => round($this->landM, 2),
+            'carry_m' => round($this->carryM, 2),
+            'roll_m' => round($this->rollM, 2),
+            ...$this->finish->toArray(),
+            'clears' => $this->clears,
+            'why' => $this->why,
+        ];
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\Tests\Slopes;
+
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Slopes\Brush;
+use LowPoint\Core\Wording\Units;
+use LowPoint\Core\Wording\Words;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class BrushTest extends TestCase
+{
+    public function test_middle_spread_and_whether_it_repeats(): void
+    {
+        $brush = Brush::of([-40.0, -50.0, -45.0]);
+        self::assertEqualsWithDelta(-45.0, $brush->meanMm, 1.0e-9);
+        self::assertEqualsWithDelta(5.0, $brush->sdMm, 1.0e-9);
+        self::assertTrue($brush->repeats());
+        self::assertFalse(Brush::of([-40.0, -10.0, -70.0])->repeats());
+        self::assertStringContainsString('put the ball there', $brush->inWords(new Words));
+        self::assertStringContainsString('1.8 in behind', $brush->inWords(new Words(Units::Imperial)));
+        self::assertStringContainsString('does not repeat', Brush::of([-40.0, -10.0, -70.0])->inWords(new Words));
+    }
+
+    /** Downhill the brush begins up the slope, toward the trail foot: there the ball goes. */
+    public function test_the_ball_goes_where_the_brush_begins(): void
+    {
+        self::assertEqualsWithDelta(35.0, Brush::of([-45.0, -45.0, -45.0])->ballPct(50.0, 300.0), 1.0e-9);
+        self::assertEqualsWithDelta(65.0, Brush::of([45.0, 45.0, 45.0])->ballPct(50.0, 300.0), 1.0e-9);
+        self::assertSame(0.0, Brush::of([-300.0, -300.0, -300.0])->ballPct(50.0, 300.0));
+    }
+
+    public function test_his_own_millimetres_a_degree_come_with_the_third_slope(): void
+    {
+        self::assertNull(Brush::perDegree([[8.0, 30.0], [-6.0, -22.0]]));
+        self::assertNull(Brush::perDegree([[8.0, 30.0], [-6.0, -22.0], [0.0, 3.0]]));
+        self::assertEqualsWithDelta(4.0, (float) Brush::perDegree([[8.0, 32.0], [-6.0, -24.0], [-10.0, -40.0]]), 1.0e-9);
+    }
+
+    /** @param list<float> $places */
+    #[TestWith([[-40.0, -50.0]])]
+    #[TestWith([[1.0, 2.0, 3.0, 4.0, 5.0, 6.0]])]
+    #[TestWith([[-40.0, -50.0, 400.0]])]
+    #[TestWith([[-40.0, NAN, 0.0]])]
+    public function test_too_few_too_many_and_far_off_are_refused(array $places): void
+    {
+        $this->expectException(InvalidInput::class);
+        Brush::of($places);
+    }
+}
