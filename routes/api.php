@@ -26,6 +26,7 @@ use App\Http\Controllers\Api\SessionController;
 use App\Http\Controllers\Api\SharedController;
 use App\Http\Controllers\Api\ShareLinkController;
 use App\Http\Controllers\Api\SheetController;
+use App\Http\Controllers\Api\ShotController;
 use App\Http\Controllers\Api\StillController;
 use App\Http\Controllers\Api\StudentController;
 use App\Http\Controllers\Api\TodayController;
@@ -84,6 +85,10 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::get('measure/made-up', [MeasureController::class, 'madeUp'])->name('measure.made-up');
     Route::post('measure/picture', [MeasureController::class, 'picture'])->name('measure.picture');
     Route::post('measure/trace', [MeasureController::class, 'trace'])->name('measure.trace');
+    Route::post('shots/plan', [ShotController::class, 'plan'])->name('shot.plan');
+    Route::post('shots/sand', [ShotController::class, 'sand'])->name('shot.sand');
+    Route::post('shots/brush', [ShotController::class, 'brush'])->name('shot.brush');
+    Route::get('students/{student}/distances', [ShotController::class, 'distances'])->name('shot.distances');
     Route::get('today', TodayController::class)->name('today');
     Route::get('archive', [ArchiveController::class, 'show'])->name('archive.show');
     Route::post('archive', [ArchiveController::class, 'store'])->name('archive.store');

@@ -59,6 +59,19 @@ export interface components {
             deleted_at: string;
             until: string;
         };
+        Brush: {
+            brushes_mm: number[];
+            ball_position_pct: number;
+            stance_width_mm: number;
+        };
+        Brushed: {
+            mean_mm: number;
+            sd_mm: number;
+            repeats: boolean;
+            /** @description Of the stance; where the ball belongs while they repeat. */
+            ball_position_pct: number;
+            text: components["schemas"]["Told"];
+        };
         CaseFile: {
             format: string;
             student: {
@@ -133,11 +146,36 @@ export interface components {
             id: "ball_near_edge" | "rolled" | "ball_small" | "slow_frames" | "no_level" | "no_scale";
             text: components["schemas"]["Told"];
         };
+        Cell: {
+            club: string;
+            backswing: string;
+            mean_m: number;
+            sd_m: number;
+            /** @description 0 where it is fitted. */
+            n: number;
+            /** @description 90 %. */
+            low_m: number;
+            high_m: number;
+            /** @enum {string} */
+            source: "measured" | "fitted";
+        };
         Change: {
             at: string;
             by: string | null;
             what: string;
             text: components["schemas"]["Told"];
+        };
+        Chart: {
+            chart: components["schemas"]["Cell"][];
+            for_target: components["schemas"]["Target"][];
+            /** @description Scatter of a length as a share of its carry; null with too few balls. */
+            spread_pct: number | null;
+            /** @description How far the nearest length is off the target; null without one. */
+            bias_m: number | null;
+            finding: {
+                id: string;
+                text: components["schemas"]["Told"];
+            };
         };
         Coach: {
             name: string;
@@ -175,6 +213,11 @@ export interface components {
         DayOrder: "ymd" | "dmy" | "mdy";
         DeleteBall: {
             from?: components["schemas"]["FromDevice"];
+        };
+        Distances: {
+            distances: components["schemas"]["Chart"];
+            /** @description Clean balls with a carry that are in no chart: the length of the swing was not noted. */
+            unplaced: number;
         };
         Dose: {
             sets: number;
@@ -684,6 +727,29 @@ export interface components {
         Observed: {
             [key: string]: number | string | null;
         };
+        Option: {
+            /** @description As it was named; null for a putt. */
+            club: string | null;
+            /** @enum {string} */
+            shot: "putt" | "running_chip" | "chip" | "pitch" | "splash";
+            /** @description From the edge of the green; negative = short of it. */
+            land_m: number;
+            carry_m: number;
+            roll_m: number;
+            mean_leave_m: number;
+            /** @description That one in ten stays below, and one in ten passes. */
+            leave_80_m: [
+                number,
+                number
+            ];
+            within_1m: number;
+            within_2m: number;
+            short_of_green: number;
+            off_back: number;
+            /** @description Null where nothing stands in the way. */
+            clears: boolean | null;
+            why: components["schemas"]["Told"];
+        };
         OwnCard: {
             id: string;
             name: string;
@@ -765,6 +831,34 @@ export interface components {
             items: components["schemas"]["PlannedItem"][];
             done: boolean;
         };
+        PlanShot: {
+            lie: string;
+            slope_deg?: number;
+            /** @description Ball to the edge of the green. */
+            edge_m: number;
+            /** @description Edge to hole. */
+            hole_m: number;
+            /** @description Hole to the back edge. */
+            behind_m?: number;
+            green?: {
+                stimp?: number;
+                slope_pct?: number;
+            };
+            obstacle?: {
+                height_m: number;
+                distance_m: number;
+            } | null;
+            /** @description Absent: the usual bag. */
+            clubs?: {
+                name?: string;
+                loft_deg: number;
+                bounce_deg: number;
+            }[];
+            /** @description A landing spot that was chosen, m from the edge. */
+            land_m?: number | null;
+            /** @description Whose strikes: with too few balls of his own, and without a student, those of a handicap of about 18. */
+            student_id?: string | null;
+        };
         PlannedItem: {
             drill: string;
             name: components["schemas"]["Told"];
@@ -772,6 +866,28 @@ export interface components {
             /** @enum {string} */
             mode: "blocked" | "random" | "transfer";
             mode_text: components["schemas"]["Told"];
+        };
+        PlannedOption: {
+            figures: components["schemas"]["Option"];
+            /** @description "Running chip, 46/6". */
+            name: components["schemas"]["Told"];
+            within_1m: components["schemas"]["Told"];
+            within_2m: components["schemas"]["Told"];
+            short_of_green: components["schemas"]["Told"];
+            off_back: components["schemas"]["Told"];
+            /** @description Points of the flight of a good strike, m along and up. */
+            path: [
+                number,
+                number
+            ][];
+            /** @description Where eight in ten finish, m from the ball. */
+            rests_80_m: [
+                number,
+                number
+            ];
+            setup: components["schemas"]["Told"][];
+            /** @description To begin a lesson with; null for a putt. */
+            task: components["schemas"]["Task"] | null;
         };
         PracticeDrill: {
             id: string;
@@ -1191,6 +1307,74 @@ export interface components {
                 deleted_at?: string | null;
             };
         };
+        SandCard: {
+            school: string;
+            club_advice: components["schemas"]["Told"];
+            face_open_deg: number;
+            stance_open_deg: number;
+            /** @description Where a square set-up would aim, + = to the trail side. */
+            aim_deg: number;
+            ball_position_pct: number;
+            lead_weight_pct: number;
+            shaft_lean_deg: number;
+            feet_dug_mm: number;
+            grip_down_mm: number;
+            entry_mm: [
+                number,
+                number
+            ];
+            sand_depth_mm: number;
+            swing: string;
+            launch_deg: number;
+            clears_lip: boolean;
+            /** @description Over the top of the lip. */
+            clearance_m: number;
+            start_deg: number;
+            rates: {
+                [key: string]: number;
+            };
+            warnings: {
+                id: string;
+                text: components["schemas"]["Told"];
+            }[];
+            why: components["schemas"]["Told"][];
+        };
+        SandPlan: {
+            card: components["schemas"]["SandCard"];
+            school: components["schemas"]["Told"];
+            /** @description Where face and swing point, + = to the trail side. */
+            face_deg: number;
+            path_deg: number;
+            /** @description Points of the flight, m along and up. */
+            path: [
+                number,
+                number
+            ][];
+            /** @description Of ten balls, by strike. */
+            rates: components["schemas"]["Told"][];
+            setup: components["schemas"]["Told"][];
+            own: boolean;
+            balls: number;
+            caution: components["schemas"]["Told"];
+        };
+        SandQuestion: {
+            lie: string;
+            /** @enum {string} */
+            ball?: "normal" | "down" | "plugged";
+            lip_height_m?: number;
+            lip_distance_m?: number;
+            carry_m: number;
+            /** @description Green behind the hole. */
+            room_m?: number;
+            slope_deg?: number;
+            club?: {
+                name?: string;
+                loft_deg: number;
+                bounce_deg: number;
+            };
+            school?: string | null;
+            student_id?: string | null;
+        };
         SchoolChoice: {
             /** @enum {string} */
             id: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
@@ -1375,6 +1559,16 @@ export interface components {
             /** @description Keep the mapping under this name. */
             remember?: string | null;
         };
+        ShotPlan: {
+            options: components["schemas"]["PlannedOption"][];
+            /** @description Place of the best one; null where nothing gets over what stands in the way. */
+            recommended: number | null;
+            assumed: components["schemas"]["Told"][];
+            /** @description Whether the strikes are the student's own, and how many of his balls are known. */
+            own: boolean;
+            balls: number;
+            caution: components["schemas"]["Told"];
+        };
         Shot: {
             /** @enum {string} */
             id: "chip" | "pitch" | "bunker";
@@ -1450,6 +1644,13 @@ export interface components {
                 number,
                 number
             ];
+        };
+        Target: {
+            club: string;
+            backswing: string;
+            expected_m: number;
+            expected_error_m: number;
+            note: components["schemas"]["Told"];
         };
         Task: {
             /** @enum {string} */
@@ -1613,15 +1814,20 @@ export type BallSeen = components['schemas']['BallSeen'];
 export type BallSet = components['schemas']['BallSet'];
 export type Ball = components['schemas']['Ball'];
 export type BinEntry = components['schemas']['BinEntry'];
+export type Brush = components['schemas']['Brush'];
+export type Brushed = components['schemas']['Brushed'];
 export type CaseFile = components['schemas']['CaseFile'];
 export type Catalogue = components['schemas']['Catalogue'];
 export type Caution = components['schemas']['Caution'];
+export type Cell = components['schemas']['Cell'];
 export type Change = components['schemas']['Change'];
+export type Chart = components['schemas']['Chart'];
 export type Coach = components['schemas']['Coach'];
 export type Comparison = components['schemas']['Comparison'];
 export type CoursePoint = components['schemas']['CoursePoint'];
 export type DayOrder = components['schemas']['DayOrder'];
 export type DeleteBall = components['schemas']['DeleteBall'];
+export type Distances = components['schemas']['Distances'];
 export type Dose = components['schemas']['Dose'];
 export type DrawnSet = components['schemas']['DrawnSet'];
 export type Drawn = components['schemas']['Drawn'];
@@ -1669,6 +1875,7 @@ export type Named = components['schemas']['Named'];
 export type NextObservation = components['schemas']['NextObservation'];
 export type Observable = components['schemas']['Observable'];
 export type Observed = components['schemas']['Observed'];
+export type Option = components['schemas']['Option'];
 export type OwnCard = components['schemas']['OwnCard'];
 export type OwnDrill = components['schemas']['OwnDrill'];
 export type OwnWay = components['schemas']['OwnWay'];
@@ -1678,7 +1885,9 @@ export type PastSet = components['schemas']['PastSet'];
 export type Picture = components['schemas']['Picture'];
 export type Ping = components['schemas']['Ping'];
 export type PlanSession = components['schemas']['PlanSession'];
+export type PlanShot = components['schemas']['PlanShot'];
 export type PlannedItem = components['schemas']['PlannedItem'];
+export type PlannedOption = components['schemas']['PlannedOption'];
 export type PracticeDrill = components['schemas']['PracticeDrill'];
 export type PracticeExport = components['schemas']['PracticeExport'];
 export type PracticeNote = components['schemas']['PracticeNote'];
@@ -1703,6 +1912,9 @@ export type Px = components['schemas']['Px'];
 export type Reading = components['schemas']['Reading'];
 export type ReportBatch = components['schemas']['ReportBatch'];
 export type Revision = components['schemas']['Revision'];
+export type SandCard = components['schemas']['SandCard'];
+export type SandPlan = components['schemas']['SandPlan'];
+export type SandQuestion = components['schemas']['SandQuestion'];
 export type SchoolChoice = components['schemas']['SchoolChoice'];
 export type Session = components['schemas']['Session'];
 export type SetFigures = components['schemas']['SetFigures'];
@@ -1716,6 +1928,7 @@ export type SheetDraft = components['schemas']['SheetDraft'];
 export type SheetImport = components['schemas']['SheetImport'];
 export type SheetMapping = components['schemas']['SheetMapping'];
 export type SheetPlan = components['schemas']['SheetPlan'];
+export type ShotPlan = components['schemas']['ShotPlan'];
 export type Shot = components['schemas']['Shot'];
 export type SignIn = components['schemas']['SignIn'];
 export type Still = components['schemas']['Still'];
@@ -1723,6 +1936,7 @@ export type StoredLesson = components['schemas']['StoredLesson'];
 export type Student = components['schemas']['Student'];
 export type TakeBackPrescription = components['schemas']['TakeBackPrescription'];
 export type Tally = components['schemas']['Tally'];
+export type Target = components['schemas']['Target'];
 export type Task = components['schemas']['Task'];
 export type Today = components['schemas']['Today'];
 export type TodayStudent = components['schemas']['TodayStudent'];

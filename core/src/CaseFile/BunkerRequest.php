@@ -12,6 +12,7 @@ use LowPoint\Core\Sand\BallInSand;
 use LowPoint\Core\Sand\SandCard;
 use LowPoint\Core\Sand\SandPlanner;
 use LowPoint\Core\Sand\SandShot;
+use LowPoint\Core\ShotChoice\Scatter;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Wording\Words;
@@ -28,7 +29,7 @@ final readonly class BunkerRequest
 
     private const USUAL_ROOM_M = 10.0;
 
-    private function __construct(public SandShot $shot) {}
+    private function __construct(private SandShot $shot) {}
 
     /** @throws InvalidInput with every fault found */
     public static function fromJson(string $json): self
@@ -59,8 +60,20 @@ final readonly class BunkerRequest
         return new self(new SandShot($lie, $ball, $height, $distance, $carry, $room, $slope, $club, $school, $scatter));
     }
 
-    public function answer(StrikeModel $model, Words $words = new Words): SandCard
+    /** @param Scatter|null $own strikes of a student whose balls are known, in place of those in the question */
+    public function answer(StrikeModel $model, Words $words = new Words, ?Scatter $own = null): SandCard
     {
-        return (new SandPlanner($model, words: $words))->card($this->shot);
+        return (new SandPlanner($model, words: $words))->card($own === null ? $this->shot : $this->shot->struckBy($own));
+    }
+
+    public function carryM(): float
+    {
+        return $this->shot->carryM;
+    }
+
+    /** Where the strikes are to be looked up. */
+    public function lie(): Lie
+    {
+        return $this->shot->struckFrom();
     }
 }

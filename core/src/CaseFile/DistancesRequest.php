@@ -6,20 +6,20 @@ namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Distance\CarriedBall;
-use LowPoint\Core\Distance\ChartCell;
 use LowPoint\Core\Distance\DistanceChart;
-use LowPoint\Core\Distance\TargetChoice;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Wording\Words;
 
-/** "How far does he hit what, and what for this number?" as a question (handbook 12.2). */
+/**
+ * "How far does he hit what, and what for this number?" as a question (handbook 12.2).
+ *
+ * @phpstan-import-type ChartShape from DistanceChart
+ */
 final readonly class DistancesRequest
 {
-    public const TARGET_M = [2.0, 150.0];
-
     private const MOST_BALLS = 5000;
 
     private const MOST_CLUBS = 20;
@@ -56,28 +56,16 @@ final readonly class DistancesRequest
             $balls[] = self::ball($ball);
             $fields->takeFaultsOf($ball);
         }
-        $target = $fields->optional('target_m', self::TARGET_M, 'm');
+        $target = $fields->optional('target_m', TargetNumber::RANGE_M, 'm');
         $fields->check();
 
         return new self($clubs, $lofts, array_values(array_filter($balls)), $target);
     }
 
-    /** @return array<string, mixed> as in handbook 12.2 */
+    /** @return ChartShape as in handbook 12.2 */
     public function answer(Words $words = new Words): array
     {
-        $chart = DistanceChart::of($this->clubs, $this->lofts, $this->balls, $words);
-        [$finding, $text] = $chart->finding($this->targetM);
-        $bias = $this->targetM === null ? null : $chart->biasM($this->targetM);
-
-        return [
-            'chart' => array_map(static fn(ChartCell $one): array => $one->toArray(), $chart->cells),
-            'for_target' => $this->targetM === null
-                ? []
-                : array_map(static fn(TargetChoice $one): array => $one->toArray(), $chart->forTarget($this->targetM)),
-            'spread_pct' => $chart->spreadPct === null ? null : round($chart->spreadPct, 1),
-            'bias_m' => $bias === null ? null : round($bias, 2),
-            'finding' => ['id' => $finding->value, 'text' => $text],
-        ];
+        return DistanceChart::of($this->clubs, $this->lofts, $this->balls, $words)->toArray($this->targetM);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Club\Club;
+use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\ShotChoice\Plan;
@@ -18,6 +19,8 @@ use LowPoint\Core\Wording\Words;
 final readonly class PlanRequest
 {
     private const KEYS = ['lie', 'slope_deg', 'edge_m', 'hole_m', 'behind_m', 'green', 'obstacle', 'clubs', 'student'];
+
+    private const LAND_M = [-100.0, 80.0];
 
     /** @param non-empty-list<Club> $clubs */
     private function __construct(
@@ -65,8 +68,24 @@ final readonly class PlanRequest
         return new self(new Ground($lie, $slope, $edge, $hole, $behind, $stimp, $pct, $height, $distance), $clubs, $scatter);
     }
 
-    public function answer(StrikeModel $model, Words $words = new Words, ?float $landM = null): Plan
+    /**
+     * A landing spot that was chosen, m from the edge of the green.
+     *
+     * @throws InvalidInput outside the range
+     */
+    public static function landM(mixed $value): ?float
     {
-        return (new Planner($model, words: $words))->plan($this->ground, $this->clubs, $this->scatter, $landM);
+        $fault = Field::number('land_m', 'm', ...self::LAND_M)->fault('land_m', $value);
+        if ($value !== null && $fault !== null) {
+            throw new InvalidInput([$fault]);
+        }
+
+        return \is_int($value) || \is_float($value) ? (float) $value : null;
+    }
+
+    /** @param Scatter|null $own strikes of a student whose balls are known, in place of those in the question */
+    public function answer(StrikeModel $model, Words $words = new Words, ?float $landM = null, ?Scatter $own = null): Plan
+    {
+        return (new Planner($model, words: $words))->plan($this->ground, $this->clubs, $own ?? $this->scatter, $landM);
     }
 }

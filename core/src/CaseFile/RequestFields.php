@@ -118,6 +118,32 @@ final class RequestFields
         return $default;
     }
 
+    /**
+     * A list of numbers, each in the range.
+     *
+     * @param  array{float|int, float|int}  $range
+     * @return list<float>
+     */
+    public function numbers(string $key, int $most, array $range, string $unit): array
+    {
+        $value = $this->data[$key] ?? null;
+        if (! \is_array($value) || ! array_is_list($value) || \count($value) > $most) {
+            $this->fault($key, \is_array($value) ? \count($value) : $value, "a list of at most {$most} numbers");
+
+            return [];
+        }
+        $numbers = [];
+        foreach ($value as $i => $one) {
+            $fault = Field::number($key, $unit, ...$range)->fault("{$this->before}{$key}[{$i}]", $one);
+            if ($fault !== null) {
+                $this->faults[] = $fault;
+            }
+            $numbers[] = \is_int($one) || \is_float($one) ? (float) $one : 0.0;
+        }
+
+        return $numbers;
+    }
+
     /** A name of at most so many characters; null, and a fault, where none stands. */
     public function name(string $key, int $longest): ?string
     {

@@ -47,6 +47,11 @@ final readonly class Club
         return $clubs[0];
     }
 
+    public function unnamed(): self
+    {
+        return new self($this->loftDeg, $this->bounceDeg, $this->lieDeg);
+    }
+
     /** The way a coach says it: "56/12". */
     public function label(): string
     {

@@ -11,6 +11,19 @@ use LowPoint\Core\Wording\Words;
 /**
  * How far each club goes at each length of the backswing: measured where balls were logged, fitted where a neighbour tells
  * (handbook 6.2, 12.2). Metres.
+ *
+ * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type CellShape from ChartCell
+ * @phpstan-import-type TargetShape from TargetChoice
+ * @phpstan-type ChartShape array{
+ *     chart: list<CellShape>,
+ *     for_target: list<TargetShape>,
+ *     // Scatter of a length as a share of its carry; null with too few balls.
+ *     spread_pct: float|null,
+ *     // How far the nearest length is off the target; null without one.
+ *     bias_m: float|null,
+ *     finding: array{id: string, text: ToldShape},
+ * }
  */
 final readonly class DistanceChart
 {
@@ -131,6 +144,23 @@ final readonly class DistanceChart
                 "One length scatters by {$spread} % of its carry: distance control, not technique. Stations, then bracketing.".$left,
             ]
             : [DistanceFinding::Ok, "One length scatters by {$spread} % of its carry: the distances hold.".$left];
+    }
+
+    /** @return ChartShape as in handbook 12.2 */
+    public function toArray(?float $targetM): array
+    {
+        [$finding, $text] = $this->finding($targetM);
+        $bias = $targetM === null ? null : $this->biasM($targetM);
+
+        return [
+            'chart' => array_map(static fn(ChartCell $one): array => $one->toArray(), $this->cells),
+            'for_target' => $targetM === null
+                ? []
+                : array_map(static fn(TargetChoice $one): array => $one->toArray(), $this->forTarget($targetM)),
+            'spread_pct' => $this->spreadPct === null ? null : round($this->spreadPct, 1),
+            'bias_m' => $bias === null ? null : round($bias, 2),
+            'finding' => ['id' => $finding->value, 'text' => $text],
+        ];
     }
 
     /** @return array<string, list<ChartCell>> shortest length first */

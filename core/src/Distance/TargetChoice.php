@@ -4,7 +4,14 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Distance;
 
-/** One way of reaching a number: a club and a length, and how far off it leaves the ball on average, m. */
+use LowPoint\Core\Wording\Words;
+
+/**
+ * One way of reaching a number: a club and a length, and how far off it leaves the ball on average, m.
+ *
+ * @phpstan-import-type ToldShape from Words
+ * @phpstan-type TargetShape array{club: string, backswing: string, expected_m: float, expected_error_m: float, note: ToldShape}
+ */
 final readonly class TargetChoice
 {
     public function __construct(
@@ -15,7 +22,7 @@ final readonly class TargetChoice
         public string $note,
     ) {}
 
-    /** @return array{club: string, backswing: string, expected_m: float, expected_error_m: float, note: string} */
+    /** @return TargetShape */
     public function toArray(): array
     {
         return [

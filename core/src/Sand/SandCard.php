@@ -5,11 +5,46 @@ declare(strict_types=1);
 namespace LowPoint\Core\Sand;
 
 use LowPoint\Core\Evidence\Backswing;
+use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Wording\Words;
 
-/** How to set up for a ball in sand, and what comes of it. Degrees, mm, m as the keys of toArray() say. */
+/**
+ * How to set up for a ball in sand, and what comes of it. Degrees, mm, m as the keys of toArray() say.
+ *
+ * @phpstan-import-type ToldShape from Words
+ * @phpstan-type SandCardShape array{
+ *     school: string,
+ *     club_advice: ToldShape,
+ *     face_open_deg: float,
+ *     stance_open_deg: float,
+ *     // Where a square set-up would aim, + = to the trail side.
+ *     aim_deg: float,
+ *     ball_position_pct: float,
+ *     lead_weight_pct: float,
+ *     shaft_lean_deg: float,
+ *     feet_dug_mm: float,
+ *     grip_down_mm: float,
+ *     entry_mm: array{float, float},
+ *     sand_depth_mm: float,
+ *     swing: string,
+ *     launch_deg: float,
+ *     clears_lip: bool,
+ *     // Over the top of the lip.
+ *     clearance_m: float,
+ *     start_deg: float,
+ *     rates: array<string, float>,
+ *     warnings: list<array{id: string, text: ToldShape}>,
+ *     why: list<ToldShape>,
+ * }
+ */
 final readonly class SandCard
 {
+    /** A share below is not told. Origin: chosen by us. */
+    private const WORTH_TELLING = 0.03;
+
+    public const CAUTION = 'Nobody in the line of the shot; sand flies, so look away from it and shield the eyes. Rake what was dug.';
+
     /**
      * @param  array{float, float}  $entryMm  where the club is to go in, mm from the ball
      * @param  list<array{SandWarning, string}>  $warnings
@@ -41,7 +76,40 @@ final readonly class SandCard
         public array $why,
     ) {}
 
-    /** @return array<string, mixed> as in handbook 12.3 */
+    /** @return list<string> the set-up, for reading aloud */
+    public function inWords(Words $words): array
+    {
+        $figures = [
+            [Observable::FaceOpen, $this->faceOpenDeg],
+            [Observable::StanceOpen, $this->stanceOpenDeg],
+            [Observable::BallPosition, $this->ballPositionPct],
+            [Observable::LeadWeight, $this->leadWeightPct],
+            [Observable::ShaftLean, $this->shaftLeanDeg],
+            [Observable::FeetDug, $this->feetDugMm],
+            [Observable::GripDown, $this->gripDownMm],
+        ];
+
+        return [
+            ...array_map(static fn(array $one): string => "{$one[0]->field()->label}: {$words->figure($one[0], round($one[1]))}", $figures),
+            'Into the sand '.$words->span($this->entryMm[0], $this->entryMm[1]),
+            "Backswing to {$this->swing->place()}",
+        ];
+    }
+
+    /** @return list<string> of ten balls, by strike */
+    public function ratesInWords(Words $words): array
+    {
+        $told = [];
+        foreach ($this->rates as $strike => $share) {
+            if ($share >= self::WORTH_TELLING) {
+                $told[] = "{$words->chance($share)} {$strike}";
+            }
+        }
+
+        return $told;
+    }
+
+    /** @return SandCardShape as in handbook 12.3 */
     public function toArray(): array
     {
         return [

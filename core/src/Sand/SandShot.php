@@ -68,6 +68,22 @@ final readonly class SandShot
         );
     }
 
+    public function struckBy(Scatter $scatter): self
+    {
+        return new self(
+            $this->lie,
+            $this->ball,
+            $this->lipHeightM,
+            $this->lipDistanceM,
+            $this->carryM,
+            $this->roomM,
+            $this->slopeDeg,
+            $this->club,
+            $this->school,
+            $scatter,
+        );
+    }
+
     public function withClub(Club $club): self
     {
         return new self(

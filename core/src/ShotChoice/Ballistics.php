@@ -25,6 +25,8 @@ final readonly class Ballistics
     /** The green of the roll table. */
     private const TABLE_STIMP = 9.0;
 
+    private const PATH_STEPS = 24;
+
     /** No ball leaves flatter, or steeper, degrees. Origin: chosen by us. */
     private const LAUNCH_DEG = [2.0, 75.0];
 
@@ -122,6 +124,20 @@ final readonly class Ballistics
     public function heightM(float $atM, float $carryM, float $launchDeg): float
     {
         return $carryM <= 0.0 ? 0.0 : max(0.0, $atM * tan(deg2rad($launchDeg)) * (1 - $atM / $carryM));
+    }
+
+    /**
+     * The flight as points, m along and up, both ends included.
+     *
+     * @return list<array{float, float}>
+     */
+    public function path(float $carryM, float $launchDeg): array
+    {
+        return array_map(function (int $i) use ($carryM, $launchDeg): array {
+            $at = ($carryM * $i) / self::PATH_STEPS;
+
+            return [round($at, 3), round($this->heightM($at, $carryM, $launchDeg), 3)];
+        }, range(0, self::PATH_STEPS));
     }
 
     /** Deceleration of a green, m/s^2: 1.83^2 / (2 x 0.305 s). */

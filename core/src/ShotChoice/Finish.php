@@ -61,12 +61,16 @@ final readonly class Finish
         );
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array{
+     *     mean_leave_m: float, leave_80_m: array{float, float}, within_1m: float, within_2m: float, short_of_green: float, off_back: float,
+     * }
+     */
     public function toArray(): array
     {
         return [
             'mean_leave_m' => round($this->meanLeaveM, 2),
-            'leave_80_m' => array_map(static fn(float $m): float => round($m, 2), $this->leave80M),
+            'leave_80_m' => [round($this->leave80M[0], 2), round($this->leave80M[1], 2)],
             'within_1m' => round($this->within1M, 3),
             'within_2m' => round($this->within2M, 3),
             'short_of_green' => round($this->shortOfGreen, 3),

@@ -7,6 +7,9 @@ namespace LowPoint\Core\ShotChoice;
 /** The ways of playing a shot, best first. */
 final readonly class Plan
 {
+    public const CAUTION = 'Nobody stands in the line of a practice shot, nor beside the club. '
+        .'What the rules allow, the rules of the place say.';
+
     /**
      * @param  list<PlannedShot>  $options
      * @param  list<string>  $assumed

@@ -153,6 +153,17 @@ final readonly class Words
         return self::tens($share).' in 10';
     }
 
+    /** A chance as a count: "none", "1 in 12", "4 in 10", "all". */
+    public function chance(float $share): string
+    {
+        return match (true) {
+            $share < 0.005 => 'none',
+            $share < 0.095 => '1 in '.(int) round(1 / $share),
+            $share >= 0.995 => 'all',
+            default => $this->ofTen(min(0.9, $share)),
+        };
+    }
+
     /** A probability as a count; nothing is ever quite sure: "99 in 100" at most. */
     public static function in100(float $probability): string
     {

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Contract\Endpoint;
+use App\Http\Requests\BrushRequest;
+use App\Http\Requests\PlanShotRequest;
+use App\Http\Requests\SandQuestionRequest;
+use App\Http\Resources\BrushedResource;
+use App\Http\Resources\DistancesResource;
+use App\Http\Resources\SandPlanResource;
+use App\Http\Resources\ShotPlanResource;
+use App\Models\Student;
+use App\Shots\StudentShots;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use LowPoint\Core\CaseFile\BrushQuestion;
+use LowPoint\Core\CaseFile\BunkerRequest;
+use LowPoint\Core\CaseFile\PlanRequest;
+use LowPoint\Core\CaseFile\TargetNumber;
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\ShotChoice\Ballistics;
+use LowPoint\Core\Strike\StrikeModel;
+use LowPoint\Core\Wording\Words;
+
+/** Which shot, how far, from which sand, on which slope. Nothing is stored. */
+final class ShotController
+{
+    public function __construct(
+        private readonly Words $words,
+        private readonly StudentShots $shots,
+    ) {}
+
+    /** Ways of playing a shot, by what they leave. */
+    #[Endpoint(ShotPlanResource::class)]
+    public function plan(PlanShotRequest $request): ShotPlanResource
+    {
+        $usual = array_map(
+            static fn(Club $club): array => ['name' => $club->label(), 'loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg],
+            Club::usual(),
+        );
+        $landM = PlanRequest::landM($request->input('land_m'));
+        $question = PlanRequest::fromValue($request->question() + ['clubs' => $usual]);
+        $student = $request->student();
+        [$own, $balls] = $student === null ? [null, 0] : $this->shots->scatter($student, $question->ground->lie);
+
+        return new ShotPlanResource([
+            'plan' => $question->answer(StrikeModel::quick(), $this->words, $landM, $own),
+            'ground' => $question->ground,
+            'own' => $own !== null,
+            'balls' => $balls,
+            'words' => $this->words,
+            'ballistics' => new Ballistics,
+        ]);
+    }
+
+    /** How to set up for a ball in sand. */
+    #[Endpoint(SandPlanResource::class)]
+    public function sand(SandQuestionRequest $request): SandPlanResource
+    {
+        $question = BunkerRequest::fromValue($request->question());
+        $student = $request->student();
+        [$own, $balls] = $student === null ? [null, 0] : $this->shots->scatter($student, $question->lie());
+
+        return new SandPlanResource([
+            'card' => $question->answer(StrikeModel::standard(), $this->words, $own),
+            'carry_m' => $question->carryM(),
+            'own' => $own !== null,
+            'balls' => $balls,
+            'words' => $this->words,
+            'ballistics' => new Ballistics,
+        ]);
+    }
+
+    /** Practice brushes on a slope, and where the ball belongs. */
+    #[Endpoint(BrushedResource::class)]
+    public function brush(BrushRequest $request): BrushedResource
+    {
+        return new BrushedResource(BrushQuestion::fromValue($request->marks())->answer($this->words));
+    }
+
+    /** How far a student hits what, from his logged balls. */
+    #[Endpoint(DistancesResource::class, query: ['target_m' => 'What to take for this carry.'])]
+    public function distances(Request $request, Student $student): DistancesResource
+    {
+        Gate::authorize('view', $student);
+
+        return new DistancesResource([
+            'chart' => $this->shots->chart($student),
+            'target_m' => TargetNumber::of($request->query('target_m')),
+            'unplaced' => $this->shots->unplaced($student),
+        ]);
+    }
+}

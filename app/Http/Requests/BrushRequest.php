@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+/**
+ * Practice brushes on a slope, mm from where the ball would lie (handbook 12.4). The core checks it.
+ *
+ * @phpstan-type BrushShape array{
+ *     brushes_mm: list<float>,
+ *     ball_position_pct: float,
+ *     stance_width_mm: float,
+ * }
+ */
+final class BrushRequest extends MarksRequest {}

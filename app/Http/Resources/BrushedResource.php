@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use LowPoint\Core\CaseFile\BrushQuestion;
+
+/**
+ * What practice brushes come to. Its shape is that of the core.
+ *
+ * @phpstan-import-type BrushedShape from BrushQuestion
+ */
+final class BrushedResource extends ApiResource {}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Illuminate\Http\Request;
+use LowPoint\Core\Sand\SandCard;
+use LowPoint\Core\ShotChoice\Ballistics;
+use LowPoint\Core\Wording\Words;
+
+/**
+ * The set-up for a ball in sand, drawn and in words.
+ *
+ * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type SandCardShape from SandCard
+ * @phpstan-type SandPlanShape array{
+ *     card: SandCardShape,
+ *     school: ToldShape,
+ *     // Where face and swing point, + = to the trail side.
+ *     face_deg: float,
+ *     path_deg: float,
+ *     // Points of the flight, m along and up.
+ *     path: list<array{float, float}>,
+ *     // Of ten balls, by strike.
+ *     rates: list<ToldShape>,
+ *     setup: list<ToldShape>,
+ *     own: bool,
+ *     balls: int,
+ *     caution: ToldShape,
+ * }
+ *
+ * @property array{card: SandCard, carry_m: float, own: bool, balls: int, words: Words, ballistics: Ballistics} $resource
+ */
+final class SandPlanResource extends ApiResource
+{
+    /** @return SandPlanShape */
+    public function toArray(Request $request): array
+    {
+        $card = $this->resource['card'];
+        $words = $this->resource['words'];
+
+        return [
+            'card' => $card->toArray(),
+            'school' => $card->school->label(),
+            'face_deg' => round($card->faceAzimuthDeg + $card->aimDeg, 1) + 0.0,
+            'path_deg' => round($card->pathDeg + $card->aimDeg, 1) + 0.0,
+            'path' => $this->resource['ballistics']->path($this->resource['carry_m'], $card->launchDeg),
+            'rates' => $card->ratesInWords($words),
+            'setup' => $card->inWords($words),
+            'own' => $this->resource['own'],
+            'balls' => $this->resource['balls'],
+            'caution' => SandCard::CAUTION,
+        ];
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace LowPoint\Core\CaseFile;
+
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Slopes\Brush;
+use LowPoint\Core\Wording\Words;
+
+/**
+ * Practice brushes on a slope as a question (handbook 12.4).
+ *
+ * @phpstan-import-type ToldShape from Words
+ * @phpstan-type BrushedShape array{
+ *     mean_mm: float,
+ *     sd_mm: float,
+ *     repeats: bool,
+ *     // Of the stance; where the ball belongs while they repeat.
+ *     ball_position_pct: float,
+ *     text: ToldShape,
+ * }
+ */
+final readonly class BrushQuestion
+{
+    private const BALL_PCT = [0.0, 110.0];
+
+    private function __construct(
+        private Brush $brush,
+        private float $ballPct,
+        private float $stanceMm,
+    ) {}
+
+    /** @throws InvalidInput with every fault found */
+    public static function fromValue(mixed $data): self
+    {
+        $fields = RequestFields::of($data, ['brushes_mm', 'ball_position_pct', 'stance_width_mm']);
+        $places = $fields->numbers('brushes_mm', Brush::COUNT[1], Brush::PLACES_MM, 'mm');
+        $ball = $fields->number('ball_position_pct', self::BALL_PCT, '%');
+        $stance = $fields->number('stance_width_mm', Brush::STANCE_MM, 'mm');
+        $fields->check();
+
+        return new self(Brush::of($places), $ball, $stance);
+    }
+
+    /** @return BrushedShape */
+    public function answer(Words $words = new Words): array
+    {
+        return [
+            'mean_mm' => round($this->brush->meanMm, 1),
+            'sd_mm' => round($this->brush->sdMm, 1),
+            'repeats' => $this->brush->repeats(),
+            'ball_position_pct' => round($this->brush->ballPct($this->ballPct, $this->stanceMm), 1),
+            'text' => $this->brush->inWords($words),
+        ];
+    }
+}

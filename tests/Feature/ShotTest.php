@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Ball;
+use App\Models\BallSet;
+use App\Models\Lesson;
+use App\Models\Student;
+use App\Models\User;
+use Illuminate\Testing\TestResponse;
+use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Club\Club;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Strike\Lie;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+final class ShotTest extends TestCase
+{
+    private User $coach;
+
+    private Student $student;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->coach = User::factory()->create();
+        $this->student = Student::factory()->for($this->coach, 'coach')->create();
+        $this->actingAs($this->coach);
+    }
+
+    public function test_a_plan_is_drawn_told_and_ready_to_begin_a_lesson_with(): void
+    {
+        $plan = $this->plan()->assertOk()->json();
+        self::assertSame(0, $plan['recommended']);
+        self::assertFalse($plan['own']);
+        $best = $plan['options'][0];
+        self::assertSame('running_chip', $best['figures']['shot']);
+        self::assertSame('Running chip, 46/6', $best['name']);
+        self::assertEqualsWithDelta($best['figures']['carry_m'], $best['path'][24][0], 0.01);
+        self::assertSame(['chip', 'fairway', 46], [$best['task']['shot'], $best['task']['lie'], $best['task']['club']['loft_deg']]);
+        $this->putJson('/api/lessons/01JD0000000000000000000001', [
+            'student_id' => $this->student->id, 'task' => $best['task'], 'began_at' => now()->toIso8601String(),
+        ])->assertOk();
+    }
+
+    public function test_his_own_strikes_replace_the_usual_ones_as_soon_as_there_are_enough(): void
+    {
+        $this->balls(Lie::Fairway, array_map(static fn(int $i): array => ['touch_mm' => $i % 2 === 0 ? -3.0 : 3.0], range(1, 7)));
+        $before = $this->plan(['student_id' => $this->student->id])->json();
+        self::assertSame([false, 7], [$before['own'], $before['balls']]);
+        $this->balls(Lie::Fairway, [['touch_mm' => 1.0], ['touch_mm' => -1.0]]);
+        $after = $this->plan(['student_id' => $this->student->id])->json();
+        self::assertSame([true, 9], [$after['own'], $after['balls']]);
+        $wedge = static function (array $plan): float {
+            foreach ($plan['options'] as $option) {
+                if ($option['figures']['club'] === '60/8') {
+                    return $option['figures']['mean_leave_m'];
+                }
+            }
+            self::fail('No 60/8.');
+        };
+        self::assertLessThan($wedge($before), $wedge($after));
+    }
+
+    public function test_a_landing_spot_that_was_dragged_is_answered_for(): void
+    {
+        foreach ($this->plan(['land_m' => 4])->json('options') as $option) {
+            self::assertEqualsWithDelta(4.0, $option['figures']['land_m'], 0.01);
+        }
+    }
+
+    /** @param array<string, mixed> $change */
+    #[TestWith([['hole_m' => 0], 'hole_m'])]
+    #[TestWith([['clubs' => []], 'clubs'])]
+    #[TestWith([['green' => ['stimp' => 40]], 'green.stimp'])]
+    #[TestWith([['land_m' => 'far'], 'land_m'])]
+    #[TestWith([['student_id' => 5], 'student_id'])]
+    public function test_bad_input_is_named(array $change, string $key): void
+    {
+        $this->plan($change)->assertUnprocessable()->assertJsonPath('faults.0.key', $key);
+    }
+
+    public function test_another_coach_gets_neither_strikes_nor_distances(): void
+    {
+        $this->actingAs(User::factory()->create());
+        $this->plan(['student_id' => $this->student->id])->assertForbidden();
+        $this->getJson("/api/students/{$this->student->id}/distances")->assertForbidden();
+        $this->postJson('/api/shots/sand', ['lie' => 'sand_medium', 'carry_m' => 8, 'student_id' => $this->student->id])->assertForbidden();
+    }
+
+    public function test_sand_answers_with_a_card_and_says_what_does_not_clear(): void
+    {
+        $this->postJson('/api/shots/sand', ['lie' => 'sand_medium', 'carry_m' => 9, 'lip_height_m' => 6, 'lip_distance_m' => 2])
+            ->assertOk()
+            ->assertJsonPath('school', 'Open across')
+            ->assertJsonPath('card.clears_lip', false)
+            ->assertJsonPath('card.warnings.1.id', 'out_sideways')
+            ->assertJsonStructure(['path', 'rates', 'setup', 'face_deg', 'path_deg', 'caution']);
+        $this->postJson('/api/shots/sand', ['lie' => 'sand_medium', 'carry_m' => 9, 'lip_height_m' => 20])
+            ->assertUnprocessable()
+            ->assertJsonPath('faults.0.key', 'lip_height_m');
+    }
+
+    public function test_brushes_place_the_ball(): void
+    {
+        $this->postJson('/api/shots/brush', ['brushes_mm' => [-40, -50, -45], 'ball_position_pct' => 50, 'stance_width_mm' => 300])
+            ->assertOk()
+            ->assertJsonPath('repeats', true)
+            ->assertJsonPath('ball_position_pct', 35);
+        $this->postJson('/api/shots/brush', ['brushes_mm' => [-40], 'ball_position_pct' => 50, 'stance_width_mm' => 300])
+            ->assertUnprocessable()
+            ->assertJsonPath('faults.0.key', 'brushes_mm');
+    }
+
+    public function test_distances_come_from_clean_balls_at_free_speed_with_a_length(): void
+    {
+        $carry = static fn(float $m, string $strike = 'clean'): array => ['strike' => $strike, 'carry_m' => $m];
+        $rib = ['backswing_length' => 'rib'];
+        $this->balls(Lie::Fairway, array_map($carry, [40.0, 41.0, 39.0, 40.5, 39.5]), $rib + ['speed_change' => 'free']);
+        $this->balls(Lie::Fairway, array_map($carry, [20.0, 60.0]), $rib + ['speed_change' => 'forced']);
+        $this->balls(Lie::Fairway, [$carry(30.0, 'heavy'), $carry(44.0)]);
+        $this->balls(Lie::SandMedium, [$carry(12.0, 'splash')], ['backswing_length' => 'rib']);
+        $answer = $this->getJson("/api/students/{$this->student->id}/distances?target_m=41")->assertOk()->json();
+        self::assertCount(1, $answer['distances']['chart']);
+        self::assertSame(['56/12', 'rib', 5], array_values(array_intersect_key(
+            $answer['distances']['chart'][0],
+            array_flip(['club', 'backswing', 'n']),
+        )));
+        self::assertEqualsWithDelta(40.0, $answer['distances']['chart'][0]['mean_m'], 0.01);
+        self::assertSame(1, $answer['unplaced']);
+        self::assertSame('ok', $answer['distances']['finding']['id']);
+        $this->getJson("/api/students/{$this->student->id}/distances?target_m=400")
+            ->assertUnprocessable()
+            ->assertJsonPath('faults.0.key', 'target_m');
+    }
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @return TestResponse<Response>
+     */
+    private function plan(array $change = []): TestResponse
+    {
+        return $this->postJson('/api/shots/plan', $change + ['lie' => 'fairway', 'edge_m' => 3, 'hole_m' => 12, 'behind_m' => 8]);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $seen
+     * @param  array<string, mixed>  $motion
+     */
+    private function balls(Lie $lie, array $seen, array $motion = []): void
+    {
+        $shot = $lie->isSand() ? Shot::Bunker : Shot::Pitch;
+        $lesson = Lesson::factory()->for($this->student)->create(['task' => CaseWriter::task(new Task($shot, $lie, Club::usual()[2]))]);
+        $set = BallSet::factory()->for($lesson)->create(['motion' => $motion]);
+        foreach ($seen as $one) {
+            Ball::factory()->for($set, 'set')->create(['seen' => $one]);
+        }
+    }
+}
