@@ -16,6 +16,7 @@ const SharedPage = lazy(() => import('./share/SharedPage').then((module) => ({ d
 const PracticePage = lazy(() => import('./practice/PracticePage').then((module) => ({ default: module.PracticePage })));
 const SheetPage = lazy(() => import('./sheets/SheetPage').then((module) => ({ default: module.SheetPage })));
 const MeasurePage = lazy(() => import('./measure/MeasurePage').then((module) => ({ default: module.MeasurePage })));
+const ShotsPage = lazy(() => import('./shots/ShotsPage').then((module) => ({ default: module.ShotsPage })));
 const LibraryPage = lazy(() => import('./library/LibraryPage').then((module) => ({ default: module.LibraryPage })));
 
 /** A student's private page asks for no account; everything else is the coach's. */
@@ -74,6 +75,8 @@ function OfCoach() {
             <Route path="/students/:id/begin" element={<BeginLesson />} />
             <Route path="/students/:id/practice" element={<PracticePage />} />
             <Route path="/students/:id/sheets" element={<SheetPage />} />
+            <Route path="/students/:id/shots" element={<ShotsPage />} />
+            <Route path="/shots" element={<ShotsPage />} />
             <Route path="/lessons/:id" element={<BenchOfLesson />} />
             <Route path="/lessons/:id/measure" element={<MeasurePage />} />
             <Route path="/library" element={<LibraryPage />} />

@@ -61,7 +61,8 @@ final class SaltgrassSeeder extends Seeder
      *     from_days_ago: int,
      *     grounds: list<string>,
      *     runs: list<array{int, int, int, int}>,
-     * } $data runs: days ago, hits, of, confidence
+     *     stations?: array{days_ago: int, attempts: list<array{int, float}>},
+     * } $data runs: days ago, hits, of, confidence; stations: the length of each swing, 0 = the shortest, and its carry, m
      */
     private function practice(Student $student, array $data): void
     {
@@ -89,6 +90,20 @@ final class SaltgrassSeeder extends Seeder
                     'done_at' => $at->toIso8601String(),
                     'session' => $session?->id,
                     'confidence' => $confidence,
+                ],
+                'student',
+            );
+        }
+        if (isset($data['stations'])) {
+            $at = Carbon::now()->subDays($data['stations']['days_ago'])->setTime(17, 30);
+            app(Results::class)->put(
+                $student->refresh(),
+                self::idAt($at),
+                [
+                    'drill' => 'backswing_stations',
+                    'goal' => ['kind' => 'stations', 'need' => 8, 'of' => 5],
+                    'attempts' => $data['stations']['attempts'],
+                    'done_at' => $at->toIso8601String(),
                 ],
                 'student',
             );

@@ -5,10 +5,13 @@ import { callOrKept } from './kept';
 import type {
     ArchiveImport,
     BinEntry,
+    Brush,
+    Brushed,
     Catalogue,
     Change,
     Coach,
     Comparison,
+    Distances,
     Drills,
     LessonPage,
     Library,
@@ -18,13 +21,17 @@ import type {
     MeasuredTrace,
     MeasureTrace,
     OwnWay,
+    PlanShot,
     Practice,
     Progress,
     ReportBatch,
     Revision,
+    SandPlan,
+    SandQuestion,
     Session,
     ShareLink,
     SheetImport,
+    ShotPlan,
     Still,
     Student,
     Today,
@@ -131,6 +138,40 @@ export const ask = {
             staleTime: Infinity,
             // Marks that were made without a connection are worked out when it comes.
             refetchOnReconnect: true,
+        }),
+    /** Ways of playing a shot. */
+    plan: (question: PlanShot) =>
+        queryOptions({
+            queryKey: ['plan', question],
+            queryFn: () => call<ShotPlan>('POST', 'shots/plan', question),
+            placeholderData: keepPreviousData,
+            retry: false,
+            staleTime: Infinity,
+        }),
+    sand: (question: SandQuestion) =>
+        queryOptions({
+            queryKey: ['sand', question],
+            queryFn: () => call<SandPlan>('POST', 'shots/sand', question),
+            placeholderData: keepPreviousData,
+            retry: false,
+            staleTime: Infinity,
+        }),
+    /** Where the ball belongs on a slope; null while too few brushes were tapped. */
+    brush: (question: Brush | null) =>
+        queryOptions({
+            queryKey: ['brush', question],
+            queryFn: () => call<Brushed>('POST', 'shots/brush', question),
+            enabled: question !== null,
+            retry: false,
+            staleTime: Infinity,
+        }),
+    /** @param target a carry in m, '' for none */
+    distances: (id: string, target: string) =>
+        queryOptions({
+            queryKey: [...changed.student(id).queryKey, 'distances', target],
+            queryFn: () => callOrKept<Distances>(`students/${id}/distances${target === '' ? '' : `?target_m=${target}`}`),
+            placeholderData: keepPreviousData,
+            retry: false,
         }),
     stills: (studentId: string) =>
         queryOptions({ queryKey: ['stills', studentId], queryFn: () => call<Still[]>('GET', `students/${studentId}/stills`) }),

@@ -98,6 +98,13 @@ export interface components {
             ball: {
                 [key: string]: components["schemas"]["Field"];
             };
+            /** @description Figures of "which shot", and of a ball in sand. */
+            plan: {
+                [key: string]: components["schemas"]["Field"];
+            };
+            sand: {
+                [key: string]: components["schemas"]["Field"];
+            };
             schools: {
                 /** @enum {string} */
                 id: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";

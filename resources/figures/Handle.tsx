@@ -1,10 +1,10 @@
 import { useTranslation } from 'react-i18next';
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
-import type { Observable, Units } from '../api/types.gen';
+import type { Field, Units } from '../api/types.gen';
 import { observed } from '../ui/units';
 
 interface Props {
-    what: Observable;
+    what: Field & { id: string };
     /** Null = not looked at: the handle stands at $ghost, drawn empty. */
     value: number | null;
     ghost: number;

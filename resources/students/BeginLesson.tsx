@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
-import { useNavigate, useParams } from 'react-router-dom';
+import { useLocation, useNavigate, useParams } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { now, nowIso } from '../api/clock';
@@ -29,6 +29,8 @@ export function BeginLesson() {
     const { data: coach } = useCoach();
     const queries = useQueryClient();
     const navigate = useNavigate();
+    /** The shot that was planned before coming here. */
+    const planned = (useLocation().state as { task?: Task } | null)?.task;
     const outbox = useOutboxOfApp();
     // Made once: pressing again after a lost answer begins the same lesson, not a second one.
     const ids = useRef({ lesson: ulid(now()), set: ulid(now()), at: nowIso() });
@@ -139,7 +141,7 @@ export function BeginLesson() {
             <TaskForm
                 catalogue={catalogue.data}
                 units={coach.units}
-                task={last?.task ?? catalogue.data.first_task}
+                task={planned ?? last?.task ?? catalogue.data.first_task}
                 submit={begin.isPending ? t('Beginning…') : t('Begin the lesson')}
                 problem={told}
                 onSubmit={start('before')}

@@ -81,6 +81,7 @@ export function StudentPage() {
     return (
         <Page
             title={student.data.name}
+            shots={`/students/${id}/shots`}
             action={
                 <>
                     <button

@@ -73,6 +73,8 @@ export const catalogue = (): Catalogue => ({
     observables: [lean, position, weight],
     task: { carry_m: field('Carry', { unit: 'm', min: 0, max: 150 }), lip_height_m: field('Lip', { unit: 'm', sand_only: true }) },
     club: {},
+    plan: {},
+    sand: {},
     ball: {
         touch_mm: field('Touch'),
         mark: words('Mark', ['none', 'brush', 'shallow', 'deep']),

@@ -11,8 +11,17 @@ import { Mark } from './Mark';
 import { SkipLink } from './SkipLink';
 import { useArrival } from './useArrival';
 
+interface Props {
+    title: string;
+    children: ReactNode;
+    action?: ReactNode;
+    back?: string;
+    /** Where the shots are looked at: with a student, his. */
+    shots?: string;
+}
+
 /** The frame of every screen but the bench: our mark leads home. */
-export function Page({ title, children, action, back = '/' }: { title: string; children: ReactNode; action?: ReactNode; back?: string }) {
+export function Page({ title, children, action, back = '/', shots = '/shots' }: Props) {
     const { t } = useTranslation();
     const { data: coach } = useCoach();
     const waiting = useOutbox(useOutboxOfApp()).entries.length;
@@ -44,6 +53,9 @@ export function Page({ title, children, action, back = '/' }: { title: string; c
                     {title}
                 </h1>
                 <span className="ml-auto flex flex-wrap items-center gap-3 max-sm:ml-0">
+                    <Link to={shots} className="flex min-h-12 items-center px-2 underline underline-offset-4">
+                        {t('Shots')}
+                    </Link>
                     <Link to="/library" className="flex min-h-12 items-center px-2 underline underline-offset-4">
                         {t('Library')}
                     </Link>

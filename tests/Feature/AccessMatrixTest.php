@@ -39,6 +39,7 @@ final class AccessMatrixTest extends TestCase
         'measure.made-up',
         'measure.picture',
         'measure.trace',
+        'shot.brush',
         'today',
         'archive.show',
         'archive.store',
@@ -97,6 +98,10 @@ final class AccessMatrixTest extends TestCase
         'ball.put',
         'history.of-ball',
         'ball.destroy',
+        // With a student of his in the question.
+        'shot.plan',
+        'shot.sand',
+        'shot.distances',
         'still.index',
         'still.store',
         'still.show',

@@ -19,12 +19,14 @@ use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\LineFigure;
+use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\PracticeWord;
 use LowPoint\Core\Reading\PatternText;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\RandomCase;
+use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Tests\Pin;
 use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\Units;
@@ -38,6 +40,8 @@ final class LanguageTest extends TestCase
 {
     use CoachRoutes;
     private const CASES = 150;
+
+    private const SHOTS = 60;
 
     #[TestWith([Units::Metric])]
     #[TestWith([Units::Imperial])]
@@ -92,6 +96,52 @@ final class LanguageTest extends TestCase
             ->filter(static fn(mixed $one): bool => \is_string($one))
             ->all();
         $this->told = array_diff_key($this->told, array_flip($own));
+        self::assertSame([], $this->unknown());
+    }
+
+    #[TestWith([Units::Metric])]
+    #[TestWith([Units::Imperial])]
+    public function test_whatever_is_told_of_shots_is_known_in_german(Units $units): void
+    {
+        $coach = $this->coach();
+        $coach->update(['units' => $units]);
+        $this->actingAs($coach);
+        $this->collect();
+        $dice = new Dice(5);
+        for ($i = 0; $i < self::SHOTS; $i++) {
+            $obstacle = $dice->chance(0.5) ? ['height_m' => $dice->between(0.2, 5.0), 'distance_m' => 1.5] : null;
+            $plan = [
+                'lie' => $dice->oneOf(Lie::cases())->value,
+                'slope_deg' => $dice->between(-12.0, 12.0),
+                'edge_m' => $dice->between(2.0, 20.0),
+                'hole_m' => $dice->between(2.0, 25.0),
+                'green' => ['stimp' => $dice->between(7.0, 12.0)],
+                'obstacle' => $obstacle,
+            ];
+            $this->take($this->postJson('/api/shots/plan', $plan)->assertOk()->json(), ['$ref' => '#/components/schemas/ShotPlan']);
+            $sand = [
+                'lie' => $dice->oneOf(Shot::Bunker->lies())->value,
+                'ball' => $dice->oneOf(['normal', 'down', 'plugged']),
+                'lip_height_m' => $dice->between(0.0, 5.0),
+                'lip_distance_m' => 2.0,
+                'carry_m' => $dice->between(3.0, 40.0),
+                'slope_deg' => $dice->between(-12.0, 12.0),
+                'club' => ['loft_deg' => $dice->oneOf([46, 56, 60]), 'bounce_deg' => $dice->oneOf([6, 14])],
+            ];
+            $this->take($this->postJson('/api/shots/sand', $sand)->assertOk()->json(), ['$ref' => '#/components/schemas/SandPlan']);
+            $at = $dice->between(-90.0, 90.0);
+            $brush = ['brushes_mm' => [$at, $at + $dice->between(0.0, 30.0), $at], 'ball_position_pct' => 50, 'stance_width_mm' => 200];
+            $this->take($this->postJson('/api/shots/brush', $brush)->assertOk()->json(), ['$ref' => '#/components/schemas/Brushed']);
+        }
+        foreach (Student::query()->pluck('id') as $id) {
+            foreach ([null, 25, 36, 47] as $target) {
+                $answer = $this->getJson("/api/students/{$id}/distances".($target === null ? '' : "?target_m={$target}"));
+                if ($answer->isOk()) {
+                    $this->take($answer->json(), ['$ref' => '#/components/schemas/Distances']);
+                }
+            }
+        }
+
         self::assertSame([], $this->unknown());
     }
 

@@ -213,7 +213,7 @@ final class SheetTest extends TestCase
         self::assertNotNull($job, 'a worker takes the job, and is killed');
         self::assertNull(app('queue')->connection('database')->pop());
         $this->command('jobs:release')->expectsOutput('1 jobs taken up again.')->assertOk();
-        $this->command('queue:work', ['--stop-when-empty' => true, '--sleep' => 0])->assertOk();
+        $this->command('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 512])->assertOk();
         $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'done', 'balls' => 3]);
     }
 

@@ -147,6 +147,13 @@ trait CoachRoutes
                 'purpose' => 'retest',
                 'day' => '2026-11-20',
             ],
+            str_ends_with($route->uri(), 'shots/plan') => ['lie' => 'fairway', 'edge_m' => 3, 'hole_m' => 12, 'student_id' => $bea],
+            str_ends_with($route->uri(), 'shots/sand') => ['lie' => 'sand_medium', 'carry_m' => 9, 'student_id' => $bea],
+            str_ends_with($route->uri(), 'shots/brush') => [
+                'brushes_mm' => [-40, -42, -44],
+                'ball_position_pct' => 50,
+                'stance_width_mm' => 250,
+            ],
             str_ends_with($route->uri(), 'plan') => ['days' => [2 => 20], 'grounds' => ['grass'], 'weeks' => 2, 'from' => '2026-11-25'],
             str_ends_with($route->uri(), 'sessions/{session}') => ['day' => '2026-12-01'],
             str_ends_with($route->uri(), 'measure/picture') => ['target' => 'right', 'points' => ['grip' => [90, 10], 'head' => [80, 400]]],

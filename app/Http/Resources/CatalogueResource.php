@@ -25,6 +25,8 @@ use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Sand\SandShot;
+use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
@@ -73,6 +75,9 @@ use LowPoint\Core\Wording\Words;
  *     task: array<string, FieldShape>,
  *     club: array<string, FieldShape>,
  *     ball: array<string, FieldShape>,
+ *     // Figures of "which shot", and of a ball in sand.
+ *     plan: array<string, FieldShape>,
+ *     sand: array<string, FieldShape>,
  *     schools: list<array{id: value-of<School>, name: ToldShape, idea: ToldShape}>,
  *     limits: list<array{id: value-of<Limit>, name: ToldShape}>,
  *     causes: list<NamedShape>,
@@ -128,6 +133,8 @@ final class CatalogueResource extends ApiResource
             'task' => self::fields(Task::fields(), Task::SAND_ONLY),
             'club' => self::fields(Task::clubFields(), []),
             'ball' => self::fields(Ball::fields(), Ball::SAND_ONLY),
+            'plan' => self::fields(Ground::fields(), []),
+            'sand' => self::fields(SandShot::fields(), []),
             'schools' => array_map(
                 static fn(School $school): array => ['id' => $school->value, 'name' => $school->label(), 'idea' => $school->idea()],
                 School::cases(),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Club\Club;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\ShotChoice\Plan;
@@ -19,8 +18,6 @@ use LowPoint\Core\Wording\Words;
 final readonly class PlanRequest
 {
     private const KEYS = ['lie', 'slope_deg', 'edge_m', 'hole_m', 'behind_m', 'green', 'obstacle', 'clubs', 'student'];
-
-    private const LAND_M = [-100.0, 80.0];
 
     /** @param non-empty-list<Club> $clubs */
     private function __construct(
@@ -75,7 +72,7 @@ final readonly class PlanRequest
      */
     public static function landM(mixed $value): ?float
     {
-        $fault = Field::number('land_m', 'm', ...self::LAND_M)->fault('land_m', $value);
+        $fault = Ground::fields()['land_m']->fault('land_m', $value);
         if ($value !== null && $fault !== null) {
             throw new InvalidInput([$fault]);
         }

@@ -107,34 +107,34 @@ final readonly class DistanceChart
         return \array_slice($kept, 0, self::CHOICES);
     }
 
-    /** How far the length that comes nearest to the target is off it, m; null without balls. */
+    /** How far the best way of reaching the target is off it, m; null without balls. */
     public function biasM(float $targetM): ?float
     {
-        $cell = $this->nearest($targetM);
+        $best = $this->forTarget($targetM)[0] ?? null;
 
-        return $cell === null ? null : $cell->meanM - $targetM;
+        return $best === null ? null : $best->expectedM - $targetM;
     }
 
     /** @return array{DistanceFinding, string} */
     public function finding(?float $targetM): array
     {
-        $left = $this->leftOut === 0 ? '' : " {$this->words->count($this->leftOut)} not counted: mishit, forced or quitting.";
+        $left = $this->leftOut === 0
+            ? ''
+            : ' '.Words::sentence("{$this->words->count($this->leftOut)} not counted: mishit, forced or quitting");
         if ($this->counted < self::LEAST_BALLS || $this->spreadPct === null) {
             return [
                 DistanceFinding::TooFew,
                 Words::sentence("{$this->words->count($this->counted)} clean at free speed: five at one length begin a chart").$left,
             ];
         }
-        $nearest = $targetM === null ? null : $this->nearest($targetM);
-        if ($nearest !== null && $targetM !== null) {
-            $off = $nearest->meanM - $targetM;
-            if (abs($off) > (self::SPREAD_PCT / 100) * $targetM && abs($off) > Normal::HALF_OF_90 * $nearest->meanSd) {
-                $by = $this->words->course(abs($off));
+        $off = $targetM === null ? null : $this->biasM($targetM);
+        $error = $targetM === null ? 0.0 : $this->nearest($targetM)->meanSd ?? 0.0;
+        if ($off !== null && abs($off) > (self::SPREAD_PCT / 100) * $targetM && abs($off) > Normal::HALF_OF_90 * $error) {
+            $by = $this->words->course(abs($off));
 
-                return $off > 0
-                    ? [DistanceFinding::TooLong, "The nearest carries {$by} too far: shorten the backswing.".$left]
-                    : [DistanceFinding::TooShort, "The nearest is {$by} short: lengthen the backswing.".$left];
-            }
+            return $off > 0
+                ? [DistanceFinding::TooLong, "The nearest carries {$by} too far: shorten the backswing.".$left]
+                : [DistanceFinding::TooShort, "The nearest is {$by} short: lengthen the backswing.".$left];
         }
         $spread = round($this->spreadPct);
 

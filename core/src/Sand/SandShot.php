@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Sand;
 
 use LowPoint\Core\Club\Club;
+use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\ShotChoice\Scatter;
@@ -22,6 +23,18 @@ final readonly class SandShot
     public const ROOM_M = [0.0, 60.0];
 
     public const SLOPE_DEG = [-20.0, 20.0];
+
+    /** @return array<string, Field> every figure of the question, by key */
+    public static function fields(): array
+    {
+        return [
+            'lip_height_m' => Field::number('Lip height', 'm', ...self::LIP_HEIGHT_M),
+            'lip_distance_m' => Field::number('Lip distance', 'm', ...self::LIP_DISTANCE_M),
+            'carry_m' => Field::number('Carry', 'm', ...self::CARRY_M),
+            'room_m' => Field::number('Green behind', 'm', ...self::ROOM_M),
+            'slope_deg' => Field::number('Slope', 'degrees', ...self::SLOPE_DEG),
+        ];
+    }
 
     /** @throws InvalidInput for a carry that ends before the lip */
     public function __construct(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\ShotChoice;
 
+use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Strike\Lie;
 
@@ -25,6 +26,8 @@ final readonly class Ground
     public const OBSTACLE_HEIGHT_M = [0.0, 12.0];
 
     public const OBSTACLE_DISTANCE_M = [0.2, 150.0];
+
+    public const LAND_M = [-100.0, 80.0];
 
     public const USUAL_STIMP = 9.0;
 
@@ -59,6 +62,22 @@ final readonly class Ground
         if ($obstacleDistanceM !== null && $obstacleDistanceM >= $this->totalM) {
             throw InvalidInput::one('obstacle.distance_m', $obstacleDistanceM, "less than the {$this->totalM} m to the hole");
         }
+    }
+
+    /** @return array<string, Field> every figure of the question, by key */
+    public static function fields(): array
+    {
+        return [
+            'edge_m' => Field::number('To the edge', 'm', ...self::EDGE_M),
+            'hole_m' => Field::number('Edge to hole', 'm', ...self::HOLE_M),
+            'behind_m' => Field::number('Green behind', 'm', ...self::BEHIND_M),
+            'slope_deg' => Field::number('Slope of the lie, + uphill', 'degrees', ...self::SLOPE_DEG),
+            'stimp' => Field::number('Speed of the green, feet', '', ...self::STIMP),
+            'slope_pct' => Field::number('Slope of the green, + uphill', '%', ...self::GREEN_SLOPE_PCT),
+            'height_m' => Field::number('Obstacle height', 'm', ...self::OBSTACLE_HEIGHT_M),
+            'distance_m' => Field::number('Obstacle away', 'm', ...self::OBSTACLE_DISTANCE_M),
+            'land_m' => Field::number('Landing spot from the edge', 'm', ...self::LAND_M),
+        ];
     }
 
     public function hasObstacle(): bool

@@ -60,7 +60,7 @@ final readonly class Reasons
             $high = $lofted[array_key_first($lofted)];
             $parts = array_filter([
                 $this->more($high->finish->thin + $high->finish->heavy, $best->finish->thin + $best->finish->heavy)
-                    ? "a slower swing, {$this->missed($best)} missed instead of {$this->missed($high)}"
+                    ? "a slower swing with {$this->missed($best)} missed instead of {$this->missed($high)}"
                     : null,
                 $best->finish->thin > self::HARDLY_ANY && $best->finish->offBack < $best->finish->thin / 2
                     ? 'a thin one still stays on'
@@ -70,8 +70,11 @@ final readonly class Reasons
 
             return 'Less loft: '.($parts === [] ? 'there is green to roll on.' : implode(', ', $parts).'.');
         }
-        if ($lower !== [] && min(array_map($this->past(...), $lower)) > self::HOLDS_WITHIN_M) {
-            return "Nothing but height stops in {$this->words->course($this->ground->holeM)}.";
+        $past = $lower === [] ? 0.0 : min(array_map($this->past(...), $lower));
+        if ($past > self::HOLDS_WITHIN_M) {
+            return $best->clears === true
+                ? 'The lower ones clear it only by flying further, and then run past.'
+                : "Nothing but height stops: a lower one that lands on the green runs {$this->words->course($past)} past.";
         }
 
         return 'It leaves the ball nearest on average.';

@@ -158,10 +158,16 @@ final readonly class Words
     {
         return match (true) {
             $share < 0.005 => 'none',
-            $share < 0.095 => '1 in '.(int) round(1 / $share),
+            $share < 0.095 => '1 in '.self::roughly(1 / $share),
             $share >= 0.995 => 'all',
             default => $this->ofTen(min(0.9, $share)),
         };
+    }
+
+    /** As exact as a chance can be known: whole up to twenty, then in tens. */
+    private static function roughly(float $n): int
+    {
+        return $n <= 20.0 ? (int) round($n) : 10 * (int) round($n / 10);
     }
 
     /** A probability as a count; nothing is ever quite sure: "99 in 100" at most. */

@@ -1,0 +1,174 @@
+import { useTranslation } from 'react-i18next';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router-dom';
+import { ask } from '../api/queries';
+import type { Distances, Units } from '../api/types.gen';
+import { word } from '../language/trade';
+import { Button } from '../ui/Button';
+import { Skeleton, Trouble } from '../ui/Page';
+import { TextField } from '../ui/TextField';
+import { numberOr, shownFactor, shownUnit, withUnit } from '../ui/units';
+import { CarryLadder } from './CarryLadder';
+import { useSettled, type OfShots } from './shots';
+
+/** How far a student hits what, what to take for a number, and what the spread says. */
+export function DistancesTab({ units, student }: OfShots) {
+    const { t } = useTranslation();
+    const [typed, setTyped] = useState('');
+    const number = numberOr(typed);
+    const target = useSettled(typeof number === 'number' ? String(number * shownFactor('m', units)) : typed);
+    const distances = useQuery({ ...ask.distances(student?.id ?? '', ''), enabled: student !== undefined });
+    const forNumber = useQuery({ ...ask.distances(student?.id ?? '', target), enabled: student !== undefined && target !== '' });
+    const told = target === '' || forNumber.data === undefined ? distances.data : forNumber.data;
+    if (student === undefined)
+        return (
+            <p>
+                {t('Distances are a student’s own.')}{' '}
+                <Link to="/" className="underline underline-offset-4">
+                    {t('Choose one')}
+                </Link>
+            </p>
+        );
+    if (distances.data === undefined || told === undefined)
+        return distances.isError ? <Trouble error={distances.error} onRetry={() => void distances.refetch()} /> : <Skeleton />;
+    const { chart } = distances.data.distances;
+    return (
+        <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[1fr_20rem]">
+            <div className="min-w-0">
+                {chart.length === 0 ? <NoChart /> : <CarryLadder chart={chart} target={Number(target) || null} units={units} />}
+                {chart.length > 0 && <Chart distances={distances.data} units={units} />}
+                {distances.data.unplaced > 0 && (
+                    <p className="mt-3 text-soft">
+                        {t('{{count}} clean balls with a carry are in no chart: their backswing was not noted.', {
+                            count: distances.data.unplaced,
+                        })}
+                    </p>
+                )}
+            </div>
+            <aside className="space-y-4 border-line lg:border-l lg:pl-6">
+                <p className="text-lg">{told.distances.finding.text}</p>
+                <div className="print:hidden">
+                    <TextField
+                        label={t('For a carry of, {{unit}}', { unit: shownUnit('m', units) })}
+                        className="w-28"
+                        inputMode="decimal"
+                        value={typed}
+                        onValue={setTyped}
+                    />
+                    {forNumber.isError && target !== '' && (
+                        <p role="alert" className="mt-2 font-semibold text-rust">
+                            {forNumber.error.message}
+                        </p>
+                    )}
+                </div>
+                <ForNumber distances={told} units={units} />
+                {chart.length > 0 && (
+                    <Button
+                        className="print:hidden"
+                        onClick={() => {
+                            window.print();
+                        }}
+                    >
+                        {t('Print the card for the bag')}
+                    </Button>
+                )}
+            </aside>
+        </div>
+    );
+}
+
+function NoChart() {
+    const { t } = useTranslation();
+    return (
+        <div className="border-l-[6px] border-ochre bg-ochre-wash p-4">
+            <p>
+                {t(
+                    'No chart yet. It is made of clean balls at free speed whose carry and backswing were noted: five at one length begin it.',
+                )}
+            </p>
+            <p>{t('The drill “Backswing stations” logs fifteen in one go.')}</p>
+        </div>
+    );
+}
+
+function ForNumber({ distances, units }: { distances: Distances; units: Units }) {
+    const { t } = useTranslation();
+    const { for_target: choices } = distances.distances;
+    if (choices.length === 0) return null;
+    return (
+        <ol className="space-y-2" aria-live="polite">
+            {choices.map((one, i) => (
+                <li
+                    key={`${one.club} ${one.backswing} ${one.note}`}
+                    className={i === 0 ? 'border-l-[6px] border-marram pl-3' : 'pl-[18px]'}
+                >
+                    <strong className={`inline-block first-letter:uppercase ${i === 0 ? 'display text-xl' : ''}`}>
+                        {one.note === '' ? t('{{club}} to the {{length}}', { club: one.club, length: word(one.backswing) }) : one.note}
+                    </strong>
+                    <span className="block">
+                        {t('carries {{far}}, off by {{off}} on average', {
+                            far: withUnit(one.expected_m, 'm', units),
+                            off: withUnit(one.expected_error_m, 'm', units),
+                        })}
+                    </span>
+                </li>
+            ))}
+        </ol>
+    );
+}
+
+function Chart({ distances, units }: { distances: Distances; units: Units }) {
+    const { t } = useTranslation();
+    const { chart } = distances.distances;
+    const clubs = [...new Set(chart.map((one) => one.club))];
+    const lengths = [...new Set(chart.map((one) => one.backswing))];
+    return (
+        <table className="mt-4 border-collapse text-left">
+            <caption className="mb-1 text-left text-soft">
+                {t('Mean carry, 90 % interval, balls. In brackets: fitted from its neighbours.')}
+            </caption>
+            <thead>
+                <tr>
+                    <th className="pr-6">{t('Club')}</th>
+                    {lengths.map((one) => (
+                        <th key={one} className="px-4">
+                            {word(one)}
+                        </th>
+                    ))}
+                </tr>
+            </thead>
+            <tbody>
+                {clubs.map((club) => (
+                    <tr key={club} className="border-t border-line">
+                        <th className="py-2 pr-6">{club}</th>
+                        {lengths.map((length) => {
+                            const cell = chart.find((one) => one.club === club && one.backswing === length);
+                            if (cell === undefined)
+                                return (
+                                    <td key={length} className="px-4 text-soft">
+                                        {t('none')}
+                                    </td>
+                                );
+                            const mean = withUnit(cell.mean_m, 'm', units);
+                            return (
+                                <td key={length} className="px-4 py-1">
+                                    <strong className={cell.source === 'fitted' ? 'font-normal' : ''}>
+                                        {cell.source === 'fitted' ? `(${mean})` : mean}
+                                    </strong>
+                                    <span className="block text-sm text-soft">
+                                        {t('{{low}} to {{high}}', {
+                                            low: withUnit(cell.low_m, 'm', units),
+                                            high: withUnit(cell.high_m, 'm', units),
+                                        })}
+                                        {cell.n > 0 && ` · ${String(cell.n)}`}
+                                    </span>
+                                </td>
+                            );
+                        })}
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}

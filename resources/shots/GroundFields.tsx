@@ -1,0 +1,109 @@
+import { useTranslation } from 'react-i18next';
+import type { Catalogue, Units } from '../api/types.gen';
+import { Button } from '../ui/Button';
+import { NumberField } from './NumberField';
+import type { Situation } from './PlannerTab';
+import { fieldOf } from './shots';
+
+interface Props {
+    catalogue: Catalogue;
+    units: Units;
+    now: Situation;
+    usualStep: number;
+    onChange: (part: Partial<Situation>) => void;
+}
+
+/** An obstacle where one is put up, m: a bush a step before the green. */
+const OBSTACLE_M = 1;
+
+/** Lie, distances, green and what stands in the way, typed or paced. */
+export function GroundFields({ catalogue, units, now, usualStep, onChange }: Props) {
+    const { t } = useTranslation();
+    const lies = [...new Map(catalogue.shots.flatMap((shot) => shot.lies).map((lie) => [lie.id, lie])).values()];
+    const { obstacle } = now;
+    const number = (id: 'edge_m' | 'hole_m' | 'behind_m' | 'slope_deg' | 'stimp' | 'slope_pct') => (
+        <NumberField
+            key={id}
+            field={fieldOf(catalogue.plan, id)}
+            value={now[id]}
+            units={units}
+            stepM={now.step_m ?? undefined}
+            stepWord={t('steps')}
+            onNumber={(value) => {
+                onChange({ [id]: value });
+            }}
+        />
+    );
+    return (
+        <div className="space-y-2">
+            <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+                <label className="block text-[15px]">
+                    {t('Lie')}
+                    <select
+                        className="mt-1 block min-h-12 border-[1.5px] border-ink bg-press px-3 text-base"
+                        value={now.lie}
+                        onChange={(event) => {
+                            onChange({ lie: event.target.value });
+                        }}
+                    >
+                        {lies.map((lie) => (
+                            <option key={lie.id} value={lie.id}>
+                                {lie.label}
+                            </option>
+                        ))}
+                    </select>
+                </label>
+                {(['edge_m', 'hole_m', 'behind_m'] as const).map(number)}
+                {now.step_m !== null && (
+                    <NumberField
+                        field={{ ...fieldOf(catalogue.plan, 'edge_m'), label: t('A step') }}
+                        value={now.step_m}
+                        units={units}
+                        onNumber={(step) => {
+                            if (step > 0) onChange({ step_m: step });
+                        }}
+                    />
+                )}
+                {obstacle !== null &&
+                    (['height_m', 'distance_m'] as const).map((id) => (
+                        <NumberField
+                            key={id}
+                            field={fieldOf(catalogue.plan, id)}
+                            value={obstacle[id]}
+                            units={units}
+                            onNumber={(value) => {
+                                onChange({ obstacle: { ...obstacle, [id]: value } });
+                            }}
+                        />
+                    ))}
+                <Button
+                    chosen={obstacle !== null}
+                    onClick={() => {
+                        onChange({
+                            obstacle:
+                                obstacle === null
+                                    ? { height_m: OBSTACLE_M, distance_m: Math.max(OBSTACLE_M, now.edge_m - OBSTACLE_M) }
+                                    : null,
+                        });
+                    }}
+                >
+                    {t('Obstacle')}
+                </Button>
+                <Button
+                    chosen={now.step_m !== null}
+                    onClick={() => {
+                        onChange({ step_m: now.step_m === null ? usualStep : null });
+                    }}
+                >
+                    {t('Paced')}
+                </Button>
+            </div>
+            <details>
+                <summary className="min-h-11 py-2 underline underline-offset-4">
+                    {t('Slope {{slope}}°, green {{stimp}} feet, {{pct}} %', { slope: now.slope_deg, stimp: now.stimp, pct: now.slope_pct })}
+                </summary>
+                <div className="flex flex-wrap items-end gap-x-4 gap-y-2">{(['slope_deg', 'stimp', 'slope_pct'] as const).map(number)}</div>
+            </details>
+        </div>
+    );
+}

@@ -1,0 +1,183 @@
+import { useTranslation } from 'react-i18next';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ask } from '../api/queries';
+import type { Catalogue, SandQuestion, SandPlan, Units } from '../api/types.gen';
+import { Choice } from '../ui/Choice';
+import { useDraft } from '../ui/useDraft';
+import { withUnit } from '../ui/units';
+import { NumberField } from './NumberField';
+import { SandAbove } from './SandAbove';
+import { SandSide } from './SandSide';
+import { fieldOf, useSettled, type OfShots } from './shots';
+
+export interface SandSituation {
+    lie: string;
+    ball: 'normal' | 'down' | 'plugged';
+    lip_height_m: number;
+    lip_distance_m: number;
+    carry_m: number;
+    room_m: number;
+    slope_deg: number;
+    club: { loft_deg: number; bounce_deg: number };
+    school: string | null;
+}
+
+const first = (catalogue: Catalogue): SandSituation => ({
+    lie: catalogue.shots.find((shot) => shot.sand)?.usual_lie ?? '',
+    ball: 'normal',
+    lip_height_m: 1,
+    lip_distance_m: 3,
+    carry_m: 10,
+    room_m: 8,
+    slope_deg: 0,
+    club: { loft_deg: 56, bounce_deg: 12 },
+    school: null,
+});
+
+const FIGURES = ['lip_height_m', 'lip_distance_m', 'carry_m', 'room_m', 'slope_deg'] as const;
+
+/** From which sand: the lip and the flight from the side, face, stance and path from above, and the card that follows. */
+export function SandTab({ catalogue, units, student }: OfShots) {
+    const { t } = useTranslation();
+    const [kept, keep] = useDraft<SandSituation>(`sand ${student?.id ?? ''}`, first(catalogue));
+    const [dragged, setDragged] = useState<Partial<SandSituation>>({});
+    const now = { ...kept, ...dragged };
+    const question: SandQuestion = { ...now, student_id: student?.id ?? null };
+    const plan = useQuery(ask.sand(useSettled(question)));
+    const change = (part: Partial<SandSituation>) => {
+        setDragged({});
+        keep({ ...now, ...part });
+    };
+    const lies = catalogue.shots.find((shot) => shot.sand)?.lies ?? [];
+    const select = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
+    return (
+        <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[1fr_20rem]">
+            <div className="min-w-0 space-y-3">
+                <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
+                    <select
+                        aria-label={t('Sand')}
+                        className={select}
+                        value={now.lie}
+                        onChange={(event) => {
+                            change({ lie: event.target.value });
+                        }}
+                    >
+                        {lies.map((lie) => (
+                            <option key={lie.id} value={lie.id}>
+                                {lie.label}
+                            </option>
+                        ))}
+                    </select>
+                    <Choice
+                        label={t('The ball lies')}
+                        value={now.ball}
+                        options={[
+                            { value: 'normal', label: t('on the sand') },
+                            { value: 'down', label: t('sitting down') },
+                            { value: 'plugged', label: t('plugged') },
+                        ]}
+                        onChoose={(ball) => {
+                            change({ ball });
+                        }}
+                    />
+                    <select
+                        aria-label={t('Club')}
+                        className={select}
+                        value={`${String(now.club.loft_deg)}/${String(now.club.bounce_deg)}`}
+                        onChange={(event) => {
+                            const club = catalogue.clubs.find(
+                                (one) => `${String(one.loft_deg)}/${String(one.bounce_deg)}` === event.target.value,
+                            );
+                            if (club !== undefined) change({ club });
+                        }}
+                    >
+                        {catalogue.clubs.map((one) => (
+                            <option key={one.loft_deg}>{`${String(one.loft_deg)}/${String(one.bounce_deg)}`}</option>
+                        ))}
+                    </select>
+                    <select
+                        aria-label={t('School')}
+                        className={select}
+                        value={now.school ?? ''}
+                        onChange={(event) => {
+                            change({ school: event.target.value === '' ? null : event.target.value });
+                        }}
+                    >
+                        <option value="">{t('usual school')}</option>
+                        {catalogue.schools.map((school) => (
+                            <option key={school.id} value={school.id}>
+                                {school.name}
+                            </option>
+                        ))}
+                    </select>
+                </div>
+                <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+                    {FIGURES.map((id) => (
+                        <NumberField
+                            key={id}
+                            field={fieldOf(catalogue.sand, id)}
+                            value={now[id]}
+                            units={units}
+                            onNumber={(value) => {
+                                change({ [id]: value });
+                            }}
+                        />
+                    ))}
+                </div>
+                {plan.error !== null && (
+                    <p role="alert" className="font-semibold whitespace-pre-line text-rust">
+                        {plan.error.message}
+                    </p>
+                )}
+                <SandSide
+                    {...{ catalogue, units, now }}
+                    plan={plan.data}
+                    handed={student?.handed ?? 'right'}
+                    onDraft={setDragged}
+                    onSee={change}
+                />
+                {plan.data && <SandAbove plan={plan.data} handed={student?.handed ?? 'right'} />}
+            </div>
+            {plan.data ? <Card plan={plan.data} units={units} /> : <p>{plan.isError ? '' : t('Working it out…')}</p>}
+        </div>
+    );
+}
+
+function Card({ plan, units }: { plan: SandPlan; units: Units }) {
+    const { t } = useTranslation();
+    const { card } = plan;
+    return (
+        <aside className="space-y-3 border-line lg:border-l lg:pl-6" aria-live="polite">
+            <p className="text-soft">
+                {plan.own ? t('own strikes, {{count}} balls', { count: plan.balls }) : t('strikes of a handicap of about 18')}
+            </p>
+            <h2 className="text-2xl">
+                {card.clears_lip
+                    ? t('{{school}}: over the lip by {{far}}', {
+                          school: plan.school,
+                          far: withUnit(Math.max(0, card.clearance_m), 'm', units),
+                      })
+                    : t('{{school}}: not over the lip', { school: plan.school })}
+            </h2>
+            {card.warnings.map((one) => (
+                <p key={one.id} className="border-l-[6px] border-rust pl-3 font-semibold">
+                    {one.text}
+                </p>
+            ))}
+            <ul>
+                {plan.setup.map((line) => (
+                    <li key={line}>{line}</li>
+                ))}
+            </ul>
+            <p>{card.club_advice}</p>
+            <ul className="border-t border-line pt-3">
+                {card.why.map((line) => (
+                    <li key={line}>{line}</li>
+                ))}
+            </ul>
+            <p className="border-t border-line pt-3">{plan.rates.join(', ')}</p>
+            <p className="border-l-[6px] border-ochre bg-ochre-wash p-3">{plan.caution}</p>
+        </aside>
+    );
+}

@@ -1,0 +1,146 @@
+import { useTranslation } from 'react-i18next';
+import { useQuery } from '@tanstack/react-query';
+import { useRef, type MouseEvent } from 'react';
+import { ask } from '../api/queries';
+import { mirror } from '../figures/scale';
+import { Button } from '../ui/Button';
+import { useDraft } from '../ui/useDraft';
+import { place } from '../ui/units';
+import { NumberField } from './NumberField';
+import { fieldOf, type OfShots } from './shots';
+
+interface Slope {
+    slope_deg: number;
+    stance_width_mm: number;
+    ball_position_pct: number;
+    brushes_mm: number[];
+}
+
+const FIRST: Slope = { slope_deg: -8, stance_width_mm: 250, ball_position_pct: 50, brushes_mm: [] };
+const HALF_MM = 260;
+const SKY_MM = 120;
+const SOIL_MM = 90;
+const MOST = 5;
+const LEAST = 3;
+
+/** Rehearse beside the ball, tap where the brush begins, put the ball where it begins to repeat. */
+export function SlopeTab({ catalogue, units, student }: OfShots) {
+    const { t } = useTranslation();
+    const [slope, keep] = useDraft<Slope>(`slope ${student?.id ?? ''}`, FIRST);
+    const svg = useRef<SVGSVGElement>(null);
+    const m = mirror(student?.handed ?? 'right');
+    const enough = slope.brushes_mm.length >= LEAST;
+    const { slope_deg: tilt, ...brush } = slope;
+    const answer = useQuery(ask.brush(enough ? brush : null));
+    const add = (mm: number) => {
+        keep({ ...slope, brushes_mm: [...slope.brushes_mm, Math.round(mm)].slice(-MOST) });
+    };
+    const tap = (event: MouseEvent) => {
+        const matrix = svg.current?.querySelector('g')?.getScreenCTM();
+        if (!matrix) return;
+        const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+        add(m * point.x);
+    };
+    const look = (id: string) => {
+        const field = catalogue.observables.find((one) => one.id === id);
+        if (field === undefined) throw new Error(`The catalogue has no ${id}.`);
+        return field;
+    };
+    return (
+        <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[1fr_20rem]">
+            <div className="min-w-0 space-y-3">
+                <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+                    <NumberField
+                        field={fieldOf(catalogue.plan, 'slope_deg')}
+                        value={slope.slope_deg}
+                        units={units}
+                        onNumber={(value) => {
+                            keep({ ...slope, slope_deg: value });
+                        }}
+                    />
+                    {(['stance_width_mm', 'ball_position_pct'] as const).map((id) => (
+                        <NumberField
+                            key={id}
+                            field={look(id)}
+                            value={slope[id]}
+                            units={units}
+                            onNumber={(value) => {
+                                keep({ ...slope, [id]: value });
+                            }}
+                        />
+                    ))}
+                </div>
+                <svg
+                    ref={svg}
+                    viewBox={`${-HALF_MM} ${-SKY_MM} ${2 * HALF_MM} ${SKY_MM + SOIL_MM}`}
+                    className="block w-full cursor-crosshair"
+                    role="application"
+                    aria-label={t('Ground on the slope: tap where each practice brush begins')}
+                    onClick={tap}
+                >
+                    <g transform={`rotate(${String(-m * tilt)})`}>
+                        <rect x={-2 * HALF_MM} y={0} width={4 * HALF_MM} height={3 * SOIL_MM} className="fill-soil" />
+                        <path d={`M${-2 * HALF_MM} 0H${2 * HALF_MM}`} className="stroke-ink" strokeWidth={1.5} />
+                        <circle cx={0} cy={-21.3} r={21.3} className="fill-press stroke-ink" strokeWidth={1.3} strokeDasharray="4 3" />
+                        {slope.brushes_mm.map((mm, i) => (
+                            <path
+                                key={i}
+                                d={`M${m * mm} ${5 + i * 13}h${m * 55}`}
+                                className={mm < 0 ? 'stroke-rust' : 'stroke-slate'}
+                                strokeWidth={7}
+                            />
+                        ))}
+                        {enough && answer.data && <path d={`M${m * answer.data.mean_mm} -4l-6 -12h12z`} className="fill-marram" />}
+                    </g>
+                </svg>
+                <div className="flex flex-wrap items-center gap-3">
+                    <span>{t('{{n}} of {{most}} brushes', { n: slope.brushes_mm.length, most: MOST })}</span>
+                    <Button
+                        disabled={slope.brushes_mm.length === 0}
+                        onClick={() => {
+                            keep({ ...slope, brushes_mm: slope.brushes_mm.slice(0, -1) });
+                        }}
+                    >
+                        {t('Take the last one back')}
+                    </Button>
+                    <Button
+                        disabled={slope.brushes_mm.length === 0}
+                        onClick={() => {
+                            keep({ ...slope, brushes_mm: [] });
+                        }}
+                    >
+                        {t('Begin anew')}
+                    </Button>
+                    <span className="text-soft">{slope.brushes_mm.map((mm) => place(mm, units)).join('; ')}</span>
+                </div>
+            </div>
+            <aside className="space-y-3 border-line lg:border-l lg:pl-6" aria-live="polite">
+                {enough && answer.data ? (
+                    <>
+                        <h2 className="text-2xl">
+                            {answer.data.repeats
+                                ? t('Ball at {{pct}} % of the stance', { pct: Math.round(answer.data.ball_position_pct) })
+                                : t('Not yet the same twice')}
+                        </h2>
+                        <p>{answer.data.text}</p>
+                    </>
+                ) : (
+                    <>
+                        <h2 className="text-2xl">{t('Rehearse beside the ball')}</h2>
+                        <p>
+                            {t(
+                                'Three to five practice swings on the slope. Tap where each brush begins: the ball belongs where it begins to repeat.',
+                            )}
+                        </p>
+                    </>
+                )}
+                {answer.isError && enough && (
+                    <p role="alert" className="font-semibold text-rust">
+                        {answer.error.message}
+                    </p>
+                )}
+                <p>{t('Shoulders along the slope, weight on the lower foot. Stand only where it is safe to stand.')}</p>
+            </aside>
+        </div>
+    );
+}
