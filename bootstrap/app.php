@@ -36,8 +36,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // Same origin only.
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/');
-        // Behind a private link the address itself is the key; no cookie is trusted there.
-        $middleware->validateCsrfTokens(except: ['api/shared/*']);
+        // Behind a private link the address itself is the key, and of a device its token; no cookie is trusted there.
+        $middleware->validateCsrfTokens(except: ['api/shared/*', 'api/feed']);
     })
     ->withExceptions(static fn(Exceptions $exceptions) => ApiErrors::register($exceptions))
     ->create();

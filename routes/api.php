@@ -9,6 +9,8 @@ use App\Http\Controllers\Api\BinController;
 use App\Http\Controllers\Api\CaseFileController;
 use App\Http\Controllers\Api\CatalogueController;
 use App\Http\Controllers\Api\ComparisonController;
+use App\Http\Controllers\Api\FeedController;
+use App\Http\Controllers\Api\FeedDeviceController;
 use App\Http\Controllers\Api\HistoryController;
 use App\Http\Controllers\Api\LessonController;
 use App\Http\Controllers\Api\LibraryController;
@@ -35,6 +37,7 @@ use App\Http\Middleware\InReadersLanguage;
 use App\Http\Middleware\OwnEntries;
 use App\Http\Middleware\PrivatePage;
 use App\Http\Middleware\TriesAgain;
+use App\Http\Middleware\WholeJson;
 use Illuminate\Support\Facades\Route;
 
 Route::post('sign-in', [SessionController::class, 'store'])
@@ -45,6 +48,11 @@ Route::get('ping', PingController::class)->name('ping');
 
 // Open to everybody: what the case format allows.
 Route::get('schema/case', SchemaController::class)->name('schema');
+
+// Measuring devices: whoever holds a token. Lines of JSON are no whole JSON.
+Route::post('feed', FeedController::class)
+    ->withoutMiddleware(WholeJson::class)
+    ->name('feed');
 
 // The student's page: whoever holds the link.
 Route::middleware([PrivatePage::class, 'throttle:shared', TriesAgain::class])
@@ -90,6 +98,13 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::post('shots/brush', [ShotController::class, 'brush'])->name('shot.brush');
     Route::get('students/{student}/distances', [ShotController::class, 'distances'])->name('shot.distances');
     Route::get('today', TodayController::class)->name('today');
+    Route::get('feed-devices', [FeedDeviceController::class, 'index'])->name('feed-device.index');
+    Route::post('feed-devices', [FeedDeviceController::class, 'store'])->name('feed-device.store');
+    Route::put('feed-devices/{device}/lesson', [FeedDeviceController::class, 'join'])->name('feed-device.join');
+    Route::delete('feed-devices/{device}', [FeedDeviceController::class, 'destroy'])->name('feed-device.destroy');
+    Route::get('lessons/{lesson}/feed', [FeedDeviceController::class, 'ofLesson'])->name('feed-device.of-lesson');
+    Route::get('lessons/{lesson}/feed/made-up', [FeedDeviceController::class, 'madeUp'])->name('feed-device.made-up');
+    Route::delete('lessons/{lesson}/feed/{feedBall}', [FeedDeviceController::class, 'setAside'])->name('feed-device.set-aside');
     Route::get('archive', [ArchiveController::class, 'show'])->name('archive.show');
     Route::post('archive', [ArchiveController::class, 'store'])->name('archive.store');
     Route::get('archive/readings/{id}', [ArchiveController::class, 'reading'])

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Archive\Bin;
 use App\Archive\Traces;
 use App\Contract\OpenApi;
+use App\Feed\StandInMonitor;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -27,6 +28,19 @@ Artisan::command('erased:check {words* : ids, names}', function (Traces $traces)
 Artisan::command('jobs:release', function (): void {
     $this->info(DB::table('jobs')->whereNotNull('reserved_at')->update(['reserved_at' => null]).' jobs taken up again.');
 });
+
+// A made-up device: balls of a made-up student, sent through the address that any device uses.
+Artisan::command(
+    'stand-in:monitor {--student=scooper} {--balls=20} {--every=3 : seconds between two balls} {--lesson= : the latest open one} {--url=}',
+    fn(StandInMonitor $monitor): int => $monitor->run(
+        \is_string($this->option('student')) ? $this->option('student') : '',
+        (int) $this->option('balls'),
+        (float) $this->option('every'),
+        \is_string($this->option('lesson')) ? $this->option('lesson') : null,
+        \is_string($this->option('url')) ? $this->option('url') : (string) config('app.url'),
+        fn(string $line) => $this->line($line),
+    ),
+);
 
 // The contract is made from what routes and resources say of themselves; bin/test fails while the file is stale.
 Artisan::command('contract:write {--check : only say whether the file is stale}', function (OpenApi $api): int {

@@ -380,6 +380,45 @@ export interface components {
             low: number;
             high: number;
         };
+        Fed: {
+            stored: number;
+            /** @description Sent before under the same id. */
+            known: number;
+            refused: {
+                line: number;
+                key: string;
+                message: string;
+            }[];
+            /** @description Keys that nobody here knows. */
+            kept_out: string[];
+        };
+        FeedBall: {
+            /** @description A ULID: the same one twice is stored once. */
+            id: string;
+            at?: string | null;
+            carry_m?: number | null;
+            roll_m?: number | null;
+            start_deg?: number | null;
+            launch_deg?: number | null;
+            ball_speed_m_s?: number | null;
+            club_speed_m_s?: number | null;
+            attack_deg?: number | null;
+            path_deg?: number | null;
+            face_deg?: number | null;
+            low_point_mm?: number | null;
+            dynamic_loft_deg?: number | null;
+        };
+        FeedDevice: {
+            id: string;
+            name: string;
+            lesson_id: string | null;
+            heard_at: string | null;
+            /** @description For how long nothing came though it is joined; null while that is no matter. */
+            silent_seconds: number | null;
+            revoked: boolean;
+            token?: string;
+        };
+        Feed: components["schemas"]["FeedBall"][];
         Field: {
             /** @enum {string} */
             kind: "number" | "choice" | "text";
@@ -478,6 +517,9 @@ export interface components {
         };
         /** @enum {string} */
         Handed: "right" | "left";
+        JoinDevice: {
+            lesson_id: string | null;
+        };
         KeepStill: {
             id: string;
             /** @description Where the ball lies in it, px. */
@@ -490,6 +532,18 @@ export interface components {
         };
         /** @enum {string} */
         Language: "en" | "de";
+        LessonFeed: {
+            devices: components["schemas"]["FeedDevice"][];
+            /** @description In the order in which they were hit; the id is that of the ball it becomes. */
+            waiting: {
+                id: string;
+                set_id: string;
+                hit_at: string;
+                figures: {
+                    [key: string]: number;
+                };
+            }[];
+        };
         LessonPage: {
             lesson: components["schemas"]["Lesson"];
             student: components["schemas"]["Student"];
@@ -570,6 +624,7 @@ export interface components {
                 [key: string]: components["schemas"]["Told"];
             };
         };
+        MadeUpBall: components["schemas"]["FeedBall"];
         MadeUpSwing: {
             id: string;
             name: components["schemas"]["Told"];
@@ -577,6 +632,9 @@ export interface components {
             film: string;
             /** @enum {string} */
             target: "right" | "left";
+        };
+        MakeDevice: {
+            name: string;
         };
         MakeLink: {
             days: number;
@@ -1849,6 +1907,10 @@ export type Erasure = components['schemas']['Erasure'];
 export type Error = components['schemas']['Error'];
 export type Estimate = components['schemas']['Estimate'];
 export type Estimated = components['schemas']['Estimated'];
+export type Fed = components['schemas']['Fed'];
+export type FeedBall = components['schemas']['FeedBall'];
+export type FeedDevice = components['schemas']['FeedDevice'];
+export type Feed = components['schemas']['Feed'];
 export type Field = components['schemas']['Field'];
 export type Figure = components['schemas']['Figure'];
 export type FromDevice = components['schemas']['FromDevice'];
@@ -1859,15 +1921,19 @@ export type Goal = components['schemas']['Goal'];
 export type GoodRate = components['schemas']['GoodRate'];
 export type HandedOut = components['schemas']['HandedOut'];
 export type Handed = components['schemas']['Handed'];
+export type JoinDevice = components['schemas']['JoinDevice'];
 export type KeepStill = components['schemas']['KeepStill'];
 export type Language = components['schemas']['Language'];
+export type LessonFeed = components['schemas']['LessonFeed'];
 export type LessonPage = components['schemas']['LessonPage'];
 export type Lesson = components['schemas']['Lesson'];
 export type LibraryCause = components['schemas']['LibraryCause'];
 export type LibraryDrill = components['schemas']['LibraryDrill'];
 export type LibrarySchool = components['schemas']['LibrarySchool'];
 export type Library = components['schemas']['Library'];
+export type MadeUpBall = components['schemas']['MadeUpBall'];
 export type MadeUpSwing = components['schemas']['MadeUpSwing'];
+export type MakeDevice = components['schemas']['MakeDevice'];
 export type MakeLink = components['schemas']['MakeLink'];
 export type MakeReports = components['schemas']['MakeReports'];
 export type MeasurePicture = components['schemas']['MeasurePicture'];

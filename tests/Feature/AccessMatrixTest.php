@@ -15,7 +15,7 @@ final class AccessMatrixTest extends TestCase
 {
     use CoachRoutes;
 
-    private const OPEN = ['ping', 'schema', 'session.store'];
+    private const OPEN = ['ping', 'schema', 'session.store', 'feed'];
 
     private const LINK = [
         'shared.show',
@@ -40,6 +40,8 @@ final class AccessMatrixTest extends TestCase
         'measure.picture',
         'measure.trace',
         'shot.brush',
+        'feed-device.index',
+        'feed-device.store',
         'today',
         'archive.show',
         'archive.store',
@@ -98,6 +100,11 @@ final class AccessMatrixTest extends TestCase
         'ball.put',
         'history.of-ball',
         'ball.destroy',
+        'feed-device.join',
+        'feed-device.destroy',
+        'feed-device.of-lesson',
+        'feed-device.made-up',
+        'feed-device.set-aside',
         // With a student of his in the question.
         'shot.plan',
         'shot.sand',

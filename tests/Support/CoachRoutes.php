@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Lessons\StillFolder;
+use App\Models\FeedBall;
+use App\Models\FeedDevice;
 use App\Models\OwnCard;
 use App\Models\OwnDrill;
 use App\Models\SheetImport;
@@ -106,7 +108,18 @@ trait CoachRoutes
         app(StillFolder::class)->put($still, self::jpeg());
         $link = $bea->links()->first() ?? $bea->links()->create(['token_hash' => str_repeat('0', 64), 'expires_at' => now()->addDay()]);
 
+        $device = FeedDevice::query()->firstOrCreate(
+            ['coach_id' => $bea->coach_id],
+            ['name' => 'Monitor', 'token_hash' => str_repeat('1', 64)],
+        );
+        $fed = FeedBall::query()->firstOrCreate(
+            ['feed_device_id' => $device->id],
+            ['device_ball' => '01JD0000000000000000000001', 'ball_set_id' => $set->id, 'figures' => ['carry_m' => 9.0], 'hit_at' => now()],
+        );
+
         return [
+            'device' => $device->id,
+            'feedBall' => $fed->id,
             'student' => $bea->id,
             'studentId' => $bea->id,
             'lesson' => $lesson->id,
@@ -147,6 +160,8 @@ trait CoachRoutes
                 'purpose' => 'retest',
                 'day' => '2026-11-20',
             ],
+            str_ends_with($route->uri(), 'feed-devices') => ['name' => 'Monitor'],
+            str_ends_with($route->uri(), 'device}/lesson') => ['lesson_id' => null],
             str_ends_with($route->uri(), 'shots/plan') => ['lie' => 'fairway', 'edge_m' => 3, 'hole_m' => 12, 'student_id' => $bea],
             str_ends_with($route->uri(), 'shots/sand') => ['lie' => 'sand_medium', 'carry_m' => 9, 'student_id' => $bea],
             str_ends_with($route->uri(), 'shots/brush') => [

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Contract\Endpoint;
+use App\Feed\Intake;
+use App\Http\Requests\JoinDeviceRequest;
+use App\Http\Requests\MakeDeviceRequest;
+use App\Http\Resources\FeedDeviceResource;
+use App\Http\Resources\LessonFeedResource;
+use App\Http\Resources\MadeUpBallResource;
+use App\Models\FeedBall;
+use App\Models\FeedDevice;
+use App\Models\Lesson;
+use App\Models\ShareLink;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Simulation\Dice;
+use LowPoint\Core\Simulation\Monitor;
+use LowPoint\Core\Strike\StrikeModel;
+
+/** Devices of a coach: made, joined to a lesson, revoked; and the balls that wait for their strike. */
+final class FeedDeviceController
+{
+    private const TOKEN_LENGTH = 43;
+
+    public function __construct(private readonly Intake $intake) {}
+
+    /** All devices of the coach that were not revoked. */
+    #[Endpoint(FeedDeviceResource::class, list: true)]
+    public function index(Request $request): AnonymousResourceCollection
+    {
+        return FeedDeviceResource::collection($this->devices($request));
+    }
+
+    /** Makes a device; its token is told now and never again. */
+    #[Endpoint(FeedDeviceResource::class, status: 201)]
+    public function store(MakeDeviceRequest $request): JsonResponse
+    {
+        $token = Str::random(self::TOKEN_LENGTH);
+        $device = FeedDevice::query()->create([
+            'coach_id' => $request->user()?->getKey(),
+            'name' => $request->string('name')->trim()->value(),
+            'token_hash' => ShareLink::hash($token),
+        ]);
+
+        return (new FeedDeviceResource($device))
+            ->withToken($token)
+            ->response()
+            ->setStatusCode(201);
+    }
+
+    /** Joins a device to a lesson; null = to none. Its balls are that lesson's from now on. */
+    #[Endpoint(FeedDeviceResource::class)]
+    public function join(JoinDeviceRequest $request, FeedDevice $device): FeedDeviceResource
+    {
+        Gate::authorize('update', $device);
+        $lesson = $request->input('lesson_id') === null
+            ? null
+            : Lesson::query()->whereKey($request->string('lesson_id')->value())->firstOrFail();
+        if ($lesson !== null) {
+            Gate::authorize('update', $lesson);
+        }
+        $this->intake->join($device, $lesson);
+
+        return new FeedDeviceResource($device);
+    }
+
+    /** Revokes a device: its token opens nothing any more. */
+    #[Endpoint(FeedDeviceResource::class)]
+    public function destroy(FeedDevice $device): FeedDeviceResource
+    {
+        Gate::authorize('delete', $device);
+        $device->update(['revoked_at' => $device->revoked_at ?? now(), 'lesson_id' => null]);
+
+        return new FeedDeviceResource($device);
+    }
+
+    /** Balls of a lesson that wait for their strike, and the devices joined to it. */
+    #[Endpoint(LessonFeedResource::class)]
+    public function ofLesson(Request $request, Lesson $lesson): LessonFeedResource
+    {
+        Gate::authorize('view', $lesson);
+
+        return new LessonFeedResource([
+            'devices' => $this->devices($request)->where('lesson_id', $lesson->id)->values(),
+            'waiting' => FeedBall::waitingIn($lesson)->limit(LessonFeedResource::MOST)->get(),
+        ]);
+    }
+
+    /** Sets a waiting ball aside: it was none of this lesson. */
+    #[Endpoint(status: 204)]
+    public function setAside(Lesson $lesson, FeedBall $feedBall): JsonResponse
+    {
+        Gate::authorize('update', $lesson);
+        abort_unless(FeedBall::waitingIn($lesson)->whereKey($feedBall->id)->exists(), 404);
+        $this->intake->setAside($feedBall);
+
+        return new JsonResponse(null, 204);
+    }
+
+    /** A ball of a made-up student, for the stand-in of a device to send. */
+    #[Endpoint(MadeUpBallResource::class)]
+    public function madeUp(Lesson $lesson): MadeUpBallResource
+    {
+        Gate::authorize('view', $lesson);
+        $dice = new Dice(random_int(0, PHP_INT_MAX >> 1));
+        $ball = (new Monitor(StrikeModel::quick()))->ball('scooper', CaseReader::task($lesson->task), $dice);
+
+        return new MadeUpBallResource(['id' => (string) Str::ulid(), 'at' => now()->toIso8601String(), ...$ball]);
+    }
+
+    /** @return Collection<int, FeedDevice> */
+    private function devices(Request $request): Collection
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+
+        return FeedDevice::query()->where('coach_id', $coach->id)->whereNull('revoked_at')->orderBy('id')->get();
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A measuring device that may post balls for a coach.
+ *
+ * @property string $id
+ * @property int $coach_id
+ * @property string $name
+ * @property string $token_hash
+ * @property string|null $lesson_id
+ * @property Carbon|null $joined_at
+ * @property Carbon|null $heard_at
+ * @property Carbon|null $revoked_at
+ * @property Lesson|null $lesson
+ */
+final class FeedDevice extends Model
+{
+    use HasUlids;
+
+    /** After so long without a ball the feed is silent. Origin: chosen by us. */
+    private const SILENT_SECONDS = 120;
+
+    protected $fillable = ['coach_id', 'name', 'token_hash', 'lesson_id', 'joined_at', 'heard_at', 'revoked_at'];
+
+    protected $hidden = ['token_hash'];
+
+    protected $casts = ['joined_at' => 'datetime', 'heard_at' => 'datetime', 'revoked_at' => 'datetime'];
+
+    /** @return BelongsTo<Lesson, $this> */
+    public function lesson(): BelongsTo
+    {
+        return $this->belongsTo(Lesson::class);
+    }
+
+    /** The device of this token, unless it was revoked. */
+    public static function ofToken(?string $token): ?self
+    {
+        return $token === null || $token === ''
+            ? null
+            : self::query()->where('token_hash', ShareLink::hash($token))->whereNull('revoked_at')->first();
+    }
+
+    /** For how long nothing came, since it was joined or last heard, in seconds; null while that is no matter. */
+    public function silentSeconds(): ?int
+    {
+        $since = collect([$this->joined_at, $this->heard_at])->filter()->max();
+        $seconds = $since === null ? 0 : (int) $since->diffInSeconds(now());
+
+        return $seconds < self::SILENT_SECONDS ? null : $seconds;
+    }
+}
