@@ -13,6 +13,8 @@ import type {
     Comparison,
     Distances,
     Drills,
+    FeedDevice,
+    LessonFeed,
     LessonPage,
     Library,
     MeasurePicture,
@@ -46,6 +48,8 @@ export const changed = {
     sessions: { queryKey: ['sessions'] },
     own: { queryKey: ['own'] },
     drills: (setId: string) => ({ queryKey: ['drills', setId] }),
+    devices: { queryKey: ['feed-devices'] },
+    feed: (lessonId: string) => ({ queryKey: ['feed', lessonId] }),
     practice: (path: string) => ({ queryKey: ['practice', path] }),
     links: (path: string) => ({ queryKey: ['links', path] }),
 };
@@ -172,6 +176,16 @@ export const ask = {
             queryFn: () => callOrKept<Distances>(`students/${id}/distances${target === '' ? '' : `?target_m=${target}`}`),
             placeholderData: keepPreviousData,
             retry: false,
+        }),
+    devices: () => queryOptions({ ...changed.devices, queryFn: () => call<FeedDevice[]>('GET', 'feed-devices') }),
+    /** What a device has told of a lesson; asked again and again while one is joined to it. */
+    feed: (lessonId: string) =>
+        queryOptions({
+            ...changed.feed(lessonId),
+            queryFn: () => call<LessonFeed>('GET', `lessons/${lessonId}/feed`),
+            retry: false,
+            refetchInterval: (query) =>
+                (query.state.data?.devices.length ?? 0) + (query.state.data?.waiting.length ?? 0) > 0 ? LOOK_AGAIN_MS : OTHER_DEVICES_MS,
         }),
     stills: (studentId: string) =>
         queryOptions({ queryKey: ['stills', studentId], queryFn: () => call<Still[]>('GET', `students/${studentId}/stills`) }),

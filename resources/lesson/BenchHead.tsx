@@ -20,6 +20,7 @@ interface Props {
     shown: ReturnType<typeof useSets>;
     onTask: () => void;
     onKeys: () => void;
+    onDevices: () => void;
 }
 
 /** The second of two hasty taps must not meet what lies at that place on the next page. */
@@ -114,7 +115,7 @@ function SetTabs({ bench, lesson, catalogue, shown }: Props) {
 }
 
 /** The end of the lesson, and what is wanted now and then. */
-function Ends({ bench, lesson, student, shown, onTask, onKeys }: Props) {
+function Ends({ bench, lesson, student, shown, onTask, onKeys, onDevices }: Props) {
     const { t } = useTranslation();
     const navigate = useNavigate();
     const row = 'flex min-h-12 w-full items-center px-4 text-left outline-none data-[highlighted]:bg-soil';
@@ -152,6 +153,9 @@ function Ends({ bench, lesson, student, shown, onTask, onKeys }: Props) {
                                 {t('Compare the sets')}
                             </DropdownMenu.Item>
                         )}
+                        <DropdownMenu.Item className={row} onSelect={onDevices}>
+                            {t('Measuring devices')}
+                        </DropdownMenu.Item>
                         <DropdownMenu.Item className={row} onSelect={onKeys}>
                             {t('Keys')}
                         </DropdownMenu.Item>

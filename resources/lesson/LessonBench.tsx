@@ -5,6 +5,9 @@ import { useParams } from 'react-router-dom';
 import { shotOf } from '../api/catalogue';
 import { useCatalogue, useCoach, useStudent } from '../api/queries';
 import type { BallSet, Catalogue, Coach, Lesson, Reading, Student } from '../api/types.gen';
+import { Devices } from '../feed/Devices';
+import { FeedBar } from '../feed/FeedBar';
+import { useFeed } from '../feed/useFeed';
 import { TaskForm } from '../students/TaskForm';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
@@ -67,7 +70,7 @@ interface Props {
 function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
     const { t } = useTranslation();
     const shown = useSets(bench);
-    const [sheet, setSheet] = useState<'task' | 'keys' | null>(null);
+    const [sheet, setSheet] = useState<'task' | 'keys' | 'devices' | null>(null);
     const closed = lesson.closed_at !== null;
     useKeys({
         '?': () => {
@@ -100,6 +103,9 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
                 }}
                 onKeys={() => {
                     setSheet('keys');
+                }}
+                onDevices={() => {
+                    setSheet('devices');
                 }}
             />
             <KeptBar bench={bench} />
@@ -140,6 +146,15 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
                     }}
                 />
             </Panel>
+            <Panel
+                title={t('Measuring devices')}
+                open={sheet === 'devices'}
+                onOpenChange={(open) => {
+                    setSheet(open ? 'devices' : null);
+                }}
+            >
+                <Devices lessonId={lesson.id} />
+            </Panel>
             <Shortcuts
                 open={sheet === 'keys'}
                 onOpenChange={(open) => {
@@ -165,6 +180,7 @@ function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props &
         bench.refused
             .flatMap((entry) => (entry.action.kind === 'look' && entry.action.setId === set.id ? (entry.faults ?? []) : []))
             .find((fault) => fault.key === key)?.message;
+    const feed = useFeed(lesson, set, catalogue, bench);
     const all = { bench, lesson, set, reading, closed, handed: student.handed, units: coach.units };
     return (
         <>
@@ -179,8 +195,10 @@ function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props &
                     className={`min-w-0 p-3 outline-none bench:overflow-y-auto ${area === 'Balls' || area === 'Looks' ? '' : 'max-bench:hidden'}`}
                 >
                     <div className={only('Balls')}>
+                        <FeedBar {...{ feed, catalogue }} lessonId={lesson.id} units={coach.units} />
                         <BallEntry
                             {...all}
+                            bench={{ ...bench, addBall: feed.addBall }}
                             key={set.id}
                             opened={shown.ball}
                             lessonId={lesson.id}

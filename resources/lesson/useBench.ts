@@ -79,10 +79,11 @@ export function useBench(lessonId: string) {
         act(look(confidence), look(set.confidence));
     };
 
-    const addBall = (set: BallSet, seen: BallSeen) => {
-        const ballId = nextId();
+    /** @param fed a ball that a device has told of: it keeps its id and its moment */
+    const addBall = (set: BallSet, seen: BallSeen, fed?: { id: string; hitAt: string }) => {
+        const ballId = fed?.id ?? nextId();
         act(
-            { kind: 'ball', lessonId, setId: set.id, ballId, seen, hitAt: nowIso() },
+            { kind: 'ball', lessonId, setId: set.id, ballId, seen, hitAt: fed?.hitAt ?? nowIso() },
             { kind: 'remove-ball', lessonId, setId: set.id, ballId },
         );
     };

@@ -1,0 +1,23 @@
+import { useQuery } from '@tanstack/react-query';
+import { ask } from '../api/queries';
+import type { BallSeen, BallSet, Catalogue, Lesson } from '../api/types.gen';
+import type { Bench } from '../lesson/useBench';
+
+/** Balls of a measuring device that wait in this set for their strike; the next strike that is pressed is of the first of them. */
+export function useFeed(lesson: Lesson, set: BallSet, catalogue: Catalogue, bench: Bench) {
+    const feed = useQuery(ask.feed(lesson.id));
+    const struck = new Set(lesson.sets.flatMap((one) => one.balls.map((ball) => ball.id)));
+    const waiting = (feed.data?.waiting ?? []).filter((ball) => ball.set_id === set.id && !struck.has(ball.id));
+    const next = waiting[0];
+    const addBall: Bench['addBall'] = (to, seen) => {
+        if (next === undefined) {
+            bench.addBall(to, seen);
+            return;
+        }
+        const measured = Object.fromEntries(Object.entries(next.figures).filter(([key]) => key in catalogue.ball)) as BallSeen;
+        bench.addBall(to, { ...measured, ...seen }, { id: next.id, hitAt: next.hit_at });
+    };
+    return { devices: feed.data?.devices ?? [], waiting, next, addBall };
+}
+
+export type Feed = ReturnType<typeof useFeed>;
