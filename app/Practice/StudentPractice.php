@@ -12,10 +12,14 @@ use App\Models\BallSet;
 use App\Models\DrillResult;
 use App\Models\PlanSession;
 use App\Models\Student;
+use App\Shots\StudentShots;
 use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Distance\ChartCell;
+use LowPoint\Core\Distance\DistanceChart;
 use LowPoint\Core\Distance\MysteryNumbers;
 use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillHandout;
+use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\LineFigure;
 use LowPoint\Core\Evidence\School;
@@ -61,6 +65,7 @@ final readonly class StudentPractice
     public function __construct(
         private Planning $planning,
         private KnownDrills $drills,
+        private StudentShots $shots,
     ) {}
 
     /** @return array<string, mixed> */
@@ -76,6 +81,7 @@ final readonly class StudentPractice
     private function inEnglish(Student $student, PhraseBook $phrases): array
     {
         $given = $this->planning->lastPrescription($student);
+        $chart = $this->shots->chart($student);
         $content = $given === null ? null : $given->content;
         $results = $student->results()->limit(self::RESULTS)->get();
         $done = $student->results()->reorder()->whereNotNull('plan_session_id')->distinct()->pluck('plan_session_id')->flip();
@@ -104,7 +110,8 @@ final readonly class StudentPractice
             'card' => $content['card'] ?? [],
             'feel' => $content['feel'] ?? null,
             'sentence' => $content['sentence'] ?? '',
-            'drills' => $content === null ? [] : $this->drills($student, $content['drills'], $results->all(), $phrases),
+            'drills' => $content === null ? [] : $this->drills($student, $content['drills'], $results->all(), $chart, $phrases),
+            'chart' => array_map(static fn(ChartCell $one): array => $one->toArray(), $chart->cells),
             'plan' =>
                 $student->plan === null
                     ? null
@@ -135,25 +142,31 @@ final readonly class StudentPractice
     }
 
     /**
-     * Those handed out, and the game at the end of each plan where it is none of them.
+     * Those handed out, the game at the end of each plan where it is none of them, and who has a chart practises numbers.
      *
      * @param  list<array<string, mixed>>  $given
      * @param  array<DrillResult>  $results  latest first
      * @return list<array<string, mixed>>
      */
-    private function drills(Student $student, array $given, array $results, PhraseBook $phrases): array
+    private function drills(Student $student, array $given, array $results, DistanceChart $chart, PhraseBook $phrases): array
     {
         $task = $this->planning->task($student);
-        $game = WeeklyPlan::gameBeside(array_column($given, 'id'), $task);
-        if ($game !== null) {
-            $given[] = DrillHandout::for(
-                $game,
-                SetupCard::of(School::followedIn($task), $task),
-                null,
-                new Words($student->shownUnits()),
-            )->toArray();
+        $means = array_map(static fn(ChartCell $one): float => $one->meanM, $chart->cells);
+        $also = [
+            WeeklyPlan::gameBeside(array_column($given, 'id'), $task),
+            ...array_map(DrillLibrary::standard()->find(...), $means === [] ? [] : DrillLibrary::FOR_NUMBERS),
+        ];
+        foreach ($also as $drill) {
+            if ($drill !== null && ! \in_array($drill->id, array_column($given, 'id'), true)) {
+                $given[] = DrillHandout::for(
+                    $drill,
+                    SetupCard::of(School::followedIn($task), $task),
+                    null,
+                    new Words($student->shownUnits()),
+                )->toArray();
+            }
         }
-        $band = MysteryNumbers::band($task->carryM);
+        $band = $means === [] ? MysteryNumbers::band($task->carryM) : MysteryNumbers::owned($means);
 
         return array_map(fn(array $sheet): array => $this->drill($sheet, $student, $results, $band, $phrases), $given);
     }

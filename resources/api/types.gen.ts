@@ -1005,6 +1005,7 @@ export interface components {
             feel: string | null;
             sentence: string;
             drills: components["schemas"]["PracticeDrill"][];
+            chart: components["schemas"]["Cell"][];
             plan: {
                 made_from: {
                     days: {
@@ -1070,6 +1071,8 @@ export interface components {
             feel: components["schemas"]["Told"] | null;
             sentence: string;
             drills: components["schemas"]["PracticeDrill"][];
+            /** @description How far he hits what; empty while too little was logged. */
+            chart: components["schemas"]["Cell"][];
             plan: {
                 /** @description Weekday, 1 = Monday => minutes. */
                 made_from: {

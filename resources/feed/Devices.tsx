@@ -90,7 +90,7 @@ export function Devices({ lessonId }: { lessonId: string }) {
             >
                 {t('Try with a made-up device')}
             </Button>
-            {tried.isSuccess && <p>{t('It sends twelve balls of a made-up player, one each two seconds.')}</p>}
+            {tried.isSuccess && <p>{t('It sends twelve balls of a made-up player, one after the other.')}</p>}
             {trouble !== null && (
                 <p role="alert" className="font-semibold text-rust">
                     {trouble.message}

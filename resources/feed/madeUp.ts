@@ -3,7 +3,7 @@ import { t } from '../language';
 import type { FeedDevice, MadeUpBall } from '../api/types.gen';
 
 const BALLS = 12;
-const EVERY_MS = 2000;
+const EVERY_MS = 1500;
 
 /** The stand-in of a device: it gets a token of its own, posts through the same door as any, and is revoked when it is done. */
 export async function startMadeUp(lessonId: string, onEnd: () => void): Promise<void> {

@@ -2,6 +2,8 @@ import { useTranslation } from 'react-i18next';
 import type { Practice, PracticeDrill } from '../api/types.gen';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
+import { CarryLadder } from '../shots/CarryLadder';
+import { CarryTable } from '../shots/CarryTable';
 import { DrillSheet } from './DrillSheet';
 import { Log } from './Log';
 import { NextVisits } from './NextVisits';
@@ -46,6 +48,13 @@ export function PracticeView({ path, practice, onRun, onMove, words }: Props) {
                             }}
                         />
                     ))}
+                </section>
+            )}
+            {practice.chart.length > 0 && (
+                <section aria-label={t('Your distances')}>
+                    <h2 className="mb-1 text-xl">{t('Your distances')}</h2>
+                    <CarryLadder chart={practice.chart} target={null} units={practice.student.units} />
+                    <CarryTable chart={practice.chart} units={practice.student.units} />
                 </section>
             )}
             {practice.plan !== null && <NextVisits practice={practice} onRun={onRun} onMove={onMove} />}

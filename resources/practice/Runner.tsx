@@ -1,11 +1,11 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { nowIso } from '../api/clock';
 import type { Goal, Practice, PracticeDrill, PutResult, Units } from '../api/types.gen';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
 import { decimal } from '../ui/reader';
-import { numberOr, shownFactor, shownUnit } from '../ui/units';
+import { numberOr, percent, shownFactor, shownUnit, withUnit } from '../ui/units';
 import { sound, soundOn, switchSound } from './sound';
 import { useRun } from './useRun';
 
@@ -201,7 +201,8 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
                 <Measured
                     key={attempts.length}
                     {...{ attempts, goal, units }}
-                    asks={t('Choose a start spot a metre ahead. Carry')}
+                    asks={drill.feel}
+                    told={<SoFar attempts={attempts} units={units} />}
                     big={`${String(Math.round(target / shownFactor('m', units)))} ${shownUnit('m', units)}`}
                     label={t('It carried')}
                     onAdd={(metres) => {
@@ -310,13 +311,15 @@ interface MeasuredProps {
     goal: Goal;
     units: Units;
     asks: string;
+    /** What the balls so far came to. */
+    told?: ReactNode;
     big: string;
     label: string;
     onAdd: (metres: number) => void;
 }
 
 /** A ball whose distance is typed in. */
-function Measured({ attempts, goal, units, asks, big, label, onAdd }: MeasuredProps) {
+function Measured({ attempts, goal, units, asks, told, big, label, onAdd }: MeasuredProps) {
     const { t } = useTranslation();
     const [typed, setTyped] = useState('');
     const factor = shownFactor('m', units);
@@ -351,9 +354,36 @@ function Measured({ attempts, goal, units, asks, big, label, onAdd }: MeasuredPr
             <Button type="submit" main className="mt-3 min-h-16 w-full text-xl" disabled={!ok}>
                 {t('Next ball')}
             </Button>
+            {told}
         </form>
     );
 }
+
+/** The error of the last ball at once, and what all of them lean to: shown while counting, judged by the server. */
+function SoFar({ attempts, units }: { attempts: PutResult['attempts']; units: Units }) {
+    const { t } = useTranslation();
+    const errors = attempts.flatMap((one) => (Array.isArray(one) && one[0] > 0 ? [(one[1] - one[0]) / one[0]] : []));
+    const last = attempts.at(-1);
+    if (errors.length === 0 || !Array.isArray(last)) return null;
+    const off = last[1] - last[0];
+    const mean = errors.reduce((sum, one) => sum + Math.abs(one), 0) / errors.length;
+    const bias = errors.reduce((sum, one) => sum + one, 0) / errors.length;
+    const far = withUnit(Math.abs(off), 'm', units);
+    const lean = percent(Math.abs(bias));
+    return (
+        <p role="status" className="mt-3">
+            <strong className="display block text-2xl">
+                {Math.abs(off) < EVEN_M ? t('To the metre') : off > 0 ? t('{{far}} long', { far }) : t('{{far}} short', { far })}
+            </strong>
+            {t('{{mean}} off on average over {{count}}', { mean: percent(mean), count: errors.length })},{' '}
+            {Math.abs(bias) < EVEN ? t('neither long nor short') : bias > 0 ? t('{{lean}} long', { lean }) : t('{{lean}} short', { lean })}
+        </p>
+    );
+}
+
+/** Nearer than this is even, m and as a share. */
+const EVEN_M = 0.5;
+const EVEN = 0.02;
 
 const TICK_MS = 100;
 

@@ -10,6 +10,7 @@ import { Skeleton, Trouble } from '../ui/Page';
 import { TextField } from '../ui/TextField';
 import { numberOr, shownFactor, shownUnit, withUnit } from '../ui/units';
 import { CarryLadder } from './CarryLadder';
+import { CarryTable } from './CarryTable';
 import { useSettled, type OfShots } from './shots';
 
 /** How far a student hits what, what to take for a number, and what the spread says. */
@@ -37,7 +38,7 @@ export function DistancesTab({ units, student }: OfShots) {
         <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[1fr_20rem]">
             <div className="min-w-0">
                 {chart.length === 0 ? <NoChart /> : <CarryLadder chart={chart} target={Number(target) || null} units={units} />}
-                {chart.length > 0 && <Chart distances={distances.data} units={units} />}
+                {chart.length > 0 && <CarryTable chart={chart} units={units} />}
                 {distances.data.unplaced > 0 && (
                     <p className="mt-3 text-soft">
                         {t('{{count}} clean balls with a carry are in no chart: their backswing was not noted.', {
@@ -115,60 +116,5 @@ function ForNumber({ distances, units }: { distances: Distances; units: Units })
                 </li>
             ))}
         </ol>
-    );
-}
-
-function Chart({ distances, units }: { distances: Distances; units: Units }) {
-    const { t } = useTranslation();
-    const { chart } = distances.distances;
-    const clubs = [...new Set(chart.map((one) => one.club))];
-    const lengths = [...new Set(chart.map((one) => one.backswing))];
-    return (
-        <table className="mt-4 border-collapse text-left">
-            <caption className="mb-1 text-left text-soft">
-                {t('Mean carry, 90 % interval, balls. In brackets: fitted from its neighbours.')}
-            </caption>
-            <thead>
-                <tr>
-                    <th className="pr-6">{t('Club')}</th>
-                    {lengths.map((one) => (
-                        <th key={one} className="px-4">
-                            {word(one)}
-                        </th>
-                    ))}
-                </tr>
-            </thead>
-            <tbody>
-                {clubs.map((club) => (
-                    <tr key={club} className="border-t border-line">
-                        <th className="py-2 pr-6">{club}</th>
-                        {lengths.map((length) => {
-                            const cell = chart.find((one) => one.club === club && one.backswing === length);
-                            if (cell === undefined)
-                                return (
-                                    <td key={length} className="px-4 text-soft">
-                                        {t('none')}
-                                    </td>
-                                );
-                            const mean = withUnit(cell.mean_m, 'm', units);
-                            return (
-                                <td key={length} className="px-4 py-1">
-                                    <strong className={cell.source === 'fitted' ? 'font-normal' : ''}>
-                                        {cell.source === 'fitted' ? `(${mean})` : mean}
-                                    </strong>
-                                    <span className="block text-sm text-soft">
-                                        {t('{{low}} to {{high}}', {
-                                            low: withUnit(cell.low_m, 'm', units),
-                                            high: withUnit(cell.high_m, 'm', units),
-                                        })}
-                                        {cell.n > 0 && ` · ${String(cell.n)}`}
-                                    </span>
-                                </td>
-                            );
-                        })}
-                    </tr>
-                ))}
-            </tbody>
-        </table>
     );
 }

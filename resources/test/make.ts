@@ -157,6 +157,7 @@ export const practice = (): Practice => ({
     feel: null,
     sentence: '',
     drills: [practiceDrill()],
+    chart: [],
     plan: null,
     results: [],
     most_sure: 10,

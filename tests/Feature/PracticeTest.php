@@ -121,7 +121,7 @@ final class PracticeTest extends TestCase
     {
         $practice = $this->getJson("/api/students/{$this->student('Noor')->id}/practice")->assertOk();
         self::assertMatchesRegularExpression('/^The good strikes flew \d+ m past the 30 m asked for\.$/', $practice->json('fault.seen'));
-        self::assertContains('Carry inside your band, 18 m to 42 m, with no effort.', $practice->json('drills.*.pass.text'));
+        self::assertContains('Carry inside your band, 19 m to 43 m, with no effort.', $practice->json('drills.*.pass.text'));
     }
 
     public function test_a_private_link_shows_this_student_alone_takes_results_and_can_be_closed(): void

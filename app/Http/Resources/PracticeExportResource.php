@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use LowPoint\Core\Distance\ChartCell;
 use LowPoint\Core\Practice\PracticeWord;
 
 /**
  * Everything a student's page knows of the student, with every attempt.
  *
+ * @phpstan-import-type CellShape from ChartCell
  * @phpstan-import-type HandedShape from StudentResource
  * @phpstan-import-type LanguageShape from StudentResource
  * @phpstan-import-type PracticeNoteShape from PracticeNoteResource
@@ -31,6 +33,7 @@ use LowPoint\Core\Practice\PracticeWord;
  *     feel: string|null,
  *     sentence: string,
  *     drills: list<PracticeDrillShape>,
+ *     chart: list<CellShape>,
  *     plan: array{
  *         made_from: array{days: array<int, int>, grounds: list<string>, equipment: list<string>|null, weeks: int},
  *         notes: list<string>,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use LowPoint\Core\Distance\ChartCell;
 use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Practice\PlannedItem;
@@ -14,6 +15,7 @@ use LowPoint\Core\Wording\Words;
  * What a student gets to see; the coach sees the same.
  *
  * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type CellShape from ChartCell
  * @phpstan-import-type DoseShape from Drill
  * @phpstan-import-type DrawnShape from Drill
  * @phpstan-import-type DrillResultShape from DrillResultResource
@@ -65,6 +67,8 @@ use LowPoint\Core\Wording\Words;
  *     feel: ToldShape|null,
  *     sentence: string,
  *     drills: list<PracticeDrillShape>,
+ *     // How far he hits what; empty while too little was logged.
+ *     chart: list<CellShape>,
  *     plan: array{
  *         // Weekday, 1 = Monday => minutes.
  *         made_from: array{days: array<int, int>, grounds: list<string>, equipment: list<ToldShape>|null, weeks: int},

@@ -36,6 +36,17 @@ final class MysteryNumbers
     }
 
     /**
+     * @param  non-empty-list<float>  $meansM  what the student carries at each length he has logged
+     * @return array{int, int} metres from the shortest of them to the longest: the band he owns
+     */
+    public static function owned(array $meansM): array
+    {
+        $from = max(self::BAND_M[0], (int) floor(min($meansM)));
+
+        return [$from, min(self::BAND_M[1], max($from + 2, (int) ceil(max($meansM))))];
+    }
+
+    /**
      * @return list<int> metres
      *
      * @throws InvalidInput for a band that is none

@@ -7,6 +7,9 @@ namespace LowPoint\Core\Drills;
 /** All drills the engine can prescribe. To add one, copy an entry. */
 final readonly class DrillLibrary
 {
+    /** Who has a chart of his distances practises his numbers with these (handbook 12.2). */
+    public const FOR_NUMBERS = ['mystery_numbers', 'bracket'];
+
     /** @param array<string, Drill> $drills by id */
     private function __construct(private array $drills) {}
 

@@ -27,6 +27,12 @@ final readonly class Planner
     /** Free depth of the sweeping stroke, mm. */
     private const SWEPT_DEPTH = [0.6, 0.8];
 
+    /**
+     * Where the sweeping stroke first touches, mm: the ball lies at its low point, whatever the student's chip does on average. Origin:
+     * handbook 6.1, the figure as in its trial.
+     */
+    private const SWEPT_TOUCH_MM = -8.0;
+
     /** From here on a face is opened for height. Origin: chosen by us. */
     private const LOFTED_FROM_DEG = 54.0;
 
@@ -224,6 +230,7 @@ final readonly class Planner
         $faster = $this->faster($delivery, $ground, $b->clubSpeed($speed, $delivery->loftDeg))
             * (1 + self::SCATTER_PER_SLOPE_DEG * abs($ground->slopeDeg));
         $depth = $delivery->swept ? new Normal(...self::SWEPT_DEPTH) : $scatter->depth;
+        $touch = $delivery->swept ? self::SWEPT_TOUCH_MM : $scatter->touch->mean;
         $roll = $ground->rollFactor($b) * ($ownRoll === null ? 1.0 : $ownRoll / $b->rollPerCarry($launchDeg, $sand));
         $thinDeg = $b->launchDeg($b->thinLoftDeg($delivery->loftDeg), $ground->slopeDeg, $sand);
 
@@ -237,7 +244,7 @@ final readonly class Planner
             $slice = $impact->slice($delivery->radiusMm, $depth->mean + $z * $depth->sd * $faster);
             for ($j = 0; $j < self::STRIKES; $j++) {
                 $y = self::REACH_SD * ($j / $half - 1);
-                $lowPoint = $scatter->touch->mean + $y * $scatter->touch->sd * $faster + $slice->halfCutMm;
+                $lowPoint = $touch + $y * $scatter->touch->sd * $faster + $slice->halfCutMm;
                 $weight = exp(-($z * $z + $y * $y) / 2);
                 $all += $weight;
                 $outcome = $slice->outcome($lowPoint);
