@@ -1356,6 +1356,11 @@ export interface components {
             prescription: components["schemas"]["Proposal"];
             prediction: components["schemas"]["Prediction"] | null;
             model: components["schemas"]["Model"] | null;
+            /** @description A last good strike that went too far or not far enough; asks: the speed was not looked at. */
+            distance: {
+                text: components["schemas"]["Told"];
+                asks: boolean;
+            } | null;
         };
         ReportBatch: {
             id: string;

@@ -16,6 +16,7 @@ import { useKeys } from '../ui/useKeys';
 import { BallEntry } from './BallEntry';
 import { BenchHead } from './BenchHead';
 import { ClosedBar } from './ClosedBar';
+import { DistanceLine } from './DistanceLine';
 import { Guide } from './Guide';
 import { KeptBar } from './KeptBar';
 import { ReadingPanel } from './ReadingPanel';
@@ -205,6 +206,7 @@ function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props &
                             catalogue={catalogue}
                             shot={lesson.task.shot}
                         />
+                        <DistanceLine {...{ bench, set, catalogue, reading }} studentId={student.id} carryM={lesson.task.carry_m} />
                     </div>
                     <div className={only('Looks')}>
                         {!closed && (

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router-dom';
+import { Link, useSearchParams } from 'react-router-dom';
 import { ask } from '../api/queries';
 import type { Distances, Units } from '../api/types.gen';
 import { word } from '../language/trade';
@@ -13,10 +13,15 @@ import { CarryLadder } from './CarryLadder';
 import { CarryTable } from './CarryTable';
 import { useSettled, type OfShots } from './shots';
 
+/** A carry from the address, m, as it would be typed. */
+const shown = (metres: string | null, units: Units) =>
+    metres === null || Number(metres) <= 0 ? '' : String(Math.round((Number(metres) / shownFactor('m', units)) * 10) / 10);
+
 /** How far a student hits what, what to take for a number, and what the spread says. */
 export function DistancesTab({ units, student }: OfShots) {
     const { t } = useTranslation();
-    const [typed, setTyped] = useState('');
+    const [asked] = useSearchParams();
+    const [typed, setTyped] = useState(() => shown(asked.get('for'), units));
     const number = numberOr(typed);
     const target = useSettled(typeof number === 'number' ? String(number * shownFactor('m', units)) : typed);
     const distances = useQuery({ ...ask.distances(student?.id ?? '', ''), enabled: student !== undefined });

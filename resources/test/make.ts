@@ -223,6 +223,7 @@ export const reading = (over: Partial<Reading> = {}): Reading => ({
     prescription: proposal(),
     prediction: null,
     model: null,
+    distance: null,
     ...over,
 });
 

@@ -64,6 +64,8 @@ use LowPoint\Core\Wording\Words;
  *     prescription: ProposalShape,
  *     prediction: PredictionShape|null,
  *     model: ModelShape|null,
+ *     // A last good strike that went too far or not far enough; asks: the speed was not looked at.
+ *     distance: array{text: ToldShape, asks: bool}|null,
  * }
  */
 final readonly class Reading
@@ -101,6 +103,7 @@ final readonly class Reading
         public string $advice,
         public ?float $lowPointErrorMm,
         public array $toLookAt,
+        public ?DistanceQuestion $distance = null,
     ) {}
 
     /** How many of the causes are likely enough to be told first. */
@@ -155,6 +158,7 @@ final readonly class Reading
             'prescription' => $this->prescription->toArray(),
             'prediction' => $this->prediction?->toArray(),
             'model' => $this->model?->toArray(),
+            'distance' => $this->distance?->toArray(),
         ];
     }
 }

@@ -101,6 +101,7 @@ final readonly class ReadingEngine
             $this->advice($context, $choice, $nextObservation, $nothingSeen),
             $context->pattern->lowPointErrorMm($this->model->calibration),
             array_column($toLookAt, 0),
+            DistanceQuestion::of($case, $this->words),
         );
     }
 
