@@ -13,6 +13,8 @@ use PHPUnit\Framework\TestCase;
 
 final class DistanceQuestionTest extends TestCase
 {
+    private const CLUB = ['loft_deg' => 54, 'bounce_deg' => 10];
+
     public function test_it_asks_of_a_good_strike_that_went_wrong_in_length_and_of_no_other(): void
     {
         $question = $this->of([['strike' => 'clean', 'carry_m' => 41]]);
@@ -53,7 +55,7 @@ final class DistanceQuestionTest extends TestCase
         return DistanceQuestion::of(
             CaseReader::fromValue([
                 'format' => CaseReader::FORMAT,
-                'task' => $task + ['shot' => 'pitch', 'lie' => 'fairway', 'club' => ['loft_deg' => 54, 'bounce_deg' => 10], 'carry_m' => 30],
+                'task' => $task + ['shot' => 'pitch', 'lie' => 'fairway', 'club' => self::CLUB, 'carry_m' => 30],
                 'setup' => [],
                 'motion' => $motion,
                 'balls' => $balls,
