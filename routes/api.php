@@ -96,6 +96,9 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::post('shots/plan', [ShotController::class, 'plan'])->name('shot.plan');
     Route::post('shots/sand', [ShotController::class, 'sand'])->name('shot.sand');
     Route::post('shots/brush', [ShotController::class, 'brush'])->name('shot.brush');
+    Route::put('students/{student}/brushes/{brushId}', [ShotController::class, 'keepBrush'])
+        ->name('shot.keep-brush')
+        ->whereUlid('brushId');
     Route::get('students/{student}/distances', [ShotController::class, 'distances'])->name('shot.distances');
     Route::get('today', TodayController::class)->name('today');
     Route::get('feed-devices', [FeedDeviceController::class, 'index'])->name('feed-device.index');

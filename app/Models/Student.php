@@ -72,6 +72,12 @@ final class Student extends Model
         return $this->hasOne(Plan::class);
     }
 
+    /** @return HasMany<SlopeBrush, $this> */
+    public function brushes(): HasMany
+    {
+        return $this->hasMany(SlopeBrush::class)->orderBy('id');
+    }
+
     /** @return HasMany<DrillResult, $this> latest first */
     public function results(): HasMany
     {

@@ -63,6 +63,9 @@ export interface components {
             brushes_mm: number[];
             ball_position_pct: number;
             stance_width_mm: number;
+            slope_deg?: number;
+            /** @description Whose other slopes are known. */
+            student_id?: string | null;
         };
         Brushed: {
             mean_mm: number;
@@ -71,6 +74,9 @@ export interface components {
             /** @description Of the stance; where the ball belongs while they repeat. */
             ball_position_pct: number;
             text: components["schemas"]["Told"];
+            /** @description Slopes of the student that are kept, and from three on where he is to be expected on this one. */
+            slopes: number;
+            own: components["schemas"]["Told"] | null;
         };
         CaseFile: {
             format: string;

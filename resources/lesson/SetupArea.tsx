@@ -59,6 +59,14 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
                     {t('Measure from a picture or a film')}
                 </Link>
             )}
+            {!closed && (lesson.task.slope_deg ?? 0) !== 0 && (
+                <Link
+                    to={`/students/${lesson.student_id}/shots?tab=slope&slope=${String(lesson.task.slope_deg)}&lesson=${lesson.id}&set=${set.id}`}
+                    className="flex min-h-11 items-center underline underline-offset-4"
+                >
+                    {t('Brush on the slope')}
+                </Link>
+            )}
             {before !== null && !closed && (
                 <CopySetup
                     from={before.setup}

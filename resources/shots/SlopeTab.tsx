@@ -1,15 +1,17 @@
 import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useRef, type MouseEvent } from 'react';
+import { useSearchParams } from 'react-router-dom';
 import { ask } from '../api/queries';
 import { mirror } from '../figures/scale';
 import { Button } from '../ui/Button';
 import { useDraft } from '../ui/useDraft';
 import { place } from '../ui/units';
+import { BrushAnswer } from './BrushAnswer';
 import { NumberField } from './NumberField';
 import { fieldOf, type OfShots } from './shots';
 
-interface Slope {
+export interface Slope {
     slope_deg: number;
     stance_width_mm: number;
     ball_position_pct: number;
@@ -26,12 +28,15 @@ const LEAST = 3;
 /** Rehearse beside the ball, tap where the brush begins, put the ball where it begins to repeat. */
 export function SlopeTab({ catalogue, units, student }: OfShots) {
     const { t } = useTranslation();
-    const [slope, keep] = useDraft<Slope>(`slope ${student?.id ?? ''}`, FIRST);
+    const [asked] = useSearchParams();
+    const given = Number(asked.get('slope') ?? FIRST.slope_deg);
+    // A lesson on a slope has a sheet of its own.
+    const [slope, keep] = useDraft<Slope>(`slope ${student?.id ?? ''} ${asked.get('set') ?? ''}`, { ...FIRST, slope_deg: given });
     const svg = useRef<SVGSVGElement>(null);
     const m = mirror(student?.handed ?? 'right');
     const enough = slope.brushes_mm.length >= LEAST;
-    const { slope_deg: tilt, ...brush } = slope;
-    const answer = useQuery(ask.brush(enough ? brush : null));
+    const tilt = slope.slope_deg;
+    const answer = useQuery(ask.brush(enough ? { ...slope, student_id: student?.id ?? null } : null));
     const add = (mm: number) => {
         keep({ ...slope, brushes_mm: [...slope.brushes_mm, Math.round(mm)].slice(-MOST) });
     };
@@ -114,33 +119,7 @@ export function SlopeTab({ catalogue, units, student }: OfShots) {
                     <span className="text-soft">{slope.brushes_mm.map((mm) => place(mm, units)).join('; ')}</span>
                 </div>
             </div>
-            <aside className="space-y-3 border-line lg:border-l lg:pl-6" aria-live="polite">
-                {enough && answer.data ? (
-                    <>
-                        <h2 className="text-2xl">
-                            {answer.data.repeats
-                                ? t('Ball at {{pct}} % of the stance', { pct: Math.round(answer.data.ball_position_pct) })
-                                : t('Not yet the same twice')}
-                        </h2>
-                        <p>{answer.data.text}</p>
-                    </>
-                ) : (
-                    <>
-                        <h2 className="text-2xl">{t('Rehearse beside the ball')}</h2>
-                        <p>
-                            {t(
-                                'Three to five practice swings on the slope. Tap where each brush begins: the ball belongs where it begins to repeat.',
-                            )}
-                        </p>
-                    </>
-                )}
-                {answer.isError && enough && (
-                    <p role="alert" className="font-semibold text-rust">
-                        {answer.error.message}
-                    </p>
-                )}
-                <p>{t('Shoulders along the slope, weight on the lower foot. Stand only where it is safe to stand.')}</p>
-            </aside>
+            <BrushAnswer slope={enough ? slope : null} student={student} into={{ lesson: asked.get('lesson'), set: asked.get('set') }} />
         </div>
     );
 }

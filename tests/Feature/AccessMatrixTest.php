@@ -109,6 +109,7 @@ final class AccessMatrixTest extends TestCase
         'shot.plan',
         'shot.sand',
         'shot.distances',
+        'shot.keep-brush',
         'still.index',
         'still.store',
         'still.show',

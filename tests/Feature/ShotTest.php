@@ -9,6 +9,7 @@ use App\Models\BallSet;
 use App\Models\Lesson;
 use App\Models\Student;
 use App\Models\User;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Club\Club;
@@ -115,6 +116,23 @@ final class ShotTest extends TestCase
         $this->postJson('/api/shots/brush', ['brushes_mm' => [-40], 'ball_position_pct' => 50, 'stance_width_mm' => 300])
             ->assertUnprocessable()
             ->assertJsonPath('faults.0.key', 'brushes_mm');
+    }
+
+    public function test_three_slopes_make_his_own_millimetres_a_degree(): void
+    {
+        $path = "/api/students/{$this->student->id}/brushes";
+        $keep = fn(string $id, float $slope, float $mm): TestResponse => $this->putJson("{$path}/{$id}", [
+            'brushes_mm' => [$mm, $mm + 4, $mm - 4], 'ball_position_pct' => 50, 'stance_width_mm' => 300, 'slope_deg' => $slope,
+        ]);
+        $ids = array_map(static fn(): string => (string) Str::ulid(), range(1, 3));
+        $keep($ids[0], 8, 32)->assertOk()->assertJson(['slopes' => 1, 'own' => null]);
+        $keep($ids[0], 8, 32)->assertJson(['slopes' => 1]);
+        $keep($ids[1], -6, -24)->assertJson(['own' => null]);
+        $keep($ids[2], -10, -40)->assertJson([
+            'slopes' => 3, 'own' => 'By his own slopes the brush moves 0.4 cm a degree: here it is to begin 4 cm behind.',
+        ]);
+        $this->actingAs(User::factory()->create());
+        $keep((string) Str::ulid(), 5, 20)->assertForbidden();
     }
 
     public function test_distances_come_from_clean_balls_at_free_speed_with_a_length(): void

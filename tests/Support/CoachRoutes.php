@@ -120,6 +120,7 @@ trait CoachRoutes
         return [
             'device' => $device->id,
             'feedBall' => $fed->id,
+            'brushId' => self::id(),
             'student' => $bea->id,
             'studentId' => $bea->id,
             'lesson' => $lesson->id,
@@ -164,7 +165,7 @@ trait CoachRoutes
             str_ends_with($route->uri(), 'device}/lesson') => ['lesson_id' => null],
             str_ends_with($route->uri(), 'shots/plan') => ['lie' => 'fairway', 'edge_m' => 3, 'hole_m' => 12, 'student_id' => $bea],
             str_ends_with($route->uri(), 'shots/sand') => ['lie' => 'sand_medium', 'carry_m' => 9, 'student_id' => $bea],
-            str_ends_with($route->uri(), 'shots/brush') => [
+            str_ends_with($route->uri(), 'shots/brush'), str_contains($route->uri(), 'brushes/') => [
                 'brushes_mm' => [-40, -42, -44],
                 'ball_position_pct' => 50,
                 'stance_width_mm' => 250,

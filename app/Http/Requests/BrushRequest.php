@@ -11,6 +11,9 @@ namespace App\Http\Requests;
  *     brushes_mm: list<float>,
  *     ball_position_pct: float,
  *     stance_width_mm: float,
+ *     slope_deg?: float,
+ *     // Whose other slopes are known.
+ *     student_id?: string|null,
  * }
  */
-final class BrushRequest extends MarksRequest {}
+final class BrushRequest extends ShotRequest {}

@@ -75,6 +75,13 @@ final readonly class Brush
             : "{$middle}: it does not repeat yet. Brush again, slower.";
     }
 
+    /** What his other slopes let expect on this one. */
+    public static function ownInWords(float $perDegreeMm, float $slopeDeg, Words $words): string
+    {
+        return "By his own slopes the brush moves {$words->ground($perDegreeMm)} a degree: here it is to begin "
+            ."{$words->place($perDegreeMm * $slopeDeg)}.";
+    }
+
     /**
      * The student's own millimetres a degree of slope: a line through nothing on level ground, by least squares.
      *

@@ -12,6 +12,7 @@ use App\Http\Resources\BrushedResource;
 use App\Http\Resources\DistancesResource;
 use App\Http\Resources\SandPlanResource;
 use App\Http\Resources\ShotPlanResource;
+use App\Models\SlopeBrush;
 use App\Models\Student;
 use App\Shots\StudentShots;
 use Illuminate\Http\Request;
@@ -78,7 +79,33 @@ final class ShotController
     #[Endpoint(BrushedResource::class)]
     public function brush(BrushRequest $request): BrushedResource
     {
-        return new BrushedResource(BrushQuestion::fromValue($request->marks())->answer($this->words));
+        return new BrushedResource(
+            BrushQuestion::fromValue($request->question())->answer($this->words, self::slopes($request->student())),
+        );
+    }
+
+    /** Keeps where a student's brush began on a slope; the same id twice is kept once. */
+    #[Endpoint(BrushedResource::class)]
+    public function keepBrush(BrushRequest $request, Student $student, string $brushId): BrushedResource
+    {
+        Gate::authorize('update', $student);
+        $question = BrushQuestion::fromValue($request->question());
+        $kept = SlopeBrush::query()->find($brushId);
+        abort_if($kept !== null && $kept->student_id !== $student->id, 403);
+        $student->brushes()->updateOrCreate(['id' => $brushId], [
+            'slope_deg' => $question->slopeDeg,
+            'mean_mm' => $question->brush->meanMm,
+        ]);
+
+        return new BrushedResource($question->answer($this->words, self::slopes($student)));
+    }
+
+    /** @return list<array{float, float}> degrees, and where the brush began there, mm */
+    private static function slopes(?Student $student): array
+    {
+        return $student === null
+            ? []
+            : array_values($student->brushes()->get()->map(static fn(SlopeBrush $one): array => [$one->slope_deg, $one->mean_mm])->all());
     }
 
     /** How far a student hits what, from his logged balls. */
