@@ -17,6 +17,7 @@ const PracticePage = lazy(() => import('./practice/PracticePage').then((module) 
 const SheetPage = lazy(() => import('./sheets/SheetPage').then((module) => ({ default: module.SheetPage })));
 const MeasurePage = lazy(() => import('./measure/MeasurePage').then((module) => ({ default: module.MeasurePage })));
 const ShotsPage = lazy(() => import('./shots/ShotsPage').then((module) => ({ default: module.ShotsPage })));
+const YouPage = lazy(() => import('./you/YouPage').then((module) => ({ default: module.YouPage })));
 const LibraryPage = lazy(() => import('./library/LibraryPage').then((module) => ({ default: module.LibraryPage })));
 
 /** A student's private page asks for no account; everything else is the coach's. */
@@ -77,6 +78,7 @@ function OfCoach() {
             <Route path="/students/:id/sheets" element={<SheetPage />} />
             <Route path="/students/:id/shots" element={<ShotsPage />} />
             <Route path="/shots" element={<ShotsPage />} />
+            <Route path="/you" element={<YouPage />} />
             <Route path="/lessons/:id" element={<BenchOfLesson />} />
             <Route path="/lessons/:id/measure" element={<MeasurePage />} />
             <Route path="/library" element={<LibraryPage />} />

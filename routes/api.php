@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Api\AccountController;
 use App\Http\Controllers\Api\ArchiveController;
 use App\Http\Controllers\Api\BallController;
 use App\Http\Controllers\Api\BallSetController;
@@ -44,6 +45,13 @@ Route::post('sign-in', [SessionController::class, 'store'])
     ->middleware(InReadersLanguage::class)
     ->name('session.store');
 
+Route::middleware(InReadersLanguage::class)->group(static function (): void {
+    Route::get('first-start', [AccountController::class, 'firstStart'])->name('account.first-start');
+    Route::post('first-start', [AccountController::class, 'makeFirst'])
+        ->middleware('throttle:shared')
+        ->name('account.make-first');
+});
+
 Route::get('ping', PingController::class)->name('ping');
 
 // Open to everybody: what the case format allows.
@@ -75,6 +83,8 @@ Route::middleware([PrivatePage::class, 'throttle:shared', TriesAgain::class])
 
 Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, TriesAgain::class])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('session.show');
+    Route::put('me', [AccountController::class, 'put'])->name('account.put');
+    Route::put('me/password', [AccountController::class, 'changePassword'])->name('account.change-password');
     Route::get('sessions', [SessionController::class, 'index'])->name('session.index');
     Route::delete('sessions/others', [SessionController::class, 'endOthers'])->name('session.end-others');
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('session.destroy');

@@ -2,14 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Account\Accounts;
 use App\Archive\Bin;
 use App\Archive\Traces;
 use App\Contract\OpenApi;
 use App\Feed\StandInMonitor;
+use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Schedule;
+use Illuminate\Support\Facades\Validator;
 
 // What was deleted more than 30 days ago really goes, and reports older than a day: each hour, and whenever somebody runs it.
 Artisan::command('bin:empty', function (Bin $bin): void {
@@ -27,6 +30,49 @@ Artisan::command('erased:check {words* : ids, names}', function (Traces $traces)
 // There is one worker. What it had in hand when it was killed would wait for its time to run out; the next one takes it up at once.
 Artisan::command('jobs:release', function (): void {
     $this->info(DB::table('jobs')->whereNotNull('reserved_at')->update(['reserved_at' => null]).' jobs taken up again.');
+});
+
+// The accounts of an installation that has no other way in.
+Artisan::command('account:make {name} {email}', function (Accounts $accounts): int {
+    /** @var array{name: string, email: string, password: string} $of */
+    $of = [...$this->arguments(), 'password' => (string) $this->secret('Password, 12 characters or more')];
+    $wrong = Validator::make($of, Accounts::rules())->errors()->all();
+    array_map($this->error(...), $wrong);
+    if ($wrong !== []) {
+        return 1;
+    }
+    $accounts->make(['name' => $of['name'], 'email' => $of['email'], 'password' => $of['password']]);
+    $this->info("{$of['name']} can sign in with {$of['email']}.");
+
+    return 0;
+});
+
+Artisan::command('account:password {email}', function (Accounts $accounts): int {
+    $coach = User::query()->where('email', $this->argument('email'))->first();
+    $password = (string) $this->secret('New password, 12 characters or more');
+    $wrong = Validator::make(['password' => $password], ['password' => Accounts::passwordRules()])->errors()->all();
+    if ($coach === null || $wrong !== []) {
+        array_map($this->error(...), $coach === null ? ['Nobody here has this address.'] : $wrong);
+
+        return 1;
+    }
+    $accounts->changePassword($coach, $password);
+    $this->info('Changed; signed out everywhere.');
+
+    return 0;
+});
+
+Artisan::command('account:sessions {email} {--end : end them all}', function (Accounts $accounts): int {
+    $coach = User::query()->where('email', $this->argument('email'))->first();
+    if ($coach === null) {
+        $this->error('Nobody here has this address.');
+
+        return 1;
+    }
+    $there = DB::table('sessions')->where('user_id', $coach->id)->count();
+    $this->info($this->option('end') ? "{$accounts->endSessions($coach)} sessions ended." : "{$there} sessions.");
+
+    return 0;
 });
 
 // A made-up device: balls of a made-up student, sent through the address that any device uses.

@@ -14,6 +14,7 @@ import type {
     Distances,
     Drills,
     FeedDevice,
+    FirstStart,
     LessonFeed,
     LessonPage,
     Library,
@@ -46,6 +47,7 @@ export const changed = {
     student: (id: string) => ({ queryKey: ['students', id] }),
     bin: { queryKey: ['bin'] },
     sessions: { queryKey: ['sessions'] },
+    firstStart: { queryKey: ['first-start'] },
     own: { queryKey: ['own'] },
     drills: (setId: string) => ({ queryKey: ['drills', setId] }),
     devices: { queryKey: ['feed-devices'] },
@@ -108,6 +110,7 @@ export const ask = {
                     path.startsWith('shared/') ? `${path}${language === '' ? '' : `?language=${language}`}` : `${path}/practice`,
                 ),
         }),
+    firstStart: () => queryOptions({ ...changed.firstStart, queryFn: () => call<FirstStart>('GET', 'first-start'), retry: false }),
     sessions: () => queryOptions({ ...changed.sessions, queryFn: () => call<Session[]>('GET', 'sessions'), retry: false }),
     /** What the coach keeps of his own: cards and drills. */
     own: () => queryOptions({ ...changed.own, queryFn: () => callOrKept<OwnWay>('own') }),

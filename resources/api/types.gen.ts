@@ -172,6 +172,10 @@ export interface components {
             /** @enum {string} */
             source: "measured" | "fitted";
         };
+        ChangePassword: {
+            now: string;
+            password: string;
+        };
         Change: {
             at: string;
             by: string | null;
@@ -445,6 +449,14 @@ export interface components {
             ][];
             ghost: boolean;
             words: components["schemas"]["Told"];
+        };
+        FirstAccount: {
+            name: string;
+            email: string;
+            password: string;
+        };
+        FirstStart: {
+            needed: boolean;
         };
         FromDevice: {
             device: string;
@@ -1189,6 +1201,10 @@ export interface components {
         };
         /** @enum {string} */
         Purpose: "before" | "after" | "retest";
+        PutAccount: {
+            name: string;
+            units: components["schemas"]["Units"];
+        };
         PutBallSet: {
             purpose: components["schemas"]["Purpose"];
             /** @description Null takes a look back; an absent key leaves it. */
@@ -1899,6 +1915,7 @@ export type CaseFile = components['schemas']['CaseFile'];
 export type Catalogue = components['schemas']['Catalogue'];
 export type Caution = components['schemas']['Caution'];
 export type Cell = components['schemas']['Cell'];
+export type ChangePassword = components['schemas']['ChangePassword'];
 export type Change = components['schemas']['Change'];
 export type Chart = components['schemas']['Chart'];
 export type Coach = components['schemas']['Coach'];
@@ -1927,6 +1944,8 @@ export type FeedDevice = components['schemas']['FeedDevice'];
 export type Feed = components['schemas']['Feed'];
 export type Field = components['schemas']['Field'];
 export type Figure = components['schemas']['Figure'];
+export type FirstAccount = components['schemas']['FirstAccount'];
+export type FirstStart = components['schemas']['FirstStart'];
 export type FromDevice = components['schemas']['FromDevice'];
 export type GivenPrescription = components['schemas']['GivenPrescription'];
 export type Given = components['schemas']['Given'];
@@ -1985,6 +2004,7 @@ export type ProgressLesson = components['schemas']['ProgressLesson'];
 export type Progress = components['schemas']['Progress'];
 export type Proposal = components['schemas']['Proposal'];
 export type Purpose = components['schemas']['Purpose'];
+export type PutAccount = components['schemas']['PutAccount'];
 export type PutBallSet = components['schemas']['PutBallSet'];
 export type PutBall = components['schemas']['PutBall'];
 export type PutLesson = components['schemas']['PutLesson'];

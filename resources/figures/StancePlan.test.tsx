@@ -5,7 +5,7 @@ import type { Handed, Observed } from '../api/types.gen';
 import { lean, position, weight } from '../test/make';
 import { StancePlan } from './StancePlan';
 
-const draw = (setup: Observed, handed: Handed = 'right') => {
+const draw = (setup: Observed, handed: Handed = 'right', slopeDeg = 0) => {
     const onSee = vi.fn();
     render(
         <StancePlan
@@ -14,6 +14,7 @@ const draw = (setup: Observed, handed: Handed = 'right') => {
             card={{ shaft_lean_deg: [0, 4] }}
             handed={handed}
             units="metric"
+            slopeDeg={slopeDeg}
             onSee={onSee}
         />,
     );
@@ -50,6 +51,17 @@ describe('the set-up as a drawing', () => {
             [lean, null],
             [position, 51],
         ]);
+    });
+
+    it('stands on the slope of the lie, uphill to the target for both hands', () => {
+        const turned = (handed: Handed) => {
+            draw({}, handed, 8);
+            const told = screen.getByTestId('ground').getAttribute('transform');
+            cleanup();
+            return told;
+        };
+        expect(turned('right')).toContain('rotate(-8 ');
+        expect(turned('left')).toContain('rotate(8 ');
     });
 
     it('goes no further than the figure may', () => {

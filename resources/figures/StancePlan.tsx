@@ -12,6 +12,8 @@ interface Props {
     card: Reading['card'] | undefined;
     handed: Handed;
     units: Units;
+    /** Of the lie, + = uphill: the ground is drawn so. */
+    slopeDeg?: number;
     onSee: (what: Observable, value: number | null) => void;
 }
 
@@ -62,7 +64,7 @@ interface Plan {
 }
 
 /** The set-up from above and face-on: all of it is dragged or moved by key. What nobody looked at stands empty where the card has it. */
-export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) {
+export function StancePlan({ looks, setup, card, handed, units, slopeDeg = 0, onSee }: Props) {
     const { t } = useTranslation();
     const [draft, setDraft] = useState<{ id: Id; value: number } | null>(null);
     const m = mirror(handed);
@@ -116,7 +118,7 @@ export function StancePlan({ looks, setup, card, handed, units, onSee }: Props) 
         >
             <FromAbove {...plan} />
             <Weight {...plan} />
-            <FaceOn {...plan} />
+            <FaceOn {...plan} slopeDeg={slopeDeg} />
         </svg>
     );
 }
@@ -241,7 +243,7 @@ function Weight({ m, card, seen, handle, faint, toTarget }: Plan) {
 }
 
 /** Shaft and chest over the ground. */
-function FaceOn({ m, card, units, seen, figure, handle, faint, toTarget }: Plan) {
+function FaceOn({ m, card, units, seen, figure, handle, faint, toTarget, slopeDeg }: Plan & { slopeDeg: number }) {
     const { t } = useTranslation();
     const tip = (lean: number) => [m * Math.sin(radians(lean)) * SHAFT, GROUND_Y - Math.cos(radians(lean)) * SHAFT] as const;
     const lean = seen('shaft_lean_deg');
@@ -251,7 +253,13 @@ function FaceOn({ m, card, units, seen, figure, handle, faint, toTarget }: Plan)
     const side = { x: m * 130, textAnchor: m > 0 ? 'end' : 'start' } as const;
     return (
         <>
-            <path d={`M-110 ${GROUND_Y}H110`} className="stroke-ink" strokeWidth={1.5} />
+            <path
+                data-testid="ground"
+                d={slopeDeg === 0 ? `M-110 ${GROUND_Y}H110` : `M-60 ${GROUND_Y}H60`}
+                transform={`rotate(${String(-m * slopeDeg)} 0 ${String(GROUND_Y)})`}
+                className="stroke-ink"
+                strokeWidth={1.5}
+            />
             <circle cx={0} cy={GROUND_Y - 5} r={5} className="fill-press stroke-ink" strokeWidth={1.2} />
             {card?.shaft_lean_deg && (
                 <path

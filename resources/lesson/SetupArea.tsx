@@ -36,6 +36,7 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
                 card={reading?.card}
                 handed={handed}
                 units={units}
+                slopeDeg={lesson.task.slope_deg ?? 0}
                 onSee={(what, value) => {
                     bench.see(set, what, value);
                 }}

@@ -6,6 +6,7 @@ import type { BallSet, Catalogue, Units } from '../api/types.gen';
 import type { Seen } from '../lesson/useBench';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
+import { useDraft } from '../ui/useDraft';
 import { Figures, figuresOf } from './Figures';
 import { KeepStill, type KeptWith } from './KeepStill';
 import { MarkedPicture, type Shown } from './MarkedPicture';
@@ -21,6 +22,8 @@ export interface MeasureProps {
     /** To choose another file. */
     another: ReactNode;
     keptWith: KeptWith;
+    /** Tells the same file again. */
+    file: string;
 }
 
 const FIGURES = ['shaft_lean_deg', 'ball_position_pct', 'stance_width_mm', 'sternum_ahead_mm'] as const;
@@ -36,9 +39,10 @@ export function Marking({
     onTake,
     another,
     keptWith,
+    file,
 }: MeasureProps & { shown: Shown }) {
     const { t } = useTranslation();
-    const [marks, setMarks] = useState<Marks>({});
+    const [marks, setMarks, done] = useDraft<Marks>(`marks ${set.id} ${file}`, {});
     const [skipped, setSkipped] = useState<Mark[]>([]);
     const [target, setTarget] = useState(first);
     const next = nextOf(STEPS, marks, skipped);
@@ -88,7 +92,11 @@ export function Marking({
                 </div>
                 <TargetChoice target={target} onChoose={setTarget} />
                 <Figures
-                    {...{ set, units, figures, closed, onTake }}
+                    {...{ set, units, figures, closed }}
+                    onTake={(taken) => {
+                        done();
+                        onTake(taken);
+                    }}
                     warnings={enough ? (measured.data?.warnings ?? []) : []}
                     fresh={!measured.isPlaceholderData}
                     problem={measured.error?.message ?? ''}

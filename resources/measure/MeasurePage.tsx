@@ -54,8 +54,8 @@ export function MeasurePage() {
     } as const;
     return (
         <Page title={t('Measure {{name}}', { name: student.name })} back={`/lessons/${id}`}>
-            {taken?.kind === 'picture' && <Marking key={taken.key} shown={taken.shown} {...common} />}
-            {taken?.kind === 'film' && <Tracing key={taken.key} film={taken.film} {...common} />}
+            {taken?.kind === 'picture' && <Marking key={taken.key} file={taken.file} shown={taken.shown} {...common} />}
+            {taken?.kind === 'film' && <Tracing key={taken.key} file={taken.file} film={taken.film} {...common} />}
             {taken === undefined && <Advice busy={busy} onFile={take} />}
             {problem !== '' && (
                 <p role="alert" className="mt-3 font-semibold text-rust">

@@ -11,18 +11,40 @@ import { Asked, TargetChoice, type MeasureProps } from './Marking';
 import { FILM_STEPS } from './marks';
 import { useTracing, type TracingState } from './useTracing';
 
+/** The clubhead that is marked in this frame goes a px there. */
+const NUDGES: Record<string, [number, number]> = { a: [-1, 0], d: [1, 0], w: [0, -1], s: [0, 1] };
+
 /** So many frames are plenty. */
 const ENOUGH = 9;
 
 /** A film: scale and level once, then the clubhead frame by frame round the strike. */
-export function Tracing({ film, catalogue, set, units, target: first, closed, onTake, another, keptWith }: MeasureProps & { film: Film }) {
+export function Tracing({
+    film,
+    file,
+    catalogue,
+    set,
+    units,
+    target: first,
+    closed,
+    onTake,
+    another,
+    keptWith,
+}: MeasureProps & { film: Film }) {
     const { t } = useTranslation();
-    const tracing = useTracing(film, first);
+    const tracing = useTracing(film, first, `trace ${set.id} ${file}`);
     const { frame, next, trace, lean, target } = tracing;
     useKeys({
         ArrowLeft: () => void tracing.by(-1),
         ArrowRight: () => void tracing.by(1),
         t: tracing.take,
+        ...Object.fromEntries(
+            Object.entries(NUDGES).map(([key, [x, y]]) => [
+                key,
+                () => {
+                    tracing.nudge(x, y);
+                },
+            ]),
+        ),
     });
     const figures = figuresOf(catalogue, [
         ['shaft_lean_deg', lean],
@@ -73,7 +95,11 @@ export function Tracing({ film, catalogue, set, units, target: first, closed, on
                     </>
                 )}
                 <Figures
-                    {...{ set, units, figures, closed, onTake }}
+                    {...{ set, units, figures, closed }}
+                    onTake={(taken) => {
+                        tracing.done();
+                        onTake(taken);
+                    }}
                     warnings={tracing.warnings}
                     fresh={tracing.fresh}
                     problem={tracing.problem}
@@ -110,6 +136,7 @@ function Wanted({ tracing }: { tracing: TracingState }) {
                     {traced.length < ENOUGH
                         ? t('{{n}} of {{enough}} marked', { n: traced.length, enough: ENOUGH })
                         : t('{{n}} marked: that is plenty', { n: traced.length })}
+                    {tracing.marked && <span className="block text-base text-soft">{t('a, d, w and s nudge the one in this frame.')}</span>}
                 </p>
             )}
             <div className="flex flex-wrap gap-2">

@@ -3,11 +3,17 @@ import { useTranslation } from 'react-i18next';
 import { KNOWN_FILMS, NoFilm, openFilm, type Film } from './film';
 import type { Shown } from './MarkedPicture';
 
-/** What is to be measured: a picture, or a film that is stepped through. It is never sent anywhere. */
-export type Taken = { kind: 'picture'; key: string; shown: Shown } | { kind: 'film'; key: string; film: Film };
+/**
+ * What is to be measured: a picture, or a film that is stepped through. It is never sent anywhere.
+ *
+ * $file tells the same file again when it is chosen anew: what was marked in it is kept while this tab lives.
+ */
+export type Taken = { key: string; file: string } & ({ kind: 'picture'; shown: Shown } | { kind: 'film'; film: Film });
 
 /** More px than this would fill the memory of a phone. */
 const MOST_PX = 60_000_000;
+
+const nameOf = (file: File) => `${file.name} ${String(file.size)}`;
 
 const isFilm = (file: File) => file.type.startsWith('video/') || /\.(mp4|mov|m4v|webm|mkv|avi)$/i.test(file.name);
 
@@ -37,11 +43,11 @@ export function usePicture() {
         const { naturalWidth: width, naturalHeight: height } = image;
         return width * height > MOST_PX || width < 2 || height < 2
             ? t('{{name}} has {{width}} × {{height}} px; up to 60 million in all can be marked here.', { name: file.name, width, height })
-            : { kind: 'picture', key: url, shown: { image, width, height } };
+            : { kind: 'picture', key: url, file: nameOf(file), shown: { image, width, height } };
     };
     const film = async (file: File): Promise<Taken | string> => {
         try {
-            return { kind: 'film', key: `${file.name} ${String(Date.now())}`, film: await openFilm(file) };
+            return { kind: 'film', key: `${file.name} ${String(Date.now())}`, file: nameOf(file), film: await openFilm(file) };
         } catch (error) {
             const codec = error instanceof NoFilm ? error.codec : 'file';
             return codec === 'file'

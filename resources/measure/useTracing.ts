@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { ask } from '../api/queries';
+import { useDraft } from '../ui/useDraft';
 import type { Film, Frame } from './film';
 import { FILM_STEPS, nextOf, questionOf, traceOf, type Mark, type Marks, type Px, type Target, type Traced } from './marks';
 import { expected, suggest } from './suggest';
@@ -16,12 +17,17 @@ interface Last {
 }
 
 /** What was marked in a film, what is asked for next, and what comes out of it. */
-export function useTracing(film: Film, first: Target) {
+export function useTracing(film: Film, first: Target, draft: string) {
     const frames = useFrames(film);
     const { frame } = frames;
-    const [marks, setMarks] = useState<Marks>({});
+    const [{ marks, traced }, keep, done] = useDraft<{ marks: Marks; traced: Traced[] }>(draft, { marks: {}, traced: [] });
+    const setMarks = (next: Marks) => {
+        keep({ marks: next, traced });
+    };
+    const setTraced = (next: Traced[]) => {
+        keep({ marks, traced: next });
+    };
     const [skipped, setSkipped] = useState<Mark[]>([]);
-    const [traced, setTraced] = useState<Traced[]>([]);
     const [last, setLast] = useState<Last>();
     const [shaftToo, setShaftToo] = useState(false);
     const [target, setTarget] = useState(first);
@@ -91,6 +97,13 @@ export function useTracing(film: Film, first: Target) {
         take: () => {
             if (offered !== null) place(offered);
         },
+        /** The clubhead of this frame, by so many px. */
+        nudge: (x: number, y: number) => {
+            if (here !== undefined)
+                setTraced(traced.map((one) => (one === here ? { ...one, head: [one.head[0] + x, one.head[1] + y] } : one)));
+        },
+        marked: here !== undefined,
+        done,
         move: (id: Mark, at: Px) => {
             setMarks({ ...marks, [id]: at });
         },

@@ -1,9 +1,11 @@
 import { CoachsLanguage } from '../language/CoachsLanguage';
 import { useTranslation } from 'react-i18next';
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { ApiError, call, prepareSession } from '../api/client';
+import { ask } from '../api/queries';
 import type { Coach } from '../api/types.gen';
+import { FirstStart } from './FirstStart';
 import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';
@@ -11,6 +13,7 @@ import { Mark } from '../ui/Mark';
 export function SignIn({ notice }: { notice?: string }) {
     const { t } = useTranslation();
     const queries = useQueryClient();
+    const first = useQuery(ask.firstStart());
     const [email, setEmail] = useState('');
     const [password, setPassword] = useState('');
     const [problem, setProblem] = useState('');
@@ -39,42 +42,47 @@ export function SignIn({ notice }: { notice?: string }) {
             <h1 className="text-4xl">Low Point</h1>
             <p className="mt-2 mb-8 text-lg">{t('Why the strike came out as it did, and what to change first.')}</p>
             {notice !== undefined && <p className="mb-4 border-l-[6px] border-ochre bg-ochre-wash p-3">{notice}</p>}
-            <form onSubmit={(event) => void signIn(event)} className="space-y-4">
-                <label className="block font-semibold">
-                    {t('E-mail')}
-                    <input
-                        className={field}
-                        type="email"
-                        autoComplete="username"
-                        required
-                        value={email}
-                        onChange={(event) => {
-                            setEmail(event.target.value);
-                        }}
-                    />
-                </label>
-                <label className="block font-semibold">
-                    {t('Password')}
-                    <input
-                        className={field}
-                        type="password"
-                        autoComplete="current-password"
-                        required
-                        value={password}
-                        onChange={(event) => {
-                            setPassword(event.target.value);
-                        }}
-                    />
-                </label>
-                {problem !== '' && (
-                    <p role="alert" className="font-semibold text-rust">
-                        {problem}
-                    </p>
-                )}
-                <Button type="submit" main disabled={busy} className="w-full">
-                    {busy ? t('Signing in…') : t('Sign in')}
-                </Button>
-            </form>
+            {first.data?.needed === true ? (
+                <FirstStart />
+            ) : (
+                <form onSubmit={(event) => void signIn(event)} className="space-y-4">
+                    <label className="block font-semibold">
+                        {t('E-mail')}
+                        <input
+                            className={field}
+                            type="email"
+                            autoComplete="username"
+                            required
+                            value={email}
+                            onChange={(event) => {
+                                setEmail(event.target.value);
+                            }}
+                        />
+                    </label>
+                    <label className="block font-semibold">
+                        {t('Password')}
+                        <input
+                            className={field}
+                            type="password"
+                            autoComplete="current-password"
+                            required
+                            value={password}
+                            onChange={(event) => {
+                                setPassword(event.target.value);
+                            }}
+                        />
+                    </label>
+                    {problem !== '' && (
+                        <p role="alert" className="font-semibold text-rust">
+                            {problem}
+                        </p>
+                    )}
+                    <Button type="submit" main disabled={busy} className="w-full">
+                        {busy ? t('Signing in…') : t('Sign in')}
+                    </Button>
+                    <p className="text-soft">{t('Forgotten? On the machine that runs Low Point: php artisan account:password')}</p>
+                </form>
+            )}
             <p className="mt-8">
                 <CoachsLanguage />
             </p>

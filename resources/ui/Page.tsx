@@ -60,7 +60,9 @@ export function Page({ title, children, action, back = '/', shots = '/shots' }: 
                         {t('Library')}
                     </Link>
                     {action}
-                    <span>{coach?.name}</span>
+                    <Link to="/you" className="flex min-h-12 items-center underline underline-offset-4">
+                        {coach?.name}
+                    </Link>
                     <Button
                         onClick={() => {
                             if (waiting === 0) void signOut();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\FilmedSwing;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -137,9 +138,37 @@ final class MeasureTest extends BrowserTestCase
             $this->see($i + 1 .($i < 8 ? ' of 9 marked' : ' marked'));
         }
         $this->see('No connection.');
+        // Gone back a frame, the clubhead in it is nudged there and back by a key.
+        $this->keys(WebDriverKeys::ARROW_LEFT);
+        $this->see('nudge the one in this frame');
+        $this->keys('d', 'a');
+        // A reload loses the film, which is nowhere but on the device, but none of the marks.
+        $this->browser->navigate()->refresh();
+        $this->choose((string) realpath(__DIR__.'/../../public/films/odile.webm'));
+        $this->see('9 marked: that is plenty');
         $this->network(offline: false);
         $this->see('Already rising at the ball');
         self::assertEqualsWithDelta($swing->lowPointMm / 10, $this->figure('Low point'), 0.8);
+    }
+
+    public function test_a_film_of_two_gigabytes_is_read_in_pieces(): void
+    {
+        $path = $this->downloads().'/long.webm';
+        copy((string) realpath(__DIR__.'/../../public/films/odile.webm'), $path);
+        $file = fopen($path, 'r+');
+        self::assertNotFalse($file);
+        ftruncate($file, 2_200_000_000);
+        fclose($file);
+        $this->signIn();
+        $this->beginLesson('Odile Marsh');
+        $this->press('Measure from a picture or a film');
+        $this->until(fn(): bool => $this->all('input[type=file]') !== [], 'There is no file to choose.');
+        // The driver sits on this machine: the file goes nowhere.
+        $this->all('input[type=file]')[0]->sendKeys($path);
+        $this->see('frame 0');
+        $used = (float) $this->browser->executeScript('return performance.memory.usedJSHeapSize');
+        self::assertLessThan(300e6, $used);
+        self::assertSame([], $this->consoleErrors());
     }
 
     public function test_stepping_a_frame_is_quick(): void

@@ -17,7 +17,6 @@ final class Screenshots extends BrowserTestCase
     {
         $this->visit('/');
         $this->see('Sign in');
-        $this->picture('sign-in');
         $this->signIn();
         $this->see('Bea Achterberg');
         $this->picture('students');
@@ -90,14 +89,31 @@ final class Screenshots extends BrowserTestCase
         $this->visit('/library');
         $this->see('Handle too far forward');
         $this->picture('library');
+        foreach (
+            [
+                'Bea Achterberg' => ['', 'shots', 'Begin a lesson'],
+                'Noor Calloway' => ['?tab=distances', 'distances', 'Mean carry'],
+            ] as $name => [$tab, $picture, $seen]
+        ) {
+            $this->visit('/');
+            $this->press($name);
+            $this->see('Records');
+            $id = basename((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
+            $this->visit("/students/{$id}/shots{$tab}");
+            $this->see($seen);
+            if ($picture === 'distances') {
+                $this->type('For a carry of', '38');
+                $this->see('off by');
+            }
+            $this->picture($picture);
+        }
+        $this->visit('/shots?tab=sand');
+        $this->see('over the lip');
+        $this->picture('sand');
 
         $this->openFirstLesson('Callum Strand');
         $this->press('Reopen');
         $this->see('Thin on the way down');
-        $this->picture('lesson-bench-left-handed');
-        $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
-        $this->picture('lesson-bench-dark');
-        $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'light']]]);
 
         $this->devTools('Emulation.setDeviceMetricsOverride', [
             'width' => 390,

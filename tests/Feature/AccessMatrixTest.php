@@ -15,7 +15,7 @@ final class AccessMatrixTest extends TestCase
 {
     use CoachRoutes;
 
-    private const OPEN = ['ping', 'schema', 'session.store', 'feed'];
+    private const OPEN = ['ping', 'schema', 'session.store', 'feed', 'account.first-start', 'account.make-first'];
 
     private const LINK = [
         'shared.show',
@@ -30,6 +30,8 @@ final class AccessMatrixTest extends TestCase
     /** Of whoever is signed in, without anybody's record in the address. */
     private const OWN = [
         'session.show',
+        'account.put',
+        'account.change-password',
         'session.index',
         'session.end-others',
         'session.destroy',

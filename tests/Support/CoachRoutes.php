@@ -161,6 +161,8 @@ trait CoachRoutes
                 'purpose' => 'retest',
                 'day' => '2026-11-20',
             ],
+            $route->uri() === 'api/me' => ['name' => 'Maren Sollis', 'units' => 'metric'],
+            $route->uri() === 'api/me/password' => ['now' => 'marram-and-sand', 'password' => 'dunes-in-the-wind'],
             str_ends_with($route->uri(), 'feed-devices') => ['name' => 'Monitor'],
             str_ends_with($route->uri(), 'device}/lesson') => ['lesson_id' => null],
             str_ends_with($route->uri(), 'shots/plan') => ['lie' => 'fairway', 'edge_m' => 3, 'hole_m' => 12, 'student_id' => $bea],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Account\Accounts;
 use App\Contract\Endpoint;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\CoachResource;
@@ -19,7 +20,6 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
-use Illuminate\Support\Str;
 
 /** Cookie session of a coach. */
 final class SessionController
@@ -76,11 +76,9 @@ final class SessionController
 
     /** Ends all other sessions of the coach; devices that are remembered have to sign in again. */
     #[Endpoint(status: 204)]
-    public function endOthers(Request $request, #[CurrentUser] User $coach): JsonResponse
+    public function endOthers(Request $request, #[CurrentUser] User $coach, Accounts $accounts): JsonResponse
     {
-        self::sessions($coach)->where('id', '!=', $request->session()->getId())->delete();
-        $coach->setRememberToken(Str::random(60));
-        $coach->save();
+        $accounts->endSessions($coach, $request->session()->getId());
         // This device is remembered anew.
         self::guard()->login($coach, remember: true);
 

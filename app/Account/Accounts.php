@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rules\Password;
+
+/** Accounts of coaches: made, given another password, signed out everywhere. */
+final class Accounts
+{
+    private const SHORTEST_PASSWORD = 12;
+
+    /** @return list<mixed> what a password has to be */
+    public static function passwordRules(): array
+    {
+        return ['required', 'string', 'max:255', Password::min(self::SHORTEST_PASSWORD), new NotCommon];
+    }
+
+    /** @return array<string, list<mixed>> what an account is made of */
+    public static function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:200'],
+            'email' => ['required', 'string', 'email', 'max:255', 'unique:users,email'],
+            'password' => self::passwordRules(),
+        ];
+    }
+
+    /** @param array{name: string, email: string, password: string} $of */
+    public function make(array $of): User
+    {
+        return User::query()->create([...$of, 'units' => 'metric']);
+    }
+
+    /** Another password; whoever is signed in with the old one is signed out. */
+    public function changePassword(User $coach, string $password, ?string $butSession = null): void
+    {
+        $coach->update(['password' => $password]);
+        $this->endSessions($coach, $butSession);
+    }
+
+    /** @return int sessions that were ended */
+    public function endSessions(User $coach, ?string $butSession = null): int
+    {
+        $coach->setRememberToken(Str::random(60));
+        $coach->save();
+
+        return DB::table('sessions')
+            ->where('user_id', $coach->id)
+            ->when($butSession !== null, static fn($of) => $of->where('id', '!=', $butSession))
+            ->delete();
+    }
+}

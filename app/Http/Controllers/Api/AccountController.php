@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Account\Accounts;
+use App\Contract\Endpoint;
+use App\Http\Requests\ChangePasswordRequest;
+use App\Http\Requests\FirstAccountRequest;
+use App\Http\Requests\PutAccountRequest;
+use App\Http\Resources\CoachResource;
+use App\Http\Resources\FirstStartResource;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Validation\ValidationException;
+
+/** A coach's own account. */
+final class AccountController
+{
+    /** Wrong tries of the old password an hour. */
+    private const TRIES = 10;
+
+    private const HOUR_S = 3600;
+
+    public function __construct(private readonly Accounts $accounts) {}
+
+    /** Whether nobody has an account here yet. */
+    #[Endpoint(FirstStartResource::class)]
+    public function firstStart(): FirstStartResource
+    {
+        return new FirstStartResource(['needed' => User::query()->doesntExist()]);
+    }
+
+    /** Makes the first account, and signs it in; refused as soon as there is one. */
+    #[Endpoint(CoachResource::class)]
+    public function makeFirst(FirstAccountRequest $request): CoachResource
+    {
+        // Only pages of this origin get a session.
+        abort_unless($request->hasSession(), 403);
+        $coach = DB::transaction(function () use ($request): User {
+            abort_if(User::query()->lockForUpdate()->exists(), 409, 'There is an account already: sign in.');
+            /** @var array{name: string, email: string, password: string} $of */
+            $of = $request->validated();
+
+            return $this->accounts->make($of);
+        });
+        Auth::guard('web')->login($coach, remember: true);
+        $request->session()->regenerate();
+
+        return new CoachResource($coach);
+    }
+
+    /** Name and units. */
+    #[Endpoint(CoachResource::class)]
+    public function put(PutAccountRequest $request, #[CurrentUser] User $coach): CoachResource
+    {
+        $coach->update($request->safe(['name', 'units']));
+
+        return new CoachResource($coach);
+    }
+
+    /** Another password, for who knows the old one; all other sessions end. */
+    #[Endpoint(status: 204)]
+    public function changePassword(ChangePasswordRequest $request, #[CurrentUser] User $coach): JsonResponse
+    {
+        $key = "password {$coach->id}";
+        abort_if(RateLimiter::tooManyAttempts($key, self::TRIES), 429);
+        if (! Hash::check($request->string('now')->value(), (string) $coach->getAuthPassword())) {
+            RateLimiter::hit($key, self::HOUR_S);
+            throw ValidationException::withMessages(['now' => 'This is not the password there is.']);
+        }
+        RateLimiter::clear($key);
+        $here = $request->hasSession() ? $request->session()->getId() : null;
+        $this->accounts->changePassword($coach, $request->string('password')->value(), $here);
+        Auth::guard('web')->login($coach, remember: true);
+
+        return new JsonResponse(null, 204);
+    }
+}

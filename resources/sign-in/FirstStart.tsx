@@ -1,0 +1,65 @@
+import { useTranslation } from 'react-i18next';
+import { useState, type FormEvent } from 'react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { ApiError, call, prepareSession } from '../api/client';
+import { changed } from '../api/queries';
+import type { Coach } from '../api/types.gen';
+import { owner } from '../outbox/owner';
+import { Button } from '../ui/Button';
+import { TextField } from '../ui/TextField';
+
+/** Nobody has an account here yet: the first one is made. */
+export function FirstStart() {
+    const { t } = useTranslation();
+    const queries = useQueryClient();
+    const [of, setOf] = useState({ name: '', email: '', password: '' });
+    const make = useMutation({
+        mutationFn: async () => {
+            await prepareSession();
+            return call<Coach>('POST', 'first-start', of);
+        },
+        onSuccess: async (coach) => {
+            owner.is(coach.email);
+            queries.setQueryData(['me'], coach);
+            await queries.invalidateQueries(changed.firstStart);
+        },
+    });
+    const onSend = (event: FormEvent) => {
+        event.preventDefault();
+        make.mutate();
+    };
+    const faults = make.error instanceof ApiError ? make.error.faults.map((fault) => fault.message) : [];
+    return (
+        <form className="space-y-4" onSubmit={onSend}>
+            <h2 className="text-2xl">{t('Set up Low Point')}</h2>
+            <p>{t('Nobody has an account here yet. Make yours; students, lessons and balls are kept on this machine alone.')}</p>
+            {(
+                [
+                    ['name', t('Name'), 'text', 'name'],
+                    ['email', t('E-mail'), 'email', 'username'],
+                    ['password', t('Password, 12 characters or more'), 'password', 'new-password'],
+                ] as const
+            ).map(([key, label, type, complete]) => (
+                <TextField
+                    key={key}
+                    label={label}
+                    type={type}
+                    autoComplete={complete}
+                    required
+                    value={of[key]}
+                    onValue={(value) => {
+                        setOf({ ...of, [key]: value });
+                    }}
+                />
+            ))}
+            {make.isError && (
+                <p role="alert" className="font-semibold whitespace-pre-line text-rust">
+                    {faults.length > 0 ? faults.join('\n') : make.error.message}
+                </p>
+            )}
+            <Button type="submit" main disabled={make.isPending} className="w-full">
+                {t('Make the account')}
+            </Button>
+        </form>
+    );
+}

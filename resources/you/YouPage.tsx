@@ -1,0 +1,154 @@
+import { useTranslation } from 'react-i18next';
+import { useState, type FormEvent } from 'react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { ApiError, call } from '../api/client';
+import { changed, useCoach } from '../api/queries';
+import type { Coach } from '../api/types.gen';
+import { CoachsLanguage } from '../language/CoachsLanguage';
+import { Sessions } from '../students/Sessions';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { Page, Skeleton } from '../ui/Page';
+import { switchSingleKeys, useSingleKeys } from '../ui/singleKeys';
+import { TextField } from '../ui/TextField';
+
+/** What is wrong, a line a field. */
+const told = (error: Error | null): string =>
+    error instanceof ApiError && error.faults.length > 0 ? error.faults.map((fault) => fault.message).join('\n') : (error?.message ?? '');
+
+/** The coach's own account. */
+export function YouPage() {
+    const { t } = useTranslation();
+    const { data: coach } = useCoach();
+    return (
+        <Page title={t('You')}>
+            {coach === undefined ? (
+                <Skeleton />
+            ) : (
+                <div className="grid gap-x-12 gap-y-8 lg:grid-cols-2">
+                    <div className="space-y-6">
+                        <Account key={coach.email} coach={coach} />
+                        <ThisDevice />
+                    </div>
+                    <div>
+                        <Password coach={coach} />
+                        <Sessions />
+                    </div>
+                </div>
+            )}
+        </Page>
+    );
+}
+
+function Account({ coach }: { coach: Coach }) {
+    const { t } = useTranslation();
+    const queries = useQueryClient();
+    const [name, setName] = useState(coach.name);
+    const save = useMutation({
+        mutationFn: (body: { name: string; units: Coach['units'] }) => call<Coach>('PUT', 'me', body),
+        // Words of the core hold figures: in other units they are said anew.
+        onSuccess: () => queries.invalidateQueries(),
+    });
+    return (
+        <form
+            className="space-y-4"
+            onSubmit={(event) => {
+                event.preventDefault();
+                save.mutate({ name, units: coach.units });
+            }}
+        >
+            <TextField label={t('Name')} value={name} onValue={setName} autoComplete="name" />
+            <p>
+                {t('Signed in as {{email}}', { email: coach.email })}{' '}
+                <Button type="submit" disabled={save.isPending || name.trim() === '' || name === coach.name}>
+                    {t('Save')}
+                </Button>
+            </p>
+            <div>
+                <p className="mb-1 font-semibold">{t('Units')}</p>
+                <Choice
+                    label={t('Units')}
+                    value={coach.units}
+                    options={[
+                        { value: 'metric', label: t('metres and centimetres') },
+                        { value: 'imperial', label: t('yards and inches') },
+                    ]}
+                    onChoose={(units) => {
+                        save.mutate({ name: coach.name, units });
+                    }}
+                />
+            </div>
+            {save.isError && (
+                <p role="alert" className="font-semibold whitespace-pre-line text-rust">
+                    {told(save.error)}
+                </p>
+            )}
+        </form>
+    );
+}
+
+function ThisDevice() {
+    const { t } = useTranslation();
+    const keys = useSingleKeys();
+    return (
+        <section aria-label={t('This device')}>
+            <h2 className="mb-2 text-xl">{t('This device')}</h2>
+            <p className="mb-2">
+                <CoachsLanguage />
+            </p>
+            <label className="flex min-h-12 items-center gap-3">
+                <input
+                    type="checkbox"
+                    className="size-6"
+                    checked={keys}
+                    onChange={(event) => {
+                        switchSingleKeys(event.target.checked);
+                    }}
+                />
+                {t('Single keys on this device')}
+            </label>
+        </section>
+    );
+}
+
+function Password({ coach }: { coach: Coach }) {
+    const { t } = useTranslation();
+    const queries = useQueryClient();
+    const [now, setNow] = useState('');
+    const [next, setNext] = useState('');
+    const change = useMutation({
+        mutationFn: () => call('PUT', 'me/password', { now, password: next }),
+        onSuccess: async () => {
+            setNow('');
+            setNext('');
+            await queries.invalidateQueries(changed.sessions);
+        },
+    });
+    const onSend = (event: FormEvent) => {
+        event.preventDefault();
+        change.mutate();
+    };
+    return (
+        <form className="space-y-4" onSubmit={onSend}>
+            <h2 className="text-xl">{t('Password')}</h2>
+            <input type="text" autoComplete="username" defaultValue={coach.email} hidden />
+            <TextField label={t('The one there is')} type="password" autoComplete="current-password" value={now} onValue={setNow} />
+            <TextField
+                label={t('The new one, 12 characters or more')}
+                type="password"
+                autoComplete="new-password"
+                value={next}
+                onValue={setNext}
+            />
+            <Button type="submit" disabled={change.isPending || now === '' || next === ''}>
+                {t('Change the password')}
+            </Button>
+            {change.isSuccess && <p role="status">{t('Changed. Other devices have to sign in again.')}</p>}
+            {change.isError && (
+                <p role="alert" className="font-semibold whitespace-pre-line text-rust">
+                    {told(change.error)}
+                </p>
+            )}
+        </form>
+    );
+}
