@@ -2,7 +2,7 @@ import { readersLanguage, speak, t } from './language';
 import { chosenLanguage } from './language/chosen';
 import { COACH } from './language/useCoachsLanguage';
 import './css/app.css';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { onlineManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router-dom';
@@ -28,6 +28,9 @@ const queries = new QueryClient({
         },
     },
 });
+
+// A page that was opened without a connection has to notice when one comes.
+onlineManager.setOnline(navigator.onLine);
 
 const shown = (value: unknown) =>
     value === null || value === undefined
