@@ -36,6 +36,9 @@ final readonly class DistanceChart
     /** So many are offered for a number. */
     private const CHOICES = 3;
 
+    /** A second way is offered while it is off by no more than this share of the target on average. Origin: chosen by us. */
+    private const FARTHEST_OFF = 0.25;
+
     /** A length is struck in between where its neighbours lie so near, as a share of the target. Origin: chosen by us. */
     private const WIDEST_GAP = 0.5;
 
@@ -104,7 +107,14 @@ final readonly class DistanceChart
             }
         }
 
-        return \array_slice($kept, 0, self::CHOICES);
+        return \array_slice(
+            array_values(array_filter(
+                $kept,
+                static fn(TargetChoice $one): bool => $one === $kept[0] || $one->expectedErrorM <= self::FARTHEST_OFF * $targetM,
+            )),
+            0,
+            self::CHOICES,
+        );
     }
 
     /** How far the best way of reaching the target is off it, m; null without balls. */
