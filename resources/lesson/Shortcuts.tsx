@@ -1,6 +1,6 @@
 import { word } from '../language/trade';
 import { useTranslation } from 'react-i18next';
-import { switchSingleKeys, useSingleKeys } from '../ui/singleKeys';
+import { SingleKeys } from '../ui/SingleKeys';
 import { Panel } from '../ui/Panel';
 import { MARK_KEYS } from './NextBall';
 
@@ -12,7 +12,6 @@ interface Props {
 
 export function Shortcuts({ open, onOpenChange, strikes }: Props) {
     const { t } = useTranslation();
-    const on = useSingleKeys();
     const keys: [string, string][] = [
         ['a s d f g h j k l', t('first touch, 8 cm left of the ball in the picture to 8 cm right of it; g is at the ball')],
         ['← →', t('move the touch by half a centimetre')],
@@ -29,17 +28,7 @@ export function Shortcuts({ open, onOpenChange, strikes }: Props) {
     ];
     return (
         <Panel title={t('Keys')} open={open} onOpenChange={onOpenChange}>
-            <label className="mb-4 flex min-h-12 items-center gap-3 font-semibold">
-                <input
-                    type="checkbox"
-                    className="size-6"
-                    checked={on}
-                    onChange={(event) => {
-                        switchSingleKeys(event.target.checked);
-                    }}
-                />
-                {t('Single keys on this device')}
-            </label>
+            <SingleKeys />
             <dl className="grid grid-cols-[10rem_1fr] gap-y-2">
                 {keys.map(([key, what]) => (
                     <div key={key} className="contents">

@@ -9,7 +9,7 @@ import { Sessions } from '../students/Sessions';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Page, Skeleton } from '../ui/Page';
-import { switchSingleKeys, useSingleKeys } from '../ui/singleKeys';
+import { SingleKeys } from '../ui/SingleKeys';
 import { TextField } from '../ui/TextField';
 
 /** What is wrong, a line a field. */
@@ -89,24 +89,13 @@ function Account({ coach }: { coach: Coach }) {
 
 function ThisDevice() {
     const { t } = useTranslation();
-    const keys = useSingleKeys();
     return (
         <section aria-label={t('This device')}>
             <h2 className="mb-2 text-xl">{t('This device')}</h2>
             <p className="mb-2">
                 <CoachsLanguage />
             </p>
-            <label className="flex min-h-12 items-center gap-3">
-                <input
-                    type="checkbox"
-                    className="size-6"
-                    checked={keys}
-                    onChange={(event) => {
-                        switchSingleKeys(event.target.checked);
-                    }}
-                />
-                {t('Single keys on this device')}
-            </label>
+            <SingleKeys />
         </section>
     );
 }

@@ -67,49 +67,32 @@ final readonly class SandShot
 
     public function furtherBack(float $byM): self
     {
-        return new self(
-            $this->lie,
-            $this->ball,
-            $this->lipHeightM,
-            $this->lipDistanceM + $byM,
-            $this->carryM + $byM,
-            $this->roomM,
-            $this->slopeDeg,
-            $this->club,
-            $this->school,
-            $this->scatter,
-        );
+        return $this->copy(backM: $byM);
     }
 
     public function struckBy(Scatter $scatter): self
     {
-        return new self(
-            $this->lie,
-            $this->ball,
-            $this->lipHeightM,
-            $this->lipDistanceM,
-            $this->carryM,
-            $this->roomM,
-            $this->slopeDeg,
-            $this->club,
-            $this->school,
-            $scatter,
-        );
+        return $this->copy(scatter: $scatter);
     }
 
     public function withClub(Club $club): self
+    {
+        return $this->copy(club: $club);
+    }
+
+    private function copy(float $backM = 0.0, ?Club $club = null, ?Scatter $scatter = null): self
     {
         return new self(
             $this->lie,
             $this->ball,
             $this->lipHeightM,
-            $this->lipDistanceM,
-            $this->carryM,
+            $this->lipDistanceM + $backM,
+            $this->carryM + $backM,
             $this->roomM,
             $this->slopeDeg,
-            $club,
+            $club ?? $this->club,
             $this->school,
-            $this->scatter,
+            $scatter ?? $this->scatter,
         );
     }
 }
