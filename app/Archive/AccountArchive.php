@@ -42,6 +42,7 @@ final class AccountArchive
         'plan_sessions',
         'drill_results',
         'practice_notes',
+        'slope_brushes',
         'revisions',
     ];
 
@@ -284,7 +285,7 @@ final class AccountArchive
 
         return match ($table) {
             'students' => DB::table('students')->where('coach_id', $coach->id),
-            'lessons', 'plans', 'drill_results', 'practice_notes' => DB::table($table)->whereIn('student_id', $students),
+            'lessons', 'plans', 'drill_results', 'practice_notes', 'slope_brushes' => DB::table($table)->whereIn('student_id', $students),
             'sheet_presets', 'own_drills', 'own_cards' => DB::table($table)->where('coach_id', $coach->id),
             'sheet_imports' => DB::table($table)->whereIn('student_id', $students)->where('state', '!=', SheetImport::DRAFT),
             'ball_sets', 'prescriptions', 'stills' => DB::table($table)->whereIn('lesson_id', $lessons),

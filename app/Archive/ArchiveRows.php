@@ -23,6 +23,8 @@ use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\PracticeWord;
 use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Prescription\OwnCard;
+use LowPoint\Core\ShotChoice\Ground;
+use LowPoint\Core\Slopes\Brush;
 use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\Units;
 
@@ -44,6 +46,7 @@ final class ArchiveRows
         'plan_sessions' => ['plan_id' => 'plans'],
         'drill_results' => ['student_id' => 'students', 'plan_session_id' => 'plan_sessions'],
         'practice_notes' => ['student_id' => 'students'],
+        'slope_brushes' => ['student_id' => 'students'],
     ];
 
     private const OF_THE_COACH = ['students', 'sheet_presets', 'own_drills', 'own_cards', 'revisions'];
@@ -241,6 +244,12 @@ final class ArchiveRows
                     'student_id' => $id,
                     'kind' => ['required', new Enum(PracticeWord::class)],
                     'said_at' => ['required', 'date'],
+                ],
+                'slope_brushes' => [
+                    'id' => $id,
+                    'student_id' => $id,
+                    'slope_deg' => ['required', 'numeric', 'between:'.implode(',', Ground::SLOPE_DEG)],
+                    'mean_mm' => ['required', 'numeric', 'between:'.implode(',', Brush::PLACES_MM)],
                 ],
                 'revisions' => [
                     'subject_type' => ['required', Rule::in(array_keys(self::SUBJECTS))],

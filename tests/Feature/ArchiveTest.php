@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Archive\AccountArchive;
 use App\Archive\Traces;
+use App\Models\FeedBall;
+use App\Models\FeedDevice;
 use App\Models\Lesson;
 use App\Models\Student;
 use App\Models\User;
@@ -47,6 +49,12 @@ final class ArchiveTest extends TestCase
             'day' => '2026-11-20',
             'remember' => 'Mine',
         ])->assertStatus(202);
+        $this->putJson("/api/students/{$lesson->student_id}/brushes/".self::id(), [
+            'brushes_mm' => [-40, -42, -44],
+            'ball_position_pct' => 50,
+            'stance_width_mm' => 250,
+            'slope_deg' => -8,
+        ])->assertOk();
         $drill = self::id();
         $this->putJson("/api/own/drills/{$drill}", ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []])->assertOk();
         $this->putJson('/api/own/cards/'.self::id(), [
@@ -405,6 +413,18 @@ final class ArchiveTest extends TestCase
             ['Accept' => 'application/json'],
         )->assertStatus(201);
         $this->postJson("/api/students/{$bea->id}/links", ['days' => 3])->assertCreated();
+        $bea->brushes()->create(['slope_deg' => -8.0, 'mean_mm' => -40.0]);
+        $lesson = $bea->lessons()->firstOrFail();
+        $device = FeedDevice::query()->create([
+            'coach_id' => $bea->coach_id, 'name' => 'Range', 'token_hash' => self::id(), 'lesson_id' => $lesson->id,
+        ]);
+        FeedBall::query()->create([
+            'feed_device_id' => $device->id,
+            'device_ball' => self::id(),
+            'ball_set_id' => $lesson->sets()->firstOrFail()->id,
+            'figures' => ['carry_m' => 9.0],
+            'hit_at' => now(),
+        ]);
         $batch = $this->postJson('/api/reports', ['lessons' => $lessons->all(), 'paper' => 'a4'])
             ->assertStatus(202)
             ->json('id');
