@@ -63,7 +63,7 @@ final readonly class StudentShots
     {
         $balls = $this->balls($student);
         $lofts = [];
-        foreach ([...Club::usual(), ...$balls->map(static fn(LoggedBall $ball): Club => $ball->club)] as $club) {
+        foreach ([...$student->coach->clubs(), ...$balls->map(static fn(LoggedBall $ball): Club => $ball->club)] as $club) {
             $lofts[$club->label()] = $club->loftDeg;
         }
         asort($lofts);

@@ -194,10 +194,17 @@ export interface components {
                 text: components["schemas"]["Told"];
             };
         };
+        Club: {
+            name?: string;
+            loft_deg: number;
+            bounce_deg: number;
+        };
         Coach: {
             name: string;
             email: string;
             units: components["schemas"]["Units"];
+            /** @description His own clubs; null = the usual ones. */
+            bag: components["schemas"]["Club"][] | null;
         };
         Comparison: {
             /** @description "2 of 7, then 5 of 7 clean"; null while nothing was hit. */
@@ -1204,6 +1211,8 @@ export interface components {
         PutAccount: {
             name: string;
             units: components["schemas"]["Units"];
+            /** @description Null = the usual clubs; absent = as it is. */
+            bag?: components["schemas"]["Club"][] | null;
         };
         PutBallSet: {
             purpose: components["schemas"]["Purpose"];
@@ -1918,6 +1927,7 @@ export type Cell = components['schemas']['Cell'];
 export type ChangePassword = components['schemas']['ChangePassword'];
 export type Change = components['schemas']['Change'];
 export type Chart = components['schemas']['Chart'];
+export type Club = components['schemas']['Club'];
 export type Coach = components['schemas']['Coach'];
 export type Comparison = components['schemas']['Comparison'];
 export type CoursePoint = components['schemas']['CoursePoint'];

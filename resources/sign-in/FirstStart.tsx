@@ -1,12 +1,13 @@
 import { useTranslation } from 'react-i18next';
 import { useState, type FormEvent } from 'react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { ApiError, call, prepareSession } from '../api/client';
+import { call, prepareSession } from '../api/client';
 import { changed } from '../api/queries';
 import type { Coach } from '../api/types.gen';
 import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
+import { told } from '../you/told';
 
 /** Nobody has an account here yet: the first one is made. */
 export function FirstStart() {
@@ -28,7 +29,6 @@ export function FirstStart() {
         event.preventDefault();
         make.mutate();
     };
-    const faults = make.error instanceof ApiError ? make.error.faults.map((fault) => fault.message) : [];
     return (
         <form className="space-y-4" onSubmit={onSend}>
             <h2 className="text-2xl">{t('Set up Low Point')}</h2>
@@ -54,7 +54,7 @@ export function FirstStart() {
             ))}
             {make.isError && (
                 <p role="alert" className="font-semibold whitespace-pre-line text-rust">
-                    {faults.length > 0 ? faults.join('\n') : make.error.message}
+                    {told(make.error)}
                 </p>
             )}
             <Button type="submit" main disabled={make.isPending} className="w-full">

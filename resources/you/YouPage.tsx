@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useState, type FormEvent } from 'react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { ApiError, call } from '../api/client';
+import { call } from '../api/client';
 import { changed, useCoach } from '../api/queries';
 import type { Coach } from '../api/types.gen';
 import { CoachsLanguage } from '../language/CoachsLanguage';
@@ -11,10 +11,8 @@ import { Choice } from '../ui/Choice';
 import { Page, Skeleton } from '../ui/Page';
 import { SingleKeys } from '../ui/SingleKeys';
 import { TextField } from '../ui/TextField';
-
-/** What is wrong, a line a field. */
-const told = (error: Error | null): string =>
-    error instanceof ApiError && error.faults.length > 0 ? error.faults.map((fault) => fault.message).join('\n') : (error?.message ?? '');
+import { Bag } from './Bag';
+import { told } from './told';
 
 /** The coach's own account. */
 export function YouPage() {
@@ -28,6 +26,7 @@ export function YouPage() {
                 <div className="grid gap-x-12 gap-y-8 lg:grid-cols-2">
                     <div className="space-y-6">
                         <Account key={coach.email} coach={coach} />
+                        <Bag coach={coach} />
                         <ThisDevice />
                     </div>
                     <div>

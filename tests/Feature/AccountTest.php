@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Student;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -72,6 +74,27 @@ final class AccountTest extends TestCase
         $this->putJson('/api/me', ['name' => 'Tove', 'units' => 'ells'])->assertUnprocessable()->assertJsonPath('faults.0.key', 'units');
         $plan = ['lie' => 'fairway', 'edge_m' => 3, 'hole_m' => 12];
         self::assertStringNotContainsString(' m', implode(' ', $this->postJson('/api/shots/plan', $plan)->json('options.*.why')));
+    }
+
+    public function test_his_own_clubs_are_offered_planned_with_and_charted(): void
+    {
+        $coach = User::factory()->create();
+        $student = Student::factory()->for($coach, 'coach')->create();
+        $this->actingAs($coach);
+        $put = fn(mixed $bag): TestResponse => $this->putJson('/api/me', ['name' => 'Tove', 'units' => 'metric', 'bag' => $bag]);
+        $put([['loft_deg' => 58, 'bounce_deg' => 10], ['loft_deg' => 42, 'bounce_deg' => 4]])
+            ->assertOk()
+            ->assertJsonPath('bag.0.loft_deg', 42);
+        self::assertSame([42, 58], array_column($this->getJson('/api/catalogue')->json('clubs'), 'loft_deg'));
+        $plan = ['lie' => 'light_rough', 'edge_m' => 3, 'hole_m' => 12, 'student_id' => $student->id];
+        $clubs = array_unique($this->postJson('/api/shots/plan', $plan)->json('options.*.figures.club'));
+        sort($clubs);
+        self::assertSame(['42/4', '58/10'], $clubs);
+        $this->getJson("/api/students/{$student->id}/distances")->assertOk();
+        $put([])->assertUnprocessable()->assertJsonPath('faults.0.key', 'bag');
+        $put([['loft_deg' => 99, 'bounce_deg' => 4]])->assertUnprocessable()->assertJsonPath('faults.0.key', 'bag[0].loft_deg');
+        $put(null)->assertJsonPath('bag', null);
+        self::assertCount(4, $this->getJson('/api/catalogue')->json('clubs'));
     }
 
     public function test_accounts_on_the_command_line(): void

@@ -152,7 +152,7 @@ final class CatalogueResource extends ApiResource
             'usual_plan' => WeeklyPlan::USUAL,
             'clubs' => array_map(
                 static fn(Club $club): array => ['loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg],
-                Club::usual(),
+                $request->user()?->clubs() ?? Club::usual(),
             ),
             'first_task' => $first,
             'most' => [

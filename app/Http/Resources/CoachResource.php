@@ -11,7 +11,14 @@ use Illuminate\Http\Request;
  * The coach who is signed in.
  *
  * @phpstan-type UnitsShape 'metric'|'imperial'
- * @phpstan-type CoachShape array{name: string, email: string, units: UnitsShape}
+ * @phpstan-type ClubShape array{name?: string, loft_deg: float, bounce_deg: float}
+ * @phpstan-type CoachShape array{
+ *     name: string,
+ *     email: string,
+ *     units: UnitsShape,
+ *     // His own clubs; null = the usual ones.
+ *     bag: list<ClubShape>|null,
+ * }
  *
  * @property User $resource
  */
@@ -20,6 +27,11 @@ final class CoachResource extends ApiResource
     /** @return CoachShape */
     public function toArray(Request $request): array
     {
-        return ['name' => $this->resource->name, 'email' => $this->resource->email, 'units' => $this->resource->units->value];
+        return [
+            'name' => $this->resource->name,
+            'email' => $this->resource->email,
+            'units' => $this->resource->units->value,
+            'bag' => $this->resource->bag,
+        ];
     }
 }

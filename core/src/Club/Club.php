@@ -32,7 +32,7 @@ final readonly class Club
         InvalidInput::unlessBetween('club.lie_deg', $lieDeg, ...[...self::LIE_DEG, 'degrees']);
     }
 
-    /** @return list<self> the clubs most players have for these shots */
+    /** @return non-empty-list<self> the clubs most players have for these shots */
     public static function usual(): array
     {
         return array_map(static fn(array $one): self => new self(...$one), self::USUAL);

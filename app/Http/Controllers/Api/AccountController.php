@@ -19,6 +19,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
+use LowPoint\Core\CaseFile\BagRequest;
+use LowPoint\Core\Club\Club;
 
 /** A coach's own account. */
 final class AccountController
@@ -56,11 +58,22 @@ final class AccountController
         return new CoachResource($coach);
     }
 
-    /** Name and units. */
+    /** Name, units and clubs. */
     #[Endpoint(CoachResource::class)]
     public function put(PutAccountRequest $request, #[CurrentUser] User $coach): CoachResource
     {
-        $coach->update($request->safe(['name', 'units']));
+        $coach->fill($request->safe(['name', 'units']));
+        if ($request->exists('bag')) {
+            $bag = $request->input('bag');
+            $coach->bag = $bag === null ? null : array_map(
+                static fn(Club $club): array => array_filter(
+                    ['name' => $club->name, 'loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg],
+                    static fn(mixed $one): bool => $one !== null,
+                ),
+                BagRequest::clubs($bag),
+            );
+        }
+        $coach->save();
 
         return new CoachResource($coach);
     }

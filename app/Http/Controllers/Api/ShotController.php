@@ -40,7 +40,7 @@ final class ShotController
     {
         $usual = array_map(
             static fn(Club $club): array => ['name' => $club->label(), 'loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg],
-            Club::usual(),
+            $request->user()?->clubs() ?? Club::usual(),
         );
         $landM = PlanRequest::landM($request->input('land_m'));
         $question = PlanRequest::fromValue($request->question() + ['clubs' => $usual]);
