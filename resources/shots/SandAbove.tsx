@@ -9,8 +9,8 @@ interface Props {
 }
 
 const WIDE = 560;
-const HIGH = 285;
-const BALL = { x: 210, y: 46 };
+const HIGH = 313;
+const BALL = { x: 210, y: 74 };
 const LINE = 330;
 const FEET_APART = 84;
 const TO_FEET = 128;
@@ -49,7 +49,12 @@ export function SandAbove({ plan, handed }: Props) {
                     {t('toward the target')}
                 </text>
                 <path d={`M${back.x} ${back.y}L${path.x} ${path.y}`} className="stroke-slate" strokeWidth={2.5} strokeDasharray="8 5" />
-                <text x={path.x + 8} y={path.y + (plan.path_deg <= 0 ? -4 : 14)} className="fill-slate in-figure-16 font-semibold">
+                <text
+                    x={path.x - 20}
+                    y={path.y + (plan.path_deg * m <= 0 ? -12 : 26)}
+                    textAnchor="middle"
+                    className="in-figure-16 fill-slate font-semibold"
+                >
                     {t('swing and sand')}
                 </text>
                 <path d={`M${BALL.x} ${BALL.y}L${face.x} ${face.y}`} className="stroke-rust" strokeWidth={2} />

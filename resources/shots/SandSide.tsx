@@ -20,6 +20,7 @@ interface Props {
 
 const USUAL_PX = 820;
 const SKY_PX = 190;
+const LEAST_SKY_PX = 70;
 const SOIL_PX = 36;
 const LEFT_M = 1.2;
 const LIP_TOP_M = 0.4;
@@ -34,6 +35,7 @@ export function SandSide({ catalogue, units, now, plan, handed, onDraft, onSee }
     const apex = Math.max(1.5, now.lip_height_m, ...(plan?.path.map(([, z]) => z) ?? []));
     const end = now.carry_m + Math.max(2, now.room_m);
     const px = Math.min(width / (LEFT_M + end), (SKY_PX - 26) / apex);
+    const sky = Math.max(LEAST_SKY_PX, px * apex + 26);
     const x = (metres: number) => m * metres * px;
     const left = m === 1 ? -LEFT_M * px : LEFT_M * px - width;
     const green = plan?.card.clears_lip === true;
@@ -46,9 +48,9 @@ export function SandSide({ catalogue, units, now, plan, handed, onDraft, onSee }
     return (
         <figure ref={measured}>
             <svg
-                viewBox={`${left} ${-SKY_PX} ${width} ${SKY_PX + SOIL_PX}`}
+                viewBox={`${left} ${-sky} ${width} ${sky + SOIL_PX}`}
                 width={width}
-                height={SKY_PX + SOIL_PX}
+                height={sky + SOIL_PX}
                 role="group"
                 aria-label={t('The bunker from the side, to scale')}
                 className="block max-w-full touch-pan-y"
