@@ -7,10 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
-use Facebook\WebDriver\Exception\JavascriptErrorException;
-use Facebook\WebDriver\Exception\ScriptTimeoutException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
-use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -32,64 +29,14 @@ abstract class BrowserTestCase extends TestCase
     /** Machines are shared: what takes a moment may take many. */
     private const PATIENCE_S = 30;
 
-    private const WATCH_MS = 1500;
-
-    /** Tells whether words are on the screen, or come there within some ms. Narrow and no-break spaces read like any other. */
-    private const WATCH = <<<'JS'
-        const [words, ms, done] = arguments;
-        const there = () => document.body.innerText.replace(/\s+/gu, ' ').includes(words);
-        if (there()) { done(true); return; }
-        let due = false;
-        const over = (found) => { watch.disconnect(); clearTimeout(end); done(found); };
-        const look = () => { due = false; if (there()) over(true); };
-        const watch = new MutationObserver(() => { if (!due) { due = true; setTimeout(look, 30); } });
-        watch.observe(document, {subtree: true, childList: true, characterData: true, attributes: true});
-        const end = setTimeout(() => over(there()), ms);
-        JS;
-
     protected RemoteWebDriver $browser;
 
-    /** Of all tests of a class: to start one costs more than most tests. Each test gets a window of its own, and finds nothing stored. */
-    private static ?RemoteWebDriver $shared = null;
-
-    private static string $profile = '';
+    private string $profile;
 
     protected function setUp(): void
     {
-        if (self::$shared === null) {
-            self::$profile = sys_get_temp_dir().'/low-point-browser-'.bin2hex(random_bytes(6));
-            self::$shared = RemoteWebDriver::create(
-                self::environment('CHROMEDRIVER_URL'),
-                DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, self::options()),
-            );
-            $this->browser = self::$shared;
-        } else {
-            $this->browser = self::$shared;
-            $this->asNew();
-        }
-        $this->resize(1280, 800);
-    }
-
-    protected function tearDown(): void
-    {
-        if ($this->status()->isFailure() || $this->status()->isError()) {
-            $this->browser->takeScreenshot(
-                \dirname(__DIR__, 2).'/.local/log/failed-'.preg_replace('/\W+/', '-', $this->name()).'.png',
-            );
-            self::tearDownAfterClass();
-        }
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$shared?->quit();
-        self::$shared = null;
-        exec('rm -rf '.escapeshellarg(self::$profile));
-    }
-
-    private static function options(): ChromeOptions
-    {
-        return (new ChromeOptions)
+        $this->profile = sys_get_temp_dir().'/low-point-browser-'.bin2hex(random_bytes(6));
+        $options = (new ChromeOptions)
             ->setBinary('/usr/bin/chromium')
             ->addArguments([
                 '--headless=new',
@@ -103,25 +50,24 @@ abstract class BrowserTestCase extends TestCase
                 '--disable-dev-shm-usage',
                 '--hide-scrollbars',
                 '--accept-lang=en-GB',
-                '--user-data-dir='.self::$profile,
+                '--user-data-dir='.$this->profile,
             ]);
+        $this->browser = RemoteWebDriver::create(
+            self::environment('CHROMEDRIVER_URL'),
+            DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
+        );
+        $this->resize(1280, 800);
     }
 
-    /** What a window was made to believe goes with the window; what the app has stored is thrown away, its worker among it. */
-    private function asNew(): void
+    protected function tearDown(): void
     {
-        $before = $this->browser->getWindowHandles();
-        $this->browser->switchTo()->newWindow();
-        $new = $this->browser->getWindowHandle();
-        foreach ($before as $window) {
-            $this->browser->switchTo()->window($window);
-            $this->browser->close();
+        if ($this->status()->isFailure() || $this->status()->isError()) {
+            $this->browser->takeScreenshot(
+                \dirname(__DIR__, 2).'/.local/log/failed-'.preg_replace('/\W+/', '-', $this->name()).'.png',
+            );
         }
-        $this->browser->switchTo()->window($new);
-        $this->devTools('Storage.clearDataForOrigin', ['origin' => self::environment('LOW_POINT_URL'), 'storageTypes' => 'all']);
-        $this->devTools('Network.clearBrowserCookies', []);
-        $this->browser->manage()->getLog('browser');
-        exec('rm -rf '.escapeshellarg(self::$profile.'/downloads'));
+        $this->browser->quit();
+        exec('rm -rf '.escapeshellarg($this->profile));
     }
 
     /** The demo world as it was: for stories that other tests may have gone on with. */
@@ -215,18 +161,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function see(string $words): void
     {
-        $this->until(fn(): bool => $this->says($words), "The screen does not say: {$words}");
-    }
-
-    /** The page itself watches for the words for a while: asking it again and again costs more than what it does. */
-    private function says(string $words): bool
-    {
-        try {
-            return $this->browser->executeAsyncScript(self::WATCH, [$words, self::WATCH_MS]) === true;
-        } catch (JavascriptErrorException | UnknownErrorException | ScriptTimeoutException) {
-            // Another page came meanwhile.
-            return false;
-        }
+        $this->until(fn(): bool => str_contains($this->shown(), $words), "The screen does not say: {$words}");
     }
 
     protected function shown(): string
@@ -406,7 +341,7 @@ abstract class BrowserTestCase extends TestCase
     /** Where this browser puts what it downloads. */
     protected function downloads(): string
     {
-        $folder = self::$profile.'/downloads';
+        $folder = $this->profile.'/downloads';
         is_dir($folder) || mkdir($folder, recursive: true);
         $this->devTools('Browser.setDownloadBehavior', ['behavior' => 'allow', 'downloadPath' => $folder]);
 

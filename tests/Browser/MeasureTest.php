@@ -240,6 +240,7 @@ final class MeasureTest extends BrowserTestCase
         $this->press('Cannot see it');
         $this->press('Cannot see it');
         $this->tapAt([800, 600], [self::WIDTH, self::HEIGHT]);
+        $this->see('Mark the clubhead');
         $this->tapAt([801, 601], [self::WIDTH, self::HEIGHT]);
         $this->see('so that there is a direction');
         $this->press('Undo');
