@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
-use LowPoint\Core\Distance\DistanceChart;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Wording\Words;
@@ -29,7 +28,7 @@ final readonly class DistanceQuestion
             return null;
         }
         $off = $ball->carryM - $asked;
-        if (abs($off) <= (DistanceChart::SPREAD_PCT / 100) * $asked) {
+        if (abs($off) <= DistanceCure::OFF * $asked) {
             return null;
         }
         $long = $off > 0.0;
@@ -38,24 +37,12 @@ final readonly class DistanceQuestion
 
         return $speed === null
             ? new self("{$said}. Forced, quitting or free?", true)
-            : new self("{$said}. ".self::cure($speed, $long), false);
+            : new self("{$said}. ".DistanceCure::of($speed, $long), false);
     }
 
     /** @return array{text: string, asks: bool} */
     public function toArray(): array
     {
         return ['text' => $this->text, 'asks' => $this->asks];
-    }
-
-    private static function cure(string $speed, bool $long): string
-    {
-        return match (true) {
-            $speed === 'forced' && $long => 'Forced: take the hit out first, then lengthen the backswing.',
-            $speed === 'forced' => 'Forced and still short: lengthen the backswing, and leave the hit out.',
-            $speed === 'quitting' && $long => 'It slows and still goes too far: shorten the backswing, so that it need not.',
-            $speed === 'quitting' => 'Quitting: a shorter backswing that may keep its speed.',
-            $long => 'Speed free: shorten the backswing.',
-            default => 'Speed free: lengthen the backswing.',
-        };
     }
 }

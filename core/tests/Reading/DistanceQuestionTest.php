@@ -32,7 +32,7 @@ final class DistanceQuestionTest extends TestCase
         self::assertStringContainsString('44.8 yd, 12 yd long', (string) $yards?->text);
     }
 
-    #[TestWith(['forced', 41, 'then lengthen the backswing'])]
+    #[TestWith(['forced', 41, 'take the hit out, then lengthen the backswing'])]
     #[TestWith(['free', 41, 'shorten the backswing'])]
     #[TestWith(['quitting', 41, 'shorten the backswing'])]
     #[TestWith(['quitting', 22, 'a shorter backswing'])]
