@@ -6,15 +6,10 @@ namespace App\Feed;
 
 use App\Models\FeedDevice;
 use App\Models\Lesson;
-use App\Models\ShareLink;
+use App\Models\SecretToken;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Sleep;
-use Illuminate\Support\Str;
-use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\Monitor;
-use LowPoint\Core\Strike\StrikeModel;
 
 /** The stand-in of a measuring device: made for a lesson, sends through the front door, and is revoked when it is done. */
 final readonly class StandInMonitor
@@ -37,20 +32,17 @@ final readonly class StandInMonitor
 
             return 1;
         }
-        $token = Str::random(43);
+        $token = SecretToken::make();
         $device = FeedDevice::query()->create([
             'coach_id' => $lesson->student->coach_id,
             'name' => 'Made-up monitor',
-            'token_hash' => ShareLink::hash($token),
+            'token_hash' => $token->hash,
         ]);
         $this->intake->join($device, $lesson);
-        $monitor = new Monitor(StrikeModel::quick());
-        $dice = new Dice(random_int(0, PHP_INT_MAX >> 1));
-        $task = CaseReader::task($lesson->task);
         try {
             for ($n = 1; $n <= $balls; $n++) {
-                $ball = ['id' => (string) Str::ulid(), 'at' => now()->toIso8601String(), ...$monitor->ball($student, $task, $dice)];
-                $answer = Http::withToken($token)
+                $ball = MadeUpBall::of($student, $lesson);
+                $answer = Http::withToken($token->plain)
                     ->withBody(json_encode($ball, JSON_THROW_ON_ERROR)."\n", 'application/x-ndjson')
                     ->post("{$url}/api/feed");
                 $say("{$n} of {$balls}: carry {$ball['carry_m']} m, {$answer->status()}");
@@ -64,7 +56,7 @@ final readonly class StandInMonitor
                 }
             }
         } finally {
-            $device->update(['revoked_at' => now()]);
+            $device->revoke();
         }
 
         return 0;

@@ -46,7 +46,13 @@ final class FeedDevice extends Model
     {
         return $token === null || $token === ''
             ? null
-            : self::query()->where('token_hash', ShareLink::hash($token))->whereNull('revoked_at')->first();
+            : self::query()->where('token_hash', SecretToken::hash($token))->whereNull('revoked_at')->first();
+    }
+
+    /** From now on its token opens nothing, and it is joined to no lesson. */
+    public function revoke(): void
+    {
+        $this->update(['revoked_at' => $this->revoked_at ?? now(), 'lesson_id' => null]);
     }
 
     /** For how long nothing came, since it was joined or last heard, in seconds; null while that is no matter. */

@@ -26,15 +26,10 @@ final class ShareLink extends Model
 
     protected $casts = ['expires_at' => 'datetime', 'revoked_at' => 'datetime', 'opened_at' => 'datetime'];
 
-    public static function hash(string $token): string
-    {
-        return hash('sha256', $token);
-    }
-
     /** The link of this token, when it is open. */
     public static function open(string $token): ?self
     {
-        $link = self::query()->where('token_hash', self::hash($token))->first();
+        $link = self::query()->where('token_hash', SecretToken::hash($token))->first();
 
         return $link?->isOpen() === true ? $link : null;
     }

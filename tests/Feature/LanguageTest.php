@@ -9,6 +9,7 @@ use App\Language\Phrases;
 use App\Language\ToldWords;
 use App\Models\Lesson;
 use App\Models\OwnDrill;
+use App\Models\SecretToken;
 use App\Models\ShareLink;
 use App\Models\Student;
 use App\Reports\LessonReport;
@@ -338,7 +339,7 @@ final class LanguageTest extends TestCase
         $student = Student::query()->where('name', 'like', 'Bea%')->firstOrFail();
         ShareLink::query()->create([
             'student_id' => $student->id,
-            'token_hash' => ShareLink::hash('open-sesame'),
+            'token_hash' => SecretToken::hash('open-sesame'),
             'expires_at' => now()->addDay(),
         ]);
         $spoken = fn(string $device, string $query = ''): array => $this->getJson("/api/shared/open-sesame{$query}", [

@@ -8,6 +8,7 @@ use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\ShotChoice\Ballistics;
 use LowPoint\Core\ShotChoice\Launched;
+use LowPoint\Core\ShotChoice\Scatter;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Strike\StrikeModel;
@@ -28,9 +29,6 @@ final readonly class Monitor
     ];
 
     private const USUAL_CARRY_M = 20.0;
-
-    /** In sand the club is to go in so far behind the ball, mm. */
-    private const USUAL_ENTRY_MM = 45.0;
 
     public function __construct(private StrikeModel $model) {}
 
@@ -57,7 +55,7 @@ final readonly class Monitor
         $swing = new Swing($task->club, $task->lie, $radius, new Normal(0.0, 0.0), $depth, $lean);
         $delivered = $swing->delivered();
         $slice = $this->model->impact($swing)->slice($radius, $dice->normal($depth->mean, $depth->sd));
-        $lowPoint = $dice->normal($touch - ($task->inSand() ? self::USUAL_ENTRY_MM : 0.0), $scatter) + $slice->halfCutMm;
+        $lowPoint = $dice->normal($touch + ($task->inSand() ? Scatter::usual($task->lie)->touch->mean : 0.0), $scatter) + $slice->halfCutMm;
 
         $b = new Ballistics;
         $launch = $b->launchDeg($delivered->loftDeg, $task->slopeDeg, $task->inSand());

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
 use App\Feed\Intake;
+use App\Feed\MadeUpBall;
 use App\Http\Requests\JoinDeviceRequest;
 use App\Http\Requests\MakeDeviceRequest;
 use App\Http\Resources\FeedDeviceResource;
@@ -14,23 +15,19 @@ use App\Http\Resources\MadeUpBallResource;
 use App\Models\FeedBall;
 use App\Models\FeedDevice;
 use App\Models\Lesson;
-use App\Models\ShareLink;
+use App\Models\SecretToken;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Str;
-use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\Monitor;
-use LowPoint\Core\Strike\StrikeModel;
 
 /** Devices of a coach: made, joined to a lesson, revoked; and the balls that wait for their strike. */
 final class FeedDeviceController
 {
-    private const TOKEN_LENGTH = 43;
+    /** Who stands behind the device that is tried on the bench. */
+    private const MADE_UP = 'scooper';
 
     public function __construct(private readonly Intake $intake) {}
 
@@ -45,15 +42,15 @@ final class FeedDeviceController
     #[Endpoint(FeedDeviceResource::class, status: 201)]
     public function store(MakeDeviceRequest $request): JsonResponse
     {
-        $token = Str::random(self::TOKEN_LENGTH);
+        $token = SecretToken::make();
         $device = FeedDevice::query()->create([
             'coach_id' => $request->user()?->getKey(),
             'name' => $request->string('name')->trim()->value(),
-            'token_hash' => ShareLink::hash($token),
+            'token_hash' => $token->hash,
         ]);
 
         return (new FeedDeviceResource($device))
-            ->withToken($token)
+            ->withToken($token->plain)
             ->response()
             ->setStatusCode(201);
     }
@@ -79,7 +76,7 @@ final class FeedDeviceController
     public function destroy(FeedDevice $device): FeedDeviceResource
     {
         Gate::authorize('delete', $device);
-        $device->update(['revoked_at' => $device->revoked_at ?? now(), 'lesson_id' => null]);
+        $device->revoke();
 
         return new FeedDeviceResource($device);
     }
@@ -112,10 +109,8 @@ final class FeedDeviceController
     public function madeUp(Lesson $lesson): MadeUpBallResource
     {
         Gate::authorize('view', $lesson);
-        $dice = new Dice(random_int(0, PHP_INT_MAX >> 1));
-        $ball = (new Monitor(StrikeModel::quick()))->ball('scooper', CaseReader::task($lesson->task), $dice);
 
-        return new MadeUpBallResource(['id' => (string) Str::ulid(), 'at' => now()->toIso8601String(), ...$ball]);
+        return new MadeUpBallResource(MadeUpBall::of(self::MADE_UP, $lesson));
     }
 
     /** @return Collection<int, FeedDevice> */

@@ -7,18 +7,16 @@ namespace App\Http\Controllers\Api;
 use App\Contract\Endpoint;
 use App\Http\Requests\MakeLinkRequest;
 use App\Http\Resources\ShareLinkResource;
+use App\Models\SecretToken;
 use App\Models\ShareLink;
 use App\Models\Student;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Str;
 
 /** Private links to a student's page: made, listed and revoked by the coach. */
 final class ShareLinkController
 {
-    private const TOKEN_LENGTH = 43;
-
     /** All links of a student. */
     #[Endpoint(ShareLinkResource::class, list: true)]
     public function index(Student $student): AnonymousResourceCollection
@@ -33,14 +31,13 @@ final class ShareLinkController
     public function store(MakeLinkRequest $request, Student $student): JsonResponse
     {
         Gate::authorize('update', $student);
-        // 43 letters and digits: more than 2^250 of them. Told now and never again.
-        $token = Str::random(self::TOKEN_LENGTH);
+        $token = SecretToken::make();
         $link = $student
             ->links()
-            ->create(['token_hash' => ShareLink::hash($token), 'expires_at' => now()->addDays($request->integer('days'))]);
+            ->create(['token_hash' => $token->hash, 'expires_at' => now()->addDays($request->integer('days'))]);
 
         return (new ShareLinkResource($link))
-            ->withPath("/p/{$token}")
+            ->withPath("/p/{$token->plain}")
             ->response()
             ->setStatusCode(201);
     }
