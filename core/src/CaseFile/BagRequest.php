@@ -19,9 +19,6 @@ final class BagRequest
     {
         $fields = RequestFields::of(['bag' => $bag], ['bag']);
         $clubs = $fields->clubs('bag');
-        if ($clubs === []) {
-            $fields->fault('bag', $bag, 'a list of at least one club with loft_deg and bounce_deg');
-        }
         $fields->check();
         usort($clubs, static fn(Club $a, Club $b): int => [$a->loftDeg, $a->bounceDeg] <=> [$b->loftDeg, $b->bounceDeg]);
 

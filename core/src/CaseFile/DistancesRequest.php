@@ -9,6 +9,7 @@ use LowPoint\Core\Distance\CarriedBall;
 use LowPoint\Core\Distance\DistanceChart;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Wording\Words;
@@ -25,8 +26,6 @@ final readonly class DistancesRequest
     private const MOST_CLUBS = 20;
 
     private const LONGEST_NAME = 60;
-
-    private const SPEEDS = ['free', 'forced', 'quitting'];
 
     /**
      * @param  list<string>  $clubs
@@ -112,11 +111,11 @@ final readonly class DistancesRequest
         $club = $ball->name('club', self::LONGEST_NAME);
         $backswing = $ball->name('backswing', self::LONGEST_NAME);
         $speed = $ball->value('speed_change');
-        if ($speed !== null && ! \in_array($speed, self::SPEEDS, true)) {
-            $ball->fault('speed_change', $speed, implode(', ', self::SPEEDS));
+        $field = Observable::SpeedChange->field();
+        if ($speed !== null && $field->fault('speed_change', $speed) !== null) {
+            $ball->fault('speed_change', $speed, $field->allowed());
         }
         $strike = $ball->has('strike') ? $ball->choice('strike', Strike::cases(), Strike::Clean) : null;
-
         $carry = $ball->number('carry_m', [0.0, Ball::FARTHEST_M], 'm');
 
         return $club === null || $backswing === null

@@ -55,9 +55,6 @@ final readonly class PlanRequest
             $fields->takeFaultsOf($obstacle);
         }
         $clubs = $fields->clubs('clubs');
-        if ($clubs === []) {
-            $fields->fault('clubs', $fields->value('clubs'), 'a list of at least one club with loft_deg and bounce_deg');
-        }
         $scatter = ScatterField::of($fields, $lie);
         $fields->check();
         \assert($clubs !== []);

@@ -221,13 +221,16 @@ final class RequestFields
         return $this->faults === [] ? new Club($loft, $bounce, $lie, \is_string($name) ? $name : null) : Club::usual()[0];
     }
 
-    /** @return list<Club> */
+    /** @return list<Club> empty, and a fault, where none stands */
     public function clubs(string $key): array
     {
         $clubs = [];
         foreach ($this->parts($key, self::MOST_CLUBS, 'name', 'loft_deg', 'bounce_deg', 'lie_deg') as $part) {
             $clubs[] = $part->club();
             $this->takeFaultsOf($part);
+        }
+        if ($clubs === []) {
+            $this->fault($key, $this->value($key), 'a list of at least one club with loft_deg and bounce_deg');
         }
 
         return $clubs;
