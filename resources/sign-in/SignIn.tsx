@@ -9,6 +9,7 @@ import { FirstStart } from './FirstStart';
 import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';
+import { TextField } from '../ui/TextField';
 
 export function SignIn({ notice }: { notice?: string }) {
     const { t } = useTranslation();
@@ -35,7 +36,6 @@ export function SignIn({ notice }: { notice?: string }) {
             setBusy(false);
         }
     };
-    const field = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3';
     return (
         <main className="mx-auto flex min-h-screen max-w-md flex-col justify-center p-6">
             <Mark className="mb-6 h-16 w-20" />
@@ -46,32 +46,15 @@ export function SignIn({ notice }: { notice?: string }) {
                 <FirstStart />
             ) : (
                 <form onSubmit={(event) => void signIn(event)} className="space-y-4">
-                    <label className="block font-semibold">
-                        {t('E-mail')}
-                        <input
-                            className={field}
-                            type="email"
-                            autoComplete="username"
-                            required
-                            value={email}
-                            onChange={(event) => {
-                                setEmail(event.target.value);
-                            }}
-                        />
-                    </label>
-                    <label className="block font-semibold">
-                        {t('Password')}
-                        <input
-                            className={field}
-                            type="password"
-                            autoComplete="current-password"
-                            required
-                            value={password}
-                            onChange={(event) => {
-                                setPassword(event.target.value);
-                            }}
-                        />
-                    </label>
+                    <TextField label={t('E-mail')} type="email" autoComplete="username" required value={email} onValue={setEmail} />
+                    <TextField
+                        label={t('Password')}
+                        type="password"
+                        autoComplete="current-password"
+                        required
+                        value={password}
+                        onValue={setPassword}
+                    />
                     {problem !== '' && (
                         <p role="alert" className="font-semibold text-rust">
                             {problem}
