@@ -12,56 +12,54 @@ use LowPoint\Core\Club\Club;
 use LowPoint\Core\Distance\CarriedBall;
 use LowPoint\Core\Distance\DistanceChart;
 use LowPoint\Core\Drills\Scoring;
-use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\Evidence\Strike;
-use LowPoint\Core\ShotChoice\Scatter;
+use LowPoint\Core\ShotChoice\OwnStrikes;
 use LowPoint\Core\Strike\Lie;
-use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Wording\Words;
 
 /** What the stored balls of a student say of his shots: how his strikes scatter, how far he hits what. */
 final readonly class StudentShots
 {
-    /** His latest balls, and how many of them it takes to speak of his own scatter. */
-    private const LATEST = 60;
-
-    private const ENOUGH = 8;
-
     /** Balls looked through for a chart. */
     private const CHARTED = 2000;
 
-    /** A student who never misses his length by more is measured by too few balls, per cent. Origin: chosen by us. */
-    private const LEAST_CARRY_SD_PCT = 2.0;
-
     public function __construct(private Words $words) {}
 
-    /** @return array{Scatter|null, int} null while too few balls are known; how many are */
-    public function scatter(Student $student, Lie $lie): array
+    /** How his strikes scatter, on turf or in sand as the lie is. */
+    public function strikes(Student $student, Lie $lie): OwnStrikes
     {
-        $touches = $this->balls($student)
-            ->filter(static fn(LoggedBall $ball): bool => $ball->inSand === $lie->isSand() && $ball->touchMm !== null)
-            ->take(self::LATEST)
-            ->map(static fn(LoggedBall $ball): ?float => $ball->touchMm);
-        $spread = Spread::ofKnown(array_values($touches->all()));
-        if ($spread->n < self::ENOUGH || $spread->mean === null || $spread->sd === null) {
-            return [null, $spread->n];
-        }
-        $carry = $lie->isSand() ? null : $this->chart($student)->spreadPct;
+        $balls = $this->balls($student);
+        $touches = $balls
+            ->filter(static fn(LoggedBall $ball): bool => $ball->inSand === $lie->isSand())
+            ->map(static fn(LoggedBall $ball): ?float => $ball->touchMm)
+            ->reject(static fn(?float $touch): bool => $touch === null);
 
-        return [
-            new Scatter(
-                new Normal($spread->mean, min(Scatter::LOW_POINT_SD_MM[1], $spread->sd)),
-                Scatter::usual($lie)->depth,
-                $carry === null ? Scatter::USUAL_CARRY_SD_PCT : max(self::LEAST_CARRY_SD_PCT, min(Scatter::CARRY_SD_PCT[1], $carry)),
-                own: true,
-            ),
-            $spread->n,
-        ];
+        return OwnStrikes::of(
+            array_values($touches->all()),
+            $lie,
+            $lie->isSand() ? null : $this->chartOf($student, $balls)->spreadPct,
+        );
     }
 
     public function chart(Student $student): DistanceChart
     {
+        return $this->chartOf($student, $this->balls($student));
+    }
+
+    /** @return array{DistanceChart, int} the chart, and clean balls with a carry that are in none: nobody noted the length of the swing */
+    public function distances(Student $student): array
+    {
         $balls = $this->balls($student);
+
+        return [
+            $this->chartOf($student, $balls),
+            $balls->filter(static fn(LoggedBall $ball): bool => $ball->isUnplaced())->count(),
+        ];
+    }
+
+    /** @param Collection<int, LoggedBall> $balls */
+    private function chartOf(Student $student, Collection $balls): DistanceChart
+    {
         $lofts = [];
         foreach ([...$student->coach->clubs(), ...$balls->map(static fn(LoggedBall $ball): Club => $ball->club)] as $club) {
             $lofts[$club->label()] = $club->loftDeg;
@@ -77,12 +75,6 @@ final readonly class StudentShots
             ],
             $this->words,
         );
-    }
-
-    /** Clean balls with a carry whose length of swing nobody noted: they are in no chart. */
-    public function unplaced(Student $student): int
-    {
-        return $this->balls($student)->filter(static fn(LoggedBall $ball): bool => $ball->isUnplaced())->count();
     }
 
     /**

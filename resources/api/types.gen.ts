@@ -147,6 +147,38 @@ export interface components {
             }[];
             /** @description Where nothing was asked yet. */
             first_task: components["schemas"]["Task"];
+            first_ground: {
+                edge_m: number;
+                hole_m: number;
+                behind_m: number;
+                stimp: number;
+                /** @description A step where it is paced, an obstacle where one is put up. */
+                step_m: number;
+                obstacle_m: number;
+            };
+            first_sand: {
+                lip_height_m: number;
+                lip_distance_m: number;
+                carry_m: number;
+                room_m: number;
+                club: {
+                    loft_deg: number;
+                    bounce_deg: number;
+                };
+            };
+            /** @description How a ball may lie in sand. */
+            in_sand: {
+                /** @enum {string} */
+                id: "normal" | "down" | "plugged";
+                name: components["schemas"]["Told"];
+            }[];
+            /** @description Practice brushes: how many are tapped at least and at most, and for which slope first. */
+            brush: {
+                least: number;
+                most: number;
+                slope_deg: number;
+                caution: components["schemas"]["Told"];
+            };
             most: {
                 drills: number;
                 sure: number;
@@ -1457,8 +1489,12 @@ export interface components {
             /** @description Of ten balls, by strike. */
             rates: components["schemas"]["Told"][];
             setup: components["schemas"]["Told"][];
-            own: boolean;
-            balls: number;
+            /** @description Whether the strikes are the student's own. */
+            strikes: components["schemas"]["Told"];
+            /** @description How the ball passes the lip; null where there is none. */
+            lip: components["schemas"]["Told"] | null;
+            /** @description That suit this sand. */
+            schools: components["schemas"]["Named"][];
             caution: components["schemas"]["Told"];
         };
         SandQuestion: {
@@ -1668,9 +1704,8 @@ export interface components {
             /** @description Place of the best one; null where nothing gets over what stands in the way. */
             recommended: number | null;
             assumed: components["schemas"]["Told"][];
-            /** @description Whether the strikes are the student's own, and how many of his balls are known. */
-            own: boolean;
-            balls: number;
+            /** @description Whether the strikes are the student's own. */
+            strikes: components["schemas"]["Told"];
             caution: components["schemas"]["Told"];
         };
         Shot: {

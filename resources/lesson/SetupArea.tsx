@@ -62,7 +62,7 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
             )}
             {!closed && (lesson.task.slope_deg ?? 0) !== 0 && (
                 <Link
-                    to={`/students/${lesson.student_id}/shots?tab=slope&slope=${String(lesson.task.slope_deg)}&lesson=${lesson.id}&set=${set.id}`}
+                    to={`/students/${lesson.student_id}/shots?${String(toSlope(lesson, set))}`}
                     className="flex min-h-11 items-center underline underline-offset-4"
                 >
                     {t('Brush on the slope')}
@@ -106,4 +106,15 @@ function setupBefore(set: BallSet, lesson: Lesson, earlier: PastLesson[]): { set
         .flatMap((one) => one.sets.slice(-1))
         .find(worth);
     return last === undefined ? null : { setup: last.setup, measured: last.measured ?? {}, words: t('last lesson') };
+}
+
+/** The slope of the lesson, and where ball and feet stand in this set. */
+function toSlope(lesson: Lesson, set: BallSet): URLSearchParams {
+    const told = { slope: lesson.task.slope_deg, stance: set.setup.stance_width_mm, ball: set.setup.ball_position_pct };
+    return new URLSearchParams({
+        tab: 'slope',
+        lesson: lesson.id,
+        set: set.id,
+        ...Object.fromEntries(Object.entries(told).flatMap(([key, value]) => (value == null ? [] : [[key, String(value)]]))),
+    });
 }

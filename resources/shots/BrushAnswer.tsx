@@ -13,13 +13,14 @@ import type { Slope } from './SlopeTab';
 interface Props {
     /** Null while too few brushes were tapped. */
     slope: Slope | null;
+    caution: string;
     student: Student | undefined;
     /** The set of a lesson that the ball's place is for. */
     into: { lesson: string | null; set: string | null };
 }
 
 /** Whether the brush repeats, where the ball belongs, and what the student's other slopes say. */
-export function BrushAnswer({ slope, student, into }: Props) {
+export function BrushAnswer({ slope, caution, student, into }: Props) {
     const { t } = useTranslation();
     const answer = useQuery(ask.brush(slope === null ? null : { ...slope, student_id: student?.id ?? null }));
     const told = slope === null ? undefined : answer.data;
@@ -56,7 +57,7 @@ export function BrushAnswer({ slope, student, into }: Props) {
                     {answer.error.message}
                 </p>
             )}
-            <p>{t('Shoulders along the slope, weight on the lower foot. Stand only where it is safe to stand.')}</p>
+            <p>{caution}</p>
         </aside>
     );
 }

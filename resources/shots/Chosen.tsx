@@ -24,8 +24,7 @@ export function Chosen({ plan, chosen, best, units, student, spot, onFree }: Pro
         <aside className="space-y-3 border-line lg:border-l lg:pl-6" aria-live="polite">
             <p className="text-soft">
                 {plan.recommended === null ? t('Nothing here clears it') : best ? t('Best from here') : t('Another way')}
-                {student !== undefined &&
-                    ` · ${plan.own ? t('own strikes, {{count}} balls', { count: plan.balls }) : t('no strikes of his own yet')}`}
+                {student !== undefined && ` · ${plan.strikes}`}
             </p>
             <h2 className="text-2xl [text-wrap:balance]">
                 {chosen.name}

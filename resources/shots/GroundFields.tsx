@@ -9,18 +9,16 @@ interface Props {
     catalogue: Catalogue;
     units: Units;
     now: Situation;
-    usualStep: number;
     onChange: (part: Partial<Situation>) => void;
 }
 
-/** An obstacle where one is put up, m: a bush a step before the green. */
-const OBSTACLE_M = 1;
-
 /** Lie, distances, green and what stands in the way, typed or paced. */
-export function GroundFields({ catalogue, units, now, usualStep, onChange }: Props) {
+export function GroundFields({ catalogue, units, now, onChange }: Props) {
     const { t } = useTranslation();
     const lies = [...new Map(catalogue.shots.flatMap((shot) => shot.lies).map((lie) => [lie.id, lie])).values()];
     const { obstacle } = now;
+    /** An obstacle where one is put up: as far before the green as it is high. */
+    const high = catalogue.first_ground.obstacle_m;
     const number = (id: 'edge_m' | 'hole_m' | 'behind_m' | 'slope_deg' | 'stimp' | 'slope_pct') => (
         <NumberField
             key={id}
@@ -80,10 +78,7 @@ export function GroundFields({ catalogue, units, now, usualStep, onChange }: Pro
                     chosen={obstacle !== null}
                     onClick={() => {
                         onChange({
-                            obstacle:
-                                obstacle === null
-                                    ? { height_m: OBSTACLE_M, distance_m: Math.max(OBSTACLE_M, now.edge_m - OBSTACLE_M) }
-                                    : null,
+                            obstacle: obstacle === null ? { height_m: high, distance_m: Math.max(high, now.edge_m - high) } : null,
                         });
                     }}
                 >
@@ -92,7 +87,7 @@ export function GroundFields({ catalogue, units, now, usualStep, onChange }: Pro
                 <Button
                     chosen={now.step_m !== null}
                     onClick={() => {
-                        onChange({ step_m: now.step_m === null ? usualStep : null });
+                        onChange({ step_m: now.step_m === null ? catalogue.first_ground.step_m : null });
                     }}
                 >
                     {t('Paced')}

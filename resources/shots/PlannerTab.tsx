@@ -8,7 +8,7 @@ import { Chosen } from './Chosen';
 import { GroundFields } from './GroundFields';
 import { Options } from './Options';
 import { ShotPicture } from './ShotPicture';
-import { USUAL_STEP_M, useSettled, type OfShots } from './shots';
+import { useSettled, type OfShots } from './shots';
 
 export interface Situation {
     lie: string;
@@ -28,10 +28,10 @@ export interface Situation {
 const first = (catalogue: Catalogue): Situation => ({
     lie: catalogue.first_task.lie,
     slope_deg: 0,
-    edge_m: 4,
-    hole_m: 12,
-    behind_m: 8,
-    stimp: 9,
+    edge_m: catalogue.first_ground.edge_m,
+    hole_m: catalogue.first_ground.hole_m,
+    behind_m: catalogue.first_ground.behind_m,
+    stimp: catalogue.first_ground.stimp,
     slope_pct: 0,
     obstacle: null,
     land_m: null,
@@ -71,7 +71,7 @@ export function PlannerTab({ catalogue, units, student }: OfShots) {
     return (
         <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[1fr_20rem]">
             <div className="min-w-0">
-                <GroundFields {...{ catalogue, units, now }} onChange={change} usualStep={USUAL_STEP_M} />
+                <GroundFields {...{ catalogue, units, now }} onChange={change} />
                 {plan.error !== null && (
                     <p role="alert" className="my-2 font-semibold whitespace-pre-line text-rust">
                         {plan.error.message}

@@ -4,7 +4,6 @@ import type { Catalogue, Handed, SandPlan, Units } from '../api/types.gen';
 import { Handle } from '../figures/Handle';
 import { mirror, points } from '../figures/scale';
 import { useWidth } from '../figures/useWidth';
-import { withUnit } from '../ui/units';
 import type { SandSituation } from './SandTab';
 import { fieldOf } from './shots';
 
@@ -77,7 +76,7 @@ export function SandSide({ catalogue, units, now, plan, handed, onDraft, onSee }
                     />
                 )}
                 <circle cx={0} cy={-5} r={5.5} className="fill-press stroke-ink" strokeWidth={1.6} />
-                {plan && (
+                {plan?.lip != null && (
                     <text
                         x={x(now.lip_distance_m) + m * 10}
                         y={-Math.max(now.lip_height_m * px, 16) - 10}
@@ -87,9 +86,7 @@ export function SandSide({ catalogue, units, now, plan, handed, onDraft, onSee }
                         strokeWidth={4}
                         paintOrder="stroke"
                     >
-                        {green
-                            ? t('{{far}} over the lip', { far: withUnit(plan.card.clearance_m, 'm', units) })
-                            : t('{{far}} below the top of the lip', { far: withUnit(Math.max(0, -plan.card.clearance_m), 'm', units) })}
+                        {plan.lip}
                     </text>
                 )}
                 <Handle

@@ -2,10 +2,9 @@ import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask } from '../api/queries';
-import type { Catalogue, SandQuestion, SandPlan, Units } from '../api/types.gen';
+import type { Catalogue, SandQuestion, SandPlan } from '../api/types.gen';
 import { Choice } from '../ui/Choice';
 import { useDraft } from '../ui/useDraft';
-import { withUnit } from '../ui/units';
 import { NumberField } from './NumberField';
 import { SandAbove } from './SandAbove';
 import { SandSide } from './SandSide';
@@ -13,7 +12,7 @@ import { fieldOf, useSettled, type OfShots } from './shots';
 
 export interface SandSituation {
     lie: string;
-    ball: 'normal' | 'down' | 'plugged';
+    ball: Catalogue['in_sand'][number]['id'];
     lip_height_m: number;
     lip_distance_m: number;
     carry_m: number;
@@ -26,14 +25,12 @@ export interface SandSituation {
 const first = (catalogue: Catalogue): SandSituation => ({
     lie: catalogue.shots.find((shot) => shot.sand)?.usual_lie ?? '',
     ball: 'normal',
-    lip_height_m: 1,
-    lip_distance_m: 3,
-    carry_m: 10,
-    room_m: 8,
+    ...catalogue.first_sand,
     slope_deg: 0,
-    club: { loft_deg: 56, bounce_deg: 12 },
     school: null,
 });
+
+const labelOf = (club: SandSituation['club']) => `${String(club.loft_deg)}/${String(club.bounce_deg)}`;
 
 const FIGURES = ['lip_height_m', 'lip_distance_m', 'carry_m', 'room_m', 'slope_deg'] as const;
 
@@ -50,6 +47,7 @@ export function SandTab({ catalogue, units, student }: OfShots) {
         keep({ ...now, ...part });
     };
     const lies = catalogue.shots.find((shot) => shot.sand)?.lies ?? [];
+    const schools = plan.data?.schools ?? [];
     const select = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
     return (
         <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[1fr_20rem]">
@@ -72,11 +70,7 @@ export function SandTab({ catalogue, units, student }: OfShots) {
                     <Choice
                         label={t('The ball lies')}
                         value={now.ball}
-                        options={[
-                            { value: 'normal', label: t('on the sand') },
-                            { value: 'down', label: t('sitting down') },
-                            { value: 'plugged', label: t('plugged') },
-                        ]}
+                        options={catalogue.in_sand.map(({ id, name }) => ({ value: id, label: name }))}
                         onChoose={(ball) => {
                             change({ ball });
                         }}
@@ -84,28 +78,26 @@ export function SandTab({ catalogue, units, student }: OfShots) {
                     <select
                         aria-label={t('Club')}
                         className={select}
-                        value={`${String(now.club.loft_deg)}/${String(now.club.bounce_deg)}`}
+                        value={labelOf(now.club)}
                         onChange={(event) => {
-                            const club = catalogue.clubs.find(
-                                (one) => `${String(one.loft_deg)}/${String(one.bounce_deg)}` === event.target.value,
-                            );
+                            const club = catalogue.clubs.find((one) => labelOf(one) === event.target.value);
                             if (club !== undefined) change({ club });
                         }}
                     >
                         {catalogue.clubs.map((one) => (
-                            <option key={one.loft_deg}>{`${String(one.loft_deg)}/${String(one.bounce_deg)}`}</option>
+                            <option key={labelOf(one)}>{labelOf(one)}</option>
                         ))}
                     </select>
                     <select
                         aria-label={t('School')}
                         className={select}
-                        value={now.school ?? ''}
+                        value={schools.some((one) => one.id === now.school) ? (now.school ?? '') : ''}
                         onChange={(event) => {
                             change({ school: event.target.value === '' ? null : event.target.value });
                         }}
                     >
                         <option value="">{t('usual school')}</option>
-                        {catalogue.schools.map((school) => (
+                        {schools.map((school) => (
                             <option key={school.id} value={school.id}>
                                 {school.name}
                             </option>
@@ -139,27 +131,17 @@ export function SandTab({ catalogue, units, student }: OfShots) {
                 />
                 {plan.data && <SandAbove plan={plan.data} handed={student?.handed ?? 'right'} />}
             </div>
-            {plan.data ? <Card plan={plan.data} units={units} /> : <p>{plan.isError ? '' : t('Working it out…')}</p>}
+            {plan.data ? <Card plan={plan.data} /> : <p>{plan.isError ? '' : t('Working it out…')}</p>}
         </div>
     );
 }
 
-function Card({ plan, units }: { plan: SandPlan; units: Units }) {
-    const { t } = useTranslation();
+function Card({ plan }: { plan: SandPlan }) {
     const { card } = plan;
     return (
         <aside className="space-y-3 border-line lg:border-l lg:pl-6" aria-live="polite">
-            <p className="text-soft">
-                {plan.own ? t('own strikes, {{count}} balls', { count: plan.balls }) : t('strikes of a handicap of about 18')}
-            </p>
-            <h2 className="text-2xl">
-                {card.clears_lip
-                    ? t('{{school}}: over the lip by {{far}}', {
-                          school: plan.school,
-                          far: withUnit(Math.max(0, card.clearance_m), 'm', units),
-                      })
-                    : t('{{school}}: not over the lip', { school: plan.school })}
-            </h2>
+            <p className="text-soft">{plan.strikes}</p>
+            <h2 className="text-2xl">{plan.lip === null ? plan.school : `${plan.school}: ${plan.lip}`}</h2>
             {card.warnings.map((one) => (
                 <p key={one.id} className="border-l-[6px] border-rust pl-3 font-semibold">
                     {one.text}

@@ -111,7 +111,7 @@ export function ShotPicture({ catalogue, units, now, options, place, handed, onD
                     (at) => metres(at),
                     (edge) => ({
                         edge_m: edge,
-                        hole_m: Math.max(0.5, total - edge),
+                        hole_m: Math.max(fieldOf(catalogue.plan, 'hole_m').min, total - edge),
                     }),
                 )}
                 {drag(

@@ -2,8 +2,9 @@ import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useRef, type MouseEvent } from 'react';
 import { useSearchParams } from 'react-router-dom';
+import { observableOf } from '../api/catalogue';
 import { ask } from '../api/queries';
-import { mirror } from '../figures/scale';
+import { BALL_RADIUS_MM, mirror } from '../figures/scale';
 import { Button } from '../ui/Button';
 import { useDraft } from '../ui/useDraft';
 import { place } from '../ui/units';
@@ -18,38 +19,40 @@ export interface Slope {
     brushes_mm: number[];
 }
 
-const FIRST: Slope = { slope_deg: -8, stance_width_mm: 250, ball_position_pct: 50, brushes_mm: [] };
 const HALF_MM = 260;
 const SKY_MM = 120;
 const SOIL_MM = 90;
-const MOST = 5;
-const LEAST = 3;
 
 /** Rehearse beside the ball, tap where the brush begins, put the ball where it begins to repeat. */
 export function SlopeTab({ catalogue, units, student }: OfShots) {
     const { t } = useTranslation();
     const [asked] = useSearchParams();
-    const given = Number(asked.get('slope') ?? FIRST.slope_deg);
+    const { least, most, slope_deg: first } = catalogue.brush;
+    const look = (id: string) => {
+        const field = observableOf(catalogue, id);
+        if (field === undefined) throw new Error(`The catalogue has no ${id}.`);
+        return field;
+    };
     // A lesson on a slope has a sheet of its own.
-    const [slope, keep] = useDraft<Slope>(`slope ${student?.id ?? ''} ${asked.get('set') ?? ''}`, { ...FIRST, slope_deg: given });
+    const [slope, keep] = useDraft<Slope>(`slope ${student?.id ?? ''} ${asked.get('set') ?? ''}`, {
+        slope_deg: Number(asked.get('slope') ?? first),
+        stance_width_mm: Number(asked.get('stance') ?? look('stance_width_mm').usual),
+        ball_position_pct: Number(asked.get('ball') ?? look('ball_position_pct').usual),
+        brushes_mm: [],
+    });
     const svg = useRef<SVGSVGElement>(null);
     const m = mirror(student?.handed ?? 'right');
-    const enough = slope.brushes_mm.length >= LEAST;
+    const enough = slope.brushes_mm.length >= least;
     const tilt = slope.slope_deg;
     const answer = useQuery(ask.brush(enough ? { ...slope, student_id: student?.id ?? null } : null));
     const add = (mm: number) => {
-        keep({ ...slope, brushes_mm: [...slope.brushes_mm, Math.round(mm)].slice(-MOST) });
+        keep({ ...slope, brushes_mm: [...slope.brushes_mm, Math.round(mm)].slice(-most) });
     };
     const tap = (event: MouseEvent) => {
         const matrix = svg.current?.querySelector('g')?.getScreenCTM();
         if (!matrix) return;
         const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
         add(m * point.x);
-    };
-    const look = (id: string) => {
-        const field = catalogue.observables.find((one) => one.id === id);
-        if (field === undefined) throw new Error(`The catalogue has no ${id}.`);
-        return field;
     };
     return (
         <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[1fr_20rem]">
@@ -86,7 +89,14 @@ export function SlopeTab({ catalogue, units, student }: OfShots) {
                     <g transform={`rotate(${String(-m * tilt)})`}>
                         <rect x={-2 * HALF_MM} y={0} width={4 * HALF_MM} height={3 * SOIL_MM} className="fill-soil" />
                         <path d={`M${-2 * HALF_MM} 0H${2 * HALF_MM}`} className="stroke-ink" strokeWidth={1.5} />
-                        <circle cx={0} cy={-21.3} r={21.3} className="fill-press stroke-ink" strokeWidth={1.3} strokeDasharray="4 3" />
+                        <circle
+                            cx={0}
+                            cy={-BALL_RADIUS_MM}
+                            r={BALL_RADIUS_MM}
+                            className="fill-press stroke-ink"
+                            strokeWidth={1.3}
+                            strokeDasharray="4 3"
+                        />
                         {slope.brushes_mm.map((mm, i) => (
                             <path
                                 key={i}
@@ -99,7 +109,7 @@ export function SlopeTab({ catalogue, units, student }: OfShots) {
                     </g>
                 </svg>
                 <div className="flex flex-wrap items-center gap-3">
-                    <span>{t('{{n}} of {{most}} brushes', { n: slope.brushes_mm.length, most: MOST })}</span>
+                    <span>{t('{{n}} of {{most}} brushes', { n: slope.brushes_mm.length, most })}</span>
                     <Button
                         disabled={slope.brushes_mm.length === 0}
                         onClick={() => {
@@ -119,7 +129,12 @@ export function SlopeTab({ catalogue, units, student }: OfShots) {
                     <span className="text-soft">{slope.brushes_mm.map((mm) => place(mm, units)).join('; ')}</span>
                 </div>
             </div>
-            <BrushAnswer slope={enough ? slope : null} student={student} into={{ lesson: asked.get('lesson'), set: asked.get('set') }} />
+            <BrushAnswer
+                caution={catalogue.brush.caution}
+                slope={enough ? slope : null}
+                student={student}
+                into={{ lesson: asked.get('lesson'), set: asked.get('set') }}
+            />
         </div>
     );
 }

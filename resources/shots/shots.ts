@@ -32,6 +32,3 @@ export function fieldOf(fields: Record<string, Field>, id: string): Field & { id
     if (field === undefined) throw new Error(`The catalogue has no ${id}.`);
     return { ...field, id };
 }
-
-/** Metres of a step where a distance is paced. */
-export const USUAL_STEP_M = 0.8;

@@ -96,6 +96,10 @@ export const catalogue = (): Catalogue => ({
     grounds: ['grass', 'sand'],
     usual_plan: { days: { 2: 20 }, minutes: 20, grounds: ['grass'], weeks: 2 },
     clubs: [{ loft_deg: 56, bounce_deg: 12 }],
+    first_ground: { edge_m: 4, hole_m: 12, behind_m: 8, stimp: 9, step_m: 0.8, obstacle_m: 1 },
+    first_sand: { lip_height_m: 1, lip_distance_m: 3, carry_m: 10, room_m: 10, club: { loft_deg: 56, bounce_deg: 12 } },
+    in_sand: [{ id: 'normal', name: 'on the sand' }],
+    brush: { least: 3, most: 5, slope_deg: -8, caution: 'Stand safely.' },
     first_task: { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 }, carry_m: 9 },
     most: { drills: 2, sure: 10, text: 500, reports: 100 },
 });

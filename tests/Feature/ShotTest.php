@@ -38,7 +38,7 @@ final class ShotTest extends TestCase
     {
         $plan = $this->plan()->assertOk()->json();
         self::assertSame(0, $plan['recommended']);
-        self::assertFalse($plan['own']);
+        self::assertSame('strikes as of a handicap of about 18', $plan['strikes']);
         $best = $plan['options'][0];
         self::assertSame('running_chip', $best['figures']['shot']);
         self::assertSame('Running chip, 46/6', $best['name']);
@@ -53,10 +53,10 @@ final class ShotTest extends TestCase
     {
         $this->balls(Lie::Fairway, array_map(static fn(int $i): array => ['touch_mm' => $i % 2 === 0 ? -3.0 : 3.0], range(1, 7)));
         $before = $this->plan(['student_id' => $this->student->id])->json();
-        self::assertSame([false, 7], [$before['own'], $before['balls']]);
+        self::assertSame('own strikes from 8 balls with a touch on, 7 so far', $before['strikes']);
         $this->balls(Lie::Fairway, [['touch_mm' => 1.0], ['touch_mm' => -1.0]]);
         $after = $this->plan(['student_id' => $this->student->id])->json();
-        self::assertSame([true, 9], [$after['own'], $after['balls']]);
+        self::assertSame('own strikes, 9 balls', $after['strikes']);
         $wedge = static function (array $plan): float {
             foreach ($plan['options'] as $option) {
                 if ($option['figures']['club'] === '60/8') {
@@ -100,11 +100,32 @@ final class ShotTest extends TestCase
             ->assertOk()
             ->assertJsonPath('school', 'Open across')
             ->assertJsonPath('card.clears_lip', false)
+            ->assertJsonPath('lip', fn(string $lip): bool => str_ends_with($lip, 'below the top of the lip'))
+            ->assertJsonPath('schools.*.id', ['open_across', 'square_splash'])
             ->assertJsonPath('card.warnings.1.id', 'out_sideways')
             ->assertJsonStructure(['path', 'rates', 'setup', 'face_deg', 'path_deg', 'caution']);
         $this->postJson('/api/shots/sand', ['lie' => 'sand_medium', 'carry_m' => 9, 'lip_height_m' => 20])
             ->assertUnprocessable()
             ->assertJsonPath('faults.0.key', 'lip_height_m');
+    }
+
+    public function test_where_no_lip_is_nothing_is_said_of_one(): void
+    {
+        $this->postJson('/api/shots/sand', ['lie' => 'sand_medium', 'carry_m' => 9, 'lip_height_m' => 0])
+            ->assertOk()
+            ->assertJsonPath('lip', null)
+            ->assertJsonPath('card.clears_lip', true);
+    }
+
+    public function test_a_club_that_would_clear_is_one_of_the_bag(): void
+    {
+        $question = ['lie' => 'sand_soft', 'carry_m' => 12, 'lip_height_m' => 1.9, 'lip_distance_m' => 1.9];
+        $question['club'] = ['loft_deg' => 52, 'bounce_deg' => 8];
+        $told = fn(): string => implode(' ', $this->postJson('/api/shots/sand', $question)->assertOk()->json('card.warnings.*.text'));
+        self::assertStringContainsString('60/8 opened', $told());
+        $this->coach->update(['bag' => [['loft_deg' => 52, 'bounce_deg' => 8], ['loft_deg' => 62, 'bounce_deg' => 10]]]);
+        self::assertStringContainsString('62/10 opened', $told());
+        self::assertStringNotContainsString('60/8', $told());
     }
 
     public function test_brushes_place_the_ball(): void

@@ -25,8 +25,10 @@ use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Sand\BallInSand;
 use LowPoint\Core\Sand\SandShot;
 use LowPoint\Core\ShotChoice\Ground;
+use LowPoint\Core\Slopes\Brush;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
@@ -90,6 +92,19 @@ use LowPoint\Core\Wording\Words;
  *     clubs: list<array{loft_deg: float, bounce_deg: float}>,
  *     // Where nothing was asked yet.
  *     first_task: TaskShape,
+ *     first_ground: array{
+ *         edge_m: float, hole_m: float, behind_m: float, stimp: float,
+ *         // A step where it is paced, an obstacle where one is put up.
+ *         step_m: float, obstacle_m: float,
+ *     },
+ *     first_sand: array{
+ *         lip_height_m: float, lip_distance_m: float, carry_m: float, room_m: float,
+ *         club: array{loft_deg: float, bounce_deg: float},
+ *     },
+ *     // How a ball may lie in sand.
+ *     in_sand: list<array{id: value-of<BallInSand>, name: ToldShape}>,
+ *     // Practice brushes: how many are tapped at least and at most, and for which slope first.
+ *     brush: array{least: int, most: int, slope_deg: float, caution: ToldShape},
  *     most: array{drills: int, sure: int, text: int, reports: int},
  * }
  */
@@ -100,6 +115,8 @@ final class CatalogueResource extends ApiResource
     {
         /** @var TaskShape $first */
         $first = CaseWriter::task(Task::first(($request->user()->units ?? Units::Metric)->whole(Task::FIRST_CARRY_M)));
+
+        $clubs = $request->user()?->clubs() ?? Club::usual();
 
         return [
             'shots' => array_map(
@@ -150,11 +167,20 @@ final class CatalogueResource extends ApiResource
             ),
             'grounds' => PracticeResources::GROUNDS,
             'usual_plan' => WeeklyPlan::USUAL,
-            'clubs' => array_map(
-                static fn(Club $club): array => ['loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg],
-                $request->user()?->clubs() ?? Club::usual(),
-            ),
+            'clubs' => array_map(self::club(...), $clubs),
             'first_task' => $first,
+            'first_ground' => [...Ground::FIRST, 'step_m' => Ground::STEP_M, 'obstacle_m' => Ground::FIRST_OBSTACLE_M],
+            'first_sand' => [...SandShot::FIRST, 'club' => self::club(Club::stock($clubs))],
+            'in_sand' => array_map(
+                static fn(BallInSand $one): array => ['id' => $one->value, 'name' => $one->label()],
+                BallInSand::cases(),
+            ),
+            'brush' => [
+                'least' => Brush::COUNT[0],
+                'most' => Brush::COUNT[1],
+                'slope_deg' => Brush::FIRST_SLOPE_DEG,
+                'caution' => Brush::CAUTION,
+            ],
             'most' => [
                 'drills' => Prescription::MOST_DRILLS,
                 'sure' => BallSet::MOST_SURE,
@@ -177,6 +203,12 @@ final class CatalogueResource extends ApiResource
         }
 
         return $shown;
+    }
+
+    /** @return array{loft_deg: float, bounce_deg: float} */
+    private static function club(Club $club): array
+    {
+        return ['loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg];
     }
 
     /** @return FieldShape */

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Illuminate\Http\Request;
+use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Sand\SandCard;
 use LowPoint\Core\ShotChoice\Ballistics;
+use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -14,6 +17,7 @@ use LowPoint\Core\Wording\Words;
  *
  * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type SandCardShape from SandCard
+ * @phpstan-import-type NamedShape from CatalogueResource
  * @phpstan-type SandPlanShape array{
  *     card: SandCardShape,
  *     school: ToldShape,
@@ -25,12 +29,16 @@ use LowPoint\Core\Wording\Words;
  *     // Of ten balls, by strike.
  *     rates: list<ToldShape>,
  *     setup: list<ToldShape>,
- *     own: bool,
- *     balls: int,
+ *     // Whether the strikes are the student's own.
+ *     strikes: ToldShape,
+ *     // How the ball passes the lip; null where there is none.
+ *     lip: ToldShape|null,
+ *     // That suit this sand.
+ *     schools: list<NamedShape>,
  *     caution: ToldShape,
  * }
  *
- * @property array{card: SandCard, carry_m: float, own: bool, balls: int, words: Words, ballistics: Ballistics} $resource
+ * @property array{card: SandCard, carry_m: float, lie: Lie, strikes: string, words: Words, ballistics: Ballistics} $resource
  */
 final class SandPlanResource extends ApiResource
 {
@@ -48,8 +56,12 @@ final class SandPlanResource extends ApiResource
             'path' => $this->resource['ballistics']->path($this->resource['carry_m'], $card->launchDeg),
             'rates' => $card->ratesInWords($words),
             'setup' => $card->inWords($words),
-            'own' => $this->resource['own'],
-            'balls' => $this->resource['balls'],
+            'strikes' => $this->resource['strikes'],
+            'lip' => $card->lipInWords($words),
+            'schools' => array_map(
+                static fn(School $one): array => ['id' => $one->value, 'name' => $one->label()],
+                School::suiting(Shot::Bunker, $this->resource['lie']),
+            ),
             'caution' => SandCard::CAUTION,
         ];
     }

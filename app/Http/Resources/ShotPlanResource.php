@@ -40,13 +40,12 @@ use LowPoint\Core\Wording\Words;
  *     // Place of the best one; null where nothing gets over what stands in the way.
  *     recommended: int|null,
  *     assumed: list<ToldShape>,
- *     // Whether the strikes are the student's own, and how many of his balls are known.
- *     own: bool,
- *     balls: int,
+ *     // Whether the strikes are the student's own.
+ *     strikes: ToldShape,
  *     caution: ToldShape,
  * }
  *
- * @property array{plan: Plan, ground: Ground, own: bool, balls: int, words: Words, ballistics: Ballistics} $resource
+ * @property array{plan: Plan, ground: Ground, strikes: string, words: Words, ballistics: Ballistics} $resource
  */
 final class ShotPlanResource extends ApiResource
 {
@@ -59,8 +58,7 @@ final class ShotPlanResource extends ApiResource
             'options' => array_map($this->option(...), $plan->options),
             'recommended' => $plan->recommended(),
             'assumed' => array_map(Words::sentence(...), $plan->assumed),
-            'own' => $this->resource['own'],
-            'balls' => $this->resource['balls'],
+            'strikes' => $this->resource['strikes'],
             'caution' => Plan::CAUTION,
         ];
     }

@@ -24,11 +24,6 @@ final readonly class BunkerRequest
         'lie', 'ball', 'lip_height_m', 'lip_distance_m', 'carry_m', 'room_m', 'slope_deg', 'club', 'school', 'student',
     ];
 
-    /** A lip so far away where none was paced, m. Origin: chosen by us. */
-    private const USUAL_LIP_DISTANCE_M = 3.0;
-
-    private const USUAL_ROOM_M = 10.0;
-
     private function __construct(private SandShot $shot) {}
 
     /** @throws InvalidInput with every fault found */
@@ -44,11 +39,11 @@ final readonly class BunkerRequest
         $lie = $fields->choice('lie', Shot::Bunker->lies(), Lie::SandMedium);
         $ball = $fields->choice('ball', BallInSand::cases(), BallInSand::Normal);
         $height = $fields->number('lip_height_m', SandShot::LIP_HEIGHT_M, 'm', 0.0);
-        $distance = $fields->number('lip_distance_m', SandShot::LIP_DISTANCE_M, 'm', self::USUAL_LIP_DISTANCE_M);
+        $distance = $fields->number('lip_distance_m', SandShot::LIP_DISTANCE_M, 'm', SandShot::FIRST['lip_distance_m']);
         $carry = $fields->number('carry_m', SandShot::CARRY_M, 'm');
-        $room = $fields->number('room_m', SandShot::ROOM_M, 'm', self::USUAL_ROOM_M);
+        $room = $fields->number('room_m', SandShot::ROOM_M, 'm', SandShot::FIRST['room_m']);
         $slope = $fields->number('slope_deg', SandShot::SLOPE_DEG, 'degrees', 0.0);
-        $club = Club::nearest(56.0);
+        $club = Club::stock(Club::usual());
         if (($part = $fields->part('club', 'name', 'loft_deg', 'bounce_deg', 'lie_deg')) !== null) {
             $club = $part->club();
             $fields->takeFaultsOf($part);
@@ -60,10 +55,15 @@ final readonly class BunkerRequest
         return new self(new SandShot($lie, $ball, $height, $distance, $carry, $room, $slope, $club, $school, $scatter));
     }
 
-    /** @param Scatter|null $own strikes of a student whose balls are known, in place of those in the question */
-    public function answer(StrikeModel $model, Words $words = new Words, ?Scatter $own = null): SandCard
+    /**
+     * @param  Scatter|null  $own  strikes of a student whose balls are known, in place of those in the question
+     * @param  non-empty-list<Club>|null  $bag  other clubs at hand; null = the usual ones
+     */
+    public function answer(StrikeModel $model, Words $words = new Words, ?Scatter $own = null, ?array $bag = null): SandCard
     {
-        return (new SandPlanner($model, words: $words))->card($own === null ? $this->shot : $this->shot->struckBy($own));
+        $shot = $own === null ? $this->shot : $this->shot->struckBy($own);
+
+        return (new SandPlanner($model, $bag ?? Club::usual(), words: $words))->card($shot);
     }
 
     public function carryM(): float

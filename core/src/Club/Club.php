@@ -17,6 +17,9 @@ final readonly class Club
 
     public const STANDARD_LIE_DEG = 64.0;
 
+    /** The wedge of most chips and all stock bunker shots; scatter is told of a swing with it. Origin: chosen by us. */
+    private const STOCK_LOFT_DEG = 56.0;
+
     /** Loft and bounce. Origin: what most bags hold, handbook 06. */
     private const USUAL = [[46.0, 6.0], [52.0, 8.0], [56.0, 12.0], [60.0, 8.0]];
 
@@ -38,11 +41,15 @@ final readonly class Club
         return array_map(static fn(array $one): self => new self(...$one), self::USUAL);
     }
 
-    /** The usual club that comes nearest to a loft. */
-    public static function nearest(float $loftDeg): self
+    /**
+     * The stock wedge of a bag, or what comes nearest to it.
+     *
+     * @param  non-empty-list<self>  $clubs
+     */
+    public static function stock(array $clubs): self
     {
-        $clubs = self::usual();
-        usort($clubs, static fn(self $a, self $b): int => abs($a->loftDeg - $loftDeg) <=> abs($b->loftDeg - $loftDeg));
+        $off = static fn(self $club): float => abs($club->loftDeg - self::STOCK_LOFT_DEG);
+        usort($clubs, static fn(self $a, self $b): int => $off($a) <=> $off($b));
 
         return $clubs[0];
     }

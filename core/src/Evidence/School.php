@@ -76,6 +76,12 @@ enum School: string
         };
     }
 
+    /** @return list<self> */
+    public static function suiting(Shot $shot, Lie $lie): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $one): bool => $one->suits($shot, $lie)));
+    }
+
     /** The school that was chosen for this student and shot, else the one that fits the lie. */
     public static function followedIn(Task $task): self
     {

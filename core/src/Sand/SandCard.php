@@ -68,6 +68,7 @@ final readonly class SandCard
         public float $sandDepthMm,
         public Backswing $swing,
         public float $launchDeg,
+        public bool $hasLip,
         public bool $clearsLip,
         public float $clearanceM,
         public float $startDeg,
@@ -94,6 +95,21 @@ final readonly class SandCard
             'Into the sand '.$words->span($this->entryMm[0], $this->entryMm[1]),
             "Backswing to {$this->swing->place()}",
         ];
+    }
+
+    /** How the ball passes the lip; null where there is none. */
+    public function lipInWords(Words $words): ?string
+    {
+        if (! $this->hasLip) {
+            return null;
+        }
+        $far = $words->course(abs($this->clearanceM));
+
+        return match (true) {
+            $this->clearsLip => "{$far} over the lip",
+            $this->clearanceM > 0.0 => "only {$far} over the lip",
+            default => "{$far} below the top of the lip",
+        };
     }
 
     /** @return list<string> of ten balls, by strike */

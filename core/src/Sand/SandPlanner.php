@@ -67,8 +67,10 @@ final readonly class SandPlanner
 
     private const BACK_AT_MOST_M = 10.0;
 
+    /** @param non-empty-list<Club> $bag other clubs at hand */
     public function __construct(
         private StrikeModel $model,
+        private array $bag,
         private Ballistics $ballistics = new Ballistics,
         private Words $words = new Words,
     ) {}
@@ -124,11 +126,12 @@ final readonly class SandPlanner
             $this->model->impact($swing)->seenDepthMm($swing->radiusMm, $swing->depth->mean),
             Backswing::askedBy($this->task($shot)) ?? Backswing::Rib,
             $launch,
+            $shot->hasLip(),
             $clears,
             $clearance,
             $start + $aim,
             $rates,
-            $this->warnings($shot, $stock, $open, $wanted, $clears, $rates),
+            $this->warnings($shot, $stock, $open, $wanted, $clears, $clearance),
             $this->why($shot, $stock, $open, $wanted, $launch, $clearance, $clears),
         );
     }
@@ -250,11 +253,8 @@ final readonly class SandPlanner
         };
     }
 
-    /**
-     * @param  array<string, float>  $rates
-     * @return list<array{SandWarning, string}>
-     */
-    private function warnings(SandShot $shot, SetupCard $stock, float $open, float $wanted, bool $clears, array $rates): array
+    /** @return list<array{SandWarning, string}> */
+    private function warnings(SandShot $shot, SetupCard $stock, float $open, float $wanted, bool $clears, float $clearance): array
     {
         $warnings = [];
         if ($wanted - $open > self::OPEN_STEP_DEG) {
@@ -274,11 +274,13 @@ final readonly class SandPlanner
         }
         if (! $clears) {
             $ways = $this->whatWouldClear($shot, $stock);
-            $warnings[] = [SandWarning::LipTooHigh, $ways === []
-                ? 'This launch does not clear the lip.'
-                : 'This launch does not clear the lip. What would: '.Words::list(...$ways).'.'];
+            $warnings[] = [
+                SandWarning::LipTooHigh,
+                ($clearance > 0.0 ? 'This launch only just clears the lip: too little to trust.' : 'This launch does not clear the lip.')
+                .($ways === [] ? '' : ' What would: '.implode(', or ', $ways).'.'),
+            ];
             if ($ways === []) {
-                $warnings[] = [SandWarning::OutSideways, 'Nothing here clears the lip: play out sideways or backwards.'];
+                $warnings[] = [SandWarning::OutSideways, 'Nothing here clears the lip with room to spare: play out sideways or backwards.'];
             }
         }
 
@@ -290,7 +292,7 @@ final readonly class SandPlanner
     {
         $ways = [];
         $turns = ($stock->range(Observable::FaceOpen)->to ?? 0.0) > 0.0;
-        foreach (Club::usual() as $club) {
+        foreach ($this->bag as $club) {
             $open = $turns && $club->loftDeg > $shot->club->loftDeg ? $this->opensFor($shot, $club, $stock->leanDeg(), 0.0) : null;
             if ($open !== null && $this->skips($shot->withClub($club), $stock, $open) <= self::SKIPS) {
                 $ways[] = "a {$club->label()} opened {$this->whole($open)}";

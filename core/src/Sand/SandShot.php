@@ -24,6 +24,9 @@ final readonly class SandShot
 
     public const SLOPE_DEG = [-20.0, 20.0];
 
+    /** Asked first, and taken where nothing was paced. Origin: chosen by us. */
+    public const FIRST = ['lip_height_m' => 1.0, 'lip_distance_m' => 3.0, 'carry_m' => 10.0, 'room_m' => 10.0];
+
     /** @return array<string, Field> every figure of the question, by key */
     public static function fields(): array
     {

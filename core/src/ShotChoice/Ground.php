@@ -34,6 +34,14 @@ final readonly class Ground
     /** Where nobody paced what is behind the hole. Origin: chosen by us. */
     public const USUAL_BEHIND_M = 8.0;
 
+    /** Asked first. Origin: chosen by us. */
+    public const FIRST = ['edge_m' => 4.0, 'hole_m' => 12.0, 'behind_m' => self::USUAL_BEHIND_M, 'stimp' => self::USUAL_STIMP];
+
+    /** A step where a distance is paced, and an obstacle where one is put up, m. Origin: chosen by us. */
+    public const STEP_M = 0.8;
+
+    public const FIRST_OBSTACLE_M = 1.0;
+
     public float $totalM;
 
     public float $backM;

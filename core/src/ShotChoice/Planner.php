@@ -10,7 +10,6 @@ use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Strike\StrikeModel;
-use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -35,9 +34,6 @@ final readonly class Planner
 
     /** From here on a face is opened for height. Origin: chosen by us. */
     private const LOFTED_FROM_DEG = 54.0;
-
-    /** Loft of the stock wedge: scatter is told of a swing with it. */
-    private const STOCK_LOFT_DEG = 56.0;
 
     /** The landing spot, m onto the green; the second where a ball from the first runs past the hole. The second chosen by us. */
     private const LANDS_ON_M = [1.0, 0.5];
@@ -307,7 +303,7 @@ final readonly class Planner
     private function faster(Delivery $delivery, Ground $ground, float $clubSpeed): float
     {
         $shot = $ground->lie->isSand() ? Shot::Bunker : Shot::Chip;
-        $stock = Delivery::of(Club::nearest(self::STOCK_LOFT_DEG), $ground, $shot, Flight::Stock);
+        $stock = Delivery::of(Club::stock(Club::usual()), $ground, $shot, Flight::Stock);
         $launch = $this->ballistics->launchDeg($stock->loftDeg, $ground->slopeDeg, $ground->lie->isSand());
         $rolls = $this->ballistics->rollPerCarry($launch, $ground->lie->isSand()) * $ground->rollFactor($this->ballistics);
         $carry = $this->carryToHole($ground, $rolls, self::LANDS_ON_M[0]);
@@ -370,7 +366,7 @@ final readonly class Planner
     {
         return array_values(
             array_filter([
-                $scatter->own ? null : 'strikes as of a handicap of about 18: no balls of his own yet',
+                $scatter->own ? null : Scatter::USUAL_WORDS,
                 $scatter->rollRatios === [] ? 'roll of a stock green: five balls with carry and finish would give his own' : null,
                 'flight as in still air, spin as of a usual ball; left and right are not counted',
                 $ground->edgeM > 0.0 ? "ground before and behind the green as at the ball, {$ground->lie->label()}" : null,

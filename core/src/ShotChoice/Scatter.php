@@ -35,6 +35,8 @@ final readonly class Scatter
 
     public const USUAL_CARRY_SD_PCT = 8.0;
 
+    public const USUAL_WORDS = 'strikes as of a handicap of about 18';
+
     /** His own roll per carry counts for clubs of about that loft, degrees. Origin: chosen by us. */
     private const SAME_LOFT_DEG = 2.0;
 

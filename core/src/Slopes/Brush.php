@@ -23,6 +23,11 @@ final readonly class Brush
     /** Brushes that scatter less than this repeat. Origin: handbook 12.4. */
     public const REPEATS_MM = 15.0;
 
+    /** The slope that is asked of first, degrees. Origin: chosen by us. */
+    public const FIRST_SLOPE_DEG = -8.0;
+
+    public const CAUTION = 'Shoulders along the slope, weight on the lower foot. Stand only where it is safe to stand.';
+
     /** Slopes of his own that make a figure a degree. Origin: handbook 12.4. */
     public const SLOPES = 3;
 

@@ -12,6 +12,7 @@ use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Sand\SandCard;
 use LowPoint\Core\Sand\SandWarning;
 use LowPoint\Core\Strike\StrikeModel;
+use LowPoint\Core\Wording\Words;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -108,6 +109,40 @@ final class SandPlannerTest extends TestCase
             }
         }
         self::assertGreaterThan(0, $never);
+    }
+
+    public function test_the_lip_in_words_says_no_more_than_the_clearance(): void
+    {
+        $words = new Words;
+        self::assertNull(self::card(['lip_height_m' => 0])->lipInWords($words));
+        $told = [];
+        for ($lip = 0.4; $lip < 2.6; $lip += 0.1) {
+            $card = self::card(['lip_height_m' => $lip, 'lip_distance_m' => 2.0]);
+            $said = (string) $card->lipInWords($words);
+            $kind = preg_replace('/[\d.]+ m/', '#', $said);
+            self::assertSame(match (true) {
+                $card->clearanceM >= 0.2 => '# over the lip',
+                $card->clearanceM > 0.0 => 'only # over the lip',
+                default => '# below the top of the lip',
+            }, $kind);
+            preg_match('/[\d.]+/', $said, $far);
+            self::assertEqualsWithDelta(abs($card->clearanceM), (float) $far[0], 0.051);
+            $told[$kind] = true;
+        }
+        self::assertCount(3, $told);
+    }
+
+    public function test_only_a_club_at_hand_is_said_to_clear(): void
+    {
+        $question = ['lie' => 'sand_soft', 'carry_m' => 12.0, 'lip_height_m' => 1.9, 'lip_distance_m' => 1.9];
+        $question['club'] = ['loft_deg' => 52, 'bounce_deg' => 8];
+        $asked = BunkerRequest::fromValue($question);
+        $told = static fn(Club ...$bag): string => $asked
+            ->answer(StrikeModel::quick(), bag: $bag === [] ? null : array_values($bag))
+            ->warnings[0][1];
+        self::assertStringContainsString('60/8', $told());
+        self::assertStringContainsString('62/10', $told(new Club(52.0, 8.0), new Club(62.0, 10.0)));
+        self::assertStringNotContainsString('opened', $told(new Club(52.0, 8.0)));
     }
 
     public function test_feet_dug_in_are_answered_by_the_grip_and_the_ball_starts_at_the_target(): void

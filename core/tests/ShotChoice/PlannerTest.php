@@ -145,7 +145,7 @@ final class PlannerTest extends TestCase
         $option = array_values(array_filter($option, static fn(PlannedShot $one): bool => $one->club !== null))[0];
         $b = new Ballistics;
         $swept = $option->kind === ShotKind::RunningChip;
-        $stock = Delivery::of(Club::nearest(56.0), $ground, $sand ? Shot::Bunker : Shot::Chip, Flight::Stock);
+        $stock = Delivery::of(Club::stock(Club::usual()), $ground, $sand ? Shot::Bunker : Shot::Chip, Flight::Stock);
         $stockLaunch = ($sand ? 0.7 : 0.78) * $stock->loftDeg + $ground->slopeDeg;
         $stockCarry = max($ground->totalM / (1 + $b->rollPerCarry($stockLaunch, $sand) * $ground->rollFactor($b)), $ground->edgeM + 1.0);
         $speedOf = static fn(float $carry, float $launch, float $loft): float => $b->speedFor($carry, $launch) / cos(deg2rad($loft));

@@ -23,6 +23,8 @@ use LowPoint\Core\CaseFile\PlanRequest;
 use LowPoint\Core\CaseFile\TargetNumber;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\ShotChoice\Ballistics;
+use LowPoint\Core\ShotChoice\OwnStrikes;
+use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Wording\Words;
 
@@ -38,20 +40,18 @@ final class ShotController
     #[Endpoint(ShotPlanResource::class)]
     public function plan(PlanShotRequest $request): ShotPlanResource
     {
-        $usual = array_map(
+        $bag = array_map(
             static fn(Club $club): array => ['name' => $club->label(), 'loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg],
-            $request->user()?->clubs() ?? Club::usual(),
+            self::bag($request),
         );
         $landM = PlanRequest::landM($request->input('land_m'));
-        $question = PlanRequest::fromValue($request->question() + ['clubs' => $usual]);
-        $student = $request->student();
-        [$own, $balls] = $student === null ? [null, 0] : $this->shots->scatter($student, $question->ground->lie);
+        $question = PlanRequest::fromValue($request->question() + ['clubs' => $bag]);
+        $own = $this->strikes($request->student(), $question->ground->lie);
 
         return new ShotPlanResource([
-            'plan' => $question->answer(StrikeModel::quick(), $this->words, $landM, $own),
+            'plan' => $question->answer(StrikeModel::quick(), $this->words, $landM, $own->scatter),
             'ground' => $question->ground,
-            'own' => $own !== null,
-            'balls' => $balls,
+            'strikes' => $own->inWords(),
             'words' => $this->words,
             'ballistics' => new Ballistics,
         ]);
@@ -62,14 +62,13 @@ final class ShotController
     public function sand(SandQuestionRequest $request): SandPlanResource
     {
         $question = BunkerRequest::fromValue($request->question());
-        $student = $request->student();
-        [$own, $balls] = $student === null ? [null, 0] : $this->shots->scatter($student, $question->lie());
+        $own = $this->strikes($request->student(), $question->lie());
 
         return new SandPlanResource([
-            'card' => $question->answer(StrikeModel::standard(), $this->words, $own),
+            'card' => $question->answer(StrikeModel::standard(), $this->words, $own->scatter, self::bag($request)),
             'carry_m' => $question->carryM(),
-            'own' => $own !== null,
-            'balls' => $balls,
+            'lie' => $question->lie(),
+            'strikes' => $own->inWords(),
             'words' => $this->words,
             'ballistics' => new Ballistics,
         ]);
@@ -114,10 +113,23 @@ final class ShotController
     {
         Gate::authorize('view', $student);
 
+        [$chart, $unplaced] = $this->shots->distances($student);
+
         return new DistancesResource([
-            'chart' => $this->shots->chart($student),
+            'chart' => $chart,
             'target_m' => TargetNumber::of($request->query('target_m')),
-            'unplaced' => $this->shots->unplaced($student),
+            'unplaced' => $unplaced,
         ]);
+    }
+
+    private function strikes(?Student $student, Lie $lie): OwnStrikes
+    {
+        return $student === null ? OwnStrikes::unknown() : $this->shots->strikes($student, $lie);
+    }
+
+    /** @return non-empty-list<Club> the coach's clubs at hand */
+    private static function bag(Request $request): array
+    {
+        return $request->user()?->clubs() ?? Club::usual();
     }
 }
