@@ -1478,8 +1478,7 @@ export interface components {
         SandPlan: {
             card: components["schemas"]["SandCard"];
             school: components["schemas"]["Told"];
-            /** @description Where face and swing point, + = to the trail side. */
-            face_deg: number;
+            /** @description Where the swing goes, + = to the trail side. */
             path_deg: number;
             /** @description Points of the flight, m along and up. */
             path: [

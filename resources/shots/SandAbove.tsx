@@ -14,6 +14,8 @@ const BALL = { x: 210, y: 74 };
 const LINE = 330;
 const FEET_APART = 84;
 const TO_FEET = 128;
+const BEHIND = 14;
+const BAR = 46;
 
 /** Face, stance and path from above: why an open face can start the ball at the target. The target is to the right, left-handers mirrored. */
 export function SandAbove({ plan, handed }: Props) {
@@ -33,7 +35,11 @@ export function SandAbove({ plan, handed }: Props) {
     const [toe, heel] = [ray(stance, FEET_APART, feet), ray(stance + 180, FEET_APART, feet)];
     const path = ray(plan.path_deg, 120);
     const back = ray(plan.path_deg + 180, 120);
-    const face = ray(plan.face_deg, 84);
+    // As the set-up of a lesson draws it: a bar square to where it looks, behind the ball.
+    const looks = plan.card.face_open_deg + plan.card.aim_deg;
+    const face = ray(looks, 84);
+    const behind = ray(looks + 180, BEHIND);
+    const [toeEnd, heelEnd] = [ray(looks - 90, BAR / 2, behind), ray(looks + 90, BAR / 2, behind)];
     const top = m === 1 ? 0 : 2 * BALL.y - HIGH;
     return (
         <figure>
@@ -58,6 +64,7 @@ export function SandAbove({ plan, handed }: Props) {
                     {t('swing and sand')}
                 </text>
                 <path d={`M${BALL.x} ${BALL.y}L${face.x} ${face.y}`} className="stroke-rust" strokeWidth={2} />
+                <path d={`M${toeEnd.x} ${toeEnd.y}L${heelEnd.x} ${heelEnd.y}`} className="stroke-rust" strokeWidth={5} />
                 <text x={face.x + 8} y={face.y + 5} className="fill-rust in-figure-16 font-semibold">
                     {t('face')}
                 </text>

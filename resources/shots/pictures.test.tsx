@@ -97,8 +97,7 @@ describe('a shot from the side', () => {
 
 describe('a ball in sand from above', () => {
     const plan = {
-        card: { stance_open_deg: 30, aim_deg: 0, ball_position_pct: 95 },
-        face_deg: 34,
+        card: { face_open_deg: 34, stance_open_deg: 30, aim_deg: 0, ball_position_pct: 95 },
         path_deg: -6,
     } as unknown as SandPlan;
     const places = (handed: Handed) => {

@@ -103,7 +103,7 @@ final class ShotTest extends TestCase
             ->assertJsonPath('lip', fn(string $lip): bool => str_ends_with($lip, 'below the top of the lip'))
             ->assertJsonPath('schools.*.id', ['open_across', 'square_splash'])
             ->assertJsonPath('card.warnings.1.id', 'out_sideways')
-            ->assertJsonStructure(['path', 'rates', 'setup', 'face_deg', 'path_deg', 'caution']);
+            ->assertJsonStructure(['path', 'rates', 'setup', 'path_deg', 'caution']);
         $this->postJson('/api/shots/sand', ['lie' => 'sand_medium', 'carry_m' => 9, 'lip_height_m' => 20])
             ->assertUnprocessable()
             ->assertJsonPath('faults.0.key', 'lip_height_m');

@@ -21,8 +21,7 @@ use LowPoint\Core\Wording\Words;
  * @phpstan-type SandPlanShape array{
  *     card: SandCardShape,
  *     school: ToldShape,
- *     // Where face and swing point, + = to the trail side.
- *     face_deg: float,
+ *     // Where the swing goes, + = to the trail side.
  *     path_deg: float,
  *     // Points of the flight, m along and up.
  *     path: list<array{float, float}>,
@@ -51,7 +50,6 @@ final class SandPlanResource extends ApiResource
         return [
             'card' => $card->toArray(),
             'school' => $card->school->label(),
-            'face_deg' => round($card->faceAzimuthDeg + $card->aimDeg, 1) + 0.0,
             'path_deg' => round($card->pathDeg + $card->aimDeg, 1) + 0.0,
             'path' => $this->resource['ballistics']->path($this->resource['carry_m'], $card->launchDeg),
             'rates' => $card->ratesInWords($words),

@@ -55,7 +55,6 @@ final readonly class SandCard
         public School $school,
         public string $clubAdvice,
         public float $faceOpenDeg,
-        public float $faceAzimuthDeg,
         public float $stanceOpenDeg,
         public float $aimDeg,
         public float $pathDeg,

@@ -112,7 +112,6 @@ final readonly class SandPlanner
             $school,
             $this->clubAdvice($shot),
             $open,
-            $delivered->azimuthDeg,
             $stance,
             $aim,
             $path,
