@@ -18,28 +18,40 @@ final class Belief
 
     private const NOTHING = 0.4;
 
-    /** @param list<WeighedCause> $weighed most probable first */
-    public static function contradicted(?string $belief, array $weighed, float $nothing, CauseLibrary $library): ?Warning
-    {
-        if ($belief === null) {
+    /**
+     * Nothing is held against a belief before a look speaks against it, or another cause is named.
+     *
+     * @param  list<WeighedCause>  $weighed
+     * @param  WeighedCause|null  $first  what to work on first
+     */
+    public static function contradicted(
+        ?string $belief,
+        array $weighed,
+        ?WeighedCause $first,
+        float $nothing,
+        CauseLibrary $library,
+    ): ?Warning {
+        $believed = $belief === null ? null : self::named($belief, $library);
+        if ($belief === null || $believed === null || $nothing > self::NOTHING) {
             return null;
         }
-        $believed = self::named($belief, $library);
         $belief = $library->find($belief)->name ?? $belief;
-        $first = $weighed[0] ?? null;
-        if ($believed === null || $first === null || $nothing > self::NOTHING) {
-            return null;
-        }
         foreach ($weighed as $cause) {
-            if ($cause->cause->id === $believed->id && $cause->probability < self::UNLIKELY) {
-                $because = isset($cause->against[0]) ? $cause->against[0]->text : "{$first->cause->name} explains the strikes better.";
-
-                return new Warning(
-                    WarningId::BeliefContradicted,
-                    "The student believes “{$belief}”; what was seen says otherwise. {$because}",
-                    'Not '.lcfirst($believed->shortName()).', as you thought: '.lcfirst($because),
-                );
+            if ($cause->cause->id !== $believed->id || $cause->probability >= self::UNLIKELY) {
+                continue;
             }
+            $looks = array_values(array_filter($cause->against, static fn(WeighedClue $one): bool => $one->isLook));
+            $because = match (true) {
+                $looks !== [] => $looks[0]->text,
+                $first !== null => "{$first->cause->name} explains the strikes better.",
+                default => null,
+            };
+
+            return $because === null ? null : new Warning(
+                WarningId::BeliefContradicted,
+                "The student believes “{$belief}”; what was seen says otherwise. {$because}",
+                'Not '.lcfirst($believed->shortName()).', as you thought: '.lcfirst($because),
+            );
         }
 
         return null;

@@ -349,22 +349,22 @@ final class Explanations
     private function told(Cause $cause, int $i, BallsInWords $tell): WeighedCause
     {
         $for = $against = [];
-        $add = static function (string $text, float $weight, string $how) use (&$for, &$against): void {
+        $add = static function (string $text, float $weight, string $how, bool $isLook) use (&$for, &$against): void {
             if (abs($weight) >= self::TOO_LIGHT_TO_NAME) {
-                $clue = new WeighedClue(Words::sentence($text), $weight, $how);
+                $clue = new WeighedClue(Words::sentence($text), $weight, $how, $isLook);
                 $weight > 0 ? ($for[] = $clue) : ($against[] = $clue);
             }
         };
         foreach ($cause->clues as $at => $clue) {
             if (($weight = $this->looks[$i][$at]) !== null) {
-                $add($clue->text($this->context, $this->words), $weight, $clue->how($this->words));
+                $add($clue->text($this->context, $this->words), $weight, $clue->how($this->words), true);
             }
         }
         $mechanism = $cause->mechanism->on($this->context->case->task->slopeDeg);
         foreach ($this->terms[$i] as $term => $log) {
             $weight = $log - $this->nothing[$term];
             if (abs($weight) >= self::TOO_LIGHT_TO_NAME) {
-                $add($this->seen[$term] ??= $tell->seen($term), $weight, $tell->expected($term, $mechanism));
+                $add($this->seen[$term] ??= $tell->seen($term), $weight, $tell->expected($term, $mechanism), false);
             }
         }
         $heaviest = static fn(WeighedClue $a, WeighedClue $b): int => abs($b->weight) <=> abs($a->weight);

@@ -68,7 +68,7 @@ final readonly class ReadingEngine
         $warnings = array_values(
             array_filter([
                 ...$lookAlikes,
-                Belief::contradicted($case->task->belief, $weighed, $explanations->nothing(), $this->causes),
+                Belief::contradicted($case->task->belief, $weighed, $first, $explanations->nothing(), $this->causes),
                 $school->warning($this->words),
                 ...(new Inconsistencies($this->words))->in($context),
                 $this->tooFew($context, $nothingSeen),

@@ -34,6 +34,8 @@ final readonly class WeighedClue
         public string $text,
         public float $weight,
         public string $how,
+        /** Else it is told by the balls. */
+        public bool $isLook,
     ) {}
 
     /** How strongly it speaks, and for what, in words. */

@@ -18,7 +18,7 @@ final class WeighedClueTest extends TestCase
     #[TestWith([-3.0, 'speaks strongly against it', 0.05])]
     public function test_a_clue_says_how_strongly_it_speaks_and_for_what(float $weight, string $says, float $odds): void
     {
-        $clue = new WeighedClue('hands ahead', $weight, 'by its rule');
+        $clue = new WeighedClue('hands ahead', $weight, 'by its rule', true);
 
         self::assertSame($says, $clue->says());
         self::assertSame(['text' => 'hands ahead', 'odds' => $odds, 'says' => $says, 'how' => 'by its rule'], $clue->toArray());
@@ -28,7 +28,7 @@ final class WeighedClueTest extends TestCase
     #[TestWith([-500.0])]
     public function test_odds_end_at_a_million(float $weight): void
     {
-        $odds = (new WeighedClue('x', $weight, ''))->toArray()['odds'];
+        $odds = (new WeighedClue('x', $weight, '', false))->toArray()['odds'];
 
         self::assertGreaterThanOrEqual(0.0, $odds);
         self::assertLessThan(1.0e6, $odds);
