@@ -31,7 +31,7 @@ const field = (label: string, over: Partial<Field> = {}): Field => ({
 const words = (label: string, values: string[], sandOnly = false): Field =>
     field(label, { kind: 'choice', unit: '', answers: values.map((value) => ({ label: value, value })), sand_only: sandOnly });
 
-const observable = (id: Observable['id'], over: Partial<Observable> = {}): Observable => ({
+export const observable = (id: Observable['id'], over: Partial<Observable> = {}): Observable => ({
     ...field(id),
     id,
     group: 'setup',

@@ -1,0 +1,158 @@
+// @vitest-environment jsdom
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { afterEach, describe, expect, it } from 'vitest';
+import type { Coach } from '../api/types.gen';
+import { catalogue } from '../test/make';
+import { Around, Refusal, serve } from '../test/server';
+import { Bag } from './Bag';
+import { YouPage } from './YouPage';
+
+const coach = (over: Partial<Coach> = {}): Coach => ({
+    name: 'Ines',
+    email: 'ines@saltgrass.example',
+    units: 'metric',
+    bag: null,
+    ...over,
+});
+
+const type = (label: string, text: string, at = 0) => {
+    const field = screen.getAllByLabelText(label)[at];
+    if (field === undefined) throw new Error(`No ${label} at ${String(at)}.`);
+    fireEvent.change(field, { target: { value: text } });
+};
+const press = (name: string) => {
+    fireEvent.click(screen.getByRole('button', { name }));
+};
+const lofts = () => screen.getAllByLabelText<HTMLInputElement>('Loft °').map((one) => one.value);
+
+afterEach(cleanup);
+
+describe('the bag', () => {
+    const open = async (given: Coach, save: unknown = given) => {
+        const asked = serve({ 'GET catalogue': catalogue(), 'PUT me': save });
+        render(
+            <Around>
+                <Bag coach={given} />
+            </Around>,
+        );
+        await screen.findAllByLabelText('Loft °');
+        return () => asked.filter((one) => one.method === 'PUT').map((one) => one.body);
+    };
+
+    it('begins with the usual clubs, and saves nothing that was not changed', async () => {
+        await open(coach());
+        expect(lofts()).toEqual(['56']);
+        expect(screen.getByText(/usual four, until/)).toBeTruthy();
+        expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Save' }).disabled).toBe(true);
+    });
+
+    it('takes clubs in and out, and sends them as figures with the name and the units that hold', async () => {
+        const sent = await open(
+            coach({
+                units: 'imperial',
+                bag: [
+                    { loft_deg: 56, bounce_deg: 12 },
+                    { loft_deg: 60, bounce_deg: 8 },
+                ],
+            }),
+        );
+        press('Take out 60/8');
+        press('Another club');
+        type('Loft °', '50,5', 1);
+        type('Bounce °', '9', 1);
+        press('Save');
+        await waitFor(() => {
+            expect(sent()).toEqual([
+                {
+                    name: 'Ines',
+                    units: 'imperial',
+                    bag: [
+                        { loft_deg: 56, bounce_deg: 12 },
+                        { loft_deg: 50.5, bounce_deg: 9 },
+                    ],
+                },
+            ]);
+        });
+    });
+
+    it('sends what is no number as typed, tells each fault on a line, and keeps what was typed', async () => {
+        const sent = await open(
+            coach(),
+            new Refusal(422, 'Two faults.', [
+                { key: 'bag[0].loft_deg', message: 'bag[0].loft_deg: "steep" is not allowed' },
+                { key: 'bag[0].bounce_deg', message: 'bag[0].bounce_deg: 90 is not allowed' },
+            ]),
+        );
+        type('Loft °', 'steep');
+        type('Bounce °', '90');
+        press('Save');
+        const alert = await screen.findByRole('alert');
+        expect(alert.textContent).toBe('bag[0].loft_deg: "steep" is not allowed\nbag[0].bounce_deg: 90 is not allowed');
+        expect(sent()).toEqual([{ name: 'Ines', units: 'metric', bag: [{ loft_deg: 'steep', bounce_deg: 90 }] }]);
+        expect(lofts()).toEqual(['steep']);
+    });
+
+    it('goes back to the usual clubs in one touch', async () => {
+        const sent = await open(coach({ bag: [{ loft_deg: 58, bounce_deg: 4 }] }));
+        press('The usual four');
+        await waitFor(() => {
+            expect(sent()).toEqual([{ name: 'Ines', units: 'metric', bag: null }]);
+        });
+    });
+});
+
+describe('the coach’s account', () => {
+    const open = async (more: Record<string, unknown> = {}) => {
+        const asked = serve({ 'GET catalogue': catalogue(), 'GET me': coach(), 'GET sessions': [], 'PUT me': coach(), ...more });
+        render(
+            <Around>
+                <YouPage />
+            </Around>,
+        );
+        await screen.findByLabelText('Name');
+        return () => asked.filter((one) => one.method === 'PUT').map(({ path, body }) => [path, body]);
+    };
+
+    it('saves a name once it says something else', async () => {
+        const sent = await open();
+        const save = () => screen.getAllByRole<HTMLButtonElement>('button', { name: 'Save' })[0];
+        for (const same of ['Ines', '  ']) {
+            type('Name', same);
+            expect(save()?.disabled).toBe(true);
+        }
+        type('Name', 'Ines Vale');
+        fireEvent.click(save() ?? document.body);
+        await waitFor(() => {
+            expect(sent()).toEqual([['me', { name: 'Ines Vale', units: 'metric' }]]);
+        });
+    });
+
+    it('changes units in one touch', async () => {
+        const sent = await open();
+        fireEvent.click(screen.getByRole('radio', { name: 'yards and inches' }));
+        await waitFor(() => {
+            expect(sent()).toEqual([['me', { name: 'Ines', units: 'imperial' }]]);
+        });
+    });
+
+    it('asks for both passwords, empties them once changed, and says what became of other devices', async () => {
+        const sent = await open({ 'PUT me/password': {} });
+        const change = screen.getByRole<HTMLButtonElement>('button', { name: 'Change the password' });
+        type('The one there is', 'marram grass');
+        expect(change.disabled).toBe(true);
+        type('The new one, 12 characters or more', 'wind over the dunes');
+        fireEvent.click(change);
+        expect((await screen.findByRole('status')).textContent).toContain('Other devices');
+        expect(sent()).toEqual([['me/password', { now: 'marram grass', password: 'wind over the dunes' }]]);
+        expect(screen.getByLabelText<HTMLInputElement>('The one there is').value).toBe('');
+    });
+
+    it('keeps what was typed where the password is refused', async () => {
+        await open({ 'PUT me/password': new Refusal(422, 'now: that is not the password') });
+        type('The one there is', 'sea grass');
+        type('The new one, 12 characters or more', 'wind over the dunes');
+        press('Change the password');
+        expect((await screen.findByRole('alert')).textContent).toBe('now: that is not the password');
+        expect(screen.getByLabelText<HTMLInputElement>('The new one, 12 characters or more').value).toBe('wind over the dunes');
+    });
+});
