@@ -54,12 +54,13 @@ final class ShotsTest extends BrowserTestCase
     {
         $this->signIn();
         $this->visit('/shots?tab=sand');
-        $this->see('Open across: over the lip by');
+        $over = fn(): bool => preg_match('/Open across: \d+(\.\d)? m over the lip/', $this->shown()) === 1;
+        $this->until($over, 'The card does not clear a usual lip.');
         self::assertSame([], $this->axe());
         $this->type('Lip height', '6');
         $this->see('play out sideways or backwards');
         $this->type('Lip height', '1');
-        $this->see('over the lip by');
+        $this->until($over, 'The lip is not cleared again.');
         $this->press('plugged');
         $this->see('Shut edge');
         self::assertSame([], $this->consoleErrors());
