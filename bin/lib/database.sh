@@ -31,7 +31,7 @@ start_database() {
         DATABASE_PID=
         DB_PORT=$(cat "$home/port")
     else
-        DB_PORT=$(free_port "$(cat "$home/port" 2>/dev/null || echo 33310)")
+        DB_PORT=$(free_port "$(cat "$home/port" 2>/dev/null || echo "${DATABASE_PORT_FROM:-33310}")")
         echo "$DB_PORT" >"$home/port"
         run_database "$name" "$socket"
     fi
