@@ -10,6 +10,7 @@ use App\Http\Controllers\Api\BinController;
 use App\Http\Controllers\Api\CaseFileController;
 use App\Http\Controllers\Api\CatalogueController;
 use App\Http\Controllers\Api\ComparisonController;
+use App\Http\Controllers\Api\ConsentController;
 use App\Http\Controllers\Api\FeedController;
 use App\Http\Controllers\Api\FeedDeviceController;
 use App\Http\Controllers\Api\HistoryController;
@@ -157,6 +158,13 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::put('students/{student}/results/{resultId}', [PracticeController::class, 'putResult'])
         ->name('practice.put-result')
         ->whereUlid('resultId');
+    Route::get('students/{student}/consents', [ConsentController::class, 'index'])->name('consent.index');
+    Route::put('students/{student}/consents/{consentId}', [ConsentController::class, 'put'])
+        ->name('consent.put')
+        ->whereUlid('consentId');
+    Route::delete('students/{student}/consents/{consent}', [ConsentController::class, 'withdraw'])
+        ->name('consent.withdraw')
+        ->scopeBindings();
     Route::get('students/{student}/links', [ShareLinkController::class, 'index'])->name('share-link.index');
     Route::post('students/{student}/links', [ShareLinkController::class, 'store'])->name('share-link.store');
     Route::delete('students/{student}/links/{link}', [ShareLinkController::class, 'destroy'])->name('share-link.destroy');

@@ -43,6 +43,7 @@ final class AccountArchive
         'drill_results',
         'practice_notes',
         'slope_brushes',
+        'consents',
         'revisions',
     ];
 
@@ -285,7 +286,10 @@ final class AccountArchive
 
         return match ($table) {
             'students' => DB::table('students')->where('coach_id', $coach->id),
-            'lessons', 'plans', 'drill_results', 'practice_notes', 'slope_brushes' => DB::table($table)->whereIn('student_id', $students),
+            'lessons', 'plans', 'drill_results', 'practice_notes', 'slope_brushes', 'consents' => DB::table($table)->whereIn(
+                'student_id',
+                $students,
+            ),
             'sheet_presets', 'own_drills', 'own_cards' => DB::table($table)->where('coach_id', $coach->id),
             'sheet_imports' => DB::table($table)->whereIn('student_id', $students)->where('state', '!=', SheetImport::DRAFT),
             'ball_sets', 'prescriptions', 'stills' => DB::table($table)->whereIn('lesson_id', $lessons),
@@ -301,6 +305,7 @@ final class AccountArchive
                     ->orWhereIn('subject_id', $sets)
                     ->orWhereIn('subject_id', DB::table('drill_results')->whereIn('student_id', clone $students)->select('id'))
                     ->orWhereIn('subject_id', DB::table('practice_notes')->whereIn('student_id', clone $students)->select('id'))
+                    ->orWhereIn('subject_id', DB::table('consents')->whereIn('student_id', clone $students)->select('id'))
                     ->orWhereIn('subject_id', DB::table('balls')->whereIn('ball_set_id', clone $sets)->select('id')),
             ),
             default => throw new \LogicException("No such table in an archive: {$table}"),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Archive;
 
 use App\Lessons\StillFolder;
+use App\Models\ConsentPurpose;
 use App\Models\SheetImport;
 use App\Models\User;
 use Illuminate\Support\Facades\Validator;
@@ -47,6 +48,7 @@ final class ArchiveRows
         'drill_results' => ['student_id' => 'students', 'plan_session_id' => 'plan_sessions'],
         'practice_notes' => ['student_id' => 'students'],
         'slope_brushes' => ['student_id' => 'students'],
+        'consents' => ['student_id' => 'students'],
     ];
 
     private const OF_THE_COACH = ['students', 'sheet_presets', 'own_drills', 'own_cards', 'revisions'];
@@ -60,7 +62,11 @@ final class ArchiveRows
         'prescriptions' => 'lessons',
         'drill_results' => 'drill_results',
         'practice_notes' => 'practice_notes',
+        'consents' => 'consents',
     ];
+
+    /** Columns of archives made earlier, whose place has been taken by something else. */
+    private const OUTDATED = ['stills' => ['guardian_agreed' => true]];
 
     /** Of an id so much is its time and stays, so that what is ordered by ids keeps its order. */
     private const TIME_OF_ID = 14;
@@ -82,6 +88,7 @@ final class ArchiveRows
     public function row(string $table, string $file, int $at, mixed $row, array $known): array
     {
         $name = "{$file}[{$at}]";
+        $row = \is_array($row) ? array_diff_key($row, self::OUTDATED[$table] ?? []) : $row;
         if (! \is_array($row) || array_diff_key($row, $known) !== []) {
             throw InvalidInput::one($name, $row, 'rows with the keys '.implode(', ', array_keys($known)));
         }
@@ -193,7 +200,6 @@ final class ArchiveRows
                     'ball.*' => ['numeric'],
                     'mm_per_px' => ['nullable', 'numeric', 'between:0.01,100'],
                     'in_report' => ['required', 'boolean'],
-                    'guardian_agreed' => ['required', 'boolean'],
                 ],
                 'prescriptions' => [
                     'lesson_id' => $id,
@@ -250,6 +256,14 @@ final class ArchiveRows
                     'student_id' => $id,
                     'slope_deg' => ['required', 'numeric', 'between:'.implode(',', Ground::SLOPE_DEG)],
                     'mean_mm' => ['required', 'numeric', 'between:'.implode(',', Brush::PLACES_MM)],
+                ],
+                'consents' => [
+                    'id' => $id,
+                    'student_id' => $id,
+                    'purpose' => ['required', new Enum(ConsentPurpose::class)],
+                    'given_by' => ['required', 'string', 'max:100'],
+                    'given_at' => ['required', 'date'],
+                    'withdrawn_at' => ['nullable', 'date'],
                 ],
                 'revisions' => [
                     'subject_type' => ['required', Rule::in(array_keys(self::SUBJECTS))],

@@ -108,7 +108,8 @@ final class Bin
             $results = DB::table('drill_results')
                 ->where('student_id', $student->id)
                 ->pluck('id')
-                ->concat(DB::table('practice_notes')->where('student_id', $student->id)->pluck('id'));
+                ->concat(DB::table('practice_notes')->where('student_id', $student->id)->pluck('id'))
+                ->concat(DB::table('consents')->where('student_id', $student->id)->pluck('id'));
             foreach (
                 collect([$student->id])
                     ->concat($results)

@@ -19,7 +19,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array{float|int, float|int}|null $ball px
  * @property float|null $mm_per_px
  * @property bool $in_report
- * @property bool $guardian_agreed
  * @property CarbonInterface $created_at
  * @property Lesson $lesson
  */
@@ -27,9 +26,9 @@ final class Still extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['id', 'width', 'height', 'ball', 'mm_per_px', 'in_report', 'guardian_agreed'];
+    protected $fillable = ['id', 'width', 'height', 'ball', 'mm_per_px', 'in_report'];
 
-    protected $casts = ['ball' => 'array', 'mm_per_px' => 'float', 'in_report' => 'boolean', 'guardian_agreed' => 'boolean'];
+    protected $casts = ['ball' => 'array', 'mm_per_px' => 'float', 'in_report' => 'boolean'];
 
     /** @return BelongsTo<Lesson, $this> */
     public function lesson(): BelongsTo

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\Units;
 
@@ -78,6 +79,12 @@ final class Student extends Model
         return $this->hasMany(SlopeBrush::class)->orderBy('id');
     }
 
+    /** @return HasMany<Consent, $this> latest first */
+    public function consents(): HasMany
+    {
+        return $this->hasMany(Consent::class)->orderByDesc('given_at')->orderByDesc('id');
+    }
+
     /** @return HasMany<DrillResult, $this> latest first */
     public function results(): HasMany
     {
@@ -105,6 +112,20 @@ final class Student extends Model
     public function limitsToMind(): array
     {
         return array_map(static fn(string $limit): Limit => Limit::from($limit), $this->limits);
+    }
+
+    /** A child, for whom no guardian has agreed to this, or none does any more. */
+    public function lacksConsent(ConsentPurpose $to): bool
+    {
+        return $this->needsGuardian() && $this->consents()->where('purpose', $to)->whereNull('withdrawn_at')->doesntExist();
+    }
+
+    /** @throws InvalidInput where it lacks */
+    public function demandConsent(ConsentPurpose $to): void
+    {
+        if ($this->lacksConsent($to)) {
+            throw InvalidInput::one('consent', null, "{$to->needs()} only with a guardian’s consent on record: who, when, for what");
+        }
     }
 
     /** A responsible adult must be present. */

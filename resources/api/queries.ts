@@ -11,6 +11,7 @@ import type {
     Change,
     Coach,
     Comparison,
+    Consent,
     Distances,
     Drills,
     FeedDevice,
@@ -54,6 +55,7 @@ export const changed = {
     feed: (lessonId: string) => ({ queryKey: ['feed', lessonId] }),
     practice: (path: string) => ({ queryKey: ['practice', path] }),
     links: (path: string) => ({ queryKey: ['links', path] }),
+    consents: (studentId: string) => ({ queryKey: ['consents', studentId] }),
 };
 
 /** Another device may be at work on the same lesson: while nothing waits here, it is looked at again from time to time. */
@@ -190,6 +192,8 @@ export const ask = {
             refetchInterval: (query) =>
                 (query.state.data?.devices.length ?? 0) + (query.state.data?.waiting.length ?? 0) > 0 ? LOOK_AGAIN_MS : OTHER_DEVICES_MS,
         }),
+    consents: (studentId: string) =>
+        queryOptions({ ...changed.consents(studentId), queryFn: () => call<Consent[]>('GET', `students/${studentId}/consents`) }),
     stills: (studentId: string) =>
         queryOptions({ queryKey: ['stills', studentId], queryFn: () => call<Still[]>('GET', `students/${studentId}/stills`) }),
     madeUpSwings: () =>

@@ -244,6 +244,15 @@ export interface components {
             /** @description How sure it is that they differ; null with one set. */
             sure: components["schemas"]["Told"] | null;
         };
+        Consent: {
+            id: string;
+            /** @enum {string} */
+            purpose: "still" | "link";
+            given_by: string;
+            given_at: string;
+            /** @description Null while it stands. */
+            withdrawn_at: string | null;
+        };
         CoursePoint: {
             lesson: string;
             set: string;
@@ -584,8 +593,6 @@ export interface components {
             ball_y?: number | null;
             mm_per_px?: number | null;
             in_report?: boolean;
-            /** @description Of a child: a guardian's consent is on record. */
-            guardian_agreed?: boolean;
         };
         /** @enum {string} */
         Language: "en" | "de";
@@ -1263,6 +1270,14 @@ export interface components {
             /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
             from?: components["schemas"]["FromDevice"];
         };
+        PutConsent: {
+            /** @enum {string} */
+            purpose: "still" | "link";
+            /** @description Name, and what he or she is to the child. */
+            given_by: string;
+            /** @description The day; today where it is left out. */
+            given_on?: string | null;
+        };
         PutLesson: {
             student_id: string;
             task: components["schemas"]["Task"];
@@ -1738,7 +1753,6 @@ export interface components {
             ball: components["schemas"]["Px"] | null;
             mm_per_px: number | null;
             in_report: boolean;
-            guardian_agreed: boolean;
             made_at: string;
         };
         StoredLesson: {
@@ -1964,6 +1978,7 @@ export type Chart = components['schemas']['Chart'];
 export type Club = components['schemas']['Club'];
 export type Coach = components['schemas']['Coach'];
 export type Comparison = components['schemas']['Comparison'];
+export type Consent = components['schemas']['Consent'];
 export type CoursePoint = components['schemas']['CoursePoint'];
 export type DayOrder = components['schemas']['DayOrder'];
 export type DeleteBall = components['schemas']['DeleteBall'];
@@ -2051,6 +2066,7 @@ export type Purpose = components['schemas']['Purpose'];
 export type PutAccount = components['schemas']['PutAccount'];
 export type PutBallSet = components['schemas']['PutBallSet'];
 export type PutBall = components['schemas']['PutBall'];
+export type PutConsent = components['schemas']['PutConsent'];
 export type PutLesson = components['schemas']['PutLesson'];
 export type PutOwnCard = components['schemas']['PutOwnCard'];
 export type PutOwnDrill = components['schemas']['PutOwnDrill'];

@@ -5,6 +5,7 @@ import { ulid } from 'ulid';
 import { upload } from '../api/client';
 import { ask } from '../api/queries';
 import type { Still } from '../api/types.gen';
+import { WithConsent } from '../students/Consents';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/notices';
 import { ballOf, mmPerPx, type Marks, type Px } from './marks';
@@ -29,7 +30,6 @@ export function KeepStill({ lessonId, studentId, child, shown, marks, arc }: Pro
     const { t } = useTranslation();
     const queries = useQueryClient();
     const [inReport, setInReport] = useState(false);
-    const [agreed, setAgreed] = useState(false);
     const keep = useMutation({
         mutationFn: async () => {
             const scale = Math.min(1, STILL_PX / Math.max(shown.width, shown.height));
@@ -38,7 +38,6 @@ export function KeepStill({ lessonId, studentId, child, shown, marks, arc }: Pro
             return upload<Still>(`lessons/${lessonId}/stills`, 'still', file, {
                 id: ulid(),
                 in_report: inReport ? '1' : '0',
-                guardian_agreed: agreed ? '1' : '0',
                 ...(ball === undefined ? {} : { ball_x: String(ball[0] * scale), ball_y: String(ball[1] * scale) }),
                 ...(mm === undefined ? {} : { mm_per_px: String(mm / scale) }),
             });
@@ -50,37 +49,32 @@ export function KeepStill({ lessonId, studentId, child, shown, marks, arc }: Pro
     });
     return (
         <div className="border-t border-line pt-3">
-            <Tick on={inReport} words={t('into the report')} onTick={setInReport} />
-            {child && <Tick on={agreed} words={t('A guardian’s consent is on record')} onTick={setAgreed} />}
-            <Button
-                disabled={keep.isPending || (child && !agreed)}
-                onClick={() => {
-                    keep.mutate();
-                }}
-            >
-                {t('Keep this picture with the lesson')}
-            </Button>
+            <WithConsent studentId={studentId} purpose="still" child={child}>
+                <label className="flex min-h-11 items-center gap-2">
+                    <input
+                        type="checkbox"
+                        className="h-5 w-5"
+                        checked={inReport}
+                        onChange={(event) => {
+                            setInReport(event.target.checked);
+                        }}
+                    />
+                    {t('into the report')}
+                </label>
+                <Button
+                    disabled={keep.isPending}
+                    onClick={() => {
+                        keep.mutate();
+                    }}
+                >
+                    {t('Keep this picture with the lesson')}
+                </Button>
+            </WithConsent>
             {keep.isError && (
                 <p role="alert" className="mt-2 font-semibold text-rust">
                     {keep.error.message}
                 </p>
             )}
         </div>
-    );
-}
-
-function Tick({ on, words, onTick }: { on: boolean; words: string; onTick: (on: boolean) => void }) {
-    return (
-        <label className="flex min-h-11 items-center gap-2">
-            <input
-                type="checkbox"
-                className="h-5 w-5"
-                checked={on}
-                onChange={(event) => {
-                    onTick(event.target.checked);
-                }}
-            />
-            {words}
-        </label>
     );
 }

@@ -13,7 +13,6 @@ const putBack = (still: Still, file: File) =>
     upload<Still>(`lessons/${still.lesson_id}/stills`, 'still', file, {
         id: still.id,
         in_report: still.in_report ? '1' : '0',
-        guardian_agreed: still.guardian_agreed ? '1' : '0',
         ...(still.ball === null ? {} : { ball_x: String(still.ball[0]), ball_y: String(still.ball[1]) }),
         ...(still.mm_per_px === null ? {} : { mm_per_px: String(still.mm_per_px) }),
     });

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { call } from '../api/client';
 import { ask, changed } from '../api/queries';
 import type { ShareLink } from '../api/types.gen';
+import { WithConsent } from '../students/Consents';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/notices';
 import { day } from '../ui/reader';
@@ -12,7 +13,7 @@ import { day } from '../ui/reader';
 const QR_CELL_PX = 4;
 
 /** The student's private page: made, told once, revoked. */
-export function Links({ path }: { path: string }) {
+export function Links({ path, studentId, child }: { path: string; studentId: string; child: boolean }) {
     const { t } = useTranslation();
     const queries = useQueryClient();
     const links = useQuery(ask.links(path));
@@ -35,28 +36,30 @@ export function Links({ path }: { path: string }) {
                     'Whoever has the link sees this one student’s page: fault, card, drills, plan and log. No account; nothing of your own notes.',
                 )}
             </p>
-            <div className="mt-2 flex flex-wrap items-center gap-2">
-                {[14, 60, 180].map((one) => (
+            <WithConsent studentId={studentId} purpose="link" child={child}>
+                <div className="mt-2 flex flex-wrap items-center gap-2">
+                    {[14, 60, 180].map((one) => (
+                        <Button
+                            key={one}
+                            chosen={days === one}
+                            onClick={() => {
+                                setDays(one);
+                            }}
+                        >
+                            {t('{{days}} days', { days: one })}
+                        </Button>
+                    ))}
                     <Button
-                        key={one}
-                        chosen={days === one}
+                        main
+                        disabled={make.isPending}
                         onClick={() => {
-                            setDays(one);
+                            make.mutate();
                         }}
                     >
-                        {t('{{days}} days', { days: one })}
+                        {t('Make a link')}
                     </Button>
-                ))}
-                <Button
-                    main
-                    disabled={make.isPending}
-                    onClick={() => {
-                        make.mutate();
-                    }}
-                >
-                    {t('Make a link')}
-                </Button>
-            </div>
+                </div>
+            </WithConsent>
             {make.isError && (
                 <p role="alert" className="font-semibold text-rust">
                     {make.error.message}
@@ -69,10 +72,10 @@ export function Links({ path }: { path: string }) {
                         <span>
                             {t('made {{day}},', { day: day(link.made_at) })}{' '}
                             {link.revoked_at !== null
-                                ? 'revoked'
+                                ? t('revoked')
                                 : link.open
                                   ? t('open until {{day}}', { day: day(link.expires_at) })
-                                  : 'expired'}
+                                  : t('expired')}
                             , {link.opened_at === null ? t('not opened yet') : t('last opened {{day}}', { day: day(link.opened_at) })}
                         </span>
                         {link.open && (

@@ -97,7 +97,7 @@ export function PracticePage() {
                     </a>
                 </p>
             )}
-            <Links path={path} />
+            <Links path={path} studentId={id} child={practice.data.student.guardian} />
         </Page>
     );
 }

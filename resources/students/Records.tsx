@@ -2,6 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router-dom';
 import type { Student } from '../api/types.gen';
 import { Panel } from '../ui/Panel';
+import { Consents } from './Consents';
 import { Removing } from './Removing';
 import { Reports } from './Reports';
 
@@ -26,6 +27,7 @@ export function Records({ student, lessons, mostReports, onClose }: Props) {
                     {t('Balls from a sheet')}
                 </Link>
                 {lessons.length > 1 && <Reports key={lessons.length} lessons={lessons} most={mostReports} />}
+                <Consents studentId={student.id} />
                 <Removing student={student} />
             </div>
         </Panel>

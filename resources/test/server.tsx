@@ -22,7 +22,7 @@ export class Refusal {
     ) {}
 }
 
-/** The API as a table of answers by "METHOD path"; what was asked of it is noted. */
+/** The API as a table of answers by "METHOD path", where * stands for one part of it; what was asked of it is noted. */
 export function serve(answers: Record<string, unknown>): Asked[] {
     const all: Asked[] = [];
     vi.stubGlobal('fetch', (url: string, init?: RequestInit) => {
@@ -32,7 +32,8 @@ export function serve(answers: Record<string, unknown>): Asked[] {
             body: typeof init?.body === 'string' ? (JSON.parse(init.body) as unknown) : undefined,
         };
         all.push(asked);
-        const known = answers[`${asked.method} ${asked.path}`];
+        const place = `${asked.method} ${asked.path}`;
+        const known = answers[place] ?? answers[place.replace(/[^/]+$/, '*')];
         const answer = typeof known === 'function' ? (known as Answer)(asked) : known;
         if (answer instanceof Refusal)
             return Promise.resolve(

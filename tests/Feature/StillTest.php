@@ -101,10 +101,11 @@ final class StillTest extends TestCase
     public function test_of_a_child_only_with_a_guardians_consent(): void
     {
         $this->lesson->student->update(['limits' => ['under_14']]);
-        $this->keep()->assertUnprocessable()->assertJsonPath('faults.0.key', 'guardian_agreed');
-        $this->keep(['guardian_agreed' => '1'])
-            ->assertOk()
-            ->assertJsonPath('guardian_agreed', true);
+        $this->keep()->assertUnprocessable()->assertJsonPath('faults.0.key', 'consent');
+        $this->lesson->student->consents()->create(['purpose' => 'link', 'given_by' => 'His father', 'given_at' => now()]);
+        $this->keep()->assertUnprocessable();
+        $this->lesson->student->consents()->create(['purpose' => 'still', 'given_by' => 'His father', 'given_at' => now()]);
+        $this->keep()->assertOk();
     }
 
     public function test_another_coach_gets_nothing_of_it_nor_does_another_lesson(): void

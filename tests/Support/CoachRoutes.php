@@ -108,6 +108,9 @@ trait CoachRoutes
         app(StillFolder::class)->put($still, self::jpeg());
         $link = $bea->links()->first() ?? $bea->links()->create(['token_hash' => str_repeat('0', 64), 'expires_at' => now()->addDay()]);
 
+        $consent = $bea->consents()->first()
+            ?? $bea->consents()->create(['purpose' => 'link', 'given_by' => 'Her mother', 'given_at' => now()]);
+
         $device = FeedDevice::query()->firstOrCreate(
             ['coach_id' => $bea->coach_id],
             ['name' => 'Monitor', 'token_hash' => str_repeat('1', 64)],
@@ -130,6 +133,8 @@ trait CoachRoutes
             'ballId' => $set->balls()->firstOrFail()->id,
             'still' => $still->id,
             'link' => $link->id,
+            'consent' => $consent->id,
+            'consentId' => self::id(),
             'session' => $bea->plan?->sessions()->firstOrFail()->id ?? '',
             'resultId' => $bea->results()->firstOrFail()->id,
             'batch' => 'f3b1c0de-0000-4000-8000-000000000000',
@@ -193,6 +198,7 @@ trait CoachRoutes
                 'done_at' => '2026-11-25T10:00:00Z',
             ],
             str_ends_with($route->uri(), 'links') => ['days' => 7],
+            str_contains($route->uri(), 'consents/') => ['purpose' => 'link', 'given_by' => 'Her mother'],
             \in_array('DELETE', $route->methods(), true) && str_ends_with($route->uri(), 'prescription') => [
                 'cause' => 'scoop',
                 'feel' => 'x',

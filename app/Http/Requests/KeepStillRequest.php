@@ -17,8 +17,6 @@ use Illuminate\Foundation\Http\FormRequest;
  *     ball_y?: float|null,
  *     mm_per_px?: float|null,
  *     in_report?: bool,
- *     // Of a child: a guardian's consent is on record.
- *     guardian_agreed?: bool,
  * }
  */
 final class KeepStillRequest extends FormRequest
@@ -33,7 +31,6 @@ final class KeepStillRequest extends FormRequest
             'ball_y' => ['nullable', 'numeric', 'between:0,'.StillFolder::MOST_PX],
             'mm_per_px' => ['nullable', 'numeric', 'between:0.01,100'],
             'in_report' => ['boolean'],
-            'guardian_agreed' => ['boolean'],
         ];
     }
 }

@@ -21,7 +21,6 @@ use Illuminate\Http\Request;
  *     ball: PxShape|null,
  *     mm_per_px: float|null,
  *     in_report: bool,
- *     guardian_agreed: bool,
  *     made_at: string,
  * }
  *
@@ -42,7 +41,6 @@ final class StillResource extends ApiResource
             'ball' => $still->ball === null ? null : [(float) $still->ball[0], (float) $still->ball[1]],
             'mm_per_px' => $still->mm_per_px,
             'in_report' => $still->in_report,
-            'guardian_agreed' => $still->guardian_agreed,
             'made_at' => $still->created_at->toIso8601String(),
         ];
     }

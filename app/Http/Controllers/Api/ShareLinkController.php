@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Contract\Endpoint;
 use App\Http\Requests\MakeLinkRequest;
 use App\Http\Resources\ShareLinkResource;
+use App\Models\ConsentPurpose;
 use App\Models\SecretToken;
 use App\Models\ShareLink;
 use App\Models\Student;
@@ -31,6 +32,7 @@ final class ShareLinkController
     public function store(MakeLinkRequest $request, Student $student): JsonResponse
     {
         Gate::authorize('update', $student);
+        $student->demandConsent(ConsentPurpose::Link);
         $token = SecretToken::make();
         $link = $student
             ->links()
@@ -59,6 +61,7 @@ final class ShareLinkController
     {
         Gate::authorize('update', $student);
         abort_if($link->student_id !== $student->id, 404);
+        $student->demandConsent(ConsentPurpose::Link);
         $link->update(['revoked_at' => null]);
 
         return new ShareLinkResource($link);

@@ -8,6 +8,7 @@ use App\Contract\Endpoint;
 use App\Http\Requests\KeepStillRequest;
 use App\Http\Resources\StillResource;
 use App\Lessons\StillFolder;
+use App\Models\ConsentPurpose;
 use App\Models\Lesson;
 use App\Models\Still;
 use App\Models\Student;
@@ -16,7 +17,6 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
-use LowPoint\Core\InvalidInput;
 
 /** Marked pictures kept with a lesson: whoever may see the lesson may see them. */
 final class StillController
@@ -40,13 +40,7 @@ final class StillController
     public function store(KeepStillRequest $request, Lesson $lesson, StillFolder $folder): StillResource
     {
         Gate::authorize('update', $lesson);
-        if ($lesson->student->needsGuardian() && ! $request->boolean('guardian_agreed')) {
-            throw InvalidInput::one(
-                'guardian_agreed',
-                false,
-                'true: a picture of a child is kept only with a guardian’s consent on record',
-            );
-        }
+        $lesson->student->demandConsent(ConsentPurpose::Still);
         $clean = StillFolder::clean((string) $request->file('still')?->getContent());
         $still = DB::transaction(function () use ($request, $lesson, $folder, $clean): Still {
             $still = Still::query()->find($request->string('id')->value()) ?? new Still(['id' => $request->string('id')->value()]);
@@ -65,7 +59,6 @@ final class StillController
                         : null,
                 'mm_per_px' => $request->filled('mm_per_px') ? $request->float('mm_per_px') : null,
                 'in_report' => $request->boolean('in_report'),
-                'guardian_agreed' => $request->boolean('guardian_agreed'),
             ]);
             $still->lesson()->associate($lesson)->save();
             // Last: what the disk refuses leaves no row behind.

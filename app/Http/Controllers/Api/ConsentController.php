@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Contract\Endpoint;
+use App\Http\Requests\PutConsentRequest;
+use App\Http\Resources\ConsentResource;
+use App\Lessons\Withdrawal;
+use App\Models\Consent;
+use App\Models\Student;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Gate;
+
+/** What the guardians of a child have agreed to. */
+final class ConsentController
+{
+    /** All of a student, the latest first; those withdrawn too. */
+    #[Endpoint(ConsentResource::class, list: true)]
+    public function index(Student $student): AnonymousResourceCollection
+    {
+        Gate::authorize('view', $student);
+
+        return ConsentResource::collection($student->consents()->get());
+    }
+
+    /** Records one; the same id twice is recorded once. */
+    #[Endpoint(ConsentResource::class)]
+    public function put(PutConsentRequest $request, Student $student, string $consentId): ConsentResource
+    {
+        Gate::authorize('update', $student);
+        $known = Consent::query()->find($consentId);
+        abort_if($known !== null && $known->student_id !== $student->id, 403);
+        $consent = $student->consents()->firstOrCreate(['id' => $consentId], [
+            'purpose' => $request->string('purpose')->value(),
+            'given_by' => $request->string('given_by')->trim()->value(),
+            'given_at' => $request->filled('given_on') ? Carbon::parse($request->string('given_on')->value()) : now(),
+        ]);
+
+        return new ConsentResource($consent);
+    }
+
+    /** Withdraws it: links are revoked, pictures are deleted; that it was given stays on record. */
+    #[Endpoint(ConsentResource::class)]
+    public function withdraw(Student $student, Consent $consent, Withdrawal $withdrawal): ConsentResource
+    {
+        Gate::authorize('update', $student);
+        $withdrawal->of($consent);
+
+        return new ConsentResource($consent);
+    }
+}
