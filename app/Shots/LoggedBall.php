@@ -17,6 +17,7 @@ final readonly class LoggedBall
         public bool $inSand,
         public ?float $touchMm,
         public ?float $carryM,
+        public ?float $rollM,
         public ?Strike $strike,
         private ?string $backswing,
         private ?string $speedChange,
@@ -36,6 +37,7 @@ final readonly class LoggedBall
             Lie::from($task['lie'])->isSand(),
             $number($seen['touch_mm'] ?? null),
             $number($seen['carry_m'] ?? null),
+            $number($seen['roll_m'] ?? null),
             isset($seen['strike']) ? Strike::from($seen['strike']) : null,
             $motion['backswing_length'] ?? null,
             $motion['speed_change'] ?? null,
@@ -54,6 +56,14 @@ final readonly class LoggedBall
         return $this->inSand || $this->carryM === null || $this->backswing === null
             ? null
             : new CarriedBall($this->club->label(), $this->backswing, $this->carryM, $this->strike, $this->speedChange);
+    }
+
+    /** @return array{float, float, float}|null loft as built, carry and roll of a good strike on turf, m */
+    public function rolled(): ?array
+    {
+        return $this->inSand || $this->carryM === null || $this->rollM === null || $this->strike?->isGood() !== true
+            ? null
+            : [$this->club->loftDeg, $this->carryM, $this->rollM];
     }
 
     /** It would count in a chart, were the length of the swing known. */

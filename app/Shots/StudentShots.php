@@ -13,6 +13,7 @@ use LowPoint\Core\Distance\CarriedBall;
 use LowPoint\Core\Distance\DistanceChart;
 use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\Strike;
+use LowPoint\Core\ShotChoice\OwnRoll;
 use LowPoint\Core\ShotChoice\OwnStrikes;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Words;
@@ -34,10 +35,13 @@ final readonly class StudentShots
             ->map(static fn(LoggedBall $ball): ?float => $ball->touchMm)
             ->reject(static fn(?float $touch): bool => $touch === null);
 
+        $rolled = $balls->map(static fn(LoggedBall $ball): ?array => $ball->rolled())->filter()->all();
+
         return OwnStrikes::of(
             array_values($touches->all()),
             $lie,
             $lie->isSand() ? null : $this->chartOf($student, $balls)->spreadPct,
+            $lie->isSand() ? [] : OwnRoll::ratios(array_values($rolled)),
         );
     }
 

@@ -30,6 +30,7 @@ export interface components {
             flight?: string;
             start_deg?: number;
             carry_m?: number;
+            roll_m?: number;
             finish_m?: number;
             roll?: string;
             sound?: string;

@@ -25,7 +25,7 @@ interface Props {
 
 /** What can be noted of a ball beside touch and strike. */
 const WORDS = ['mark', 'flight', 'roll', 'sound', 'sand_direction'] as const;
-const FIGURES = ['touch_mm', 'mark_length_mm', 'carry_m', 'start_deg', 'finish_m'] as const;
+const FIGURES = ['touch_mm', 'mark_length_mm', 'carry_m', 'roll_m', 'start_deg', 'finish_m'] as const;
 
 /** One ball to look up and correct; what was there before is kept and shown. */
 export function BallDialog({ ball, number, path, strikes, fields, sand, units, onChange, onRemove, onClose }: Props) {

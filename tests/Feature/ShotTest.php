@@ -68,6 +68,16 @@ final class ShotTest extends TestCase
         self::assertLessThan($wedge($before), $wedge($after));
     }
 
+    public function test_his_own_roll_replaces_the_table_from_five_balls_on(): void
+    {
+        $assumed = fn(): array => $this->plan(['student_id' => $this->student->id])->json('assumed');
+        $rolled = ['strike' => 'clean', 'carry_m' => 10.0, 'roll_m' => 6.0];
+        $this->balls(Lie::Fairway, [...array_fill(0, 4, $rolled), ['strike' => 'heavy', 'carry_m' => 5.0, 'roll_m' => 9.0]]);
+        self::assertContains('Roll of a stock green: five balls with carry and roll would give his own.', $assumed());
+        $this->balls(Lie::Fairway, [$rolled]);
+        self::assertContains('Own roll at 56°: 60 % of the carry.', $assumed());
+    }
+
     public function test_a_landing_spot_that_was_dragged_is_answered_for(): void
     {
         foreach ($this->plan(['land_m' => 4])->json('options') as $option) {

@@ -280,6 +280,7 @@ final class CaseReader
             self::string($known['sound'] ?? null),
             self::string($known['sand_direction'] ?? null),
             self::string($known['note'] ?? null),
+            self::float($known['roll_m'] ?? null),
         );
     }
 

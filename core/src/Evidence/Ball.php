@@ -28,6 +28,7 @@ final readonly class Ball
         public ?string $sound = null,
         public ?string $sandDirection = null,
         public ?string $note = null,
+        public ?float $rollM = null,
     ) {}
 
     /** @return array<string, Field> every key of a ball, in the order of the file */
@@ -53,6 +54,7 @@ final readonly class Ball
             'flight' => Field::choice('Flight', ['low' => 'low', 'expected' => 'expected', 'high' => 'high']),
             'start_deg' => Field::number('Start', 'degrees', -45, 45),
             'carry_m' => Field::number('Carry', 'm', 0, self::FARTHEST_M),
+            'roll_m' => Field::number('Rolled', 'm', 0, self::FARTHEST_M),
             'finish_m' => Field::number('Left to the hole', 'm', 0, self::FARTHEST_M),
             'roll' => Field::choice('Roll', ['checks' => 'checks', 'normal' => 'normal', 'runs' => 'runs']),
             'sound' => Field::choice('Sound', ['click' => 'click', 'thud' => 'thud', 'scrape' => 'scrape']),

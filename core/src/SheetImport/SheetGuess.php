@@ -21,6 +21,7 @@ final class SheetGuess
         'sand_direction' => ['sand'],
         'start_deg' => ['start', 'direction', 'azimuth'],
         'carry_m' => ['carry'],
+        'roll_m' => ['rolled', 'roll distance', 'roll out', 'rollout'],
         'mark' => ['mark', 'divot'],
         'flight' => ['flight', 'height'],
         'roll' => ['roll'],

@@ -56,18 +56,15 @@ final readonly class LessLoft
             [new Club(...self::RUNNING), new Club($task->club->loftDeg, $task->club->bounceDeg)],
             Scatter::usual($task->lie),
         );
-        $leaves = [];
-        foreach ($plan->options as $option) {
-            if ($option->club !== null) {
-                $leaves[(string) $option->club->loftDeg] = min(
-                    $leaves[(string) $option->club->loftDeg] ?? INF,
-                    $option->finish->meanLeaveM,
-                );
-            }
-        }
-        $running = $leaves[(string) self::RUNNING[0]] ?? null;
-        $taken = $leaves[(string) $task->club->loftDeg] ?? null;
+        $leaves = static fn(float $loftDeg): float => array_reduce(
+            $plan->options,
+            static fn(float $least, PlannedShot $one): float => $one->club?->loftDeg === $loftDeg
+                ? min($least, $one->finish->meanLeaveM)
+                : $least,
+            INF,
+        );
+        [$taken, $running] = [$leaves($task->club->loftDeg), $leaves(self::RUNNING[0])];
 
-        return $running === null || $taken === null || $taken <= 0.0 ? null : new self($taken, $running);
+        return is_finite($taken) && is_finite($running) && $taken > 0.0 ? new self($taken, $running) : null;
     }
 }

@@ -173,7 +173,7 @@ final readonly class Planner
         $sand = $ground->lie->isSand();
         $loft = $delivery->loftDeg;
         $launch = $this->ballistics->launchDeg($loft, $ground->slopeDeg, $sand);
-        $own = $scatter->rollRatio($delivery->club->loftDeg);
+        $own = $this->ownRoll($delivery, $ground, $scatter, $launch);
         $rolls = ($own ?? $this->ballistics->rollPerCarry($launch, $sand)) * $ground->rollFactor($this->ballistics);
         $clearsFrom = $this->carryThatClears($ground, $launch);
         $carry = $carryM ?? max($this->carryToHole($ground, $rolls, $onM), $clearsFrom ?? 0.0);
@@ -198,6 +198,19 @@ final readonly class Planner
             $this->finish($delivery, $ground, $scatter, $carry, $launch, $own),
             $ground->hasObstacle() ? $clearsFrom !== null && $carry >= $clearsFrom : null,
         );
+    }
+
+    /** His own roll per carry is that of the club as it is usually set up: opened for height it rolls less. */
+    private function ownRoll(Delivery $delivery, Ground $ground, Scatter $scatter, float $launchDeg): ?float
+    {
+        $ratio = $scatter->rollRatio($delivery->club->loftDeg);
+        if ($ratio === null || $delivery->swept || $ground->lie->isSand()) {
+            return $ratio;
+        }
+        $stock = Delivery::of($delivery->club, $ground, Shot::Chip, Flight::Stock);
+        $b = $this->ballistics;
+
+        return $ratio * $b->rollPerCarry($launchDeg) / $b->rollPerCarry($b->launchDeg($stock->loftDeg, $ground->slopeDeg));
     }
 
     private function carryToHole(Ground $ground, float $rolls, float $onM): float
@@ -367,7 +380,14 @@ final readonly class Planner
         return array_values(
             array_filter([
                 $scatter->own ? null : Scatter::USUAL_WORDS,
-                $scatter->rollRatios === [] ? 'roll of a stock green: five balls with carry and finish would give his own' : null,
+                ...$scatter->rollRatios === []
+                    ? ['roll of a stock green: five balls with carry and roll would give his own']
+                    : array_map(
+                        fn(int|string $loft, float $ratio): string => "own roll at {$this->words->degrees((float) $loft)}: ".
+                            "{$this->words->percent($ratio)} of the carry",
+                        array_keys($scatter->rollRatios),
+                        $scatter->rollRatios,
+                    ),
                 'flight as in still air, spin as of a usual ball; left and right are not counted',
                 $ground->edgeM > 0.0 ? "ground before and behind the green as at the ball, {$ground->lie->label()}" : null,
             ]),
