@@ -11,6 +11,7 @@ use App\Http\Controllers\Api\CaseFileController;
 use App\Http\Controllers\Api\CatalogueController;
 use App\Http\Controllers\Api\ComparisonController;
 use App\Http\Controllers\Api\ConsentController;
+use App\Http\Controllers\Api\DrillFeedController;
 use App\Http\Controllers\Api\FeedController;
 use App\Http\Controllers\Api\FeedDeviceController;
 use App\Http\Controllers\Api\HistoryController;
@@ -115,10 +116,14 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::get('feed-devices', [FeedDeviceController::class, 'index'])->name('feed-device.index');
     Route::post('feed-devices', [FeedDeviceController::class, 'store'])->name('feed-device.store');
     Route::put('feed-devices/{device}/lesson', [FeedDeviceController::class, 'join'])->name('feed-device.join');
+    Route::put('feed-devices/{device}/student', [DrillFeedController::class, 'join'])->name('drill-feed.join');
     Route::delete('feed-devices/{device}', [FeedDeviceController::class, 'destroy'])->name('feed-device.destroy');
     Route::get('lessons/{lesson}/feed', [FeedDeviceController::class, 'ofLesson'])->name('feed-device.of-lesson');
     Route::get('lessons/{lesson}/feed/made-up', [FeedDeviceController::class, 'madeUp'])->name('feed-device.made-up');
     Route::delete('lessons/{lesson}/feed/{feedBall}', [FeedDeviceController::class, 'setAside'])->name('feed-device.set-aside');
+    Route::get('students/{student}/feed', [DrillFeedController::class, 'show'])->name('drill-feed.show');
+    Route::get('students/{student}/feed/made-up', [DrillFeedController::class, 'madeUp'])->name('drill-feed.made-up');
+    Route::delete('students/{student}/feed/{feedBall}', [DrillFeedController::class, 'counted'])->name('drill-feed.counted');
     Route::get('archive', [ArchiveController::class, 'show'])->name('archive.show');
     Route::post('archive', [ArchiveController::class, 'store'])->name('archive.store');
     Route::get('archive/readings/{id}', [ArchiveController::class, 'reading'])

@@ -8,13 +8,14 @@ use App\Models\BallSet;
 use App\Models\FeedBall;
 use App\Models\FeedDevice;
 use App\Models\Lesson;
+use App\Models\Student;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use LowPoint\Core\Feed\FeedBall as ToldBall;
 use LowPoint\Core\Feed\FeedLines;
 
-/** Takes in what a device sends: into the open set of the lesson it is joined to, each ball once. */
+/** Takes in what a device sends: into the open set of the lesson, or the running drill, that it is joined to; each ball once. */
 final class Intake
 {
     private const ATTEMPTS = 4;
@@ -22,18 +23,21 @@ final class Intake
     /** A clock of a device that is further off than this is not believed, hours. */
     private const CLOCK_OFF_HOURS = 24;
 
-    /** The set that a ball falls into: the last one of the lesson. Null while the device is joined to no open lesson. */
-    public function setOf(FeedDevice $device): ?BallSet
+    /** What a ball falls into: the last set of the lesson, or a student's drill. Null while the device is joined to neither. */
+    public function placeFor(FeedDevice $device): BallSet|Student|null
     {
+        if ($device->student !== null) {
+            return $device->student;
+        }
         $lesson = $device->lesson;
 
         return $lesson === null || $lesson->closed_at !== null ? null : $lesson->sets()->reorder()->latest('id')->first();
     }
 
     /** @return array{int, int} stored now, known before */
-    public function take(FeedDevice $device, BallSet $set, FeedLines $lines): array
+    public function take(FeedDevice $device, BallSet|Student $place, FeedLines $lines): array
     {
-        return DB::transaction(static function () use ($device, $set, $lines): array {
+        return DB::transaction(static function () use ($device, $place, $lines): array {
             $stored = 0;
             foreach ($lines->balls as $ball) {
                 $at = self::momentOf($ball);
@@ -41,7 +45,8 @@ final class Intake
                     'id' => strtolower((string) Str::ulid($at)),
                     'feed_device_id' => $device->id,
                     'device_ball' => $ball->id,
-                    'ball_set_id' => $set->id,
+                    'ball_set_id' => $place instanceof BallSet ? $place->id : null,
+                    'student_id' => $place instanceof Student ? $place->id : null,
                     'figures' => json_encode($ball->figures, JSON_THROW_ON_ERROR | JSON_FORCE_OBJECT),
                     'hit_at' => $at->utc()->format('Y-m-d H:i:s.v'),
                     'created_at' => now(),
@@ -57,13 +62,24 @@ final class Intake
     /** From now on its balls are this lesson's; null = nobody's. */
     public function join(FeedDevice $device, ?Lesson $lesson): void
     {
-        $device->update(['lesson_id' => $lesson?->id, 'joined_at' => $lesson === null ? null : now()]);
+        $device->update(['lesson_id' => $lesson?->id, 'student_id' => null, 'joined_at' => $lesson === null ? null : now()]);
     }
 
-    /** Takes a ball from the row of those that wait: it was not one of this set. */
+    /** From now on its balls are of the drill that this student runs; those that came earlier and were not counted are not. */
+    public function joinDrill(FeedDevice $device, ?Student $student): void
+    {
+        DB::transaction(static function () use ($device, $student): void {
+            if ($student !== null) {
+                FeedBall::waitingFor($student)->update(['set_aside_at' => now()]);
+            }
+            $device->update(['lesson_id' => null, 'student_id' => $student?->id, 'joined_at' => $student === null ? null : now()]);
+        }, self::ATTEMPTS);
+    }
+
+    /** Takes a ball from the row of those that wait: it was not one of this set, or it is counted. */
     public function setAside(FeedBall $ball): void
     {
-        $ball->update(['set_aside_at' => now()]);
+        $ball->update(['set_aside_at' => $ball->set_aside_at ?? now()]);
     }
 
     private static function momentOf(ToldBall $ball): Carbon

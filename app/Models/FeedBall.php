@@ -15,7 +15,8 @@ use Illuminate\Support\Carbon;
  * @property string $id
  * @property string $feed_device_id
  * @property string $device_ball
- * @property string $ball_set_id
+ * @property string|null $ball_set_id
+ * @property string|null $student_id whose running drill it is of
  * @property array<string, float> $figures
  * @property Carbon $hit_at
  * @property Carbon|null $set_aside_at
@@ -24,7 +25,7 @@ final class FeedBall extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['id', 'feed_device_id', 'device_ball', 'ball_set_id', 'figures', 'hit_at', 'set_aside_at'];
+    protected $fillable = ['id', 'feed_device_id', 'device_ball', 'ball_set_id', 'student_id', 'figures', 'hit_at', 'set_aside_at'];
 
     protected $casts = ['figures' => 'array', 'hit_at' => 'datetime:Y-m-d\TH:i:s.vP', 'set_aside_at' => 'datetime'];
 
@@ -37,5 +38,11 @@ final class FeedBall extends Model
             ->whereNotExists(static fn($of) => $of->from('balls')->whereColumn('balls.id', 'feed_balls.id')->whereNull('balls.deleted_at'))
             ->orderBy('hit_at')
             ->orderBy('id');
+    }
+
+    /** @return Builder<self> those for the drill that a student runs which were not counted yet, in the order in which they were hit */
+    public static function waitingFor(Student $student): Builder
+    {
+        return self::query()->where('student_id', $student->id)->whereNull('set_aside_at')->orderBy('hit_at')->orderBy('id');
     }
 }

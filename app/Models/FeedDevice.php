@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,10 +18,12 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $token_hash
  * @property string|null $lesson_id
+ * @property string|null $student_id whose running drill it is joined to
  * @property Carbon|null $joined_at
  * @property Carbon|null $heard_at
  * @property Carbon|null $revoked_at
  * @property Lesson|null $lesson
+ * @property Student|null $student
  */
 final class FeedDevice extends Model
 {
@@ -29,7 +32,7 @@ final class FeedDevice extends Model
     /** After so long without a ball the feed is silent. Origin: chosen by us. */
     private const SILENT_SECONDS = 120;
 
-    protected $fillable = ['coach_id', 'name', 'token_hash', 'lesson_id', 'joined_at', 'heard_at', 'revoked_at'];
+    protected $fillable = ['coach_id', 'name', 'token_hash', 'lesson_id', 'student_id', 'joined_at', 'heard_at', 'revoked_at'];
 
     protected $hidden = ['token_hash'];
 
@@ -41,6 +44,18 @@ final class FeedDevice extends Model
         return $this->belongsTo(Lesson::class);
     }
 
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+
+    /** @return Collection<int, self> those of a coach that were not revoked */
+    public static function of(User $coach): Collection
+    {
+        return self::query()->where('coach_id', $coach->id)->whereNull('revoked_at')->orderBy('id')->get();
+    }
+
     /** The device of this token, unless it was revoked. */
     public static function ofToken(?string $token): ?self
     {
@@ -49,10 +64,10 @@ final class FeedDevice extends Model
             : self::query()->where('token_hash', SecretToken::hash($token))->whereNull('revoked_at')->first();
     }
 
-    /** From now on its token opens nothing, and it is joined to no lesson. */
+    /** From now on its token opens nothing, and it is joined to nothing. */
     public function revoke(): void
     {
-        $this->update(['revoked_at' => $this->revoked_at ?? now(), 'lesson_id' => null]);
+        $this->update(['revoked_at' => $this->revoked_at ?? now(), 'lesson_id' => null, 'student_id' => null]);
     }
 
     /** For how long nothing came, since it was joined or last heard, in seconds; null while that is no matter. */

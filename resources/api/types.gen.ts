@@ -342,6 +342,17 @@ export interface components {
             /** @description What passes. */
             mark: number | null;
         };
+        DrillFeed: {
+            devices: components["schemas"]["FeedDevice"][];
+            /** @description In the order in which they were hit. */
+            waiting: {
+                id: string;
+                hit_at: string;
+                figures: {
+                    [key: string]: number;
+                };
+            }[];
+        };
         DrillHandout: {
             id: string;
             name: components["schemas"]["Told"];
@@ -471,6 +482,8 @@ export interface components {
             id: string;
             name: string;
             lesson_id: string | null;
+            /** @description Whose running drill it is joined to. */
+            student_id: string | null;
             heard_at: string | null;
             /** @description For how long nothing came though it is joined; null while that is no matter. */
             silent_seconds: number | null;
@@ -586,6 +599,9 @@ export interface components {
         Handed: "right" | "left";
         JoinDevice: {
             lesson_id: string | null;
+        };
+        JoinDrill: {
+            student_id: string | null;
         };
         KeepStill: {
             id: string;
@@ -1988,6 +2004,7 @@ export type Dose = components['schemas']['Dose'];
 export type DrawnSet = components['schemas']['DrawnSet'];
 export type Drawn = components['schemas']['Drawn'];
 export type DrillCourse = components['schemas']['DrillCourse'];
+export type DrillFeed = components['schemas']['DrillFeed'];
 export type DrillHandout = components['schemas']['DrillHandout'];
 export type DrillPart = components['schemas']['DrillPart'];
 export type DrillPreview = components['schemas']['DrillPreview'];
@@ -2015,6 +2032,7 @@ export type GoodRate = components['schemas']['GoodRate'];
 export type HandedOut = components['schemas']['HandedOut'];
 export type Handed = components['schemas']['Handed'];
 export type JoinDevice = components['schemas']['JoinDevice'];
+export type JoinDrill = components['schemas']['JoinDrill'];
 export type KeepStill = components['schemas']['KeepStill'];
 export type Language = components['schemas']['Language'];
 export type LessonFeed = components['schemas']['LessonFeed'];

@@ -125,6 +125,73 @@ final class FeedTest extends TestCase
         $this->feed($token, [$ball])->assertJson(['stored' => 1]);
     }
 
+    public function test_balls_of_a_running_drill_wait_to_be_counted_and_are_counted_once(): void
+    {
+        $student = $this->lesson->student;
+        $token = $this->joined();
+        $this->putJson('/api/feed-devices/'.FeedDevice::query()->sole()->id.'/student', ['student_id' => $student->id])
+            ->assertOk()
+            ->assertJson(['student_id' => $student->id, 'lesson_id' => null]);
+        $this->feed($token, [$this->ball(9.5), $this->ball(11.0)])->assertJson(['stored' => 2]);
+        $waiting = fn(): array => $this->getJson("/api/students/{$student->id}/feed")->assertOk()->json('waiting');
+        self::assertSame([9.5, 11], array_column(array_column($waiting(), 'figures'), 'carry_m'));
+        self::assertSame([], $this->waiting(), 'The lesson gets none of them.');
+
+        $first = $waiting()[0]['id'];
+        $this->deleteJson("/api/students/{$student->id}/feed/{$first}")->assertNoContent();
+        $at = FeedBall::query()->whereKey($first)->sole()->set_aside_at;
+        $this->travel(5)->minutes();
+        $this->deleteJson("/api/students/{$student->id}/feed/{$first}")->assertNoContent();
+        self::assertEquals($at, FeedBall::query()->whereKey($first)->sole()->set_aside_at);
+        self::assertSame([11], array_column(array_column($waiting(), 'figures'), 'carry_m'));
+    }
+
+    public function test_a_drill_begins_without_the_balls_of_the_one_before_and_a_device_is_joined_to_one_thing(): void
+    {
+        $student = $this->lesson->student;
+        $token = $this->joined();
+        $device = FeedDevice::query()->sole()->id;
+        $drill = fn(?string $id): TestResponse => $this->putJson("/api/feed-devices/{$device}/student", ['student_id' => $id])->assertOk();
+        $drill($student->id);
+        $this->feed($token, [$this->ball(9.5)]);
+        $drill($student->id);
+        self::assertSame([], $this->getJson("/api/students/{$student->id}/feed")->json('waiting'));
+        $drill(null);
+        $this->feed($token, [$this->ball(9.5)])->assertConflict();
+        $drill($student->id);
+        $this->join($device, $this->lesson->id);
+        $this->feed($token, [$this->ball(12.0)])->assertJson(['stored' => 1]);
+        self::assertCount(1, $this->waiting());
+        self::assertSame([], $this->getJson("/api/students/{$student->id}/feed")->json('waiting'));
+    }
+
+    public function test_nobody_reaches_the_drill_of_another_coachs_student(): void
+    {
+        $token = $this->joined();
+        $device = FeedDevice::query()->sole()->id;
+        [$strange] = $this->lesson(User::factory()->create());
+        $this->putJson("/api/feed-devices/{$device}/student", ['student_id' => $strange->student_id])->assertForbidden();
+        $this->getJson("/api/students/{$strange->student_id}/feed")->assertForbidden();
+        $this->putJson("/api/feed-devices/{$device}/student", ['student_id' => $this->lesson->student_id])->assertOk();
+        $this->feed($token, [$this->ball(9.5)]);
+        $ball = FeedBall::query()->sole();
+        [$other] = $this->lesson($this->coach);
+        $this->deleteJson("/api/students/{$other->student_id}/feed/{$ball->id}")->assertNotFound();
+        self::assertNull($ball->refresh()->set_aside_at);
+    }
+
+    public function test_a_made_up_ball_of_a_drill_comes_near_what_is_asked_for(): void
+    {
+        $student = $this->lesson->student_id;
+        $carries = array_map(
+            fn(): float => (float) $this->getJson("/api/students/{$student}/feed/made-up?target_m=30")->assertOk()->json('carry_m'),
+            range(1, 12),
+        );
+        sort($carries);
+        self::assertEqualsWithDelta(30.0, $carries[6], 4.0);
+        $this->getJson("/api/students/{$student}/feed/made-up?target_m=900")->assertUnprocessable();
+    }
+
     public function test_two_lessons_and_two_coaches_never_mix(): void
     {
         [$other, $otherSet] = $this->lesson($this->coach);

@@ -117,7 +117,7 @@ trait CoachRoutes
         );
         $fed = FeedBall::query()->firstOrCreate(
             ['feed_device_id' => $device->id],
-            ['device_ball' => '01JD0000000000000000000001', 'ball_set_id' => $set->id, 'figures' => ['carry_m' => 9.0], 'hit_at' => now()],
+            ['device_ball' => '01JD0000000000000000000001', 'ball_set_id' => $set->id, 'student_id' => $bea->id, 'figures' => ['carry_m' => 9.0], 'hit_at' => now()],
         );
 
         return [
@@ -170,6 +170,7 @@ trait CoachRoutes
             $route->uri() === 'api/me/password' => ['now' => 'marram-and-sand', 'password' => 'dunes-in-the-wind'],
             str_ends_with($route->uri(), 'feed-devices') => ['name' => 'Monitor'],
             str_ends_with($route->uri(), 'device}/lesson') => ['lesson_id' => null],
+            str_ends_with($route->uri(), 'device}/student') => ['student_id' => null],
             str_ends_with($route->uri(), 'shots/plan') => ['lie' => 'fairway', 'edge_m' => 3, 'hole_m' => 12, 'student_id' => $bea],
             str_ends_with($route->uri(), 'shots/sand') => ['lie' => 'sand_medium', 'carry_m' => 9, 'student_id' => $bea],
             str_ends_with($route->uri(), 'shots/brush'), str_contains($route->uri(), 'brushes/') => [

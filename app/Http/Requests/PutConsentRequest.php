@@ -27,7 +27,7 @@ final class PutConsentRequest extends FormRequest
         return [
             'purpose' => ['required', new Enum(ConsentPurpose::class)],
             'given_by' => ['required', 'string', 'max:100'],
-            'given_on' => ['nullable', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:2000-01-01'],
+            'given_on' => ['nullable', 'bail', 'string', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:2000-01-01'],
         ];
     }
 }

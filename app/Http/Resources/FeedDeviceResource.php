@@ -14,6 +14,8 @@ use Illuminate\Http\Request;
  *     id: string,
  *     name: string,
  *     lesson_id: string|null,
+ *     // Whose running drill it is joined to.
+ *     student_id: string|null,
  *     heard_at: string|null,
  *     // For how long nothing came though it is joined; null while that is no matter.
  *     silent_seconds: int|null,
@@ -45,8 +47,9 @@ final class FeedDeviceResource extends ApiResource
             'id' => $device->id,
             'name' => $device->name,
             'lesson_id' => $device->lesson_id,
+            'student_id' => $device->student_id,
             'heard_at' => $device->heard_at?->toIso8601String(),
-            'silent_seconds' => $device->lesson_id === null ? null : $device->silentSeconds(),
+            'silent_seconds' => $device->lesson_id === null && $device->student_id === null ? null : $device->silentSeconds(),
             'revoked' => $device->revoked_at !== null,
         ];
     }

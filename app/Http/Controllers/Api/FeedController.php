@@ -28,9 +28,9 @@ final class FeedController
             return self::no(401, 'This token opens nothing.');
         }
         $lines = FeedLines::read($request->getContent());
-        $set = $intake->setOf($device);
-        if ($set === null) {
-            return self::no(409, 'This device is joined to no open lesson. Nothing was stored: send again once it is.');
+        $place = $intake->placeFor($device);
+        if ($place === null) {
+            return self::no(409, 'This device is joined to no open lesson and no drill. Nothing was stored: send again once it is.');
         }
         $key = "feed {$device->id}";
         if (RateLimiter::attempts($key) + \count($lines->balls) > self::A_MINUTE) {
@@ -38,7 +38,7 @@ final class FeedController
                 ->header('Retry-After', (string) RateLimiter::availableIn($key));
         }
         RateLimiter::increment($key, amount: \count($lines->balls));
-        [$stored, $known] = $intake->take($device, $set, $lines);
+        [$stored, $known] = $intake->take($device, $place, $lines);
 
         return new FedResource(['stored' => $stored, 'known' => $known, 'refused' => $lines->refused, 'kept_out' => $lines->unknown]);
     }

@@ -119,6 +119,6 @@ final class FeedDeviceController
         /** @var User $coach */
         $coach = $request->user();
 
-        return FeedDevice::query()->where('coach_id', $coach->id)->whereNull('revoked_at')->orderBy('id')->get();
+        return FeedDevice::of($coach);
     }
 }
