@@ -190,7 +190,14 @@ final class ArchiveRows
                     'measured' => ['nullable', 'array'],
                     'confidence' => ['nullable', 'integer', 'between:1,10'],
                 ],
-                'balls' => ['id' => $id, 'ball_set_id' => $id, 'seen' => ['present', 'array'], 'hit_at' => ['required', 'date']],
+                'balls' => [
+                    'id' => $id,
+                    'ball_set_id' => $id,
+                    'seen' => ['present', 'array'],
+                    'told' => ['nullable', 'array'],
+                    'told.*' => ['numeric'],
+                    'hit_at' => ['required', 'date'],
+                ],
                 'stills' => [
                     'id' => $id,
                     'lesson_id' => $id,

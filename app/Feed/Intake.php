@@ -49,7 +49,7 @@ final class Intake
                     'student_id' => $place instanceof Student ? $place->id : null,
                     'figures' => json_encode($ball->figures, JSON_THROW_ON_ERROR | JSON_FORCE_OBJECT),
                     'hit_at' => $at->utc()->format('Y-m-d H:i:s.v'),
-                    'created_at' => now(),
+                    'created_at' => now()->utc()->format('Y-m-d H:i:s.v'),
                     'updated_at' => now(),
                 ], ['feed_device_id', 'device_ball'], ['device_ball']);
             }

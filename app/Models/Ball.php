@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string $id
  * @property string $ball_set_id
  * @property array<string, mixed> $seen in the form of the case file
+ * @property array<string, float>|null $told every figure that a measuring device told of it
  * @property Carbon $hit_at
  * @property Carbon|null $deleted_at
  */
@@ -30,7 +31,7 @@ final class Ball extends Model
 
     protected $fillable = ['id', 'seen', 'hit_at'];
 
-    protected $casts = ['heard' => 'array', 'seen' => 'array', 'hit_at' => 'datetime:Y-m-d\TH:i:s.vP'];
+    protected $casts = ['heard' => 'array', 'seen' => 'array', 'told' => 'array', 'hit_at' => 'datetime:Y-m-d\TH:i:s.vP'];
 
     protected static function booted(): void
     {

@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, float> $figures
  * @property Carbon $hit_at
  * @property Carbon|null $set_aside_at
+ * @property Carbon $created_at
  */
 final class FeedBall extends Model
 {

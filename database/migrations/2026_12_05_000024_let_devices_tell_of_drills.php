@@ -16,6 +16,8 @@ return new class () extends Migration {
         });
         Schema::table('feed_balls', static function (Blueprint $table): void {
             $table->ulid('ball_set_id')->nullable()->change();
+            // A run that begins within the same second is another one.
+            $table->timestamp('created_at', 3)->nullable()->change();
             $table->foreignUlid('student_id')->nullable()->after('ball_set_id')->constrained()->cascadeOnDelete();
         });
     }

@@ -13,6 +13,7 @@ import type {
     Comparison,
     Consent,
     Distances,
+    DrillFeed,
     Drills,
     FeedDevice,
     FirstStart,
@@ -53,6 +54,7 @@ export const changed = {
     drills: (setId: string) => ({ queryKey: ['drills', setId] }),
     devices: { queryKey: ['feed-devices'] },
     feed: (lessonId: string) => ({ queryKey: ['feed', lessonId] }),
+    drillFeed: (studentId: string) => ({ queryKey: ['drill feed', studentId] }),
     practice: (path: string) => ({ queryKey: ['practice', path] }),
     links: (path: string) => ({ queryKey: ['links', path] }),
     consents: (studentId: string) => ({ queryKey: ['consents', studentId] }),
@@ -191,6 +193,15 @@ export const ask = {
             retry: false,
             refetchInterval: (query) =>
                 (query.state.data?.devices.length ?? 0) + (query.state.data?.waiting.length ?? 0) > 0 ? LOOK_AGAIN_MS : OTHER_DEVICES_MS,
+        }),
+    /** What devices have told of the drill that a student runs; asked again and again while one is joined to it. */
+    drillFeed: (studentId: string) =>
+        queryOptions({
+            ...changed.drillFeed(studentId),
+            queryFn: () => call<DrillFeed>('GET', `students/${studentId}/feed`),
+            retry: false,
+            refetchInterval: (query) =>
+                query.state.data?.devices.some((one) => one.student_id === studentId) === true ? LOOK_AGAIN_MS : OTHER_DEVICES_MS,
         }),
     consents: (studentId: string) =>
         queryOptions({ ...changed.consents(studentId), queryFn: () => call<Consent[]>('GET', `students/${studentId}/consents`) }),

@@ -344,10 +344,10 @@ export interface components {
         };
         DrillFeed: {
             devices: components["schemas"]["FeedDevice"][];
-            /** @description In the order in which they were hit. */
+            /** @description In the order in which they were hit; when they came by the clock of the server. */
             waiting: {
                 id: string;
-                hit_at: string;
+                came_at: string;
                 figures: {
                     [key: string]: number;
                 };

@@ -6,7 +6,7 @@ import { ask, changed } from '../api/queries';
 import type { FeedDevice } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
-import { startMadeUp } from './madeUp';
+import { inLesson, startMadeUp } from './madeUp';
 
 /** Measuring devices of the coach: made, joined to this lesson, revoked. */
 export function Devices({ lessonId }: { lessonId: string }) {
@@ -26,7 +26,7 @@ export function Devices({ lessonId }: { lessonId: string }) {
             await again();
         },
     });
-    const tried = useMutation({ mutationFn: () => startMadeUp(lessonId, () => void again()), onSuccess: again });
+    const tried = useMutation({ mutationFn: () => startMadeUp(inLesson(lessonId), () => void again()), onSuccess: again });
     const trouble = change.error ?? made.error ?? tried.error ?? devices.error;
     return (
         <div className="space-y-4">

@@ -6,13 +6,14 @@ import { bench, catalogue, lesson, set } from '../test/make';
 import { Around, Refusal, serve } from '../test/server';
 import { Devices } from './Devices';
 import { FeedBar } from './FeedBar';
-import { startMadeUp } from './madeUp';
+import { inLesson, startMadeUp } from './madeUp';
 import { useFeed } from './useFeed';
 
 const device = (over: Partial<FeedDevice> = {}): FeedDevice => ({
     id: 'D',
     name: 'Range box',
     lesson_id: 'L',
+    student_id: null,
     heard_at: null,
     silent_seconds: null,
     revoked: false,
@@ -143,7 +144,7 @@ describe('a made-up device', () => {
             'DELETE feed-devices/D': {},
         });
         const ended = vi.fn();
-        await startMadeUp('L', ended);
+        await startMadeUp(inLesson('L'), ended);
         await vi.advanceTimersByTimeAsync(30000);
         const paths = asked.map((one) => `${one.method} ${one.path}`);
         expect(paths.slice(0, 2)).toEqual(['POST feed-devices', 'PUT feed-devices/D/lesson']);

@@ -5,12 +5,27 @@ import type { FeedDevice, MadeUpBall } from '../api/types.gen';
 const BALLS = 12;
 const EVERY_MS = 1500;
 
+/** What a made-up device is joined to, and where the next of its balls comes from. */
+interface Place {
+    of: 'lesson' | 'student';
+    id: string;
+    ball: () => string;
+}
+
+export const inLesson = (id: string): Place => ({ of: 'lesson', id, ball: () => `lessons/${id}/feed/made-up` });
+
+export const inDrill = (id: string, targetM: () => number | null): Place => ({
+    of: 'student',
+    id,
+    ball: () => `students/${id}/feed/made-up?target_m=${String(targetM() ?? '')}`,
+});
+
 /** The stand-in of a device: it gets a token of its own, posts through the same door as any, and is revoked when it is done. */
-export async function startMadeUp(lessonId: string, onEnd: () => void): Promise<void> {
+export async function startMadeUp(place: Place, onEnd: () => void): Promise<void> {
     const device = await call<FeedDevice>('POST', 'feed-devices', { name: t('Made-up device') });
-    await call('PUT', `feed-devices/${device.id}/lesson`, { lesson_id: lessonId });
+    await call('PUT', `feed-devices/${device.id}/${place.of}`, { [`${place.of}_id`]: place.id });
     const send = async () => {
-        const ball = await call<MadeUpBall>('GET', `lessons/${lessonId}/feed/made-up`);
+        const ball = await call<MadeUpBall>('GET', place.ball());
         await fetch('/api/feed', {
             method: 'POST',
             headers: {

@@ -52,6 +52,7 @@ export function PracticePage() {
                 practice={practice.data}
                 drill={running.drill}
                 session={running.session}
+                studentId={id}
                 onDone={() => {
                     setRunning(undefined);
                 }}

@@ -2,6 +2,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { nowIso } from '../api/clock';
 import type { Goal, Practice, PracticeDrill, PutResult, Units } from '../api/types.gen';
+import { DrillFeed } from '../feed/DrillFeed';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
 import { decimal } from '../ui/reader';
@@ -14,14 +15,16 @@ interface Props {
     practice: Practice;
     drill: PracticeDrill;
     session: string | null;
+    /** On the coach’s side, where measuring devices are. */
+    studentId?: string;
     onDone: () => void;
 }
 
 /** Counts a drill with a thumb, a set at a time. What it came to is worked out by the server; here it is only counted and kept. */
-export function Runner({ path, practice, drill, session, onDone }: Props) {
+export function Runner({ path, practice, drill, session, studentId, onDone }: Props) {
     const { t } = useTranslation();
     const outbox = useOutboxOfApp();
-    const { id, attempts, confidence, add, undo, feel, end } = useRun(path, drill.id);
+    const { id, began, attempts, fed, confidence, add, undo, feel, end } = useRun(path, drill.id);
     const [set, setSet] = useState(1);
     const [saved, setSaved] = useState<string>();
     const [rested, setRested] = useState<number>();
@@ -30,6 +33,7 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
     const { goal } = drill;
     const runs = goal.runs ?? 1;
     const over = isOver(goal, attempts);
+    const asked = askedOf(drill, attempts);
     const save = (then: () => void) => {
         if (saved === id) return;
         setSaved(id);
@@ -60,6 +64,18 @@ export function Runner({ path, practice, drill, session, onDone }: Props) {
             <div inert={over}>
                 <Counter drill={drill} attempts={attempts} units={practice.student.units} onAdd={add} />
             </div>
+            {studentId !== undefined && asked !== null && !over && (
+                <DrillFeed
+                    studentId={studentId}
+                    figure={asked.figure}
+                    targetM={drill.goal.kind === 'error' ? asked.part : null}
+                    since={began}
+                    fed={fed}
+                    onBall={(ball, metres) => {
+                        add([asked.part, Math.min(metres, goal.farthest_m)], [ball]);
+                    }}
+                />
+            )}
             {over && (
                 <p role="status" className="border-l-[6px] border-marram pl-3 font-semibold">
                     {t('That is the set. Save it.')}
@@ -157,6 +173,21 @@ function isOver(goal: Goal, attempts: PutResult['attempts']): boolean {
 
 const inARow = (attempts: PutResult['attempts']) => attempts.length - 1 - attempts.lastIndexOf(false);
 
+/** What the next ball is measured against, of a drill whose balls are: a number, or the place of a part; and which figure of it counts. */
+function askedOf({ goal, numbers }: PracticeDrill, attempts: PutResult['attempts']): { part: number; figure: 'carry_m' | 'roll_m' } | null {
+    const parts = goal.parts ?? [];
+    switch (goal.kind) {
+        case 'error':
+            return { part: numbers[attempts.length % numbers.length] ?? 0, figure: 'carry_m' };
+        case 'stations':
+            return { part: Math.min(parts.length - 1, Math.floor(attempts.length / (goal.of ?? 1))), figure: 'carry_m' };
+        case 'contrast':
+            return { part: attempts.length % parts.length, figure: 'roll_m' };
+        default:
+            return null;
+    }
+}
+
 interface CounterProps {
     drill: PracticeDrill;
     attempts: PutResult['attempts'];
@@ -167,6 +198,7 @@ interface CounterProps {
 function Counter({ drill, attempts, units, onAdd }: CounterProps) {
     const { t } = useTranslation();
     const { goal } = drill;
+    const part = askedOf(drill, attempts)?.part ?? 0;
     const hits = attempts.filter((one) => one === true).length;
     switch (goal.kind) {
         case 'count':
@@ -195,35 +227,29 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
                 />
             );
         }
-        case 'error': {
-            const target = drill.numbers[attempts.length % drill.numbers.length] ?? 0;
+        case 'error':
             return (
                 <Measured
                     key={attempts.length}
                     {...{ attempts, goal, units }}
                     asks={drill.feel}
                     told={<SoFar attempts={attempts} units={units} />}
-                    big={`${String(Math.round(target / shownFactor('m', units)))} ${shownUnit('m', units)}`}
+                    big={`${String(Math.round(part / shownFactor('m', units)))} ${shownUnit('m', units)}`}
                     label={t('It carried')}
                     onAdd={(metres) => {
-                        onAdd([target, metres]);
+                        onAdd([part, metres]);
                     }}
                 />
             );
-        }
         case 'stations':
         case 'contrast': {
             const stations = goal.kind === 'stations';
-            const parts = goal.parts ?? [];
-            const part = stations
-                ? Math.min(parts.length - 1, Math.floor(attempts.length / (goal.of ?? 1)))
-                : attempts.length % parts.length;
             return (
                 <Measured
                     key={attempts.length}
                     {...{ attempts, goal, units }}
                     asks={stations ? t('Swing back as far as the') : t('Now with the finish')}
-                    big={parts[part] ?? ''}
+                    big={goal.parts?.[part] ?? ''}
                     label={stations ? t('It carried') : t('It rolled')}
                     onAdd={(metres) => {
                         onAdd([part, metres]);

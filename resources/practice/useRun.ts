@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { ulid } from 'ulid';
-import { now } from '../api/clock';
+import { now, nowIso } from '../api/clock';
 import type { PutResult } from '../api/types.gen';
 import { owner } from '../outbox/owner';
 
@@ -8,6 +8,10 @@ interface Run {
     /** Under which it will be stored. */
     id: string;
     attempts: PutResult['attempts'];
+    /** When it was begun, by the clock of the server: balls that a device told of before are not of it. */
+    began?: string;
+    /** Balls of a measuring device that are among them. */
+    fed?: string[];
     confidence: number | null;
 }
 
@@ -28,7 +32,7 @@ export const begun = (path: string, drill: string) => read(placeOf(path, drill))
 /** What is counted: kept at each ball, so that neither leaving nor a reload loses it. */
 export function useRun(path: string, drill: string) {
     const place = placeOf(path, drill);
-    const fresh = (): Run => ({ id: ulid(now()), attempts: [], confidence: null });
+    const fresh = (): Run => ({ id: ulid(now()), began: nowIso(), attempts: [], confidence: null });
     const [run, setRun] = useState<Run>(() => read(place) ?? fresh());
     const change = (next: Run) => {
         setRun(next);
@@ -40,8 +44,9 @@ export function useRun(path: string, drill: string) {
     };
     return {
         ...run,
-        add: (attempt: PutResult['attempts'][number]) => {
-            change({ ...run, attempts: [...run.attempts, attempt] });
+        fed: run.fed ?? [],
+        add: (attempt: PutResult['attempts'][number], fed: string[] = []) => {
+            change({ ...run, attempts: [...run.attempts, attempt], fed: [...(run.fed ?? []), ...fed] });
         },
         undo: () => {
             change({ ...run, attempts: run.attempts.slice(0, -1) });

@@ -162,6 +162,24 @@ final class ShotsTest extends BrowserTestCase
         self::assertSame([], $this->consoleErrors());
     }
 
+    public function test_a_made_up_device_counts_in_a_running_drill_by_itself(): void
+    {
+        $this->signIn();
+        $this->press('Noor Calloway');
+        $this->press('Practice');
+        $this->press('Run Mystery numbers');
+        $this->see('Ball 1 of 12');
+        self::assertSame([], $this->axe());
+        $this->press('Try with a made-up device');
+        foreach ([2, 3, 4, 5] as $ball) {
+            $this->see("Ball {$ball} of 12");
+        }
+        $this->see('off on average over');
+        $this->press('Made-up device counts for you');
+        $this->see('Let Made-up device count');
+        self::assertSame([], $this->consoleErrors());
+    }
+
     public function test_random_numbers_on_a_phone_show_the_error_at_once_and_reach_the_coach(): void
     {
         $this->signIn();

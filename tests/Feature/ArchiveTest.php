@@ -33,6 +33,7 @@ final class ArchiveTest extends TestCase
         $set = $lesson->sets()->firstOrFail();
         $ball = $set->balls()->firstOrFail();
         $this->putBall($lesson->id, $set->id, $ball->id, ['strike' => 'thin', 'note' => "he said \"ouch\",\r\nשלום 🏌"])->assertOk();
+        $ball->fresh()?->forceFill(['told' => ['carry_m' => 9.5, 'launch_deg' => 31.25]])->saveQuietly();
         $this->deleteJson("/api/lessons/{$lesson->id}/sets/{$set->id}/balls/{$set->balls()->skip(1)->firstOrFail()->id}")->assertOk();
         $this->deleteJson("/api/lessons/{$this->earlierLesson('Bea')->id}")->assertStatus(204);
 
@@ -55,6 +56,9 @@ final class ArchiveTest extends TestCase
             'stance_width_mm' => 250,
             'slope_deg' => -8,
         ])->assertOk();
+        $consents = "/api/students/{$lesson->student_id}/consents/";
+        $this->putJson($consents.($consent = self::id()), ['purpose' => 'still', 'given_by' => 'Ada'])->assertSuccessful();
+        $this->deleteJson($consents.$consent)->assertOk();
         $drill = self::id();
         $this->putJson("/api/own/drills/{$drill}", ['name' => 'Gate', 'purpose' => 'Aim.', 'steps' => ['Go.'], 'goal' => []])->assertOk();
         $this->putJson('/api/own/cards/'.self::id(), [
@@ -72,7 +76,7 @@ final class ArchiveTest extends TestCase
         ])->assertOk();
         self::assertSame(['shaft_lean_deg' => 1.1], $set->fresh()?->measured);
         $before = $this->tables();
-        foreach (['own_drills', 'own_cards', 'sheet_presets', 'sheet_imports', 'revisions', 'plans', 'drill_results'] as $table) {
+        foreach (['own_drills', 'own_cards', 'sheet_presets', 'sheet_imports', 'revisions', 'plans', 'drill_results', 'consents'] as $table) {
             self::assertNotSame([], $before[$table], $table);
         }
         $answer = $this->get('/api/archive')->assertOk()->assertDownload()->baseResponse;

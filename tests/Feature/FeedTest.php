@@ -49,6 +49,8 @@ final class FeedTest extends TestCase
         // One touch: a ball of the same id, by the way every ball goes.
         $this->strike($waiting[0]['id'], ['strike' => 'clean', 'carry_m' => 9.5])->assertOk();
         self::assertSame([$waiting[1]['id']], array_column($this->waiting(), 'id'));
+        // All that the device told of it is kept with it.
+        self::assertEquals(FeedBall::query()->findOrFail($waiting[0]['id'])->figures, Ball::query()->findOrFail($waiting[0]['id'])->told);
         // Taken back, it waits again.
         $this->deleteJson("/api/lessons/{$this->lesson->id}/sets/{$this->set->id}/balls/{$waiting[0]['id']}")->assertOk();
         self::assertCount(2, $this->waiting());

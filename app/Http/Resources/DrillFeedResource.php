@@ -15,8 +15,8 @@ use Illuminate\Support\Collection;
  * @phpstan-import-type FeedDeviceShape from FeedDeviceResource
  * @phpstan-type DrillFeedShape array{
  *     devices: list<FeedDeviceShape>,
- *     // In the order in which they were hit.
- *     waiting: list<array{id: string, hit_at: string, figures: array<string, float>}>,
+ *     // In the order in which they were hit; when they came by the clock of the server.
+ *     waiting: list<array{id: string, came_at: string, figures: array<string, float>}>,
  * }
  *
  * @property array{devices: Collection<int, FeedDevice>, waiting: Collection<int, FeedBall>} $resource
@@ -31,7 +31,7 @@ final class DrillFeedResource extends ApiResource
             'waiting' => $this->resource['waiting']
                 ->map(static fn(FeedBall $ball): array => [
                     'id' => $ball->id,
-                    'hit_at' => $ball->hit_at->toIso8601ZuluString('millisecond'),
+                    'came_at' => $ball->created_at->toIso8601ZuluString('millisecond'),
                     'figures' => (object) $ball->figures,
                 ])
                 ->values()

@@ -10,6 +10,7 @@ use App\Http\Resources\SetReadingResource;
 use App\Lessons\SetReading;
 use App\Models\Ball;
 use App\Models\BallSet;
+use App\Models\FeedBall;
 use App\Models\Lesson;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -35,6 +36,9 @@ final class BallController
         DB::transaction(function () use ($request, $set, $ballId, $seen, $hitAt): void {
             BallSet::query()->lockForUpdate()->find($set->id);
             $ball = $this->ballOf($set, $ballId) ?? (new Ball(['id' => $ballId]))->set()->associate($set);
+            if (! $ball->exists) {
+                $ball->told = FeedBall::query()->where('ball_set_id', $set->id)->find($ballId)?->figures;
+            }
             if ($ball->hears($request)) {
                 $ball->seen = CaseWriter::ball($seen);
                 $ball->hit_at = $hitAt;
