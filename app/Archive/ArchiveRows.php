@@ -143,6 +143,7 @@ final class ArchiveRows
                     'limits.*' => [new Enum(Limit::class)],
                     'units' => ['nullable', new Enum(Units::class)],
                     'language' => ['nullable', new Enum(Language::class)],
+                    'step_m' => ['nullable', 'numeric', 'between:'.implode(',', Ground::STEPS_M)],
                     'inactive_since' => ['nullable', 'date'],
                 ],
                 'sheet_presets' => ['id' => $id, 'name' => ['required', 'string', 'max:80'], 'mapping' => ['present', 'array']],

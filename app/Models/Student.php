@@ -28,6 +28,7 @@ use LowPoint\Core\Wording\Units;
  * @property list<string> $limits
  * @property Units|null $units null = as the coach's
  * @property Language|null $language of the student's page; null = as his device says
+ * @property float|null $step_m length of his step; null = as anybody's
  * @property Carbon|null $inactive_since not coming at present
  * @property Carbon|null $deleted_at
  * @property int|null $lessons_count where it was counted
@@ -42,9 +43,9 @@ final class Student extends Model
     use KeepsHistory;
     use SoftDeletes;
 
-    protected $fillable = ['name', 'handed', 'about', 'limits', 'units', 'inactive_since', 'language'];
+    protected $fillable = ['name', 'handed', 'about', 'limits', 'units', 'inactive_since', 'language', 'step_m'];
 
-    protected $casts = ['limits' => 'array', 'units' => Units::class, 'inactive_since' => 'datetime', 'language' => Language::class];
+    protected $casts = ['limits' => 'array', 'units' => Units::class, 'inactive_since' => 'datetime', 'language' => Language::class, 'step_m' => 'float'];
 
     protected static function booted(): void
     {

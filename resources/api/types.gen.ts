@@ -1383,6 +1383,8 @@ export interface components {
             units?: components["schemas"]["Units"] | null;
             /** @description Of the student's page; null = as his device says. */
             language?: components["schemas"]["Language"] | null;
+            /** @description Length of his step, m; null = as anybody's. */
+            step_m?: number | null;
             /** @description Not coming at present; left as it is where it is not said. */
             inactive?: boolean;
         };
@@ -1795,6 +1797,8 @@ export interface components {
             units: components["schemas"]["Units"] | null;
             /** @description Of the student's page; null = as his device says. */
             language: components["schemas"]["Language"] | null;
+            /** @description Length of his step, m; null = as anybody's. */
+            step_m: number | null;
             inactive: boolean;
             lessons_count: number;
             /** @description The latest first. */

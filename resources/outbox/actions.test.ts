@@ -138,6 +138,7 @@ describe('a page with an action that was stored', () => {
             limits: [],
             units: null,
             language: null,
+            step_m: null,
             inactive: false,
             lessons_count: 1,
         },

@@ -9,11 +9,13 @@ interface Props {
     catalogue: Catalogue;
     units: Units;
     now: Situation;
+    /** Length of a step where distances are paced, m. */
+    stepM: number;
     onChange: (part: Partial<Situation>) => void;
 }
 
 /** Lie, distances, green and what stands in the way, typed or paced. */
-export function GroundFields({ catalogue, units, now, onChange }: Props) {
+export function GroundFields({ catalogue, units, now, stepM, onChange }: Props) {
     const { t } = useTranslation();
     const lies = [...new Map(catalogue.shots.flatMap((shot) => shot.lies).map((lie) => [lie.id, lie])).values()];
     const { obstacle } = now;
@@ -54,7 +56,7 @@ export function GroundFields({ catalogue, units, now, onChange }: Props) {
                 {(['edge_m', 'hole_m', 'behind_m'] as const).map(number)}
                 {now.step_m !== null && (
                     <NumberField
-                        field={{ ...fieldOf(catalogue.plan, 'edge_m'), label: t('A step') }}
+                        field={fieldOf(catalogue.plan, 'step_m')}
                         value={now.step_m}
                         units={units}
                         onNumber={(step) => {
@@ -87,7 +89,7 @@ export function GroundFields({ catalogue, units, now, onChange }: Props) {
                 <Button
                     chosen={now.step_m !== null}
                     onClick={() => {
-                        onChange({ step_m: now.step_m === null ? catalogue.first_ground.step_m : null });
+                        onChange({ step_m: now.step_m === null ? stepM : null });
                     }}
                 >
                     {t('Paced')}

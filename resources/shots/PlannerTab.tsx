@@ -71,7 +71,7 @@ export function PlannerTab({ catalogue, units, student }: OfShots) {
     return (
         <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[1fr_20rem]">
             <div className="min-w-0">
-                <GroundFields {...{ catalogue, units, now }} onChange={change} />
+                <GroundFields {...{ catalogue, units, now }} stepM={student?.step_m ?? catalogue.first_ground.step_m} onChange={change} />
                 {plan.error !== null && (
                     <p role="alert" className="my-2 font-semibold whitespace-pre-line text-rust">
                         {plan.error.message}

@@ -37,6 +37,7 @@ const known = (): Catalogue => ({
         height_m: field('Obstacle height'),
         distance_m: field('Obstacle away'),
         land_m: field('Landing spot'),
+        step_m: field('A step'),
     },
     sand: {
         lip_height_m: field('Lip'),
@@ -55,6 +56,7 @@ const bea: Student = {
     limits: [],
     units: null,
     language: null,
+    step_m: null,
     inactive: false,
     lessons_count: 1,
 };
@@ -164,6 +166,16 @@ describe('which shot', () => {
         press('Obstacle');
         await waitFor(() => {
             expect(asked().at(-1)).toMatchObject({ obstacle: null });
+        });
+    });
+
+    it('is paced with the student’s own step', async () => {
+        const asked = open(plan(), { ...bea, step_m: 0.6 });
+        await screen.findByRole('heading', { level: 2 });
+        press('Paced');
+        type('To the edge, steps', '10');
+        await waitFor(() => {
+            expect(asked().at(-1)).toMatchObject({ edge_m: 6 });
         });
     });
 

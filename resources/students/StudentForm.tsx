@@ -4,12 +4,14 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
-import { changed, useCatalogue } from '../api/queries';
-import type { Student, Units } from '../api/types.gen';
+import { changed, useCatalogue, useCoach } from '../api/queries';
+import type { Field, Student, Units } from '../api/types.gen';
 import { LANGUAGES, said, type Language } from '../language';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Panel } from '../ui/Panel';
+import { TextField } from '../ui/TextField';
+import { numberOr, shownFactor, shownUnit } from '../ui/units';
 import { useDraft } from '../ui/useDraft';
 
 const LONGEST_ABOUT = 500;
@@ -29,6 +31,7 @@ const box = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 
 export function StudentForm({ student, onClose }: { student?: Student; onClose: () => void }) {
     const { t } = useTranslation();
     const { data: catalogue } = useCatalogue();
+    const { data: coach } = useCoach();
     const queries = useQueryClient();
     const navigate = useNavigate();
     const [id] = useState(() => student?.id ?? ulid());
@@ -39,6 +42,7 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
         limits: student?.limits ?? [],
         units: student?.units ?? null,
         language: student?.language ?? null,
+        step_m: student?.step_m ?? null,
     });
     const save = useMutation({
         mutationFn: () => call<Student>('PUT', `students/${id}`, draft),
@@ -97,27 +101,12 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                         }}
                     />
                 </label>
-                <div role="group" aria-label={t('To take care of')}>
-                    <p className="mb-1 font-semibold">{t('To take care of')}</p>
-                    <div className="flex flex-wrap gap-1.5">
-                        {catalogue?.limits.map((limit) => (
-                            <Button
-                                key={limit.id}
-                                chosen={draft.limits.includes(limit.id)}
-                                onClick={() => {
-                                    setDraft({
-                                        ...draft,
-                                        limits: draft.limits.includes(limit.id)
-                                            ? draft.limits.filter((one) => one !== limit.id)
-                                            : [...draft.limits, limit.id],
-                                    });
-                                }}
-                            >
-                                {limit.name}
-                            </Button>
-                        ))}
-                    </div>
-                </div>
+                <Limits
+                    limits={draft.limits}
+                    onLimits={(limits) => {
+                        setDraft({ ...draft, limits });
+                    }}
+                />
                 <Choice
                     label={t('Units on the student’s page')}
                     value={draft.units ?? ''}
@@ -134,6 +123,16 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                         setDraft({ ...draft, language: language === '' ? null : language });
                     }}
                 />
+                {catalogue?.plan['step_m'] !== undefined && coach !== undefined && (
+                    <Step
+                        field={catalogue.plan['step_m']}
+                        units={coach.units}
+                        value={draft.step_m}
+                        onStep={(step) => {
+                            setDraft({ ...draft, step_m: step });
+                        }}
+                    />
+                )}
                 {told !== undefined && (
                     <p role="alert" className="font-semibold whitespace-pre-line text-rust">
                         {told}
@@ -144,5 +143,56 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                 </Button>
             </form>
         </Panel>
+    );
+}
+
+/** What to take care of: each leaves drills out. */
+function Limits({ limits, onLimits }: { limits: Student['limits']; onLimits: (limits: Student['limits']) => void }) {
+    const { t } = useTranslation();
+    const { data: catalogue } = useCatalogue();
+    return (
+        <div role="group" aria-label={t('To take care of')}>
+            <p className="mb-1 font-semibold">{t('To take care of')}</p>
+            <div className="flex flex-wrap gap-1.5">
+                {catalogue?.limits.map((limit) => (
+                    <Button
+                        key={limit.id}
+                        chosen={limits.includes(limit.id)}
+                        onClick={() => {
+                            onLimits(limits.includes(limit.id) ? limits.filter((one) => one !== limit.id) : [...limits, limit.id]);
+                        }}
+                    >
+                        {limit.name}
+                    </Button>
+                ))}
+            </div>
+        </div>
+    );
+}
+
+interface StepProps {
+    field: Field;
+    units: Units;
+    /** m; null = as anybody’s. */
+    value: number | null;
+    onStep: (metres: number | null) => void;
+}
+
+/** How long his step is: distances are paced with him. What is no number goes out as typed: the server names what is wrong with it. */
+function Step({ field, units, value, onStep }: StepProps) {
+    const factor = shownFactor(field.unit, units);
+    const [typed, setTyped] = useState(() => (value === null ? '' : String(Math.round((value / factor) * 100) / 100)));
+    return (
+        <TextField
+            label={`${field.label}, ${shownUnit(field.unit, units)}`}
+            className="w-24"
+            inputMode="decimal"
+            value={typed}
+            onValue={(text) => {
+                setTyped(text);
+                const number = numberOr(text);
+                onStep(text.trim() === '' ? null : typeof number === 'number' ? number * factor : number);
+            }}
+        />
     );
 }

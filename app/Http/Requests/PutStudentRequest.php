@@ -10,6 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use LowPoint\Core\Club\Handedness;
 use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\Units;
 
@@ -25,6 +26,8 @@ use LowPoint\Core\Wording\Units;
  *     units?: UnitsShape|null,
  *     // Of the student's page; null = as his device says.
  *     language?: LanguageShape|null,
+ *     // Length of his step, m; null = as anybody's.
+ *     step_m?: float|null,
  *     // Not coming at present; left as it is where it is not said.
  *     inactive?: bool,
  * }
@@ -43,6 +46,7 @@ final class PutStudentRequest extends FormRequest
             'inactive' => ['boolean'],
             'units' => ['nullable', Rule::enum(Units::class)],
             'language' => ['nullable', Rule::enum(Language::class)],
+            'step_m' => ['nullable', 'numeric', 'between:'.implode(',', Ground::STEPS_M)],
         ];
     }
 }

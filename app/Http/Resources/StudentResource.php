@@ -24,6 +24,8 @@ use LowPoint\Core\Evidence\Limit;
  *     units: UnitsShape|null,
  *     // Of the student's page; null = as his device says.
  *     language: LanguageShape|null,
+ *     // Length of his step, m; null = as anybody's.
+ *     step_m: float|null,
  *     inactive: bool,
  *     lessons_count: int,
  *     // The latest first.
@@ -45,6 +47,7 @@ final class StudentResource extends ApiResource
             'limits' => $this->resource->limits,
             'units' => $this->resource->units?->value,
             'language' => $this->resource->language?->value,
+            'step_m' => $this->resource->step_m,
             'inactive' => $this->resource->inactive_since !== null,
             'lessons_count' => $this->resource->lessons_count,
             'lessons' => PastLessonResource::collection($this->whenLoaded('lessons')),

@@ -42,6 +42,9 @@ final readonly class Ground
 
     public const FIRST_OBSTACLE_M = 1.0;
 
+    /** A child's, and a long-legged man's. Origin: chosen by us. */
+    public const STEPS_M = [0.3, 1.5];
+
     public float $totalM;
 
     public float $backM;
@@ -84,6 +87,7 @@ final readonly class Ground
             'slope_pct' => Field::number('Slope of the green, + uphill', '%', ...self::GREEN_SLOPE_PCT),
             'height_m' => Field::number('Obstacle height', 'm', ...self::OBSTACLE_HEIGHT_M),
             'distance_m' => Field::number('Obstacle away', 'm', ...self::OBSTACLE_DISTANCE_M),
+            'step_m' => Field::number('A step', 'm', ...self::STEPS_M),
             'land_m' => Field::number('Landing spot from the edge', 'm', ...self::LAND_M),
         ];
     }

@@ -45,7 +45,7 @@ final class StudentController
         $student = Student::query()->find($studentId) ?? (new Student)->forceFill(['id' => $studentId, 'coach_id' => $coach->id]);
         Gate::authorize('update', $student);
         $student->fill([
-            ...$request->safe(['name', 'handed', 'limits', 'units', 'language']),
+            ...$request->safe(['name', 'handed', 'limits', 'units', 'language', 'step_m']),
             'about' => $request->string('about')->value(),
         ]);
         if ($request->has('inactive')) {
