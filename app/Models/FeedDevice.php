@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -22,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $joined_at
  * @property Carbon|null $heard_at
  * @property Carbon|null $revoked_at
+ * @property Carbon|null $ends_at by itself; null = never
  * @property Lesson|null $lesson
  * @property Student|null $student
  */
@@ -32,11 +34,11 @@ final class FeedDevice extends Model
     /** After so long without a ball the feed is silent. Origin: chosen by us. */
     private const SILENT_SECONDS = 120;
 
-    protected $fillable = ['coach_id', 'name', 'token_hash', 'lesson_id', 'student_id', 'joined_at', 'heard_at', 'revoked_at'];
+    protected $fillable = ['coach_id', 'name', 'token_hash', 'lesson_id', 'student_id', 'joined_at', 'heard_at', 'revoked_at', 'ends_at'];
 
     protected $hidden = ['token_hash'];
 
-    protected $casts = ['joined_at' => 'datetime', 'heard_at' => 'datetime', 'revoked_at' => 'datetime'];
+    protected $casts = ['joined_at' => 'datetime', 'heard_at' => 'datetime', 'revoked_at' => 'datetime', 'ends_at' => 'datetime'];
 
     /** @return BelongsTo<Lesson, $this> */
     public function lesson(): BelongsTo
@@ -53,15 +55,23 @@ final class FeedDevice extends Model
     /** @return Collection<int, self> those of a coach that were not revoked */
     public static function of(User $coach): Collection
     {
-        return self::query()->where('coach_id', $coach->id)->whereNull('revoked_at')->orderBy('id')->get();
+        return self::living()->where('coach_id', $coach->id)->orderBy('id')->get();
     }
 
-    /** The device of this token, unless it was revoked. */
+    /** The device of this token, unless it was revoked or has ended. */
     public static function ofToken(?string $token): ?self
     {
         return $token === null || $token === ''
             ? null
-            : self::query()->where('token_hash', SecretToken::hash($token))->whereNull('revoked_at')->first();
+            : self::living()->where('token_hash', SecretToken::hash($token))->first();
+    }
+
+    /** @return Builder<self> those that were not revoked and did not end */
+    private static function living(): Builder
+    {
+        return self::query()
+            ->whereNull('revoked_at')
+            ->where(static fn(Builder $of) => $of->whereNull('ends_at')->orWhere('ends_at', '>', now()));
     }
 
     /** From now on its token opens nothing, and it is joined to nothing. */

@@ -716,6 +716,8 @@ export interface components {
         };
         MakeDevice: {
             name: string;
+            /** @description It ends by itself after so long; left out it never does. */
+            minutes?: number | null;
         };
         MakeLink: {
             days: number;

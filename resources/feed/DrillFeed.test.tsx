@@ -95,7 +95,7 @@ describe('balls of a device in a running drill', () => {
         });
         cleanup();
         const then = run(numbers, []);
-        fireEvent.click(await screen.findByRole('button', { name: 'Range box counts for you' }));
+        fireEvent.click(await screen.findByRole('button', { name: 'Range box counts' }));
         await waitFor(() => {
             expect(then).toContainEqual({ method: 'PUT', path: 'feed-devices/D/student', body: { student_id: null } });
         });

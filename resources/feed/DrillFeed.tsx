@@ -70,7 +70,7 @@ export function DrillFeed({ studentId, figure, targetM, since = '', fed, onBall 
                                 join.mutate({ device: one.id, to: here ? null : studentId });
                             }}
                         >
-                            {here ? t('{{device}} counts for you', { device: one.name }) : t('Let {{device}} count', { device: one.name })}
+                            {here ? t('{{device}} counts', { device: one.name }) : t('Let {{device}} count', { device: one.name })}
                         </Button>
                     );
                 })}

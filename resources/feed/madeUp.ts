@@ -4,6 +4,8 @@ import type { FeedDevice, MadeUpBall } from '../api/types.gen';
 
 const BALLS = 12;
 const EVERY_MS = 1500;
+/** It ends by itself, also where this page is left. */
+const MINUTES = 2;
 
 /** What a made-up device is joined to, and where the next of its balls comes from. */
 interface Place {
@@ -22,7 +24,7 @@ export const inDrill = (id: string, targetM: () => number | null): Place => ({
 
 /** The stand-in of a device: it gets a token of its own, posts through the same door as any, and is revoked when it is done. */
 export async function startMadeUp(place: Place, onEnd: () => void): Promise<void> {
-    const device = await call<FeedDevice>('POST', 'feed-devices', { name: t('Made-up device') });
+    const device = await call<FeedDevice>('POST', 'feed-devices', { name: t('Made-up device'), minutes: MINUTES });
     await call('PUT', `feed-devices/${device.id}/${place.of}`, { [`${place.of}_id`]: place.id });
     const send = async () => {
         const ball = await call<MadeUpBall>('GET', place.ball());

@@ -47,7 +47,7 @@ function AskConsent({ studentId, purpose }: { studentId: string; purpose: Purpos
     });
     return (
         <form
-            className="border-l-[6px] border-ochre bg-ochre-wash p-3"
+            className="mt-2 border-l-[6px] border-ochre bg-ochre-wash p-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 record.mutate();
@@ -61,7 +61,7 @@ function AskConsent({ studentId, purpose }: { studentId: string; purpose: Purpos
             <div className="mt-2 flex flex-wrap items-end gap-3">
                 <TextField
                     label={t('Who agreed: name, and what he or she is to the child')}
-                    className="w-72"
+                    className="w-96 max-w-full"
                     value={name}
                     onValue={setName}
                 />

@@ -175,7 +175,7 @@ final class ShotsTest extends BrowserTestCase
             $this->see("Ball {$ball} of 12");
         }
         $this->see('off on average over');
-        $this->press('Made-up device counts for you');
+        $this->press('Made-up device counts');
         $this->see('Let Made-up device count');
         self::assertSame([], $this->consoleErrors());
     }

@@ -114,6 +114,17 @@ final class FeedTest extends TestCase
         self::assertSame([], $this->getJson('/api/feed-devices')->json());
     }
 
+    public function test_a_device_that_was_only_tried_ends_by_itself(): void
+    {
+        $device = $this->postJson('/api/feed-devices', ['name' => 'Made up', 'minutes' => 2])->assertCreated()->json();
+        $this->join($device['id'], $this->lesson->id);
+        $this->feed($device['token'], [$this->ball(9.0)])->assertOk();
+        $this->travel(3)->minutes();
+        $this->feed($device['token'], [$this->ball(9.0)])->assertUnauthorized();
+        self::assertSame([], $this->getJson('/api/feed-devices')->json());
+        $this->postJson('/api/feed-devices', ['name' => 'Made up', 'minutes' => 0])->assertUnprocessable();
+    }
+
     public function test_nothing_goes_to_a_lesson_that_is_closed_or_to_none(): void
     {
         $token = $this->device()['token'];

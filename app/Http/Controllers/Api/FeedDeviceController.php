@@ -47,6 +47,7 @@ final class FeedDeviceController
             'coach_id' => $request->user()?->getKey(),
             'name' => $request->string('name')->trim()->value(),
             'token_hash' => $token->hash,
+            'ends_at' => $request->filled('minutes') ? now()->addMinutes($request->integer('minutes')) : null,
         ]);
 
         return (new FeedDeviceResource($device))
