@@ -22,8 +22,10 @@ use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\LineFigure;
+use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Practice\NextStep;
+use LowPoint\Core\Practice\NumberErrors;
 use LowPoint\Core\Practice\PracticeWord;
 use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Schools\SetupCard;
@@ -177,6 +179,16 @@ final readonly class StudentPractice
         return str_replace('your band', "your band, {$words->course($band[0])} to {$words->course($band[1])},", $text);
     }
 
+    /** @param list<DrillResult> $mine runs of one drill */
+    private static function record(array $mine): ?string
+    {
+        $runs = array_filter($mine, static fn(DrillResult $one): bool => ($one->goal['kind'] ?? null) === Scoring::Error->value);
+        /** @var list<list<array{float, float}>> $balls */
+        $balls = array_map(static fn(DrillResult $one): array => $one->attempts, array_values($runs));
+
+        return NumberErrors::record($balls, $runs === [] ? 0 : (int) (array_values($runs)[0]->goal['of'] ?? 0));
+    }
+
     /** @param array<string, mixed> $sheet */
     private static function figure(array $sheet, Student $student, PhraseBook $phrases): ?string
     {
@@ -209,6 +221,7 @@ final readonly class StudentPractice
                 : null,
             'figure' => self::figure($sheet, $student, $phrases),
             'next' => ['id' => $next->value, 'text' => $mine === [] ? 'Not done yet.' : $next->text($sheet['easier'], $sheet['harder'])],
+            'record' => self::record($mine),
             'numbers' => MysteryNumbers::draw($band[0], $band[1], MysteryNumbers::A_RUN, crc32($student->id.\count($mine))),
         ];
     }

@@ -1064,6 +1064,8 @@ export interface components {
                 id: string;
                 text: components["schemas"]["Told"];
             };
+            /** @description The best run of target numbers so far; null where there is none. */
+            record: components["schemas"]["Told"] | null;
             /** @description Random target numbers, m. */
             numbers: number[];
         };

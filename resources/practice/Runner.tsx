@@ -7,6 +7,7 @@ import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
 import { decimal } from '../ui/reader';
 import { numberOr, percent, shownFactor, shownUnit, withUnit } from '../ui/units';
+import { CarryScale } from './CarryScale';
 import { sound, soundOn, switchSound } from './sound';
 import { useRun } from './useRun';
 
@@ -60,6 +61,7 @@ export function Runner({ path, practice, drill, session, studentId, onDone }: Pr
                 {drill.pass.text} <strong>{t('Passed: {{mark}}.', { mark: goal.text })}</strong>{' '}
                 {runs > 1 && t('Set {{n}} of {{all}}; rest a minute between them.', { n: Math.min(set, runs), all: runs })}
             </p>
+            {drill.record !== null && <p className="text-soft">{drill.record}.</p>}
             {rested !== undefined && attempts.length === 0 && <Rest since={rested} />}
             <div inert={over}>
                 <Counter drill={drill} attempts={attempts} units={practice.student.units} onAdd={add} />
@@ -236,6 +238,7 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
                     told={<SoFar attempts={attempts} units={units} />}
                     big={`${String(Math.round(part / shownFactor('m', units)))} ${shownUnit('m', units)}`}
                     label={t('It carried')}
+                    scaleM={part}
                     onAdd={(metres) => {
                         onAdd([part, metres]);
                     }}
@@ -341,11 +344,13 @@ interface MeasuredProps {
     told?: ReactNode;
     big: string;
     label: string;
+    /** The number that was asked for: what it came to can be touched on a scale around it, m. */
+    scaleM?: number;
     onAdd: (metres: number) => void;
 }
 
-/** A ball whose distance is typed in. */
-function Measured({ attempts, goal, units, asks, told, big, label, onAdd }: MeasuredProps) {
+/** A ball whose distance is touched on a scale, or typed in. */
+function Measured({ attempts, goal, units, asks, told, big, label, scaleM, onAdd }: MeasuredProps) {
     const { t } = useTranslation();
     const [typed, setTyped] = useState('');
     const factor = shownFactor('m', units);
@@ -365,6 +370,7 @@ function Measured({ attempts, goal, units, asks, told, big, label, onAdd }: Meas
             <p data-testid="count" className="display text-6xl">
                 {big}
             </p>
+            {scaleM !== undefined && <CarryScale targetM={scaleM} mostM={goal.farthest_m} units={units} onCarry={onAdd} />}
             <label className="mt-4 block font-semibold">
                 {label}, {shownUnit('m', units)}
                 <input
@@ -396,6 +402,8 @@ function SoFar({ attempts, units }: { attempts: PutResult['attempts']; units: Un
     const bias = errors.reduce((sum, one) => sum + one, 0) / errors.length;
     const far = withUnit(Math.abs(off), 'm', units);
     const lean = percent(Math.abs(bias));
+    const squares = errors.reduce((sum, one) => sum + (one - bias) ** 2, 0);
+    const scatter = errors.length < 2 ? null : percent(Math.sqrt(squares / (errors.length - 1)));
     return (
         <p role="status" className="mt-3">
             <strong className="display block text-2xl">
@@ -403,6 +411,7 @@ function SoFar({ attempts, units }: { attempts: PutResult['attempts']; units: Un
             </strong>
             {t('{{mean}} off on average over {{count}}', { mean: percent(mean), count: errors.length })},{' '}
             {Math.abs(bias) < EVEN ? t('neither long nor short') : bias > 0 ? t('{{lean}} long', { lean }) : t('{{lean}} short', { lean })}
+            {scatter !== null && `, ${t('scatter {{scatter}}', { scatter })}`}
         </p>
     );
 }

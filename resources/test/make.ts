@@ -146,6 +146,7 @@ export const practiceDrill = (over: Partial<PracticeDrill> = {}): PracticeDrill 
     svg: null,
     figure: null,
     next: { id: 'again', text: 'Not done yet.' },
+    record: null,
     numbers: [12, 18, 9],
     ...over,
 });

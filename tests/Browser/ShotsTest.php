@@ -203,6 +203,9 @@ final class ShotsTest extends BrowserTestCase
         $this->see('3 m long');
         $next = (int) $this->all('[data-testid=count]')[0]->getText();
         self::assertGreaterThanOrEqual(3, abs($next - $target));
+        // In the middle of the scale lies what was asked for.
+        $this->click('svg[role=application]');
+        $this->see('To the metre');
         $this->press('Save');
         $this->see('Saved on this device, waiting for a connection.');
         $this->network(offline: false);

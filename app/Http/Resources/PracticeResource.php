@@ -47,6 +47,8 @@ use LowPoint\Core\Wording\Words;
  *     svg: string|null,
  *     figure: string|null,
  *     next: array{id: string, text: ToldShape},
+ *     // The best run of target numbers so far; null where there is none.
+ *     record: ToldShape|null,
  *     // Random target numbers, m.
  *     numbers: list<int>,
  * }

@@ -45,7 +45,7 @@ final readonly class Score
             Scoring::Count => self::counted($goal, self::hits($attempts)),
             Scoring::Streak => self::streak($goal, self::hits($attempts)),
             Scoring::Ladder => self::ladder($goal, self::hits($attempts)),
-            Scoring::Error => self::error($goal, $attempts),
+            Scoring::Error => self::error($goal, $attempts, $words),
             Scoring::Timed => self::timed($goal, $attempts),
             Scoring::Free => new self(true, 'done', (float) \count($attempts)),
             Scoring::Stations => self::stations($goal, self::byPart($goal, $attempts), $words),
@@ -144,9 +144,9 @@ final readonly class Score
     }
 
     /** @param list<mixed> $attempts */
-    private static function error(Goal $goal, array $attempts): self
+    private static function error(Goal $goal, array $attempts, Words $words): self
     {
-        $errors = [];
+        $balls = [];
         foreach ($attempts as $i => $attempt) {
             $pair = self::pair($attempt);
             if ($pair === null || $pair[0] < 1.0 || $pair[0] > Ball::FARTHEST_M) {
@@ -156,21 +156,17 @@ final readonly class Score
                     'target (1 to '.Ball::FARTHEST_M.' m) and carry (0 to '.Ball::FARTHEST_M.' m)',
                 );
             }
-            $errors[] = $pair[1] / $pair[0] - 1;
+            $balls[] = $pair;
         }
-        if ($errors === []) {
+        if ($balls === []) {
             return new self(false, 'no ball yet', 0.0);
         }
-        $n = \count($errors);
-        $mean = array_sum(array_map(abs(...), $errors)) / $n;
-        $bias = array_sum($errors) / $n;
-        $lean =
-            abs($bias) < 0.02 ? 'neither long nor short' : round(100 * abs($bias)).' % '.($bias > 0 ? 'long' : 'short').' on average';
+        $errors = NumberErrors::of($balls);
 
         return new self(
-            $n >= $goal->of && round(100 * $mean, self::ERROR_DECIMALS) <= $goal->need,
-            'mean error '.round(100 * $mean)." % over {$n}, {$lean}",
-            $mean,
+            $errors->balls >= $goal->of && round(100 * $errors->mean, self::ERROR_DECIMALS) <= $goal->need,
+            $errors->inWords($words),
+            $errors->mean,
         );
     }
 
