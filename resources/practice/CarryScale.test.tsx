@@ -39,6 +39,6 @@ describe('a scale around the number that was asked for', () => {
     it('is in the units of whoever plays, and tells metres', () => {
         expect(touched(27.432, 0.5, 'imperial')).toBeCloseTo(27.432, 6);
         render(<CarryScale targetM={27.432} mostM={300} units="imperial" onCarry={vi.fn()} />);
-        expect(screen.getByRole('application').getAttribute('aria-label')).toBe('Touch where it came down, 18 to 42 yd');
+        expect(screen.getByRole('application').getAttribute('aria-label')).toBe('Scale from 18 to 42 yd');
     });
 });

@@ -374,7 +374,8 @@ function Measured({ attempts, goal, units, asks, told, big, label, scaleM, onAdd
             <label className="mt-4 block font-semibold">
                 {label}, {shownUnit('m', units)}
                 <input
-                    autoFocus
+                    // On a phone the keyboard would cover the scale.
+                    autoFocus={scaleM === undefined}
                     inputMode="decimal"
                     className="mt-1 block min-h-16 w-full border-[1.5px] border-ink bg-press px-3 text-center text-2xl font-normal"
                     value={typed}
