@@ -7,27 +7,49 @@ namespace App\Lessons;
 use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Lesson;
+use App\Shots\StudentShots;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Evidence\LessonCase;
+use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Reading\SetFigures;
 
 /** A stored set of balls as a case of the core, and what the core reads in it. */
 final readonly class SetReading
 {
-    public function __construct(private ReadingEngine $engine) {}
+    public function __construct(
+        private ReadingEngine $engine,
+        private StudentShots $shots,
+    ) {}
 
     public function case(Lesson $lesson, BallSet $set): LessonCase
     {
         return CaseReader::fromValue([
             'format' => CaseReader::FORMAT,
             'student' => ['handed' => $lesson->student->handed, 'limits' => $lesson->student->limits],
-            'task' => $lesson->task,
+            'task' => $lesson->task + $this->ownLength($lesson, $set),
             'setup' => $set->setup,
             'motion' => $set->motion,
             'measured' => $set->measured ?? [],
             'balls' => $set->balls->map(static fn(Ball $ball): array => $ball->seen)->values()->all(),
         ]);
+    }
+
+    /**
+     * Where it was seen how far he swings back: how far he had to, by the chart that he had before this lesson, so that what a lesson
+     * is read as does not change with those after it.
+     *
+     * @return array{own_length?: string}
+     */
+    private function ownLength(Lesson $lesson, BallSet $set): array
+    {
+        $carry = $lesson->task['carry_m'] ?? null;
+        if (! isset($set->motion[Observable::BackswingLength->value]) || ! is_numeric($carry) || $carry <= 0) {
+            return [];
+        }
+        $length = $this->shots->lengthFor($lesson, (float) $carry);
+
+        return $length === null ? [] : ['own_length' => strtolower($length->name)];
     }
 
     /** @return array<string, mixed> */

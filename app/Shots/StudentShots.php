@@ -6,12 +6,16 @@ namespace App\Shots;
 
 use App\Models\Lesson;
 use App\Models\Student;
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Distance\CarriedBall;
 use LowPoint\Core\Distance\DistanceChart;
 use LowPoint\Core\Drills\Scoring;
+use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\ShotChoice\OwnRoll;
 use LowPoint\Core\ShotChoice\OwnStrikes;
@@ -50,6 +54,18 @@ final readonly class StudentShots
         return $this->chartOf($student, $this->balls($student));
     }
 
+    /** The length of swing that carries this with the club of a lesson, by what was hit before it; null where nothing tells. */
+    public function lengthFor(Lesson $lesson, float $carryM): ?Backswing
+    {
+        $club = LoggedBall::club($lesson->task);
+        if (Lie::from($lesson->task['lie'])->isSand()) {
+            return null;
+        }
+
+        return $this->chartOf($lesson->student, $this->balls($lesson->student, $lesson->began_at), $lesson->began_at)
+            ->lengthFor($club->label(), $carryM);
+    }
+
     /** @return array{DistanceChart, int} the chart, and clean balls with a carry that are in none: nobody noted the length of the swing */
     public function distances(Student $student): array
     {
@@ -62,7 +78,7 @@ final readonly class StudentShots
     }
 
     /** @param Collection<int, LoggedBall> $balls */
-    private function chartOf(Student $student, Collection $balls): DistanceChart
+    private function chartOf(Student $student, Collection $balls, ?CarbonInterface $before = null): DistanceChart
     {
         $lofts = [];
         foreach ([...$student->coach->clubs(), ...$balls->map(static fn(LoggedBall $ball): Club => $ball->club)] as $club) {
@@ -75,7 +91,7 @@ final readonly class StudentShots
             $lofts,
             [
                 ...$balls->map(static fn(LoggedBall $ball): ?CarriedBall => $ball->carried())->filter()->values(),
-                ...$this->ofStations($student),
+                ...$this->ofStations($student, $before),
             ],
             $this->words,
         );
@@ -86,12 +102,12 @@ final readonly class StudentShots
      *
      * @return list<CarriedBall>
      */
-    private function ofStations(Student $student): array
+    private function ofStations(Student $student, ?CarbonInterface $before): array
     {
         $names = Scoring::Stations->parts();
         $lessons = $student->lessons()->get(['task', 'began_at']);
         $balls = [];
-        foreach ($student->results()->get() as $result) {
+        foreach ($student->results()->when($before, static fn(Builder $of) => $of->where('done_at', '<', $before))->get() as $result) {
             $task = $lessons->first(static fn(Lesson $lesson): bool => $lesson->began_at <= $result->done_at)?->task;
             if ($task === null || ($result->goal['kind'] ?? null) !== Scoring::Stations->value) {
                 continue;
@@ -112,7 +128,7 @@ final readonly class StudentShots
     }
 
     /** @return Collection<int, LoggedBall> latest first */
-    private function balls(Student $student): Collection
+    private function balls(Student $student, ?CarbonInterface $before = null): Collection
     {
         $decoded = static fn(string $json): array => json_decode($json, true, flags: JSON_THROW_ON_ERROR);
 
@@ -121,6 +137,7 @@ final readonly class StudentShots
             ->join('lessons', 'lessons.id', '=', 'ball_sets.lesson_id')
             ->where('lessons.student_id', $student->id)
             ->whereNull(['lessons.deleted_at', 'balls.deleted_at'])
+            ->when($before, static fn(QueryBuilder $of) => $of->where('lessons.began_at', '<', $before))
             ->latest('balls.hit_at')
             ->limit(self::CHARTED)
             ->get(['balls.seen', 'ball_sets.motion', 'lessons.task'])

@@ -1849,6 +1849,8 @@ export interface components {
             flight_wanted?: ("low" | "stock" | "high") | null;
             method?: ("neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge") | null;
             belief?: string | null;
+            /** @description Of the backswing, by the student's own chart. */
+            own_length?: string | null;
         };
         Today: {
             /** @description Students of the coach, whether they fit what was asked for or not. */

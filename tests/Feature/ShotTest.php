@@ -78,6 +78,26 @@ final class ShotTest extends TestCase
         self::assertContains('Own roll at 56°: 60 % of the carry.', $assumed());
     }
 
+    public function test_his_own_chart_says_how_far_he_had_to_swing_back_and_later_balls_change_no_earlier_reading(): void
+    {
+        $this->balls(Lie::Fairway, array_fill(0, 5, ['strike' => 'clean', 'carry_m' => 30.0]), ['backswing_length' => 'hip']);
+        $task = ['carry_m' => 30.0] + CaseWriter::task(new Task(Shot::Pitch, Lie::Fairway, Club::usual()[2]));
+        $lesson = Lesson::factory()->for($this->student)->create(['task' => $task, 'began_at' => now()->addDay()]);
+        $set = BallSet::factory()->for($lesson)->create(['motion' => ['backswing_length' => 'rib', 'speed_change' => 'free']]);
+        Ball::factory()->for($set, 'set')->count(4)->create(['seen' => ['strike' => 'clean', 'carry_m' => 39.0]]);
+        $case = fn(): array => (array) $this->getJson("/api/lessons/{$lesson->id}/sets/{$set->id}/case")->assertOk()->json();
+        self::assertSame('hip', $case()['task']['own_length']);
+        $reading = (string) json_encode($this->getJson("/api/lessons/{$lesson->id}")->json());
+        self::assertStringContainsString('one step longer than his own chart asks', $reading);
+        self::assertStringContainsString('by his own chart a swing to the hips carries this', $reading);
+
+        // Her next lesson moves the chart, not what this one said.
+        $later = Lesson::factory()->for($this->student)->create(['task' => $task, 'began_at' => now()->addDays(2)]);
+        $more = BallSet::factory()->for($later)->create(['motion' => ['backswing_length' => 'shoulder']]);
+        Ball::factory()->for($more, 'set')->count(60)->create(['seen' => ['strike' => 'clean', 'carry_m' => 30.0]]);
+        self::assertSame('hip', $case()['task']['own_length']);
+    }
+
     public function test_a_landing_spot_that_was_dragged_is_answered_for(): void
     {
         foreach ($this->plan(['land_m' => 4])->json('options') as $option) {

@@ -6,6 +6,7 @@ namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Club\Handedness;
+use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Flight;
@@ -155,6 +156,7 @@ final class CaseReader
                 isset($known['flight_wanted']) ? Flight::from((string) $known['flight_wanted']) : Flight::Stock,
                 $method,
                 \is_string($belief) ? $belief : null,
+                Backswing::seen(self::string($known['own_length'] ?? null)),
             );
         } catch (InvalidInput $e) {
             array_push($this->faults, ...$e->faults);

@@ -35,6 +35,8 @@ use LowPoint\Core\Strike\Lie;
  *     flight_wanted?: value-of<Flight>|null,
  *     method?: value-of<School>|null,
  *     belief?: string|null,
+ *     // Of the backswing, by the student's own chart.
+ *     own_length?: string|null,
  * }
  * @phpstan-type BallSeenShape array{
  *     strike?: value-of<Strike>,
@@ -118,6 +120,7 @@ final class CaseWriter
                 'flight_wanted' => $task->flightWanted === Flight::Stock ? null : $task->flightWanted->value,
                 'method' => $task->method?->value,
                 'belief' => $task->belief,
+                'own_length' => $task->ownLength === null ? null : strtolower($task->ownLength->name),
             ],
             self::seen(...),
         );

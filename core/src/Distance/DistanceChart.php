@@ -117,6 +117,20 @@ final readonly class DistanceChart
         );
     }
 
+    /** The length on the body at which a club carries nearest to this, m; null where the chart does not reach there. */
+    public function lengthFor(string $club, float $carryM): ?Backswing
+    {
+        $nearest = null;
+        $off = self::FARTHEST_OFF * $carryM;
+        foreach ($this->byClub()[$club] ?? [] as $cell) {
+            if (abs($cell->meanM - $carryM) <= $off && Backswing::seen($cell->backswing) !== null) {
+                [$nearest, $off] = [Backswing::seen($cell->backswing), abs($cell->meanM - $carryM)];
+            }
+        }
+
+        return $nearest;
+    }
+
     /** How far the best way of reaching the target is off it, m; null without balls. */
     public function biasM(float $targetM): ?float
     {

@@ -27,6 +27,14 @@ enum Backswing: int
         return null;
     }
 
+    /** @return array<string, string> every name => itself */
+    public static function names(): array
+    {
+        $names = array_map(static fn(self $length): string => strtolower($length->name), self::cases());
+
+        return array_combine($names, $names);
+    }
+
     /** To follow "at". */
     public function place(): string
     {
@@ -39,11 +47,11 @@ enum Backswing: int
         };
     }
 
-    /** What the shot asks of a free swing; null when the carry is not known. */
+    /** What the shot asks of a free swing, by the student's own chart where he has one; null when the carry is not known. */
     public static function askedBy(Task $task): ?self
     {
-        if ($task->carryM === null) {
-            return null;
+        if ($task->carryM === null || $task->ownLength !== null) {
+            return $task->ownLength;
         }
         foreach (self::CARRIES_M[$task->shot->value] as $step => $upTo) {
             if ($task->carryM <= $upTo) {

@@ -20,7 +20,11 @@ final readonly class Task
     /** Asked of shots from sand only. */
     public const SAND_ONLY = ['lip_height_m', 'lip_distance_m'];
 
-    /** @throws InvalidInput when the lie does not belong to the shot */
+    /**
+     * @param  Backswing|null  $ownLength  that carries this by the student's own chart; null where he has none
+     *
+     * @throws InvalidInput when the lie does not belong to the shot
+     */
     public function __construct(
         public Shot $shot,
         public Lie $lie,
@@ -34,6 +38,7 @@ final readonly class Task
         public Flight $flightWanted = Flight::Stock,
         public ?School $method = null,
         public ?string $belief = null,
+        public ?Backswing $ownLength = null,
     ) {
         if (! \in_array($lie, $shot->lies(), true)) {
             throw InvalidInput::one(
@@ -85,6 +90,7 @@ final readonly class Task
             'roll_m' => Field::number('Roll', 'm', 0, 150, nullable: true),
             'lip_height_m' => Field::number('Lip height', 'm', 0, 6, nullable: true),
             'lip_distance_m' => Field::number('Lip distance', 'm', 0, 50, nullable: true),
+            'own_length' => Field::choice('Length by his own chart', Backswing::names()),
             'flight_wanted' => Field::choice('Flight', ['low' => 'low', 'stock' => 'stock', 'high' => 'high']),
         ];
     }

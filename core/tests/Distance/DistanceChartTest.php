@@ -9,6 +9,7 @@ use LowPoint\Core\Distance\CarriedBall;
 use LowPoint\Core\Distance\ChartCell;
 use LowPoint\Core\Distance\DistanceChart;
 use LowPoint\Core\Distance\DistanceFinding;
+use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Simulation\Dice;
@@ -146,6 +147,23 @@ final class DistanceChartTest extends TestCase
         $choice = DistanceChart::of(['56'], [], $balls)->forTarget(50.5)[0];
         self::assertSame(['shoulder', 'between rib and shoulder with the 56: nearer shoulder'], [$choice->backswing, $choice->note]);
         self::assertSame(50.5, $choice->expectedM);
+    }
+
+    public function test_the_length_for_a_carry_is_the_one_that_carries_nearest_to_it(): void
+    {
+        $balls = [];
+        foreach (['hip' => 22.0, 'rib' => 36.0, 'shoulder' => 50.0, 'past the hat' => 60.0] as $station => $m) {
+            foreach ([0.98, 1.0, 1.02, 1.01, 0.99] as $by) {
+                $balls[] = self::ball('56', $station, $by * $m);
+            }
+        }
+        $chart = DistanceChart::of(['56', '60'], [], $balls);
+        self::assertSame(
+            [Backswing::Hip, Backswing::Hip, Backswing::Rib, Backswing::Shoulder],
+            array_map(static fn(float $m): ?Backswing => $chart->lengthFor('56', $m), [19.0, 28.0, 30.0, 59.0]),
+        );
+        self::assertNull($chart->lengthFor('56', 12.0), 'shorter than anything he has logged');
+        self::assertNull($chart->lengthFor('60', 30.0), 'a club he has not logged');
     }
 
     /** @param array<string, mixed> $change */

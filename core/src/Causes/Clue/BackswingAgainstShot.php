@@ -42,14 +42,15 @@ final readonly class BackswingAgainstShot implements Clue
     public function text(EvidenceContext $context, Words $words): string
     {
         $steps = self::steps($context) ?? 0;
+        $asks = $context->case->task->ownLength === null ? 'the shot asks' : 'his own chart asks';
         $how =
             $steps === 0
-                ? 'as long as the shot asks'
+                ? "as long as {$asks}"
                 : $words->count(abs($steps)).
                     ' step'.
                     (abs($steps) === 1 ? '' : 's').
                     ($steps > 0 ? ' longer' : ' shorter').
-                    ' than the shot asks';
+                    " than {$asks}";
 
         return "the backswing is {$how}";
     }

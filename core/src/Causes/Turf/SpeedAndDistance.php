@@ -142,10 +142,15 @@ final class SpeedAndDistance
                     asSeen: static function (EvidenceContext $context): ?string {
                         $off = $context->pattern->middleCarryError($context->case);
 
-                        return $off === null
-                            ? null
-                            : ($off > 0 ? 'Balls carry too far: one station shorter.' : 'Balls carry too little: one station longer.').
-                                    ' The speed stays free.';
+                        $own = $context->case->task->ownLength;
+
+                        return match (true) {
+                            $off === null => null,
+                            $own !== null => ($off > 0 ? 'Balls carry too far' : 'Balls carry too little')
+                                .": by his own chart a swing to {$own->place()} carries this. The speed stays free.",
+                            default => ($off > 0 ? 'Balls carry too far: one station shorter.' : 'Balls carry too little: one station longer.')
+                                .' The speed stays free.',
+                        };
                     },
                 ),
                 'If it were something else, the speed would be forced or would fade at the ball.',
