@@ -45,7 +45,13 @@ final class Student extends Model
 
     protected $fillable = ['name', 'handed', 'about', 'limits', 'units', 'inactive_since', 'language', 'step_m'];
 
-    protected $casts = ['limits' => 'array', 'units' => Units::class, 'inactive_since' => 'datetime', 'language' => Language::class, 'step_m' => 'float'];
+    protected $casts = [
+        'limits' => 'array',
+        'units' => Units::class,
+        'inactive_since' => 'datetime',
+        'language' => Language::class,
+        'step_m' => 'float',
+    ];
 
     protected static function booted(): void
     {

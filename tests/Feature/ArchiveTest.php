@@ -76,7 +76,8 @@ final class ArchiveTest extends TestCase
         ])->assertOk();
         self::assertSame(['shaft_lean_deg' => 1.1], $set->fresh()?->measured);
         $before = $this->tables();
-        foreach (['own_drills', 'own_cards', 'sheet_presets', 'sheet_imports', 'revisions', 'plans', 'drill_results', 'consents'] as $table) {
+        $filled = ['own_drills', 'own_cards', 'sheet_presets', 'sheet_imports', 'revisions', 'plans', 'drill_results', 'consents'];
+        foreach ($filled as $table) {
             self::assertNotSame([], $before[$table], $table);
         }
         $answer = $this->get('/api/archive')->assertOk()->assertDownload()->baseResponse;

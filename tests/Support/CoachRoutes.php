@@ -117,7 +117,13 @@ trait CoachRoutes
         );
         $fed = FeedBall::query()->firstOrCreate(
             ['feed_device_id' => $device->id],
-            ['device_ball' => '01JD0000000000000000000001', 'ball_set_id' => $set->id, 'student_id' => $bea->id, 'figures' => ['carry_m' => 9.0], 'hit_at' => now()],
+            [
+                'device_ball' => '01JD0000000000000000000001',
+                'ball_set_id' => $set->id,
+                'student_id' => $bea->id,
+                'figures' => ['carry_m' => 9.0],
+                'hit_at' => now(),
+            ],
         );
 
         return [

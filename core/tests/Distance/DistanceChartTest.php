@@ -123,6 +123,99 @@ final class DistanceChartTest extends TestCase
         self::assertSame($of($balls), $of([...$balls, ...$more]));
     }
 
+    public function test_any_carry_counts_and_none_does_not(): void
+    {
+        self::assertTrue(self::ball('56', 'hip', 0.4)->counts());
+        self::assertFalse(self::ball('56', 'hip', 0.0)->counts());
+    }
+
+    public function test_a_length_between_two_logged_ones_lies_midway_on_the_scale_of_shares(): void
+    {
+        $cells = [];
+        foreach (self::chartOf(['hip' => 20.0, 'shoulder' => 45.0])->cells as $cell) {
+            $cells[$cell->backswing] = $cell;
+        }
+        self::assertSame(['hip', 'rib', 'shoulder'], array_keys($cells));
+        self::assertEqualsWithDelta(30.0, $cells['rib']->meanM, 1.0e-6);
+        self::assertSame([true, false, true], array_values(array_map(static fn(ChartCell $one): bool => $one->measured, $cells)));
+    }
+
+    public function test_a_single_ball_leans_on_the_scatter_of_all_lengths(): void
+    {
+        $balls = array_map(static fn(float $by): CarriedBall => self::ball('56', 'hip', 20.0 * $by), [0.9, 1.0, 1.1, 1.05, 0.95]);
+        $cells = DistanceChart::of(['56'], [], [...$balls, self::ball('56', 'rib', 40.0)])->cells;
+        $scatter = sqrt((2 * 0.1 ** 2 + 2 * 0.05 ** 2) / 4);
+        self::assertEqualsWithDelta(20.0 * $scatter, $cells[0]->sdM, 1.0e-6);
+        self::assertEqualsWithDelta(40.0 * $scatter, $cells[1]->sdM, 1.0e-6);
+        self::assertGreaterThan($cells[0]->highM / $cells[0]->meanM, $cells[1]->highM / $cells[1]->meanM);
+    }
+
+    public function test_scatter_is_that_within_the_lengths_and_told_with_what_was_left_out(): void
+    {
+        $balls = [];
+        foreach (['hip' => 20.0, 'shoulder' => 45.0] as $station => $m) {
+            foreach ([0.94, 1.0, 1.06] as $by) {
+                $balls[] = self::ball('56', $station, $by * $m);
+            }
+        }
+        $chart = DistanceChart::of(['56'], [], [...$balls, new CarriedBall('56', 'hip', 9.0, Strike::Thin)]);
+        self::assertEqualsWithDelta(100 * sqrt(4 * 0.06 ** 2 / 4), $chart->spreadPct, 1.0e-6);
+        self::assertSame(
+            'One length scatters by 6 % of its carry: the distances hold. One not counted: mishit, forced or quitting.',
+            $chart->finding(null)[1],
+        );
+        self::assertStringEndsWith('the distances hold.', DistanceChart::of(['56'], [], $balls)->finding(null)[1]);
+    }
+
+    public function test_a_gap_is_filled_up_to_a_seventh_beyond_what_was_measured(): void
+    {
+        $cells = static function (float $shorter): array {
+            $balls = [];
+            foreach ([['52', 'hip', 24.0], ['52', 'rib', 36.0], ['60', 'rib', $shorter]] as [$club, $station, $m]) {
+                foreach ([0.98, 1.0, 1.02, 1.01, 0.99] as $by) {
+                    $balls[] = self::ball($club, $station, $by * $m);
+                }
+            }
+
+            return array_map(
+                static fn(ChartCell $one): string => "{$one->club} {$one->backswing}",
+                DistanceChart::of(['52', '60'], self::LOFTS, $balls)->cells,
+            );
+        };
+        // The other club's hip lies at 22 m, a twelfth below the shortest; then at 19 m, a fifth below.
+        self::assertContains('60 hip', $cells(33.0));
+        self::assertNotContains('60 hip', $cells(28.5));
+    }
+
+    public function test_in_between_is_advised_from_both_sides_with_the_error_of_both_lengths_and_of_the_hand(): void
+    {
+        $chart = self::chartOf(['rib' => 40.0, 'shoulder' => 55.0]);
+        $near = $chart->forTarget(43.5)[0];
+        self::assertSame(['rib', 'between rib and shoulder with the 56: nearer rib'], [$near->backswing, $near->note]);
+        [$rib, $shoulder] = $chart->cells;
+        $share = 3.5 / 15.0;
+        $sd = sqrt(
+            (1 - $share) * $rib->sdM ** 2 + $share * $shoulder->sdM ** 2
+            + ((1 - $share) * $rib->meanSd) ** 2 + ($share * $shoulder->meanSd) ** 2 + (0.12 * 15.0) ** 2,
+        );
+        self::assertEqualsWithDelta($sd * sqrt(2 / M_PI), $near->expectedErrorM, 1.0e-6);
+        self::assertSame('between rib and shoulder with the 56: halfway', $chart->forTarget(47.0)[0]->note);
+        self::assertSame('', $chart->forTarget(40.0)[0]->note, 'at a length itself it is that length');
+    }
+
+    /** @param array<string, float> $means */
+    private static function chartOf(array $means): DistanceChart
+    {
+        $balls = [];
+        foreach ($means as $station => $m) {
+            foreach ([0.98, 1.0, 1.02, 1.01, 0.99] as $by) {
+                $balls[] = self::ball('56', $station, $by * $m);
+            }
+        }
+
+        return DistanceChart::of(['56'], [], $balls);
+    }
+
     /** @param list<float> $carries */
     #[TestWith([[40.0, 41.0, 39.0], 40.0, 'too_few'])]
     #[TestWith([[40.0, 41.0, 39.0, 40.5, 39.5], 40.0, 'ok'])]

@@ -40,6 +40,12 @@ final class MysteryNumbersTest extends TestCase
         self::assertLessThan(2.0, max($counts) / min($counts));
     }
 
+    public function test_as_many_as_sixty_are_drawn(): void
+    {
+        self::assertCount(60, MysteryNumbers::draw(20, 40, 60, 1));
+        self::assertCount(1, MysteryNumbers::draw(20, 40, 1, 1));
+    }
+
     public function test_a_seed_tells_its_numbers_again_and_another_tells_others(): void
     {
         self::assertSame(MysteryNumbers::draw(20, 60, 20, 5), MysteryNumbers::draw(20, 60, 20, 5));

@@ -254,6 +254,39 @@ final class PlannerTest extends TestCase
         }
     }
 
+    /** @param array{float, float} $range as the question is told to whoever asks it */
+    #[TestWith(['edge_m', [0.0, 100.0]])]
+    #[TestWith(['hole_m', [0.5, 80.0]])]
+    #[TestWith(['behind_m', [0.0, 80.0]])]
+    #[TestWith(['slope_deg', [-20.0, 20.0]])]
+    #[TestWith(['green.stimp', [4.0, 16.0]])]
+    #[TestWith(['green.slope_pct', [-10.0, 10.0]])]
+    #[TestWith(['obstacle.height_m', [0.0, 12.0]])]
+    #[TestWith(['student.carry_sd_pct', [0.0, 40.0]])]
+    public function test_a_figure_is_taken_up_to_its_ends_and_refused_beyond(string $key, array $range): void
+    {
+        $ask = static function (float $value) use ($key): array {
+            [$group, $name] = [...explode('.', $key), null];
+            $more = $group === 'obstacle' ? ['distance_m' => 3.0] : [];
+            $own = [$group => $name === null ? $value : [$name => $value] + $more];
+            try {
+                PlanRequest::fromValue($own + ['edge_m' => 4, 'hole_m' => 8, 'clubs' => [['loft_deg' => 56, 'bounce_deg' => 12]]]);
+            } catch (InvalidInput $e) {
+                return array_map(static fn($fault): string => $fault->key, $e->faults);
+            }
+
+            return [];
+        };
+        self::assertSame([[], []], [$ask($range[0]), $ask($range[1])]);
+        self::assertSame([[$key], [$key]], [$ask($range[0] - 0.01), $ask($range[1] + 0.01)]);
+    }
+
+    public function test_what_is_not_told_of_the_ground_is_usual(): void
+    {
+        $ground = PlanRequest::fromValue(['edge_m' => 4, 'hole_m' => 8, 'clubs' => [['loft_deg' => 56, 'bounce_deg' => 12]]])->ground;
+        self::assertEquals(new Ground(Lie::Fairway, 0.0, 4.0, 8.0, 8.0, 9.0, 0.0), $ground);
+    }
+
     private static function stops(Ground $ground, float $v, float $angle, Ballistics $b): float
     {
         $sand = $ground->lie->isSand();
