@@ -148,8 +148,8 @@ final class SpeedAndDistance
                             $off === null => null,
                             $own !== null => ($off > 0 ? 'Balls carry too far' : 'Balls carry too little')
                                 .": by his own chart a swing to {$own->place()} carries this. The speed stays free.",
-                            default => ($off > 0 ? 'Balls carry too far: one station shorter.' : 'Balls carry too little: one station longer.')
-                                .' The speed stays free.',
+                            $off > 0 => 'Balls carry too far: one station shorter. The speed stays free.',
+                            default => 'Balls carry too little: one station longer. The speed stays free.',
                         };
                     },
                 ),
