@@ -34,6 +34,15 @@ export default defineConfig({
             workbox: {
                 globDirectory: 'public/build',
                 globPatterns: ['assets/*.{js,css,woff2}'],
+                // The PHP for figures without a connection is large: it is kept once somebody measures.
+                globIgnores: ['assets/{engine,php8}*.js'],
+                runtimeCaching: [
+                    {
+                        urlPattern: /\/build\/assets\/((engine|php8)[^/]*\.js|[^/]*\.wasm)$/,
+                        handler: 'CacheFirst',
+                        options: { cacheName: 'core', expiration: { maxEntries: 6 } },
+                    },
+                ],
                 modifyURLPrefix: { 'assets/': '/build/assets/' },
                 additionalManifestEntries: ['/', '/icon.svg', '/icon-192.png', '/icon-512.png'].map((url) => ({
                     url,
@@ -47,5 +56,14 @@ export default defineConfig({
             },
         }),
     ],
-    build: { target: 'es2022', chunkSizeWarningLimit: 600 },
+    build: {
+        target: 'es2022',
+        chunkSizeWarningLimit: 600,
+        rollupOptions: {
+            onwarn: (warning, warn) => {
+                // PHP in the browser can call back into it. Ours does not, and the page's policy forbids it.
+                if (warning.code !== 'EVAL') warn(warning);
+            },
+        },
+    },
 });

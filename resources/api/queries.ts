@@ -1,4 +1,5 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { callOrHere } from '../core/here';
 import { owner } from '../outbox/owner';
 import { call } from './client';
 import { callOrKept } from './kept';
@@ -132,7 +133,7 @@ export const ask = {
     measured: (question: MeasurePicture) =>
         queryOptions({
             queryKey: ['measured', question],
-            queryFn: () => call<MeasuredPicture>('POST', 'measure/picture', question),
+            queryFn: () => callOrHere<MeasuredPicture>('measure/picture', 'picture', question),
             placeholderData: keepPreviousData,
             retry: false,
             staleTime: Infinity,
@@ -143,7 +144,7 @@ export const ask = {
     traced: (question: MeasureTrace | null) =>
         queryOptions({
             queryKey: ['traced', question],
-            queryFn: () => call<MeasuredTrace>('POST', 'measure/trace', question),
+            queryFn: () => callOrHere<MeasuredTrace>('measure/trace', 'trace', question ?? {}),
             placeholderData: keepPreviousData,
             retry: false,
             staleTime: Infinity,

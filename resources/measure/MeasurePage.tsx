@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useSearchParams } from 'react-router-dom';
 import { useCatalogue, useCoach } from '../api/queries';
+import { useHere } from '../core/here';
 import { useBench, type Seen } from '../lesson/useBench';
 import { Page, Skeleton } from '../ui/Page';
 import { MadeUp } from './MadeUp';
@@ -23,6 +24,7 @@ export function MeasurePage() {
     const { taken, problem, busy, take, fail } = usePicture();
     /** The side of the target in a film that ships with the app. */
     const [side, setSide] = useState<Target>();
+    const here = useHere();
     const { lesson, student } = bench;
     const set = lesson?.sets.find((one) => one.id === asked.get('set')) ?? lesson?.sets.at(-1);
     if (lesson === undefined || student === undefined || catalogue === undefined || coach === undefined || set === undefined)
@@ -71,6 +73,7 @@ export function MeasurePage() {
                     onProblem={fail}
                 />
             )}
+            {here && <p className="mt-4 text-soft">{t('Figures come without a connection too: the core is kept on this device.')}</p>}
             <Stills studentId={student.id} />
         </Page>
     );

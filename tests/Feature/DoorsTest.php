@@ -21,7 +21,7 @@ final class DoorsTest extends TestCase
     {
         $headers = $this->get($address, ['Accept' => 'application/json'])->headers;
 
-        self::assertStringContainsString("script-src 'self';", (string) $headers->get('Content-Security-Policy'));
+        self::assertStringContainsString("script-src 'self' 'wasm-unsafe-eval';", (string) $headers->get('Content-Security-Policy'));
         self::assertStringContainsString("frame-ancestors 'none'", (string) $headers->get('Content-Security-Policy'));
         self::assertSame('nosniff', $headers->get('X-Content-Type-Options'));
         self::assertNotNull($headers->get('Referrer-Policy'));

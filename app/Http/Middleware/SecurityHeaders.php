@@ -13,7 +13,7 @@ final class SecurityHeaders
 {
     /** Styles that a dialog sets on the page while it is open are written into it; scripts never are. */
     private const POLICY =
-        "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; ".
+        "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; ".
         "font-src 'self' data:; media-src 'self' blob:; ".
         "connect-src 'self'; manifest-src 'self'; worker-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 

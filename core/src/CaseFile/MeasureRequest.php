@@ -24,16 +24,12 @@ final readonly class MeasureRequest
         return self::fromValue(RequestJson::decoded($json));
     }
 
-    /**
-     * @param  array<string, mixed>  $marks
-     *
-     * @throws InvalidInput with what is wrong
-     */
-    public static function trace(array $marks): Trace
+    /** @return array<string, mixed> figures of a picture; of frames those, and the fitted arc in the picture */
+    public function toArray(): array
     {
-        $answer = self::fromValue(['kind' => 'trace'] + $marks)->answer;
-
-        return $answer instanceof Trace ? $answer : throw new \LogicException('A question about frames is answered by a trace.');
+        return $this->answer instanceof Trace
+            ? ['trace' => $this->answer->toArray(), 'arc' => $this->answer->arcPx]
+            : $this->answer->toArray();
     }
 
     /** @throws InvalidInput with what is wrong */

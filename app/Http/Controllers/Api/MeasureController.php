@@ -21,7 +21,7 @@ final class MeasureController
     #[Endpoint(MeasuredPictureResource::class)]
     public function picture(MeasurePictureRequest $request): MeasuredPictureResource
     {
-        return new MeasuredPictureResource(MeasureRequest::fromValue(['kind' => 'picture'] + $request->marks())->answer->toArray());
+        return new MeasuredPictureResource(MeasureRequest::fromValue(['kind' => 'picture'] + $request->marks())->toArray());
     }
 
     /** Made-up swings to try it on: films of which the truth is known. */
@@ -41,8 +41,6 @@ final class MeasureController
     #[Endpoint(MeasuredTraceResource::class)]
     public function trace(MeasureTraceRequest $request): MeasuredTraceResource
     {
-        $trace = MeasureRequest::trace($request->marks());
-
-        return new MeasuredTraceResource(['trace' => $trace->toArray(), 'arc' => $trace->arcPx]);
+        return new MeasuredTraceResource(MeasureRequest::fromValue(['kind' => 'trace'] + $request->marks())->toArray());
     }
 }
