@@ -35,10 +35,10 @@ export default defineConfig({
                 globDirectory: 'public/build',
                 globPatterns: ['assets/*.{js,css,woff2}'],
                 // The PHP for figures without a connection is large: it is kept once somebody measures.
-                globIgnores: ['assets/{engine,php8}*.js'],
+                globIgnores: ['assets/{worker,php}*.js'],
                 runtimeCaching: [
                     {
-                        urlPattern: /\/build\/assets\/((engine|php8)[^/]*\.js|[^/]*\.wasm)$/,
+                        urlPattern: /\/build\/assets\/((worker|php)[^/]*\.js|[^/]*\.wasm)$/,
                         handler: 'CacheFirst',
                         options: { cacheName: 'core', expiration: { maxEntries: 6 } },
                     },
@@ -56,6 +56,7 @@ export default defineConfig({
             },
         }),
     ],
+    worker: { format: 'es' },
     build: {
         target: 'es2022',
         chunkSizeWarningLimit: 600,

@@ -3,12 +3,16 @@
 // What a browser runs to have the core work something out: the sources lie in /core.json, the question in /question.json, and the answer
 // is written out. Run once for each question; what was loaded for the one before is still there.
 
+use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\MeasureRequest;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Reading\ReadingEngine;
+use LowPoint\Core\Wording\Units;
+use LowPoint\Core\Wording\Words;
 
 if (! function_exists('mb_strlen')) {
-    // This PHP comes without mbstring. The core counts characters where it shortens a value that was wrong.
+    // This PHP comes without mbstring. What the core uses of it, for UTF-8; sentences of the core begin with ASCII.
     function mb_strlen(string $text): int
     {
         return (int) preg_match_all('/./us', $text);
@@ -19,6 +23,21 @@ if (! function_exists('mb_strlen')) {
         preg_match_all('/./us', $text, $characters);
 
         return implode('', array_slice($characters[0], $from, $length));
+    }
+
+    function mb_check_encoding(string $text): bool
+    {
+        return preg_match('//u', $text) === 1;
+    }
+
+    function mb_strtoupper(string $text): string
+    {
+        return strtoupper($text);
+    }
+
+    function mb_stripos(string $text, string $words): int|false
+    {
+        return stripos($text, $words);
     }
 
     spl_autoload_register(static function (string $class): void {
@@ -32,7 +51,14 @@ if (! function_exists('mb_strlen')) {
 }
 
 try {
-    $answer = ['answer' => MeasureRequest::fromJson((string) file_get_contents('/question.json'))->toArray()];
+    $question = json_decode((string) file_get_contents('/question.json'), true, flags: JSON_THROW_ON_ERROR);
+    $answer = [
+        'answer' => isset($question['case'])
+            ? ReadingEngine::standard(new Words(Units::from($question['units'])))->read(
+                CaseReader::fromValue(['format' => CaseReader::FORMAT] + $question['case']),
+            )->toArray()
+            : MeasureRequest::fromValue($question)->toArray(),
+    ];
 } catch (InvalidInput $e) {
     $answer = [
         'faults' => array_map(static fn(Fault $fault): array => ['key' => $fault->key, 'message' => $fault->message()], $e->faults),

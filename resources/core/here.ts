@@ -16,25 +16,44 @@ export async function callOrHere<Answer>(path: string, kind: string, question: o
     }
 }
 
+const KEPT = 'low-point-core';
+
+/** Where the service worker keeps it (vite.config.ts). */
+const CACHE = 'core';
+
+/** Whether the core was fetched onto this device. */
+export const isHere = (): boolean => localStorage.getItem(KEPT) !== null;
+
+/** Fetches the core onto this device, or what is newer of it. */
+export async function keepHere(): Promise<void> {
+    const { fetchEngine } = await import('./engine');
+    await fetchEngine();
+    localStorage.setItem(KEPT, '1');
+}
+
+/** Takes it away again. */
+export async function takeAway(): Promise<void> {
+    localStorage.removeItem(KEPT);
+    if ('caches' in window) await caches.delete(CACHE);
+}
+
 const savesData = () => (navigator as Navigator & { connection?: { saveData?: boolean } }).connection?.saveData === true;
 
-/** Fetches the core onto this device, once; true when figures come without a connection too. A device that saves data is let be. */
-export function useHere(): boolean {
+/** Keeps the core here where it is wanted; true once it is. A device that saves data is let be. */
+export function useHere(wanted: boolean): boolean {
     const [here, setHere] = useState(false);
     useEffect(() => {
-        if (savesData()) return;
+        if (!wanted || savesData()) return;
         let left = false;
-        void import('./engine')
-            .then(({ fetchEngine }) => fetchEngine())
-            .then(
-                () => {
-                    if (!left) setHere(true);
-                },
-                () => undefined,
-            );
+        keepHere().then(
+            () => {
+                if (!left) setHere(true);
+            },
+            () => undefined,
+        );
         return () => {
             left = true;
         };
-    }, []);
+    }, [wanted]);
     return here;
 }

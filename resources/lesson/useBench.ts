@@ -1,8 +1,10 @@
 import { useTranslation } from 'react-i18next';
 import { useMemo } from 'react';
 import { nowIso } from '../api/clock';
-import { useLesson } from '../api/queries';
+import { useCoach, useLesson } from '../api/queries';
 import type { Ball, BallSeen, BallSet, Lesson, Measured, Observable, Observed, Purpose, Task } from '../api/types.gen';
+import { isHere, useHere } from '../core/here';
+import { useReadingsHere } from '../core/useReadingsHere';
 import { apply, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
@@ -20,6 +22,8 @@ export interface Seen {
 const halvesOf = (set: BallSet, keys: string[]): Measured =>
     Object.fromEntries(Object.entries(set.measured ?? {}).filter(([key]) => keys.includes(key)));
 
+const setIds = (lesson: Lesson | undefined) => lesson?.sets.map((set) => set.id) ?? [];
+
 /** The lesson as it looks with what is still waiting on this device, and all a coach can do in it. */
 export function useBench(lessonId: string) {
     const { t } = useTranslation();
@@ -32,6 +36,14 @@ export function useBench(lessonId: string) {
         () => query.data && mine.reduce((so, entry) => (entry.action.lessonId === null ? so : apply(so, entry.action)), query.data.lesson),
         [query.data, mine],
     );
+    const { data: coach } = useCoach();
+    useHere(isHere());
+    const readHere = useReadingsHere({
+        lesson,
+        student: query.data?.student,
+        units: coach?.units,
+        unread: trouble?.status === 0 ? mine.flatMap(({ action }) => ('setId' in action ? [action.setId] : setIds(lesson))) : [],
+    });
     const refused = mine.filter((entry) => entry.state === 'refused');
     const nextId = useNextId(lesson);
     const { act, ...steps } = useSteps(outbox);
@@ -144,7 +156,7 @@ export function useBench(lessonId: string) {
         query,
         lesson,
         student: query.data?.student,
-        readings: query.data?.readings ?? {},
+        readings: { ...query.data?.readings, ...readHere },
         wanted: query.data?.balls_wanted ?? {},
         waiting: mine.length - refused.length,
         refused,

@@ -24,7 +24,7 @@ export function MeasurePage() {
     const { taken, problem, busy, take, fail } = usePicture();
     /** The side of the target in a film that ships with the app. */
     const [side, setSide] = useState<Target>();
-    const here = useHere();
+    const here = useHere(true);
     const { lesson, student } = bench;
     const set = lesson?.sets.find((one) => one.id === asked.get('set')) ?? lesson?.sets.at(-1);
     if (lesson === undefined || student === undefined || catalogue === undefined || coach === undefined || set === undefined)
@@ -73,8 +73,8 @@ export function MeasurePage() {
                     onProblem={fail}
                 />
             )}
-            {here && <p className="mt-4 text-soft">{t('Figures come without a connection too: the core is kept on this device.')}</p>}
             <Stills studentId={student.id} />
+            {here && <p className="mt-4 text-soft">{t('Figures come without a connection too: the core is kept on this device.')}</p>}
         </Page>
     );
 }

@@ -4,6 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { call } from '../api/client';
 import { changed, useCoach } from '../api/queries';
 import type { Coach } from '../api/types.gen';
+import { KeepCore } from '../core/KeepCore';
 import { CoachsLanguage } from '../language/CoachsLanguage';
 import { Sessions } from '../students/Sessions';
 import { Button } from '../ui/Button';
@@ -95,6 +96,7 @@ function ThisDevice() {
                 <CoachsLanguage />
             </p>
             <SingleKeys />
+            <KeepCore />
         </section>
     );
 }

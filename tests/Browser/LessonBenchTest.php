@@ -46,6 +46,31 @@ final class LessonBenchTest extends BrowserTestCase
         self::assertGreaterThan(30, $touches);
     }
 
+    public function test_without_a_connection_the_reading_comes_all_the_same_where_the_core_is_kept(): void
+    {
+        $this->signIn();
+        $this->visit('/you');
+        $this->press('Keep it here');
+        $this->see('Kept here');
+        self::assertSame([], $this->axe());
+        $this->visit('/');
+        $this->beginLesson('Tam Okoro');
+        $this->keys('1');
+        $this->see('1 of 1 clean');
+        $this->network(offline: true);
+        $this->keys('d', '2', 'd', '2', '1');
+        $this->see('Saved on this device, 3 waiting');
+        $this->see('2 of 4 clean');
+        self::assertStringNotContainsString('catches up with the connection', $this->shown());
+        $onTheDevice = $this->element('[data-testid=reading]')->getText();
+        $this->network(offline: false);
+        $this->until(fn(): bool => ! str_contains($this->shown(), 'waiting'), 'The balls are not sent.', 30);
+        $this->until(
+            fn(): bool => $this->element('[data-testid=reading]')->getText() === $onTheDevice,
+            'The server reads something else than the device did.',
+        );
+    }
+
     public function test_ten_balls_by_key_and_ten_by_touch_take_two_actions_each(): void
     {
         $this->signIn();
