@@ -19,7 +19,10 @@ export interface Told {
 
 /** Fetches what it takes, so that it is here when there is no connection. */
 export async function fetchPhp(): Promise<void> {
-    await fetch(wasm);
+    const program = await fetch(wasm);
+    if (!program.ok) throw new Error(`The core does not come: ${String(program.status)}.`);
+    // To its last byte: only then it is kept.
+    await program.blob();
     await import('php-wasm/php8.2-web.mjs');
 }
 
