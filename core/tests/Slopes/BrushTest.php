@@ -81,6 +81,13 @@ final class BrushTest extends TestCase
         self::assertStringContainsString('Stand only where it is safe', Brush::CAUTION);
     }
 
+    public function test_what_his_other_slopes_let_expect_grows_with_the_slope(): void
+    {
+        $told = static fn(float $slope): string => Brush::ownInWords(4.0, $slope, new Words);
+        self::assertSame('By his own slopes the brush moves 0.4 cm a degree: here it is to begin 4 cm behind.', $told(-10.0));
+        self::assertStringEndsWith('here it is to begin 2 cm ahead.', $told(5.0));
+    }
+
     /** @param list<float> $places */
     #[TestWith([[-40.0, -50.0]])]
     #[TestWith([[1.0, 2.0, 3.0, 4.0, 5.0, 6.0]])]
