@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { ApiError, call } from '../api/client';
+import { t } from '../language';
 import { requestOf, type Action, type Told } from './actions';
 import { device, type Entry } from './device';
 import { nextStamp, owner } from './owner';
@@ -26,8 +27,11 @@ const MOST_FAILURES = 4;
 /** The store is away: that is nobody's fault. */
 const UNAVAILABLE = 503;
 
-const gone = (lost: number) =>
-    `${String(lost)} ${lost === 1 ? 'entry' : 'entries'} waited on this device and ${lost === 1 ? 'is' : 'are'} gone: its browser has thrown the store away. Look through the last lesson and enter again what is missing.`;
+const gone = (count: number) =>
+    t(
+        '{{count}} entries waited on this device and are gone: its browser has thrown the store away. Look through the last lesson and enter again what is missing.',
+        { count },
+    );
 
 const behindALink = (action: Action) => action.lessonId === null && action.path.startsWith('shared/');
 
