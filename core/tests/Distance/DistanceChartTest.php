@@ -140,6 +140,30 @@ final class DistanceChartTest extends TestCase
         self::assertSame([true, false, true], array_values(array_map(static fn(ChartCell $one): bool => $one->measured, $cells)));
     }
 
+    /**
+     * Student's interval of the mean, whose scatter leans on that of all lengths as so many balls as are known of it, at most four.
+     *
+     * @param list<float> $carries
+     */
+    #[TestWith([[38.0, 42.0], 40.0 + 2.919986 * 2.0], 'two balls lean on one')]
+    #[TestWith([[38.0, 42.0, 40.0, 39.0, 41.0], 40.0 + 1.859548 * 0.7071068], 'five lean on four')]
+    public function test_the_interval_of_a_measured_length(array $carries, float $high): void
+    {
+        $balls = array_map(static fn(float $m): CarriedBall => self::ball('56', 'rib', $m), $carries);
+        $cell = DistanceChart::of(['56'], [], $balls)->cells[0];
+        self::assertEqualsWithDelta([80.0 - $high, $high], [$cell->lowM, $cell->highM], 1.0e-3);
+    }
+
+    public function test_a_cell_is_told_to_the_centimetre(): void
+    {
+        $balls = array_map(static fn(float $m): CarriedBall => self::ball('56', 'rib', $m), [38.1234, 42.4321, 40.0, 39.9876]);
+        foreach (DistanceChart::of(['56'], [], $balls)->cells[0]->toArray() as $key => $figure) {
+            if (\is_float($figure)) {
+                self::assertSame(round($figure, 2), $figure, $key);
+            }
+        }
+    }
+
     public function test_a_single_ball_leans_on_the_scatter_of_all_lengths(): void
     {
         $balls = array_map(static fn(float $by): CarriedBall => self::ball('56', 'hip', 20.0 * $by), [0.9, 1.0, 1.1, 1.05, 0.95]);
