@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { BallSeen, Lesson, LessonPage, Reading } from '../api/types.gen';
 import { apply, requestOf, stored, type Action, type LessonAction } from './actions';
+import { student } from '../test/make';
 
 const lesson: Lesson = {
     id: 'L',
@@ -130,18 +131,7 @@ describe('a lesson with one action more', () => {
 describe('a page with an action that was stored', () => {
     const page: LessonPage = {
         lesson,
-        student: {
-            id: 'S',
-            name: 'Bea',
-            handed: 'right',
-            about: '',
-            limits: [],
-            units: null,
-            language: null,
-            step_m: null,
-            inactive: false,
-            lessons_count: 1,
-        },
+        student: student(),
         readings: {},
         balls_wanted: {},
     };

@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Brushed, Catalogue, Cell, Distances, PlannedOption, SandPlan, ShotPlan, Student } from '../api/types.gen';
-import { catalogue, observable, position } from '../test/make';
+import { catalogue, observable, position, student } from '../test/make';
 import { Around, Refusal, serve } from '../test/server';
 import { DistancesTab } from './DistancesTab';
 import { PlannerTab } from './PlannerTab';
@@ -48,20 +48,9 @@ const known = (): Catalogue => ({
     },
 });
 
-const bea: Student = {
-    id: 'S',
-    name: 'Bea',
-    handed: 'right',
-    about: '',
-    limits: [],
-    units: null,
-    language: null,
-    step_m: null,
-    inactive: false,
-    lessons_count: 1,
-};
+const bea = student();
 
-const of = (student?: Student): OfShots => ({ catalogue: known(), units: 'metric', student });
+const of = (whom?: Student): OfShots => ({ catalogue: known(), units: 'metric', student: whom });
 
 const option = (name: string, over: Partial<PlannedOption['figures']> = {}): PlannedOption => ({
     figures: {
@@ -119,9 +108,9 @@ afterEach(() => {
 });
 
 describe('which shot', () => {
-    const open = (answer: unknown = plan(), student?: Student) => {
+    const open = (answer: unknown = plan(), whom?: Student) => {
         const asked = serve({ 'POST shots/plan': answer });
-        render(<PlannerTab {...of(student)} />, { wrapper: Around });
+        render(<PlannerTab {...of(whom)} />, { wrapper: Around });
         return () => asked.map((one) => one.body as Record<string, unknown>);
     };
 
@@ -347,11 +336,11 @@ describe('a slope', () => {
         own: null,
         ...over,
     });
-    const open = (answer: Brushed, student?: Student, at = '/?slope=-6&stance=300&ball=55') => {
+    const open = (answer: Brushed, whom?: Student, at = '/?slope=-6&stance=300&ball=55') => {
         const asked = serve({ 'POST shots/brush': answer, [`PUT students/S/brushes`]: answer });
         render(
             <Around at={at}>
-                <SlopeTab {...of(student)} />
+                <SlopeTab {...of(whom)} />
             </Around>,
         );
         const svg = screen.getByRole('application');

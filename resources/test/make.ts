@@ -11,6 +11,7 @@ import type {
     PracticeDrill,
     Proposal,
     Reading,
+    Student,
     WeighedCause,
 } from '../api/types.gen';
 import type { Bench } from '../lesson/useBench';
@@ -240,6 +241,20 @@ export const set = (over: Partial<BallSet> = {}): BallSet => ({
     measured: {},
     confidence: null,
     balls: [],
+    ...over,
+});
+
+export const student = (over: Partial<Student> = {}): Student => ({
+    id: 'S',
+    name: 'Bea',
+    handed: 'right',
+    about: '',
+    limits: [],
+    units: null,
+    language: null,
+    step_m: null,
+    inactive: false,
+    lessons_count: 1,
     ...over,
 });
 
