@@ -9,17 +9,21 @@ use App\Models\BallSet;
 use App\Models\Lesson;
 use App\Shots\StudentShots;
 use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Reading\SetFigures;
 
 /** A stored set of balls as a case of the core, and what the core reads in it. */
-final readonly class SetReading
+final class SetReading
 {
+    /** @var array<string, Backswing|null> by lesson and carry: nothing that happens in a lesson changes what was hit before it */
+    private array $lengths = [];
+
     public function __construct(
-        private ReadingEngine $engine,
-        private StudentShots $shots,
+        private readonly ReadingEngine $engine,
+        private readonly StudentShots $shots,
     ) {}
 
     public function case(Lesson $lesson, BallSet $set): LessonCase
@@ -47,7 +51,11 @@ final readonly class SetReading
         if (! isset($set->motion[Observable::BackswingLength->value]) || ! is_numeric($carry) || $carry <= 0) {
             return [];
         }
-        $length = $this->shots->lengthFor($lesson, (float) $carry);
+        $key = "{$lesson->id} {$carry}";
+        if (! \array_key_exists($key, $this->lengths)) {
+            $this->lengths[$key] = $this->shots->lengthFor($lesson, (float) $carry);
+        }
+        $length = $this->lengths[$key];
 
         return $length === null ? [] : ['own_length' => strtolower($length->name)];
     }
