@@ -18,7 +18,8 @@ final readonly class Withdrawal
     {
         DB::transaction(function () use ($consent): void {
             $consent->update(['withdrawn_at' => $consent->withdrawn_at ?? now()]);
-            if (! $consent->student->lacksConsent($consent->purpose)) {
+            // Also of one who is no child any more: what rested on it was agreed to for a child.
+            if ($consent->student->hasConsent($consent->purpose)) {
                 return;
             }
             match ($consent->purpose) {

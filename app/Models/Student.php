@@ -124,7 +124,12 @@ final class Student extends Model
     /** A child, for whom no guardian has agreed to this, or none does any more. */
     public function lacksConsent(ConsentPurpose $to): bool
     {
-        return $this->needsGuardian() && $this->consents()->where('purpose', $to)->whereNull('withdrawn_at')->doesntExist();
+        return $this->needsGuardian() && ! $this->hasConsent($to);
+    }
+
+    public function hasConsent(ConsentPurpose $to): bool
+    {
+        return $this->consents()->where('purpose', $to)->whereNull('withdrawn_at')->exists();
     }
 
     /** @throws InvalidInput where it lacks */

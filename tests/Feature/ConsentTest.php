@@ -85,6 +85,15 @@ final class ConsentTest extends TestCase
         $this->postJson("/api/students/{$this->child->id}/links/{$link['id']}/restore")->assertOk();
     }
 
+    public function test_a_link_ends_with_the_consent_also_of_one_who_has_grown_up(): void
+    {
+        $consent = $this->agree('link');
+        $link = $this->postJson("/api/students/{$this->child->id}/links", ['days' => 7])->json();
+        $this->child->update(['limits' => []]);
+        $this->deleteJson("/api/students/{$this->child->id}/consents/{$consent}")->assertOk();
+        $this->getJson('/api/shared/'.basename($link['path']))->assertNotFound();
+    }
+
     public function test_pictures_end_with_the_consent_but_not_while_another_guardian_agrees(): void
     {
         $still = $this->lesson->stills()->create(['width' => 2, 'height' => 2]);
