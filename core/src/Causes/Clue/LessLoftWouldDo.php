@@ -41,9 +41,9 @@ final readonly class LessLoftWouldDo implements Clue
     {
         $less = LessLoft::insteadOf($context->case->task);
 
-        return 'a running club leaves '.
+        return 'a usual player leaves '.
             $words->course($less->runningLeavesM ?? 0.0).
-            ' to the hole on average, this one '.
+            ' to the hole from here with a running club, and with this one '.
             $words->course($less->takenLeavesM ?? 0.0);
     }
 
