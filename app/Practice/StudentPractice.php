@@ -138,6 +138,7 @@ final readonly class StudentPractice
             ),
             'said' => $student->practiceNotes()->limit(self::RESULTS)->get()->map(PracticeNoteResource::told(...))->all(),
             'results' => $results->map(Results::told(...))->all(),
+            'even_share' => NumberErrors::EVEN,
             'most_sure' => BallSet::MOST_SURE,
             'cautions' => Cautions::GENERAL,
         ];

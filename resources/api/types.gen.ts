@@ -1125,6 +1125,7 @@ export interface components {
                 /** @description Anything. */
                 goal: unknown;
             }[];
+            even_share: number;
             most_sure: number;
             cautions: string[];
         };
@@ -1181,6 +1182,8 @@ export interface components {
             /** @description The latest first. */
             said: components["schemas"]["PracticeNote"][];
             results: components["schemas"]["DrillResult"][];
+            /** @description A lean of target numbers below this share is none. */
+            even_share: number;
             /** @description How sure a student can be, from 1. */
             most_sure: number;
             cautions: components["schemas"]["Told"][];

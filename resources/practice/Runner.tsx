@@ -64,7 +64,7 @@ export function Runner({ path, practice, drill, session, studentId, onDone }: Pr
             {drill.record !== null && <p className="text-soft">{drill.record}.</p>}
             {rested !== undefined && attempts.length === 0 && <Rest since={rested} />}
             <div inert={over}>
-                <Counter drill={drill} attempts={attempts} units={practice.student.units} onAdd={add} />
+                <Counter drill={drill} attempts={attempts} units={practice.student.units} even={practice.even_share} onAdd={add} />
             </div>
             {studentId !== undefined && asked !== null && !over && (
                 <DrillFeed
@@ -194,10 +194,12 @@ interface CounterProps {
     drill: PracticeDrill;
     attempts: PutResult['attempts'];
     units: Units;
+    /** A lean of target numbers below this share is none. */
+    even: number;
     onAdd: (attempt: boolean | number | [number, number]) => void;
 }
 
-function Counter({ drill, attempts, units, onAdd }: CounterProps) {
+function Counter({ drill, attempts, units, even, onAdd }: CounterProps) {
     const { t } = useTranslation();
     const { goal } = drill;
     const part = askedOf(drill, attempts)?.part ?? 0;
@@ -235,7 +237,7 @@ function Counter({ drill, attempts, units, onAdd }: CounterProps) {
                     key={attempts.length}
                     {...{ attempts, goal, units }}
                     asks={drill.feel}
-                    told={<SoFar attempts={attempts} units={units} />}
+                    told={<SoFar attempts={attempts} units={units} even={even} />}
                     big={`${String(Math.round(part / shownFactor('m', units)))} ${shownUnit('m', units)}`}
                     label={t('It carried')}
                     scaleM={part}
@@ -393,7 +395,7 @@ function Measured({ attempts, goal, units, asks, told, big, label, scaleM, onAdd
 }
 
 /** The error of the last ball at once, and what all of them lean to: shown while counting, judged by the server. */
-function SoFar({ attempts, units }: { attempts: PutResult['attempts']; units: Units }) {
+function SoFar({ attempts, units, even }: { attempts: PutResult['attempts']; units: Units; even: number }) {
     const { t } = useTranslation();
     const errors = attempts.flatMap((one) => (Array.isArray(one) && one[0] > 0 ? [(one[1] - one[0]) / one[0]] : []));
     const last = attempts.at(-1);
@@ -411,15 +413,14 @@ function SoFar({ attempts, units }: { attempts: PutResult['attempts']; units: Un
                 {Math.abs(off) < EVEN_M ? t('To the metre') : off > 0 ? t('{{far}} long', { far }) : t('{{far}} short', { far })}
             </strong>
             {t('{{mean}} off on average over {{count}}', { mean: percent(mean), count: errors.length })},{' '}
-            {Math.abs(bias) < EVEN ? t('neither long nor short') : bias > 0 ? t('{{lean}} long', { lean }) : t('{{lean}} short', { lean })}
+            {Math.abs(bias) < even ? t('neither long nor short') : bias > 0 ? t('{{lean}} long', { lean }) : t('{{lean}} short', { lean })}
             {scatter !== null && `, ${t('scatter {{scatter}}', { scatter })}`}
         </p>
     );
 }
 
-/** Nearer than this is even, m and as a share. */
+/** Told to the metre, m: nearer than this nothing is told. */
 const EVEN_M = 0.5;
-const EVEN = 0.02;
 
 const TICK_MS = 100;
 

@@ -166,6 +166,7 @@ export const practice = (): Practice => ({
     chart: [],
     plan: null,
     results: [],
+    even_share: 0.02,
     most_sure: 10,
     cautions: [],
 });

@@ -54,6 +54,7 @@ use LowPoint\Core\Practice\PracticeWord;
  *         attempts: list<mixed>,
  *         goal: mixed,
  *     }>,
+ *     even_share: float,
  *     most_sure: int,
  *     cautions: list<string>,
  * }

@@ -82,6 +82,8 @@ use LowPoint\Core\Wording\Words;
  *     // The latest first.
  *     said: list<PracticeNoteShape>,
  *     results: list<DrillResultShape>,
+ *     // A lean of target numbers below this share is none.
+ *     even_share: float,
  *     // How sure a student can be, from 1.
  *     most_sure: int,
  *     cautions: list<ToldShape>,

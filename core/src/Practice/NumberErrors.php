@@ -11,7 +11,7 @@ use LowPoint\Core\Wording\Words;
 final readonly class NumberErrors
 {
     /** A lean of less is none. Origin: chosen by us. */
-    private const EVEN = 0.02;
+    public const EVEN = 0.02;
 
     /** A third of the numbers is told as the best one where it has so many balls, and errs by so much less. Origin: chosen by us. */
     private const BAND_BALLS = 3;
