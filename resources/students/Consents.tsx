@@ -125,9 +125,11 @@ export function Consents({ studentId }: { studentId: string }) {
             {asked !== undefined && (
                 <div className="mt-2 border-l-[6px] border-rust pl-3">
                     <p>
-                        {asked.purpose === 'still'
-                            ? t('The kept pictures of this child are deleted and cannot come back.')
-                            : t('All private links of this child end.')}
+                        {all.some((one) => one.id !== asked.id && one.purpose === asked.purpose && one.withdrawn_at === null)
+                            ? t('Another consent to this stands: nothing ends.')
+                            : asked.purpose === 'still'
+                              ? t('The kept pictures of this child are deleted and cannot come back.')
+                              : t('All private links of this child end.')}
                     </p>
                     <span className="mt-1 flex gap-2">
                         <Button
