@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Api\AcademyController;
 use App\Http\Controllers\Api\AccountController;
+use App\Http\Controllers\Api\AccountLinkController;
 use App\Http\Controllers\Api\ArchiveController;
 use App\Http\Controllers\Api\BallController;
 use App\Http\Controllers\Api\BallSetController;
@@ -34,6 +36,7 @@ use App\Http\Controllers\Api\SheetController;
 use App\Http\Controllers\Api\ShotController;
 use App\Http\Controllers\Api\StillController;
 use App\Http\Controllers\Api\StudentController;
+use App\Http\Controllers\Api\StudentShareController;
 use App\Http\Controllers\Api\TodayController;
 use App\Http\Controllers\Api\TrialController;
 use App\Http\Middleware\InReadersLanguage;
@@ -52,6 +55,13 @@ Route::middleware(InReadersLanguage::class)->group(static function (): void {
     Route::post('first-start', [AccountController::class, 'makeFirst'])
         ->middleware('throttle:shared')
         ->name('account.make-first');
+    // Whoever holds the link.
+    Route::get('doors/{token}', [AccountLinkController::class, 'door'])
+        ->middleware([PrivatePage::class, 'throttle:shared'])
+        ->name('account-link.door');
+    Route::post('doors/{token}', [AccountLinkController::class, 'enter'])
+        ->middleware([PrivatePage::class, 'throttle:shared'])
+        ->name('account-link.enter');
 });
 
 Route::get('ping', PingController::class)->name('ping');
@@ -90,6 +100,21 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::get('sessions', [SessionController::class, 'index'])->name('session.index');
     Route::delete('sessions/others', [SessionController::class, 'endOthers'])->name('session.end-others');
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('session.destroy');
+    Route::get('academy', [AcademyController::class, 'show'])->name('academy.show');
+    Route::put('academy', [AcademyController::class, 'put'])->name('academy.put');
+    Route::get('academy/outlook', [AcademyController::class, 'outlook'])->name('academy.outlook');
+    Route::get('academy/audit', [AcademyController::class, 'audit'])->name('academy.audit');
+    Route::get('academy/audit.csv', [AcademyController::class, 'auditSheet'])->name('academy.audit-sheet');
+    Route::put('academy/coaches/{coach}', [AcademyController::class, 'putCoach'])->name('academy.put-coach');
+    Route::get('academy/coaches/{coach}/students', [AcademyController::class, 'students'])->name('academy.students');
+    Route::get('academy/coaches/{coach}/archive', [ArchiveController::class, 'ofCoach'])->name('archive.of-coach');
+    Route::get('academy/links', [AccountLinkController::class, 'index'])->name('account-link.index');
+    Route::post('academy/links', [AccountLinkController::class, 'store'])->name('account-link.store');
+    Route::delete('academy/links/{accountLink}', [AccountLinkController::class, 'destroy'])->name('account-link.destroy');
+    Route::get('students/{student}/shares', [StudentShareController::class, 'index'])->name('student-share.index');
+    Route::put('students/{student}/shares/{coach}', [StudentShareController::class, 'put'])->name('student-share.put');
+    Route::delete('students/{student}/shares/{coach}', [StudentShareController::class, 'destroy'])->name('student-share.destroy');
+    Route::post('students/{student}/hand-over', [StudentShareController::class, 'handOver'])->name('student-share.hand-over');
     Route::get('catalogue', CatalogueController::class)->name('catalogue');
     Route::get('library', LibraryController::class)->name('library');
 

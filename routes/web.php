@@ -40,6 +40,6 @@ Route::get(
     '/{any?}',
     static fn(string $any = ''): Response => response()->view(
         'app',
-        status: preg_match('#^(students(/[^/]+(/[a-z]+)?)?|lessons/[^/]+|library)?$#', $any) === 1 ? 200 : 404,
+        status: preg_match('#^(students(/[^/]+(/[a-z]+)?)?|lessons/[^/]+|library|academy|you|shots|door/[^/]+)?$#', $any) === 1 ? 200 : 404,
     ),
 )->where('any', '^(?!api(/|$)|up$|build/).*$');

@@ -115,6 +115,12 @@ abstract class TestCase extends BaseTestCase
         return $this->student()->lessons()->oldest('began_at')->firstOrFail();
     }
 
+    /** As a page of this origin. */
+    protected function fromHere(): static
+    {
+        return $this->withHeader('Origin', (string) config('app.url'))->withHeader('Referer', (string) config('app.url'));
+    }
+
     protected static function id(): string
     {
         return (string) Str::ulid();

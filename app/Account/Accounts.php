@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Models\Academy;
+use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -30,10 +32,13 @@ final class Accounts
         ];
     }
 
-    /** @param array{name: string, email: string, password: string} $of */
-    public function make(array $of): User
+    /**
+     * @param  array{name: string, email: string, password: string}  $of
+     * @param  Academy|null  $academy  null = one of his own, which he leads
+     */
+    public function make(array $of, ?Academy $academy = null, Role $role = Role::Lead): User
     {
-        return User::query()->create([...$of, 'units' => 'metric']);
+        return User::query()->create([...$of, 'academy_id' => $academy?->id, 'role' => $role, 'units' => 'metric']);
     }
 
     /** Another password; whoever is signed in with the old one is signed out. */

@@ -50,7 +50,7 @@ final class AccountArchive
     /** Worked out from the rest, or numbered anew. */
     private const LEFT_OUT = [
         'students' => ['coach_id', 'standing'],
-        'lessons' => ['heard'],
+        'lessons' => ['heard', 'coach_id'],
         'balls' => ['heard'],
         'ball_sets' => ['summary', 'marks', 'change_count', 'summary_of', 'heard'],
         'prescriptions' => ['id', 'gist'],

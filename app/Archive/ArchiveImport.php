@@ -35,7 +35,7 @@ final readonly class ArchiveImport
 
     public function read(string $id): void
     {
-        $told = self::told($id) + ['coach' => 0, 'total' => 0];
+        $told = self::told($id) + ['coach' => '', 'total' => 0];
         $coach = User::query()->findOrFail($told['coach']);
         try {
             $rows = $this->archive->read($coach, self::path($id), static function (int $done) use ($id, $told): void {
@@ -65,7 +65,7 @@ final readonly class ArchiveImport
         File::delete(self::path($id));
     }
 
-    /** @return array{coach: int, state: string, done: int, total: int, message: string}|array{} */
+    /** @return array{coach: string, state: string, done: int, total: int, message: string}|array{} */
     public static function told(string $id): array
     {
         return Cache::get("archive {$id}", []);

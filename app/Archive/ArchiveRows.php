@@ -51,7 +51,7 @@ final class ArchiveRows
         'consents' => ['student_id' => 'students'],
     ];
 
-    private const OF_THE_COACH = ['students', 'sheet_presets', 'own_drills', 'own_cards', 'revisions'];
+    private const OF_THE_COACH = ['students', 'lessons', 'sheet_presets', 'own_drills', 'own_cards', 'revisions'];
 
     /** Revisions are kept under the id of what they tell of; those of a prescription under that of its lesson. */
     private const SUBJECTS = [

@@ -49,8 +49,9 @@ final class Bin
         foreach (
             Lesson::onlyTrashed()
                 ->with('student')
-                ->whereIn('student_id', Student::query()->where('coach_id', $coach->id)->select('id'))
-                ->get() as $one
+                ->whereIn('student_id', $coach->reached()->select('id'))
+                ->get()
+                ->filter(static fn(Lesson $one): bool => $coach->can('restore', $one)) as $one
         ) {
             $all[] = $shown('lesson', $one->id, "{$one->student->name}, {$one->began_at->format('j M Y')}", $one->deleted_at ?? now());
         }

@@ -140,7 +140,9 @@ final readonly class Prescribing
      */
     public function sheets(Lesson $lesson, BallSet $set): array
     {
-        return $this->engine->drills($this->cases->case($lesson, $set), $this->drills->own($lesson->student->coach_id));
+        $own = $this->drills->own($lesson->coach_id ?? $lesson->student->coach_id);
+
+        return $this->engine->drills($this->cases->case($lesson, $set), $own);
     }
 
     /** @return list<string> the heaviest three things that speak for the cause, in words */

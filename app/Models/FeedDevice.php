@@ -15,7 +15,7 @@ use Illuminate\Support\Carbon;
  * A measuring device that may post balls for a coach.
  *
  * @property string $id
- * @property int $coach_id
+ * @property string $coach_id
  * @property string $name
  * @property string $token_hash
  * @property string|null $lesson_id

@@ -18,11 +18,13 @@ use Illuminate\Support\Carbon;
 /**
  * @property string $id
  * @property string $student_id
+ * @property string|null $coach_id who gives it; null when that account is gone
  * @property array<string, mixed> $task in the form of the case file
  * @property Carbon $began_at
  * @property Carbon|null $closed_at
  * @property Carbon|null $deleted_at
  * @property Student $student
+ * @property User|null $coach
  * @property Collection<int, BallSet> $sets
  * @property Prescription|null $prescription
  */
@@ -35,7 +37,7 @@ final class Lesson extends Model
     use KeepsHistory;
     use SoftDeletes;
 
-    protected $fillable = ['id', 'student_id', 'task', 'began_at', 'closed_at'];
+    protected $fillable = ['id', 'student_id', 'coach_id', 'task', 'began_at', 'closed_at'];
 
     protected $casts = ['heard' => 'array', 'task' => 'array', 'began_at' => 'datetime', 'closed_at' => 'datetime'];
 
@@ -57,6 +59,12 @@ final class Lesson extends Model
     public function student(): BelongsTo
     {
         return $this->belongsTo(Student::class);
+    }
+
+    /** @return BelongsTo<User, $this> who gives it */
+    public function coach(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'coach_id');
     }
 
     /** @return HasMany<BallSet, $this> in the order in which they were begun; the ids carry it */

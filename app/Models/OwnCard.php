@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * What a coach hands out in his own way, kept to be offered again.
  *
  * @property string $id
- * @property int $coach_id
+ * @property string $coach_id
  * @property string $shot
  * @property array<string, mixed> $content in the form of the core's OwnCard
  */

@@ -14,7 +14,7 @@ use LowPoint\Core\Drills\OwnDrill as Core;
  * A drill of a coach's own. Taken out, it is no longer offered; results and plans that name it still know it.
  *
  * @property string $id
- * @property int $coach_id
+ * @property string $coach_id
  * @property string $name
  * @property array<string, mixed> $content in the form of the core's OwnDrill
  */

@@ -13,7 +13,7 @@ use Illuminate\Support\Carbon;
  *
  * @property string $subject_type
  * @property string $subject_id
- * @property int|null $coach_id
+ * @property string|null $coach_id
  * @property array<string, mixed> $before
  * @property Carbon $changed_at
  * @property User|null $coach

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * How a coach's sheets are laid out, remembered under a name of the coach's own.
  *
  * @property string $id
- * @property int $coach_id
+ * @property string $coach_id
  * @property string $name
  * @property \stdClass $mapping in the form of SheetMapping
  */

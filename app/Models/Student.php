@@ -21,7 +21,7 @@ use LowPoint\Core\Wording\Units;
 
 /**
  * @property string $id
- * @property int $coach_id
+ * @property string $coach_id
  * @property string $name
  * @property string $handed
  * @property string $about
@@ -33,6 +33,7 @@ use LowPoint\Core\Wording\Units;
  * @property Carbon|null $deleted_at
  * @property int|null $lessons_count where it was counted
  * @property User $coach
+ * @property \Illuminate\Database\Eloquent\Collection<int, StudentShare> $shares
  * @property Plan|null $plan
  */
 final class Student extends Model
@@ -66,6 +67,18 @@ final class Student extends Model
     public function coach(): BelongsTo
     {
         return $this->belongsTo(User::class, 'coach_id');
+    }
+
+    /** @return HasMany<StudentShare, $this> */
+    public function shares(): HasMany
+    {
+        return $this->hasMany(StudentShare::class)->orderBy('id');
+    }
+
+    /** What a coach may do with this student of somebody else's, null = nothing. */
+    public function sharedWith(User $coach): ?ShareLevel
+    {
+        return $this->shares->firstWhere('coach_id', $coach->id)?->level;
     }
 
     /** @return HasMany<Lesson, $this> latest first */

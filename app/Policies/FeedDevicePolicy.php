@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\FeedDevice;
-use Illuminate\Database\Eloquent\Model;
+use App\Models\User;
 
-/**
- * A device is its coach's.
- *
- * @extends OwnerPolicy<FeedDevice>
- */
-final class FeedDevicePolicy extends OwnerPolicy
+/** A device is its coach's. */
+final class FeedDevicePolicy
 {
-    protected function owner(Model $record): int
+    public function update(User $coach, FeedDevice $device): bool
     {
-        return $record->coach_id;
+        return $device->coach_id === $coach->id;
+    }
+
+    public function delete(User $coach, FeedDevice $device): bool
+    {
+        return $device->coach_id === $coach->id;
     }
 }

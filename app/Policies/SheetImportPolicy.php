@@ -5,17 +5,25 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\SheetImport;
-use Illuminate\Database\Eloquent\Model;
+use App\Models\User;
 
-/**
- * A sheet is reached through the student into whose lessons it goes.
- *
- * @extends OwnerPolicy<SheetImport>
- */
-final class SheetImportPolicy extends OwnerPolicy
+/** A sheet is reached through the student into whose lessons it goes. */
+final readonly class SheetImportPolicy
 {
-    protected function owner(Model $record): ?int
+    public function __construct(private StudentPolicy $students) {}
+
+    public function view(User $coach, SheetImport $sheet): bool
     {
-        return $record->student?->coach_id;
+        return $sheet->student !== null && $this->students->view($coach, $sheet->student);
+    }
+
+    public function update(User $coach, SheetImport $sheet): bool
+    {
+        return $sheet->student !== null && $this->students->update($coach, $sheet->student);
+    }
+
+    public function delete(User $coach, SheetImport $sheet): bool
+    {
+        return $this->update($coach, $sheet);
     }
 }

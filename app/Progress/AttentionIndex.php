@@ -16,7 +16,10 @@ use LowPoint\Core\Progress\AttentionGroup;
 use LowPoint\Core\Progress\AttentionReason;
 use LowPoint\Core\Progress\Verdict;
 
-/** What each student asks of the coach today, worked out once a day and again after each change, so that a list of many is only read. */
+/**
+ * What each student asks of each coach who sees him today, worked out once a day and again after each change, so that a list of many is
+ * only read.
+ */
 final class AttentionIndex
 {
     private const AT_ONCE = 500;
@@ -29,19 +32,19 @@ final class AttentionIndex
             ->delete();
     }
 
-    /** Works out whoever is missing, or was last worked out on another day. @return int students of the coach */
+    /** Works out whoever is missing, or was last worked out on another day. @return int students whom the coach sees */
     public function refresh(User $coach): int
     {
         $today = Carbon::today();
-        $all = DB::table('students')->where('coach_id', $coach->id)->whereNull('deleted_at');
+        $all = $coach->reached()->toBase();
         $count = (clone $all)->count();
         if ($count !== DB::table('roster')->where('coach_id', $coach->id)->where('day', $today->toDateString())->count()) {
             $there = DB::table('roster')->where('coach_id', $coach->id)->where('day', $today->toDateString())->pluck('student_id')->flip();
             $missing = $all
-                ->get(['id', 'name', 'handed', 'about', 'standing', 'inactive_since'])
+                ->get(['id', 'coach_id', 'name', 'handed', 'about', 'standing', 'inactive_since'])
                 ->reject(static fn(\stdClass $one): bool => isset($there[$one->id]));
             foreach ($missing->chunk(self::AT_ONCE) as $students) {
-                DB::table('roster')->upsert($this->rows($coach, $students, $today), ['student_id']);
+                DB::table('roster')->upsert($this->rows($coach, $students, $today), ['student_id', 'coach_id']);
             }
         }
 
@@ -94,6 +97,8 @@ final class AttentionIndex
             ->pluck('student_id')
             ->flip();
 
+        $others = User::query()->whereIn('id', $students->pluck('coach_id')->diff([$coach->id])->unique())->pluck('name', 'id');
+
         $rows = [];
         foreach ($students as $student) {
             $standing = json_decode($student->standing ?? 'null', true);
@@ -126,6 +131,7 @@ final class AttentionIndex
                         'name' => $student->name,
                         'handed' => $student->handed,
                         'about' => $student->about,
+                        'coach' => $others[$student->coach_id] ?? null,
                         'lessons' => (int) ($lessons[$student->id]->n ?? 0),
                         'last' => $last === null ? null : Carbon::parse($last)->toIso8601String(),
                         'cause' => $standing['name'] ?? null,

@@ -63,6 +63,7 @@ final readonly class StudentProgress
         $practice = self::practice($student);
         $works = $this->works($lessons, $practice['share']);
         $this->note($student, $works[0] ?? null, $lessons);
+        self::keepCourses($student, $works, $lessons);
         $shown = array_values(
             array_filter(
                 $lessons,
@@ -154,6 +155,35 @@ final readonly class StudentProgress
         ) {
             AttentionIndex::forget($student->id);
         }
+    }
+
+    /**
+     * Keeps what became of each cause, for the outcomes of the academy.
+     *
+     * @param  list<array<string, mixed>>  $works
+     * @param  list<HistoryLesson>  $lessons
+     */
+    private static function keepCourses(Student $student, array $works, array $lessons): void
+    {
+        $courses = array_map(static function (array $work) use ($student, $lessons): array {
+            $on = array_filter($lessons, static fn(HistoryLesson $one): bool => ($one->given['id'] ?? null) === $work['cause']);
+            $drills = array_merge(...array_values(array_map(static fn(HistoryLesson $one): array => $one->given['drills'] ?? [], $on)));
+
+            return [
+                'student_id' => $student->id,
+                'cause' => $work['cause'],
+                'shot' => $work['task']['shot'],
+                'verdict' => $work['verdict'],
+                'lessons' => \count($on),
+                'drills' => json_encode(array_values(array_unique($drills)), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            ];
+        }, $works);
+        $kept = DB::table('courses')->where('student_id', $student->id)->orderBy('cause')->get();
+        if ($kept->map(static fn(object $one): array => (array) $one)->all() == collect($courses)->sortBy('cause')->values()->all()) {
+            return;
+        }
+        DB::table('courses')->where('student_id', $student->id)->whereNotIn('cause', array_column($courses, 'cause'))->delete();
+        DB::table('courses')->upsert($courses, ['student_id', 'cause']);
     }
 
     /**
@@ -445,7 +475,7 @@ final readonly class StudentProgress
      * @param  list<array<string, mixed>>  $results  oldest first
      * @return list<array{name: string, last: string, passed: bool, next: string}> the one done last first
      */
-    private function drills(array $results, int $coachId): array
+    private function drills(array $results, string $coachId): array
     {
         $passes = $last = [];
         foreach ($results as $one) {

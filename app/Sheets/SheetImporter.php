@@ -76,6 +76,7 @@ final readonly class SheetImporter
                     $lessons[$lesson] ??= [
                         'id' => $lesson,
                         'student_id' => $import->student_id,
+                        'coach_id' => $import->student?->coach_id,
                         'sheet_import_id' => $import->id,
                         'task' => json_encode(CaseWriter::task($plan->task), JSON_THROW_ON_ERROR),
                         'began_at' => $at,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
+use App\Models\Academy;
+use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Factories\Factory;
 use Illuminate\Support\Str;
@@ -16,6 +18,9 @@ final class UserFactory extends Factory
     {
         $name = 'Coach '.Str::lower(Str::random(8));
 
-        return ['name' => $name, 'email' => Str::slug($name).'@saltgrass.example', 'password' => Str::random(16), 'units' => 'metric'];
+        return [
+            'academy_id' => Academy::factory(),
+            'role' => Role::Lead,
+            'name' => $name, 'email' => Str::slug($name).'@saltgrass.example', 'password' => Str::random(16), 'units' => 'metric'];
     }
 }

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Academy\Sharing;
+use App\Account\Accounts;
 use App\Lessons\Prescribing;
+use App\Models\Academy;
 use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use App\Models\PlanSession;
+use App\Models\Role;
+use App\Models\ShareLevel;
 use App\Models\Student;
 use App\Models\User;
 use App\Practice\Planning;
@@ -21,15 +26,16 @@ use Illuminate\Support\Str;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
 
-/** The made-up world of Saltgrass: two coaches and their students, one file a student in saltgrass/. */
+/** The made-up world of Saltgrass: Maren leads, Idris coaches; their students, one file a student in saltgrass/. */
 final class SaltgrassSeeder extends Seeder
 {
     public const PASSWORD = 'marram-and-sand';
 
-    public function run(Prescribing $prescribing): void
+    public function run(Prescribing $prescribing, Accounts $accounts): void
     {
-        foreach (['maren@saltgrass.example' => 'Maren Sollis', 'idris@saltgrass.example' => 'Idris Vane'] as $email => $name) {
-            User::query()->create(['name' => $name, 'email' => $email, 'password' => self::PASSWORD, 'units' => 'metric']);
+        $academy = Academy::query()->create(['name' => 'Saltgrass Short Game']);
+        foreach ([['maren', 'Maren Sollis', Role::Lead], ['idris', 'Idris Vane', Role::Coach]] as [$first, $name, $role]) {
+            $accounts->make(['name' => $name, 'email' => "{$first}@saltgrass.example", 'password' => self::PASSWORD], $academy, $role);
         }
         foreach (File::glob(__DIR__.'/saltgrass/*.json') as $file) {
             /** @var array<string, mixed> $data */
@@ -41,7 +47,7 @@ final class SaltgrassSeeder extends Seeder
     /** @param array<string, mixed> $data */
     private function student(array $data, Prescribing $prescribing): void
     {
-        $coach = User::query()->where('email', $data['coach'])->sole();
+        $coach = User::query()->where('email', $data['was_of'] ?? $data['coach'])->sole();
         $student = $coach
             ->students()
             ->create(['name' => $data['name'], 'handed' => $data['handed'], 'about' => $data['about'], 'limits' => $data['limits']]);
@@ -50,6 +56,13 @@ final class SaltgrassSeeder extends Seeder
         }
         if (isset($data['practice'])) {
             $this->practice($student, $data['practice']);
+        }
+        $sharing = app(Sharing::class);
+        if (isset($data['was_of'])) {
+            $sharing->handOver($coach, $student->refresh(), User::query()->where('email', $data['coach'])->sole(), null);
+        }
+        foreach ($data['shared_with'] ?? [] as $email => $level) {
+            $sharing->share($coach, $student->refresh(), User::query()->where('email', $email)->sole(), ShareLevel::from($level));
         }
         app(StudentProgress::class)->of($student->refresh());
     }
@@ -117,6 +130,7 @@ final class SaltgrassSeeder extends Seeder
         $task = CaseReader::task($data['task']);
         $lesson = new Lesson([
             'id' => self::idAt($began),
+            'coach_id' => $student->coach_id,
             'task' => CaseWriter::task($task),
             'began_at' => $began,
             'closed_at' => $began->copy()->addMinutes(40),

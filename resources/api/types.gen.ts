@@ -4,6 +4,27 @@ export type paths = Record<string, never>;
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Academy: {
+            id: string;
+            name: string;
+            /** @description Shot => the school it is taught in here; one that is not named goes by the lie. */
+            schools: {
+                [key: string]: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
+            };
+            /** @description By name, whoever asks among them. */
+            coaches: components["schemas"]["Colleague"][];
+        };
+        AccountLink: {
+            id: string;
+            /** @description Of a new coach; null = for the password of one who is there. */
+            role: ("lead" | "coach") | null;
+            /** @description Whose password. */
+            coach: string | null;
+            made_at: string;
+            expires_at: string;
+            path?: string;
+            mailed?: boolean;
+        };
         Answer: {
             label: components["schemas"]["Told"];
             value: number | string;
@@ -18,6 +39,23 @@ export interface components {
             message: components["schemas"]["Told"];
             /** @description It is to be read, and no worker answers. */
             helper_silent: boolean;
+        };
+        AuditLine: {
+            id: string;
+            at: string;
+            coach: string;
+            /** @enum {string} */
+            deed: "signed_in" | "exported" | "erased" | "shared" | "unshared" | "handed_over" | "invited" | "joined" | "reset_made" | "password_changed" | "role_changed" | "left" | "came_back" | "schools_set" | "recalibrated";
+            /** @description Empty where the student was erased since; null where it is about none. */
+            student: string | null;
+            about: {
+                [key: string]: string;
+            };
+        };
+        Audit: {
+            /** @description The latest first. */
+            lines: components["schemas"]["AuditLine"][];
+            next_page: number | null;
         };
         BallSeen: {
             /** @enum {string} */
@@ -232,12 +270,34 @@ export interface components {
             loft_deg: number;
             bounce_deg: number;
         };
+        CoachAtWork: {
+            id: string;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "lead" | "coach";
+            left: boolean;
+            students: number;
+            lessons_this_month: number;
+            /** @description Students whose day to look again is over. */
+            overdue: number;
+        };
         Coach: {
+            id: string;
+            /** @enum {string} */
+            role: "lead" | "coach";
             name: string;
             email: string;
             units: components["schemas"]["Units"];
             /** @description His own clubs; null = the usual ones. */
             bag: components["schemas"]["Club"][] | null;
+        };
+        Colleague: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "lead" | "coach";
+            left: boolean;
         };
         Comparison: {
             /** @description "2 of 7, then 5 of 7 clean"; null while nothing was hit. */
@@ -284,6 +344,15 @@ export interface components {
             distances: components["schemas"]["Chart"];
             /** @description Clean balls with a carry that are in no chart: the length of the swing was not noted. */
             unplaced: number;
+        };
+        Door: {
+            academy: string;
+            /** @description Whose password is to be made anew; null = a new coach comes in. */
+            coach: {
+                name: string;
+                email: string;
+            } | null;
+            expires_at: string;
         };
         Dose: {
             sets: number;
@@ -375,6 +444,16 @@ export interface components {
             harder: components["schemas"]["Told"];
             feel: components["schemas"]["Told"];
             cautions: components["schemas"]["Told"][];
+        };
+        DrillOutcome: {
+            name: string;
+            students: number;
+            /** @description Fixed, of those who had the drill and were judged; null = too few. */
+            fixed: components["schemas"]["Share"] | null;
+            /** @description ... of those with the same cause and shot who did not have it. */
+            without: components["schemas"]["Share"] | null;
+            /** @description That more are fixed with it than without, were nothing else different; null where either are too few. */
+            probability: number | null;
         };
         DrillPart: {
             kind: string;
@@ -592,6 +671,10 @@ export interface components {
                 number
             ] | null;
         };
+        HandOver: {
+            coach_id: string;
+            keeps?: ("read" | "teach") | null;
+        };
         HandedOut: {
             prescription: components["schemas"]["GivenPrescription"] | null;
         };
@@ -642,6 +725,8 @@ export interface components {
             task: components["schemas"]["Task"];
             began_at: string;
             closed_at: string | null;
+            /** @description Who gives it; null where that account is gone. */
+            given_by: string | null;
             sets: components["schemas"]["BallSet"][];
             prescription: components["schemas"]["GivenPrescription"] | null;
         };
@@ -713,6 +798,14 @@ export interface components {
             film: string;
             /** @enum {string} */
             target: "right" | "left";
+        };
+        MakeAccountLink: {
+            /** @enum {string} */
+            role?: "lead" | "coach";
+            /** @description Whose password. */
+            coach_id?: string | null;
+            /** @description Where a new coach gets it mailed, if a mail server is set up. */
+            email?: string | null;
         };
         MakeDevice: {
             name: string;
@@ -898,6 +991,25 @@ export interface components {
             clears: boolean | null;
             why: components["schemas"]["Told"];
         };
+        Outcome: {
+            cause: string;
+            name: string;
+            shot: string;
+            students: number;
+            judged: number;
+            fixed: components["schemas"]["Share"] | null;
+            /** @description In which it was worked on until it was fixed: the quarter, the half, three quarters of those fixed needed no more. */
+            lessons: [
+                number,
+                number,
+                number
+            ] | null;
+            drills: components["schemas"]["DrillOutcome"][];
+        };
+        Outlook: {
+            coaches: components["schemas"]["CoachAtWork"][];
+            outcomes: components["schemas"]["Outcome"][];
+        };
         OwnCard: {
             id: string;
             name: string;
@@ -948,6 +1060,8 @@ export interface components {
             task: components["schemas"]["Task"];
             began_at: string;
             closed_at: string | null;
+            /** @description Who gives it; null where that account is gone. */
+            given_by: string | null;
             sets: components["schemas"]["PastSet"][];
             prescription: components["schemas"]["GivenPrescription"] | null;
         };
@@ -1271,6 +1385,13 @@ export interface components {
         };
         /** @enum {string} */
         Purpose: "before" | "after" | "retest";
+        PutAcademy: {
+            name: string;
+            /** @description Shot => the school it is taught in here; one that is not named goes by the lie. */
+            schools: {
+                [key: string]: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
+            };
+        };
         PutAccount: {
             name: string;
             units: components["schemas"]["Units"];
@@ -1293,6 +1414,11 @@ export interface components {
             hit_at: string;
             /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
             from?: components["schemas"]["FromDevice"];
+        };
+        PutCoach: {
+            /** @enum {string} */
+            role: "lead" | "coach";
+            left: boolean;
         };
         PutConsent: {
             /** @enum {string} */
@@ -1646,6 +1772,18 @@ export interface components {
             opened_at: string | null;
             path?: string;
         };
+        Share: {
+            count: number;
+            of: number;
+            interval: [
+                number,
+                number
+            ];
+        };
+        ShareStudent: {
+            /** @enum {string} */
+            level: "read" | "teach";
+        };
         SheetCheck: {
             balls: number;
             left_out: number;
@@ -1807,9 +1945,23 @@ export interface components {
             /** @description Length of his step, m; null = as anybody's. */
             step_m: number | null;
             inactive: boolean;
+            /** @description Whose student. */
+            coach: string;
+            /** @description What whoever asks may do. */
+            may: {
+                update: boolean;
+                delete: boolean;
+                move: boolean;
+            };
             lessons_count: number;
             /** @description The latest first. */
             lessons?: components["schemas"]["PastLesson"][];
+        };
+        StudentShare: {
+            coach_id: string;
+            coach: string;
+            /** @enum {string} */
+            level: "read" | "teach";
         };
         TakeBackPrescription: {
             cause: string;
@@ -1881,6 +2033,8 @@ export interface components {
             name: string;
             handed: components["schemas"]["Handed"];
             about: string;
+            /** @description Whose student, where he is another coach's and shared. */
+            coach: string | null;
             lessons: number;
             last: string | null;
             cause: components["schemas"]["Told"] | null;
@@ -1924,6 +2078,11 @@ export interface components {
         };
         /** @enum {string} */
         Units: "metric" | "imperial";
+        UseAccountLink: {
+            name?: string;
+            email?: string;
+            password: string;
+        };
         Warning: {
             /** @enum {string} */
             id: "thin_on_the_way_down" | "bounced_thin" | "digging_not_aim" | "scatter_not_aim" | "slowing_spiral" | "sand_steep" | "sand_shallow" | "thin_sand_skip" | "belief_contradicted" | "too_few_balls" | "school_conflict" | "inconsistent";
@@ -1990,8 +2149,12 @@ export interface components {
     headers: never;
     pathItems: never;
 }
+export type Academy = components['schemas']['Academy'];
+export type AccountLink = components['schemas']['AccountLink'];
 export type Answer = components['schemas']['Answer'];
 export type ArchiveImport = components['schemas']['ArchiveImport'];
+export type AuditLine = components['schemas']['AuditLine'];
+export type Audit = components['schemas']['Audit'];
 export type BallSeen = components['schemas']['BallSeen'];
 export type BallSet = components['schemas']['BallSet'];
 export type Ball = components['schemas']['Ball'];
@@ -2006,19 +2169,23 @@ export type ChangePassword = components['schemas']['ChangePassword'];
 export type Change = components['schemas']['Change'];
 export type Chart = components['schemas']['Chart'];
 export type Club = components['schemas']['Club'];
+export type CoachAtWork = components['schemas']['CoachAtWork'];
 export type Coach = components['schemas']['Coach'];
+export type Colleague = components['schemas']['Colleague'];
 export type Comparison = components['schemas']['Comparison'];
 export type Consent = components['schemas']['Consent'];
 export type CoursePoint = components['schemas']['CoursePoint'];
 export type DayOrder = components['schemas']['DayOrder'];
 export type DeleteBall = components['schemas']['DeleteBall'];
 export type Distances = components['schemas']['Distances'];
+export type Door = components['schemas']['Door'];
 export type Dose = components['schemas']['Dose'];
 export type DrawnSet = components['schemas']['DrawnSet'];
 export type Drawn = components['schemas']['Drawn'];
 export type DrillCourse = components['schemas']['DrillCourse'];
 export type DrillFeed = components['schemas']['DrillFeed'];
 export type DrillHandout = components['schemas']['DrillHandout'];
+export type DrillOutcome = components['schemas']['DrillOutcome'];
 export type DrillPart = components['schemas']['DrillPart'];
 export type DrillPreview = components['schemas']['DrillPreview'];
 export type DrillResult = components['schemas']['DrillResult'];
@@ -2042,6 +2209,7 @@ export type Given = components['schemas']['Given'];
 export type GoalChoice = components['schemas']['GoalChoice'];
 export type Goal = components['schemas']['Goal'];
 export type GoodRate = components['schemas']['GoodRate'];
+export type HandOver = components['schemas']['HandOver'];
 export type HandedOut = components['schemas']['HandedOut'];
 export type Handed = components['schemas']['Handed'];
 export type JoinDevice = components['schemas']['JoinDevice'];
@@ -2057,6 +2225,7 @@ export type LibrarySchool = components['schemas']['LibrarySchool'];
 export type Library = components['schemas']['Library'];
 export type MadeUpBall = components['schemas']['MadeUpBall'];
 export type MadeUpSwing = components['schemas']['MadeUpSwing'];
+export type MakeAccountLink = components['schemas']['MakeAccountLink'];
 export type MakeDevice = components['schemas']['MakeDevice'];
 export type MakeLink = components['schemas']['MakeLink'];
 export type MakeReports = components['schemas']['MakeReports'];
@@ -2073,6 +2242,8 @@ export type NextObservation = components['schemas']['NextObservation'];
 export type Observable = components['schemas']['Observable'];
 export type Observed = components['schemas']['Observed'];
 export type Option = components['schemas']['Option'];
+export type Outcome = components['schemas']['Outcome'];
+export type Outlook = components['schemas']['Outlook'];
 export type OwnCard = components['schemas']['OwnCard'];
 export type OwnDrill = components['schemas']['OwnDrill'];
 export type OwnWay = components['schemas']['OwnWay'];
@@ -2095,9 +2266,11 @@ export type ProgressLesson = components['schemas']['ProgressLesson'];
 export type Progress = components['schemas']['Progress'];
 export type Proposal = components['schemas']['Proposal'];
 export type Purpose = components['schemas']['Purpose'];
+export type PutAcademy = components['schemas']['PutAcademy'];
 export type PutAccount = components['schemas']['PutAccount'];
 export type PutBallSet = components['schemas']['PutBallSet'];
 export type PutBall = components['schemas']['PutBall'];
+export type PutCoach = components['schemas']['PutCoach'];
 export type PutConsent = components['schemas']['PutConsent'];
 export type PutLesson = components['schemas']['PutLesson'];
 export type PutOwnCard = components['schemas']['PutOwnCard'];
@@ -2121,6 +2294,8 @@ export type SetReading = components['schemas']['SetReading'];
 export type SetupChange = components['schemas']['SetupChange'];
 export type SetupTrial = components['schemas']['SetupTrial'];
 export type ShareLink = components['schemas']['ShareLink'];
+export type Share = components['schemas']['Share'];
+export type ShareStudent = components['schemas']['ShareStudent'];
 export type SheetCheck = components['schemas']['SheetCheck'];
 export type SheetColumn = components['schemas']['SheetColumn'];
 export type SheetDraft = components['schemas']['SheetDraft'];
@@ -2133,6 +2308,7 @@ export type SignIn = components['schemas']['SignIn'];
 export type Still = components['schemas']['Still'];
 export type StoredLesson = components['schemas']['StoredLesson'];
 export type Student = components['schemas']['Student'];
+export type StudentShare = components['schemas']['StudentShare'];
 export type TakeBackPrescription = components['schemas']['TakeBackPrescription'];
 export type Tally = components['schemas']['Tally'];
 export type Target = components['schemas']['Target'];
@@ -2143,6 +2319,7 @@ export type Told = components['schemas']['Told'];
 export type Trace = components['schemas']['Trace'];
 export type TrySetup = components['schemas']['TrySetup'];
 export type Units = components['schemas']['Units'];
+export type UseAccountLink = components['schemas']['UseAccountLink'];
 export type Warning = components['schemas']['Warning'];
 export type WeighedCause = components['schemas']['WeighedCause'];
 export type WeighedClue = components['schemas']['WeighedClue'];

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Academy\Sharing;
+use App\Models\Role;
+use App\Models\ShareLevel;
 use App\Models\Student;
+use App\Models\User;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoachRoutes;
 use Tests\TestCase;
 
@@ -16,6 +22,9 @@ final class AccessMatrixTest extends TestCase
     use CoachRoutes;
 
     private const OPEN = ['ping', 'schema', 'session.store', 'feed', 'account.first-start', 'account.make-first'];
+
+    /** Whoever holds a link into an account. */
+    private const DOOR = ['account-link.door', 'account-link.enter'];
 
     private const LINK = [
         'shared.show',
@@ -50,79 +59,108 @@ final class AccessMatrixTest extends TestCase
         'bin.index',
         'student.index',
         'report-batch.store',
+        'academy.show',
     ];
 
-    /** With a record of a coach in the address. */
+    /** With a record of a coach in the address: what has to be allowed to reach it. */
     private const RECORD = [
-        'own-way.put-card',
-        'own-way.delete-card',
-        'own-way.put-drill',
-        'own-way.delete-drill',
-        'archive.reading',
-        'bin.restore-student',
-        'bin.restore-lesson',
-        'bin.delete-student',
-        'bin.erase',
-        'bin.delete-lesson',
-        'student.show',
-        'student.put',
-        'progress',
-        'sheet.index',
-        'sheet.store',
-        'sheet.show',
-        'sheet.check',
-        'sheet.confirm',
-        'sheet.stop',
-        'sheet.go-on',
-        'sheet.destroy',
-        'sheet.forget-preset',
-        'practice.show',
-        'practice.put-plan',
-        'practice.move-session',
-        'practice.calendar',
-        'practice.put-result',
-        'consent.index',
-        'consent.put',
-        'consent.withdraw',
-        'share-link.index',
-        'share-link.store',
-        'share-link.destroy',
-        'share-link.restore',
-        'lesson.put',
-        'lesson.show',
-        'comparison',
-        'history.of-lesson',
-        'report',
-        'report-batch.show',
-        'report-batch.download',
-        'case-file',
-        'ball-set.put',
-        'prescription.propose',
-        'prescription.drills',
-        'trial',
-        'prescription.put',
-        'prescription.take-back',
-        'ball.put',
-        'history.of-ball',
-        'ball.destroy',
-        'drill-feed.join',
-        'drill-feed.show',
-        'drill-feed.made-up',
-        'drill-feed.counted',
-        'feed-device.join',
-        'feed-device.destroy',
-        'feed-device.of-lesson',
-        'feed-device.made-up',
-        'feed-device.set-aside',
-        // With a student of his in the question.
-        'shot.plan',
-        'shot.sand',
-        'shot.distances',
-        'shot.keep-brush',
-        'still.index',
-        'still.store',
-        'still.show',
-        'still.destroy',
+        'own-way.put-card' => 'own',
+        'own-way.delete-card' => 'own',
+        'own-way.put-drill' => 'own',
+        'own-way.delete-drill' => 'own',
+        'archive.reading' => 'own',
+        'bin.restore-student' => 'delete',
+        'bin.restore-lesson' => 'delete',
+        'bin.delete-student' => 'delete',
+        'bin.erase' => 'delete',
+        'bin.delete-lesson' => 'delete',
+        'student.show' => 'view',
+        'student.put' => 'update',
+        'progress' => 'view',
+        'sheet.index' => 'view',
+        'sheet.store' => 'update',
+        'sheet.show' => 'view',
+        'sheet.check' => 'update',
+        'sheet.confirm' => 'update',
+        'sheet.stop' => 'update',
+        'sheet.go-on' => 'update',
+        'sheet.destroy' => 'update',
+        'sheet.forget-preset' => 'own',
+        'practice.show' => 'view',
+        'practice.put-plan' => 'update',
+        'practice.move-session' => 'update',
+        'practice.calendar' => 'view',
+        'practice.put-result' => 'update',
+        'consent.index' => 'view',
+        'consent.put' => 'update',
+        'consent.withdraw' => 'update',
+        'share-link.index' => 'view',
+        'share-link.store' => 'update',
+        'share-link.destroy' => 'update',
+        'share-link.restore' => 'update',
+        'lesson.put' => 'update',
+        'lesson.show' => 'view',
+        'comparison' => 'view',
+        'history.of-lesson' => 'view',
+        'report' => 'view',
+        'report-batch.show' => 'own',
+        'report-batch.download' => 'own',
+        'case-file' => 'view',
+        'ball-set.put' => 'update',
+        'prescription.propose' => 'view',
+        'prescription.drills' => 'view',
+        'trial' => 'view',
+        'prescription.put' => 'update',
+        'prescription.take-back' => 'update',
+        'ball.put' => 'update',
+        'history.of-ball' => 'view',
+        'ball.destroy' => 'update',
+        'drill-feed.join' => 'own',
+        'drill-feed.show' => 'view',
+        'drill-feed.made-up' => 'view',
+        'drill-feed.counted' => 'update',
+        'feed-device.join' => 'own',
+        'feed-device.destroy' => 'own',
+        'feed-device.of-lesson' => 'view',
+        'feed-device.made-up' => 'view',
+        'feed-device.set-aside' => 'update',
+        'shot.plan' => 'view',
+        'shot.sand' => 'view',
+        'shot.distances' => 'view',
+        'shot.keep-brush' => 'update',
+        'still.index' => 'view',
+        'still.store' => 'update',
+        'still.show' => 'view',
+        'still.destroy' => 'update',
+        'student-share.index' => 'view',
+        'student-share.put' => 'move',
+        'student-share.destroy' => 'move',
+        'student-share.hand-over' => 'move',
+        'academy.put-coach' => 'lead',
+        'academy.students' => 'lead',
+        'archive.of-coach' => 'lead',
+        'account-link.destroy' => 'lead',
+    ];
+
+    /** Of the lead alone, without a record in the address. */
+    private const LEAD = [
+        'academy.put',
+        'academy.outlook',
+        'academy.audit',
+        'academy.audit-sheet',
+        'account-link.index',
+        'account-link.store',
+    ];
+
+    /** Who may do what with a student of the owner's (handbook 13.2). "own": what belongs to an account and to no student. */
+    private const MAY = [
+        'owner' => ['view', 'update', 'delete', 'move', 'own'],
+        'lead' => ['view', 'move', 'lead'],
+        'teaches' => ['view', 'update'],
+        'reads' => ['view'],
+        'handed over' => [],
+        'colleague' => [],
+        'other academy' => [],
     ];
 
     public function test_every_route_stands_in_a_row(): void
@@ -133,7 +171,7 @@ final class AccessMatrixTest extends TestCase
                 $names[] = (string) $route->getName();
             }
         }
-        $rows = [...self::OPEN, ...self::LINK, ...self::OWN, ...self::RECORD];
+        $rows = [...self::OPEN, ...self::DOOR, ...self::LINK, ...self::OWN, ...self::LEAD, ...array_keys(self::RECORD)];
         sort($names);
         sort($rows);
 
@@ -156,11 +194,80 @@ final class AccessMatrixTest extends TestCase
     {
         $this->actingAs($this->otherCoach());
         foreach ($this->coachRoutes() as [$method, $address, $route]) {
-            if (\in_array($route->getName(), self::RECORD, true)) {
+            if (isset(self::RECORD[$route->getName()])) {
                 $status = $this->json($method, $address, $this->body($route))->baseResponse->getStatusCode();
                 self::assertContains($status, [403, 404], "{$method} {$route->uri()}");
             }
         }
+    }
+
+    /** @param list<string> $may */
+    #[DataProvider('persons')]
+    public function test_each_person_reaches_what_the_table_says_and_nothing_else(string $person, array $may): void
+    {
+        $people = $this->people();
+        foreach ($this->coachRoutes() as [$method, $address, $route]) {
+            $name = (string) $route->getName();
+            $needs = \in_array($name, self::LEAD, true) ? 'lead' : self::RECORD[$name] ?? null;
+            // Of his own academy everybody may do what he is in it.
+            if ($needs === null || (! isset(self::RECORD[$name]) && $person === 'other academy')) {
+                continue;
+            }
+            $right = $this->answered($people[$needs === 'lead' ? 'lead' : 'owner'], $method, $address, $route);
+            $status = $this->answered($people[$person], $method, $address, $route);
+            if (\in_array($needs, $may, true)) {
+                self::assertSame($right, $status, "{$person}: {$method} {$route->uri()}");
+                self::assertNotContains($status, [401, 403], "{$person}: {$method} {$route->uri()}");
+            } else {
+                self::assertContains($status, [403, 404], "{$person}: {$method} {$route->uri()}");
+            }
+        }
+    }
+
+    /** @return array<string, array{string, list<string>}> */
+    public static function persons(): array
+    {
+        $who = array_keys(self::MAY);
+
+        return array_combine($who, array_map(static fn(string $one): array => [$one, self::MAY[$one]], $who));
+    }
+
+    /** What was done is taken back at once, so that each finds the same. */
+    private function answered(User $coach, string $method, string $address, Route $route): int
+    {
+        DB::beginTransaction();
+        $this->actingAs($coach);
+        $body = $this->body($route);
+        $status = $this->json($method, $address, $body)->baseResponse->getStatusCode();
+        DB::rollBack();
+
+        return $status;
+    }
+
+    /** @return array<string, User> Bea is the owner's, and Maren leads them all */
+    private function people(): array
+    {
+        $lead = $this->coach('Maren');
+        $new = static fn(): User => User::factory()->for($lead->academy)->createOne(['role' => Role::Coach]);
+        $people = [
+            'owner' => $new(),
+            'lead' => $lead,
+            'teaches' => $new(),
+            'reads' => $new(),
+            'handed over' => $new(),
+            'colleague' => $new(),
+            'other academy' => User::factory()->createOne(),
+        ];
+        $bea = $this->student('Bea');
+        $sharing = app(Sharing::class);
+        $sharing->handOver($lead, $bea, $people['handed over'], null);
+        $sharing->handOver($lead, $bea->refresh(), $people['owner'], null);
+        foreach ([$bea->refresh(), Student::query()->findOrFail($this->ids()['spare'])] as $student) {
+            $sharing->share($lead, $student, $people['teaches'], ShareLevel::Teach);
+            $sharing->share($lead, $student, $people['reads'], ShareLevel::Read);
+        }
+
+        return $people;
     }
 
     public function test_a_link_opens_its_own_student_alone_and_not_once_it_is_revoked(): void

@@ -112,10 +112,4 @@ final class AccountTest extends TestCase
         $this->command('account:sessions', ['email' => 'nobody@saltgrass.example'])->assertExitCode(1);
         $this->fromHere()->postJson('/api/sign-in', ['email' => 'tove@saltgrass.example', 'password' => 'another-good-one'])->assertOk();
     }
-
-    /** As a page of this origin. */
-    private function fromHere(): self
-    {
-        return $this->withHeader('Origin', (string) config('app.url'))->withHeader('Referer', (string) config('app.url'));
-    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Lessons\StillFolder;
+use App\Models\AccountLink;
 use App\Models\FeedBall;
 use App\Models\FeedDevice;
 use App\Models\OwnCard;
@@ -33,7 +34,7 @@ trait CoachRoutes
     /** @return list<array{string, string, Route}> method, address with the ids of one of Maren's students in it, route */
     private function coachRoutes(): array
     {
-        $ids = $this->ids();
+        $known = $this->ids();
         $found = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (
@@ -41,6 +42,8 @@ trait CoachRoutes
                 && \in_array('auth:sanctum', $route->gatherMiddleware(), true)
                 && $route->uri() !== 'api/sign-out'
             ) {
+                // Whoever is handed over is none of the others' business any more.
+                $ids = [...$known, ...$route->getName() === 'student-share.hand-over' ? ['student' => $known['spare']] : []];
                 $address =
                     '/'.
                     preg_replace_callback(
@@ -126,7 +129,18 @@ trait CoachRoutes
             ],
         );
 
+        $spare = $bea->coach
+            ->students()
+            ->firstOrCreate(['name' => 'To be handed over'], ['handed' => 'right', 'about' => '', 'limits' => []]);
+        $accountLink = AccountLink::query()->firstOrCreate(
+            ['academy_id' => $bea->coach->academy_id, 'role' => 'coach'],
+            ['token_hash' => str_repeat('2', 64), 'expires_at' => now()->addDay()],
+        );
+
         return [
+            'spare' => $spare->id,
+            'coach' => $this->coach('Idris')->id,
+            'accountLink' => $accountLink->id,
             'device' => $device->id,
             'feedBall' => $fed->id,
             'brushId' => self::id(),
@@ -204,6 +218,11 @@ trait CoachRoutes
                 'attempts' => [true],
                 'done_at' => '2026-11-25T10:00:00Z',
             ],
+            $route->uri() === 'api/academy/links' => ['role' => 'coach'],
+            $route->uri() === 'api/academy' => ['name' => 'Saltgrass', 'schools' => ['chip' => 'handle_ahead']],
+            str_contains($route->uri(), 'academy/coaches') => ['role' => 'coach', 'left' => false],
+            str_contains($route->uri(), 'shares/') => ['level' => 'read'],
+            str_ends_with($route->uri(), 'hand-over') => ['coach_id' => $this->coach('Idris')->id],
             str_ends_with($route->uri(), 'links') => ['days' => 7],
             str_contains($route->uri(), 'consents/') => ['purpose' => 'link', 'given_by' => 'Her mother'],
             \in_array('DELETE', $route->methods(), true) && str_ends_with($route->uri(), 'prescription') => [

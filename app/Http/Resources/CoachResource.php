@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\Request;
 
@@ -13,6 +14,8 @@ use Illuminate\Http\Request;
  * @phpstan-type UnitsShape 'metric'|'imperial'
  * @phpstan-type ClubShape array{name?: string, loft_deg: float, bounce_deg: float}
  * @phpstan-type CoachShape array{
+ *     id: string,
+ *     role: value-of<Role>,
  *     name: string,
  *     email: string,
  *     units: UnitsShape,
@@ -28,6 +31,8 @@ final class CoachResource extends ApiResource
     public function toArray(Request $request): array
     {
         return [
+            'id' => $this->resource->id,
+            'role' => $this->resource->role->value,
             'name' => $this->resource->name,
             'email' => $this->resource->email,
             'units' => $this->resource->units->value,

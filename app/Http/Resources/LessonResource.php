@@ -20,6 +20,8 @@ use LowPoint\Core\CaseFile\CaseWriter;
  *     task: TaskShape,
  *     began_at: string,
  *     closed_at: string|null,
+ *     // Who gives it; null where that account is gone.
+ *     given_by: string|null,
  *     sets: list<BallSetShape>,
  *     prescription: GivenPrescriptionShape|null,
  * }

@@ -20,6 +20,8 @@ use LowPoint\Core\CaseFile\CaseWriter;
  *     task: TaskShape,
  *     began_at: string,
  *     closed_at: string|null,
+ *     // Who gives it; null where that account is gone.
+ *     given_by: string|null,
  *     sets: list<PastSetShape>,
  *     prescription: GivenPrescriptionShape|null,
  * }
@@ -37,6 +39,7 @@ final class PastLessonResource extends ApiResource
             'task' => $this->resource->task,
             'began_at' => $this->resource->began_at->toIso8601String(),
             'closed_at' => $this->resource->closed_at?->toIso8601String(),
+            'given_by' => $this->resource->coach?->name,
             'sets' => PastSetResource::collection($this->resource->sets),
             'prescription' => PrescriptionResource::given($this->resource->prescription),
         ];

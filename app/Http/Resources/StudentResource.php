@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Student;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\Evidence\Limit;
 
 /**
@@ -27,6 +28,10 @@ use LowPoint\Core\Evidence\Limit;
  *     // Length of his step, m; null = as anybody's.
  *     step_m: float|null,
  *     inactive: bool,
+ *     // Whose student.
+ *     coach: string,
+ *     // What whoever asks may do.
+ *     may: array{update: bool, delete: bool, move: bool},
  *     lessons_count: int,
  *     // The latest first.
  *     lessons?: list<PastLessonShape>,
@@ -49,6 +54,12 @@ final class StudentResource extends ApiResource
             'language' => $this->resource->language?->value,
             'step_m' => $this->resource->step_m,
             'inactive' => $this->resource->inactive_since !== null,
+            'coach' => $this->resource->coach->name,
+            'may' => [
+                'update' => Gate::allows('update', $this->resource),
+                'delete' => Gate::allows('delete', $this->resource),
+                'move' => Gate::allows('move', $this->resource),
+            ],
             'lessons_count' => $this->resource->lessons_count,
             'lessons' => PastLessonResource::collection($this->whenLoaded('lessons')),
         ];

@@ -18,6 +18,8 @@ use LowPoint\Core\Wording\Words;
  *     name: string,
  *     handed: HandedShape,
  *     about: string,
+ *     // Whose student, where he is another coach's and shared.
+ *     coach: string|null,
  *     lessons: int,
  *     last: string|null,
  *     cause: ToldShape|null,

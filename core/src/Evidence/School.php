@@ -76,6 +76,18 @@ enum School: string
         };
     }
 
+    /** Suits this shot from one lie or another. */
+    public function teaches(Shot $shot): bool
+    {
+        foreach ($shot->lies() as $lie) {
+            if ($this->suits($shot, $lie)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<self> */
     public static function suiting(Shot $shot, Lie $lie): array
     {

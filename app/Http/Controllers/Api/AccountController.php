@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Academy\AuditTrail;
+use App\Academy\Deed;
 use App\Account\Accounts;
 use App\Contract\Endpoint;
 use App\Http\Requests\ChangePasswordRequest;
@@ -30,7 +32,10 @@ final class AccountController
 
     private const HOUR_S = 3600;
 
-    public function __construct(private readonly Accounts $accounts) {}
+    public function __construct(
+        private readonly Accounts $accounts,
+        private readonly AuditTrail $trail,
+    ) {}
 
     /** Whether nobody has an account here yet. */
     #[Endpoint(FirstStartResource::class)]
@@ -91,6 +96,7 @@ final class AccountController
         RateLimiter::clear($key);
         $here = $request->hasSession() ? $request->session()->getId() : null;
         $this->accounts->changePassword($coach, $request->string('password')->value(), $here);
+        $this->trail->note($coach, Deed::PasswordChanged);
         Auth::guard('web')->login($coach, remember: true);
 
         return new JsonResponse(null, 204);

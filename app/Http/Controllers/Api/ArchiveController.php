@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Academy\AuditTrail;
+use App\Academy\Deed;
 use App\Archive\AccountArchive;
 use App\Archive\ArchiveImport;
 use App\Contract\Endpoint;
@@ -15,6 +17,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Everything out in open formats, and back into an empty account. */
@@ -24,7 +27,24 @@ final class ArchiveController
 
     /** Everything of the coach in open formats, as a zip. */
     #[Endpoint(type: 'application/zip')]
-    public function show(#[CurrentUser] User $coach, AccountArchive $archive): BinaryFileResponse
+    public function show(#[CurrentUser] User $coach, AccountArchive $archive, AuditTrail $trail): BinaryFileResponse
+    {
+        $trail->note($coach, Deed::Exported, about: ['what' => 'account']);
+
+        return self::file($coach, $archive);
+    }
+
+    /** The same of a coach of the academy, for its lead. */
+    #[Endpoint(type: 'application/zip')]
+    public function ofCoach(User $coach, #[CurrentUser] User $lead, AccountArchive $archive, AuditTrail $trail): BinaryFileResponse
+    {
+        Gate::authorize('lead', $coach);
+        $trail->note($lead, Deed::Exported, about: ['what' => 'account', 'of' => $coach->name]);
+
+        return self::file($coach, $archive);
+    }
+
+    private static function file(User $coach, AccountArchive $archive): BinaryFileResponse
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'archive');
         $archive->write($coach, $path);

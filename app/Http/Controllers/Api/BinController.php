@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Academy\AuditTrail;
+use App\Academy\Deed;
 use App\Archive\Bin;
 use App\Contract\Endpoint;
 use App\Http\Resources\BinEntryResource;
@@ -73,11 +75,14 @@ final class BinController
 
     /** On a student's written request: at once, for good, with a receipt. */
     #[Endpoint(ErasureResource::class)]
-    public function erase(string $studentId, Bin $bin): ErasureResource
+    public function erase(string $studentId, #[CurrentUser] User $coach, Bin $bin, AuditTrail $trail): ErasureResource
     {
         $student = Student::withTrashed()->findOrFail($studentId);
         Gate::authorize('forceDelete', $student);
 
-        return new ErasureResource($bin->erase($student));
+        $receipt = $bin->erase($student);
+        $trail->note($coach, Deed::Erased, $studentId);
+
+        return new ErasureResource($receipt);
     }
 }

@@ -15,7 +15,9 @@ use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use App\Models\Student;
+use App\Models\User;
 use App\Progress\BallsWanted;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -48,15 +50,16 @@ final class LessonController
 
     /** Begins, changes or closes the lesson with this id. */
     #[Endpoint(StoredLessonResource::class)]
-    public function put(PutLessonRequest $request, string $lessonId, SetReading $reading): StoredLessonResource
+    public function put(PutLessonRequest $request, string $lessonId, #[CurrentUser] User $coach, SetReading $reading): StoredLessonResource
     {
         $student = Student::query()->findOrFail($request->string('student_id')->value());
         Gate::authorize('update', $student);
         $wanted = CaseWriter::task(CaseReader::task($request->input('task')));
 
-        return DB::transaction(function () use ($request, $lessonId, $student, $wanted, $reading): StoredLessonResource {
+        return DB::transaction(function () use ($request, $lessonId, $student, $coach, $wanted, $reading): StoredLessonResource {
             $lesson =
-                Lesson::withTrashed()->lockForUpdate()->find($lessonId) ?? new Lesson(['id' => $lessonId, 'student_id' => $student->id]);
+                Lesson::withTrashed()->lockForUpdate()->find($lessonId)
+                ?? new Lesson(['id' => $lessonId, 'student_id' => $student->id, 'coach_id' => $coach->id]);
             abort_if($lesson->student_id !== $student->id, 403);
             abort_if(
                 $lesson->trashed(),

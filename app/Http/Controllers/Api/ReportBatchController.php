@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Academy\AuditTrail;
+use App\Academy\Deed;
 use App\Contract\Endpoint;
 use App\Http\Requests\MakeReportsRequest;
 use App\Http\Resources\ReportBatchResource;
@@ -50,7 +52,7 @@ final class ReportBatchController
 
     /** The reports as a zip. */
     #[Endpoint(type: 'application/zip')]
-    public function download(string $batch, #[CurrentUser] User $coach, ReportFolder $folder): BinaryFileResponse
+    public function download(string $batch, #[CurrentUser] User $coach, ReportFolder $folder, AuditTrail $trail): BinaryFileResponse
     {
         $batch = $this->mine($batch, $coach);
         abort_unless($batch->finished(), 409, 'The reports are not ready yet.');
@@ -60,6 +62,8 @@ final class ReportBatchController
             410,
             'These reports are gone: they are kept for a day, and no longer than the lessons. Make them anew.',
         );
+
+        $trail->note($coach, Deed::Exported, about: ['what' => 'reports']);
 
         return response()->download($folder->zip($batch->id), 'reports.zip')->deleteFileAfterSend();
     }

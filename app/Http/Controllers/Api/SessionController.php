@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Academy\AuditTrail;
+use App\Academy\Deed;
 use App\Account\Accounts;
 use App\Contract\Endpoint;
 use App\Http\Requests\SignInRequest;
@@ -31,7 +33,7 @@ final class SessionController
 
     /** Signs a coach in. */
     #[Endpoint(CoachResource::class)]
-    public function store(SignInRequest $request): CoachResource|JsonResponse
+    public function store(SignInRequest $request, AuditTrail $trail): CoachResource|JsonResponse
     {
         // Only pages of this origin get a session.
         abort_unless($request->hasSession(), 403);
@@ -46,15 +48,18 @@ final class SessionController
                 throw new ThrottleRequestsException(headers: ['Retry-After' => RateLimiter::availableIn($key)]);
             }
         }
-        if (! self::guard()->attempt($request->safe(['email', 'password']), remember: true)) {
+        if (! self::guard()->attempt([...$request->safe(['email', 'password']), 'left_at' => null], remember: true)) {
             array_map(static fn(string $key): int => RateLimiter::hit($key), array_keys($tries));
 
             return new JsonResponse(['message' => 'Address and password do not belong together.'], 422);
         }
         RateLimiter::clear(array_key_first($tries));
         $request->session()->regenerate();
+        /** @var User $coach */
+        $coach = self::guard()->user();
+        $trail->note($coach, Deed::SignedIn, about: ['from' => (string) $request->ip()]);
 
-        return $this->show($request);
+        return new CoachResource($coach);
     }
 
     /** The coach who is signed in. */

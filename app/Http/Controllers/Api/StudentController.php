@@ -10,18 +10,32 @@ use App\Http\Resources\StudentResource;
 use App\Models\Student;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 
 final class StudentController
 {
     private const LATEST = 5;
 
-    /** All students of the coach, by name. */
-    #[Endpoint(StudentResource::class, list: true)]
-    public function index(#[CurrentUser] User $coach): AnonymousResourceCollection
+    /** Students in one answer. */
+    public const PAGE = 100;
+
+    /** The students of the coach and those shared with him, by name, a page at a time; the header Link says where the next one is. */
+    #[Endpoint(StudentResource::class, list: true, query: ['page' => 'from 1 on'])]
+    public function index(#[CurrentUser] User $coach): JsonResponse
     {
-        return StudentResource::collection($coach->students()->withCount('lessons')->orderBy('name')->get());
+        $page = $coach
+            ->reached()
+            ->with('coach', 'shares')
+            ->withCount('lessons')
+            ->orderBy('name')
+            ->orderBy('id')
+            ->simplePaginate(self::PAGE);
+        $next = $page->nextPageUrl();
+
+        return StudentResource::collection($page->items())
+            ->response()
+            ->withHeaders($next === null ? [] : ['Link' => "<{$next}>; rel=\"next\""]);
     }
 
     /** A student with the latest lessons. */
@@ -34,7 +48,7 @@ final class StudentController
         return new StudentResource(
             $student
                 ->loadCount('lessons')
-                ->load(['lessons' => static fn($lessons) => $lessons->limit(self::LATEST)->with('prescription', 'sets')]),
+                ->load(['lessons' => static fn($lessons) => $lessons->limit(self::LATEST)->with('coach', 'prescription', 'sets')]),
         );
     }
 

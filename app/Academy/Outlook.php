@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Academy;
+
+use App\Models\Academy;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Progress\Course;
+use LowPoint\Core\Progress\Outcomes;
+use LowPoint\Core\Progress\Verdict;
+
+/**
+ * The academy as its lead sees it: who teaches how much, and what comes of it. Counted in the store and from what is kept with each
+ * student, so that many students cost little more than few.
+ */
+final class Outlook
+{
+    /** @return list<array<string, mixed>> coaches by name */
+    public function coaches(Academy $academy): array
+    {
+        $ids = $academy->coaches()->select('id');
+        $students = DB::table('students')->whereNull('deleted_at')->whereIn('coach_id', clone $ids);
+        $count = (clone $students)->groupBy('coach_id')->pluck(DB::raw('count(*)'), 'coach_id');
+        $overdue = (clone $students)
+            ->whereNull('inactive_since')
+            ->whereRaw("json_value(standing, '$.recheck') < ?", [Carbon::today()->toDateString()])
+            ->groupBy('coach_id')
+            ->pluck(DB::raw('count(*)'), 'coach_id');
+        $lessons = DB::table('lessons')
+            ->whereNull('deleted_at')
+            ->whereNull('sheet_import_id')
+            ->whereIn('coach_id', clone $ids)
+            ->where('began_at', '>=', Carbon::today()->startOfMonth())
+            ->groupBy('coach_id')
+            ->pluck(DB::raw('count(*)'), 'coach_id');
+
+        return array_values(
+            $academy->coaches
+                ->map(
+                    static fn(User $coach): array => [
+                        'id' => $coach->id,
+                        'name' => $coach->name,
+                        'email' => $coach->email,
+                        'role' => $coach->role->value,
+                        'left' => $coach->left_at !== null,
+                        'students' => (int) ($count[$coach->id] ?? 0),
+                        'lessons_this_month' => (int) ($lessons[$coach->id] ?? 0),
+                        'overdue' => (int) ($overdue[$coach->id] ?? 0),
+                    ],
+                )
+                ->all(),
+        );
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function outcomes(Academy $academy): array
+    {
+        $causes = CauseLibrary::standard();
+        $courses = DB::table('courses')
+            ->join('students', 'students.id', '=', 'courses.student_id')
+            ->whereNull('students.deleted_at')
+            ->whereIn('students.coach_id', $academy->coaches()->select('id'))
+            ->get(['courses.*'])
+            ->map(
+                static fn(\stdClass $one): Course => new Course(
+                    $one->student_id,
+                    $one->cause,
+                    $causes->find($one->cause)->name ?? $one->cause,
+                    $one->shot,
+                    Verdict::from($one->verdict),
+                    (int) $one->lessons,
+                    array_values(array_filter((array) json_decode($one->drills, true), is_string(...))),
+                ),
+            );
+
+        return Outcomes::of(array_values($courses->all()));
+    }
+}

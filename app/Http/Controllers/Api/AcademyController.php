@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Academy\AuditTrail;
+use App\Academy\Deed;
+use App\Academy\Outlook;
+use App\Account\Accounts;
+use App\Contract\Endpoint;
+use App\Http\Requests\PutAcademyRequest;
+use App\Http\Requests\PutCoachRequest;
+use App\Http\Resources\AcademyResource;
+use App\Http\Resources\AuditResource;
+use App\Http\Resources\OutlookResource;
+use App\Http\Resources\StudentResource;
+use App\Models\AuditEntry;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** The academy of the coach who is signed in. */
+final class AcademyController
+{
+    /** Lines of the audit trail in one answer. */
+    private const LINES = 100;
+
+    public function __construct(private readonly AuditTrail $trail) {}
+
+    /** The academy and who works in it. */
+    #[Endpoint(AcademyResource::class)]
+    public function show(#[CurrentUser] User $coach): AcademyResource
+    {
+        return new AcademyResource($coach->academy);
+    }
+
+    /** Its name, and the school in which each shot is taught. */
+    #[Endpoint(AcademyResource::class)]
+    public function put(PutAcademyRequest $request, #[CurrentUser] User $lead): AcademyResource
+    {
+        Gate::authorize('lead', $lead->academy);
+        $before = $lead->academy->schools;
+        $lead->academy->update($request->safe(['name', 'schools']));
+        if ($before != $lead->academy->schools) {
+            $this->trail->note($lead, Deed::SchoolsSet, about: $lead->academy->schools);
+        }
+
+        return new AcademyResource($lead->academy);
+    }
+
+    /** Coaches with what they do, and what becomes of the causes that are found. */
+    #[Endpoint(OutlookResource::class)]
+    public function outlook(#[CurrentUser] User $lead, Outlook $outlook): OutlookResource
+    {
+        Gate::authorize('lead', $lead->academy);
+
+        return new OutlookResource(['coaches' => $outlook->coaches($lead->academy), 'outcomes' => $outlook->outcomes($lead->academy)]);
+    }
+
+    /** The students of one coach, by name, a page at a time. */
+    #[Endpoint(StudentResource::class, list: true, query: ['page' => 'from 1 on'])]
+    public function students(User $coach): AnonymousResourceCollection
+    {
+        Gate::authorize('lead', $coach);
+
+        return StudentResource::collection(
+            $coach->students()->with('coach', 'shares')->withCount('lessons')->orderBy('name')->orderBy('id')
+                ->simplePaginate(StudentController::PAGE)->items(),
+        );
+    }
+
+    /** Gives a coach another role, or lets him go: who has left signs in no more, and his students wait to be handed over. */
+    #[Endpoint(AcademyResource::class)]
+    public function putCoach(PutCoachRequest $request, User $coach, #[CurrentUser] User $lead, Accounts $accounts): AcademyResource
+    {
+        Gate::authorize('lead', $coach);
+        DB::transaction(function () use ($request, $coach, $lead, $accounts): void {
+            // Two leads at once must not leave an academy without any.
+            $leads = User::query()
+                ->where('academy_id', $lead->academy_id)
+                ->where('role', Role::Lead)
+                ->whereNull('left_at')
+                ->lockForUpdate()
+                ->pluck('id');
+            [$role, $left] = [$request->enum('role', Role::class) ?? $coach->role, $request->boolean('left')];
+            abort_if(
+                $leads->diff([$coach->id])->isEmpty() && ($left || $role !== Role::Lead),
+                409,
+                'Somebody has to lead the academy. Make another coach a lead first.',
+            );
+            if ($role !== $coach->role) {
+                $coach->update(['role' => $role]);
+                $this->trail->note($lead, Deed::RoleChanged, about: ['coach' => $coach->name, 'role' => $role->value]);
+            }
+            if ($left !== ($coach->left_at !== null)) {
+                $coach->update(['left_at' => $left ? now() : null]);
+                $this->trail->note($lead, $left ? Deed::Left : Deed::CameBack, about: ['coach' => $coach->name]);
+                $accounts->endSessions($coach);
+            }
+        }, attempts: 3);
+
+        return new AcademyResource($lead->academy->refresh());
+    }
+
+    /** Who did what, the latest first, a page at a time. */
+    #[Endpoint(AuditResource::class, query: ['page' => 'from 1 on'])]
+    public function audit(Request $request, #[CurrentUser] User $lead): AuditResource
+    {
+        Gate::authorize('lead', $lead->academy);
+        $request->validate(['page' => ['integer', 'min:1']]);
+        $page = $request->integer('page', 1);
+        $lines = AuditEntry::query()
+            ->where('academy_id', $lead->academy_id)
+            ->orderByDesc('done_at')
+            ->orderByDesc('id')
+            ->forPage($page, self::LINES)
+            ->limit(self::LINES + 1)
+            ->get();
+
+        return new AuditResource([
+            'lines' => $this->trail->told($lead->academy_id, $lines->take(self::LINES)),
+            'next_page' => $lines->count() > self::LINES ? $page + 1 : null,
+        ]);
+    }
+
+    /** All of it as a sheet, the oldest first. */
+    #[Endpoint(type: 'text/csv')]
+    public function auditSheet(#[CurrentUser] User $lead): StreamedResponse
+    {
+        Gate::authorize('lead', $lead->academy);
+        $this->trail->note($lead, Deed::Exported, about: ['what' => 'audit trail']);
+
+        return response()->streamDownload(
+            fn() => $this->trail->writeCsv($lead->academy_id),
+            'audit-'.now()->format('Y-m-d').'.csv',
+            ['Content-Type' => 'text/csv; charset=utf-8'],
+        );
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Database\Factories\AcademyFactory;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * Coaches who work together. Nobody outside reaches anything of it.
+ *
+ * @property string $id
+ * @property string $name
+ * @property array<string, string> $schools shot => the school it is taught in here
+ */
+final class Academy extends Model
+{
+    /** @use HasFactory<AcademyFactory> */
+    use HasFactory;
+    use HasUlids;
+
+    protected $fillable = ['name', 'schools'];
+
+    protected $attributes = ['schools' => '{}'];
+
+    protected $casts = ['schools' => 'array'];
+
+    /** @return HasMany<User, $this> by name, also those who have left */
+    public function coaches(): HasMany
+    {
+        return $this->hasMany(User::class)->orderBy('name')->orderBy('id');
+    }
+}

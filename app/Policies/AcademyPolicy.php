@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Academy;
+use App\Models\Role;
+use App\Models\User;
+
+final class AcademyPolicy
+{
+    /** Invites, sees the outcomes and the audit trail, sets what is common. */
+    public function lead(User $coach, Academy $academy): bool
+    {
+        return $coach->academy_id === $academy->id && $coach->role === Role::Lead;
+    }
+}
