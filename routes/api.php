@@ -9,6 +9,7 @@ use App\Http\Controllers\Api\ArchiveController;
 use App\Http\Controllers\Api\BallController;
 use App\Http\Controllers\Api\BallSetController;
 use App\Http\Controllers\Api\BinController;
+use App\Http\Controllers\Api\CalibrationController;
 use App\Http\Controllers\Api\CaseFileController;
 use App\Http\Controllers\Api\CatalogueController;
 use App\Http\Controllers\Api\ComparisonController;
@@ -96,6 +97,7 @@ Route::middleware([PrivatePage::class, 'throttle:shared', TriesAgain::class])
 Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, TriesAgain::class])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('session.show');
     Route::put('me', [AccountController::class, 'put'])->name('account.put');
+    Route::put('me/email', [AccountController::class, 'changeEmail'])->name('account.change-email');
     Route::put('me/password', [AccountController::class, 'changePassword'])->name('account.change-password');
     Route::get('sessions', [SessionController::class, 'index'])->name('session.index');
     Route::delete('sessions/others', [SessionController::class, 'endOthers'])->name('session.end-others');
@@ -103,6 +105,8 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::get('academy', [AcademyController::class, 'show'])->name('academy.show');
     Route::put('academy', [AcademyController::class, 'put'])->name('academy.put');
     Route::get('academy/outlook', [AcademyController::class, 'outlook'])->name('academy.outlook');
+    Route::get('academy/calibration', [CalibrationController::class, 'show'])->name('calibration.show');
+    Route::put('academy/calibration', [CalibrationController::class, 'put'])->name('calibration.put');
     Route::get('academy/audit', [AcademyController::class, 'audit'])->name('academy.audit');
     Route::get('academy/audit.csv', [AcademyController::class, 'auditSheet'])->name('academy.audit-sheet');
     Route::put('academy/coaches/{coach}', [AcademyController::class, 'putCoach'])->name('academy.put-coach');

@@ -19,22 +19,25 @@ use LowPoint\Core\Progress\Verdict;
  */
 final class Outlook
 {
-    /** @return list<array<string, mixed>> coaches by name */
-    public function coaches(Academy $academy): array
+    /**
+     * @param  Carbon  $today  the lead's
+     * @return list<array<string, mixed>> coaches by name
+     */
+    public function coaches(Academy $academy, Carbon $today): array
     {
         $ids = $academy->coaches()->select('id');
         $students = DB::table('students')->whereNull('deleted_at')->whereIn('coach_id', clone $ids);
         $count = (clone $students)->groupBy('coach_id')->pluck(DB::raw('count(*)'), 'coach_id');
         $overdue = (clone $students)
             ->whereNull('inactive_since')
-            ->whereRaw("json_value(standing, '$.recheck') < ?", [Carbon::today()->toDateString()])
+            ->whereRaw("json_value(standing, '$.recheck') < ?", [$today->toDateString()])
             ->groupBy('coach_id')
             ->pluck(DB::raw('count(*)'), 'coach_id');
         $lessons = DB::table('lessons')
             ->whereNull('deleted_at')
             ->whereNull('sheet_import_id')
             ->whereIn('coach_id', clone $ids)
-            ->where('began_at', '>=', Carbon::today()->startOfMonth())
+            ->where('began_at', '>=', $today->copy()->startOfMonth())
             ->groupBy('coach_id')
             ->pluck(DB::raw('count(*)'), 'coach_id');
 

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
+use LowPoint\Core\CaseFile\BagRequest;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Club\Handedness;
 use LowPoint\Core\Drills\DrillLibrary;
@@ -143,6 +144,7 @@ final class ArchiveRows
                     'limits.*' => [new Enum(Limit::class)],
                     'units' => ['nullable', new Enum(Units::class)],
                     'language' => ['nullable', new Enum(Language::class)],
+                    'bag' => ['nullable', 'array'],
                     'step_m' => ['nullable', 'numeric', 'between:'.implode(',', Ground::STEPS_M)],
                     'inactive_since' => ['nullable', 'date'],
                 ],
@@ -293,6 +295,7 @@ final class ArchiveRows
     private function read(string $table, array $row): void
     {
         match ($table) {
+            'students' => isset($row['bag']) ? BagRequest::clubs($row['bag']) : null,
             'lessons' => ($this->shots[$row['id']] = CaseReader::task($row['task'])->shot),
             'sheet_imports' => $row['task'] === null ? null : CaseReader::task($row['task']),
             'ball_sets' => [

@@ -20,7 +20,6 @@ use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\PatternText;
 use LowPoint\Core\Reading\Reading;
-use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Reading\Warning;
 use LowPoint\Core\Wording\Words;
 
@@ -28,7 +27,7 @@ use LowPoint\Core\Wording\Words;
 final readonly class Prescribing
 {
     public function __construct(
-        private ReadingEngine $engine,
+        private Engines $engines,
         private SetReading $cases,
         private KnownDrills $drills,
         private Words $words,
@@ -37,7 +36,7 @@ final readonly class Prescribing
     /** @throws InvalidInput when the core knows no such cause for this shot */
     public function propose(Lesson $lesson, BallSet $set, string $causeId): Prescription
     {
-        return $this->engine->prescribe($this->cases->case($lesson, $set), $this->cause($lesson, $set, $causeId));
+        return $this->engines->for($lesson->student)->prescribe($this->cases->case($lesson, $set), $this->cause($lesson, $set, $causeId));
     }
 
     /**
@@ -66,13 +65,14 @@ final readonly class Prescribing
             $sheet = $sheets[$id] ?? throw InvalidInput::one("drills.{$i}", $id, implode(', ', array_keys($sheets)));
             $chosen[] = ['goal' => Goal::of($sheet->drill, $goals[$id] ?? [], "goals.{$id}")->toArray()] + $sheet->toArray();
         }
-        $reading = $this->engine->read($case);
+        $engine = $this->engines->for($lesson->student);
+        $reading = $engine->read($case);
 
         $setup =
             $figures === null
                 ? $proposed->setup
                 : array_map(
-                    fn(array $one): SetupChange => $this->engine->setupChange($case, $one['observable'], $one['to']),
+                    static fn(array $one): SetupChange => $engine->setupChange($case, $one['observable'], $one['to']),
                     OwnCard::figures($figures),
                 );
 
@@ -142,7 +142,7 @@ final readonly class Prescribing
     {
         $own = $this->drills->own($lesson->coach_id ?? $lesson->student->coach_id);
 
-        return $this->engine->drills($this->cases->case($lesson, $set), $own);
+        return $this->engines->for($lesson->student)->drills($this->cases->case($lesson, $set), $own);
     }
 
     /** @return list<string> the heaviest three things that speak for the cause, in words */

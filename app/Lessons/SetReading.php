@@ -12,7 +12,6 @@ use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Reading\SetFigures;
 
 /** A stored set of balls as a case of the core, and what the core reads in it. */
@@ -22,7 +21,7 @@ final class SetReading
     private array $lengths = [];
 
     public function __construct(
-        private readonly ReadingEngine $engine,
+        private readonly Engines $engines,
         private readonly StudentShots $shots,
     ) {}
 
@@ -63,7 +62,7 @@ final class SetReading
     /** @return array<string, mixed> */
     public function of(Lesson $lesson, BallSet $set): array
     {
-        return $this->engine->read($this->case($lesson, $set))->toArray();
+        return $this->engines->for($lesson->student)->read($this->case($lesson, $set))->toArray();
     }
 
     /** @return array<string, mixed> what a history needs of it */
@@ -71,6 +70,6 @@ final class SetReading
     {
         $case = $this->case($lesson, $set);
 
-        return SetFigures::of($this->engine->read($case), $case);
+        return SetFigures::of($this->engines->for($lesson->student)->read($case), $case);
     }
 }

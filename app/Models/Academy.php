@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property string $id
  * @property string $name
+ * @property array{changes: array<string, float>, reason: string, on: string}|null $calibration of the strike model, as it is now
  * @property array<string, string> $schools shot => the school it is taught in here
  */
 final class Academy extends Model
@@ -23,11 +24,11 @@ final class Academy extends Model
     use HasFactory;
     use HasUlids;
 
-    protected $fillable = ['name', 'schools'];
+    protected $fillable = ['name', 'schools', 'calibration'];
 
     protected $attributes = ['schools' => '{}'];
 
-    protected $casts = ['schools' => 'array'];
+    protected $casts = ['schools' => 'array', 'calibration' => 'array'];
 
     /** @return HasMany<User, $this> by name, also those who have left */
     public function coaches(): HasMany

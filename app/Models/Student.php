@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use LowPoint\Core\CaseFile\BagRequest;
+use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Wording\Language;
@@ -29,6 +31,7 @@ use LowPoint\Core\Wording\Units;
  * @property Units|null $units null = as the coach's
  * @property Language|null $language of the student's page; null = as his device says
  * @property float|null $step_m length of his step; null = as anybody's
+ * @property list<array{loft_deg: float, bounce_deg: float, name?: string}>|null $bag null = the coach's clubs
  * @property Carbon|null $inactive_since not coming at present
  * @property Carbon|null $deleted_at
  * @property int|null $lessons_count where it was counted
@@ -44,7 +47,7 @@ final class Student extends Model
     use KeepsHistory;
     use SoftDeletes;
 
-    protected $fillable = ['name', 'handed', 'about', 'limits', 'units', 'inactive_since', 'language', 'step_m'];
+    protected $fillable = ['name', 'handed', 'about', 'limits', 'units', 'inactive_since', 'language', 'step_m', 'bag'];
 
     protected $casts = [
         'limits' => 'array',
@@ -52,6 +55,7 @@ final class Student extends Model
         'inactive_since' => 'datetime',
         'language' => Language::class,
         'step_m' => 'float',
+        'bag' => 'array',
     ];
 
     protected static function booted(): void
@@ -121,6 +125,14 @@ final class Student extends Model
     public function links(): HasMany
     {
         return $this->hasMany(ShareLink::class)->orderByDesc('id');
+    }
+
+    /** @return non-empty-list<Club> the clubs he plays, by loft */
+    public function clubs(): array
+    {
+        $clubs = $this->bag === null ? [] : BagRequest::clubs($this->bag);
+
+        return $clubs === [] ? $this->coach->clubs() : $clubs;
     }
 
     public function shownUnits(): Units

@@ -14,6 +14,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
 use LowPoint\Core\CaseFile\BagRequest;
 use LowPoint\Core\Club\Club;
+use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\Evidence\UsualWay;
 use LowPoint\Core\Wording\Units;
 
 /**
@@ -26,6 +28,12 @@ use LowPoint\Core\Wording\Units;
  * @property string $email
  * @property Units $units
  * @property list<array{loft_deg: float, bounce_deg: float, name?: string}>|null $bag null = the usual clubs
+ * @property array<string, array{school?: string, lie?: string, carry_m?: float}>|null $usual how he begins with each shot
+ * @property list<string>|null $equipment at hand, in the words of the drills; null = all of it
+ * @property string|null $timezone null = as his device
+ * @property int $week_starts ISO day
+ * @property bool $keeps_stills
+ * @property string $owner_key by which devices know whose entries wait; stays when the address changes
  * @property Carbon|null $left_at signs in no more
  * @property Academy $academy
  */
@@ -35,7 +43,23 @@ final class User extends Authenticatable
     use HasFactory;
     use HasUlids;
 
-    protected $fillable = ['academy_id', 'role', 'name', 'email', 'password', 'units', 'bag', 'left_at'];
+    protected $fillable = [
+        'academy_id',
+        'role',
+        'name',
+        'email',
+        'password',
+        'units',
+        'bag',
+        'usual',
+        'equipment',
+        'timezone',
+        'week_starts',
+        'keeps_stills',
+        'left_at',
+    ];
+
+    protected $attributes = ['week_starts' => 1, 'keeps_stills' => true];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -44,6 +68,10 @@ final class User extends Authenticatable
         'password' => 'hashed',
         'units' => Units::class,
         'bag' => 'array',
+        'usual' => 'array',
+        'equipment' => 'array',
+        'week_starts' => 'integer',
+        'keeps_stills' => 'boolean',
         'left_at' => 'datetime',
     ];
 
@@ -51,8 +79,10 @@ final class User extends Authenticatable
     {
         // Who comes in without an academy leads one of his own.
         static::creating(static function (User $coach): void {
+            $coach->id ??= $coach->newUniqueId();
             $coach->academy_id ??= Academy::query()->create(['name' => $coach->name])->id;
             $coach->role ??= Role::Lead;
+            $coach->owner_key = self::query()->where('owner_key', $coach->email)->exists() ? $coach->id : $coach->email;
         });
     }
 
@@ -62,6 +92,18 @@ final class User extends Authenticatable
         $clubs = $this->bag === null ? [] : BagRequest::clubs($this->bag);
 
         return $clubs === [] ? Club::usual() : $clubs;
+    }
+
+    /** The day it is where the coach is. */
+    public function today(): Carbon
+    {
+        return Carbon::parse(Carbon::now($this->timezone ?? 'UTC')->toDateString());
+    }
+
+    /** How he begins with a shot. */
+    public function usualWay(Shot $shot): UsualWay
+    {
+        return UsualWay::of($shot, $this->usual[$shot->value] ?? [], $this->academy->schools[$shot->value] ?? null);
     }
 
     /** @return BelongsTo<Academy, $this> */

@@ -35,7 +35,7 @@ final class AttentionIndex
     /** Works out whoever is missing, or was last worked out on another day. @return int students whom the coach sees */
     public function refresh(User $coach): int
     {
-        $today = Carbon::today();
+        $today = $coach->today();
         $all = $coach->reached()->toBase();
         $count = (clone $all)->count();
         if ($count !== DB::table('roster')->where('coach_id', $coach->id)->where('day', $today->toDateString())->count()) {

@@ -61,7 +61,7 @@ final readonly class StudentProgress
         $this->summaries->refresh($student);
         $lessons = History::of($student);
         $practice = self::practice($student);
-        $works = $this->works($lessons, $practice['share']);
+        $works = $this->works($lessons, $practice['share'], $student->coach->today());
         $this->note($student, $works[0] ?? null, $lessons);
         self::keepCourses($student, $works, $lessons);
         $shown = array_values(
@@ -101,7 +101,7 @@ final readonly class StudentProgress
     {
         $this->summaries->refresh($student);
 
-        return $this->works(History::of($student), null)[0]['retest_balls'] ?? null;
+        return $this->works(History::of($student), null, $student->coach->today())[0]['retest_balls'] ?? null;
     }
 
     /** @return list<array<string, mixed>> the figures of each set, and the set-up beside the card that was in force */
@@ -212,9 +212,10 @@ final readonly class StudentProgress
      *
      * @param  list<HistoryLesson>  $lessons  latest first
      * @param  float|null  $practice  share of the planned visits that was done
+     * @param  Carbon  $today  where the coach is
      * @return list<array<string, mixed>>
      */
-    private function works(array $lessons, ?float $practice): array
+    private function works(array $lessons, ?float $practice, Carbon $today): array
     {
         $works = [];
         $oldestFirst = array_reverse($lessons);
@@ -257,7 +258,7 @@ final readonly class StudentProgress
                     // Handed out without a ball: what to do next is to hit some.
                     ($judgement->recheckDay ?? self::dayOf($lesson)) * self::DAY_SECONDS,
                 )->toDateString(),
-                'retest' => Attention::wantsRetest($judgement->verdict, (int) Carbon::parse($recheck)->diffInDays(Carbon::today())),
+                'retest' => Attention::wantsRetest($judgement->verdict, (int) Carbon::parse($recheck)->diffInDays($today)),
             ];
         }
 

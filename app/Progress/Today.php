@@ -6,7 +6,6 @@ namespace App\Progress;
 
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Progress\AttentionGroup;
@@ -48,7 +47,7 @@ final readonly class Today
         $chosen = ($group === null ? clone $active : (clone $found)->where('standing_group', $group->value))
             ->when($shot !== null, static fn(Builder $query) => $query->where('shot', $shot?->value));
         $total = (clone $chosen)->count();
-        $from = Carbon::tomorrow();
+        $from = $coach->today()->addDay();
 
         return [
             'all' => $all,

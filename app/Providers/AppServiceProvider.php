@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Jobs\WorkerPulse;
+use App\Lessons\Engines;
 use App\Models\User;
 use App\Progress\AttentionObserver;
 use Illuminate\Cache\RateLimiting\Limit;
-use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
@@ -16,7 +16,6 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
-use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Wording\Words;
 
 final class AppServiceProvider extends ServiceProvider
@@ -29,10 +28,7 @@ final class AppServiceProvider extends ServiceProvider
 
             return $coach instanceof User ? new Words($coach->units) : new Words;
         });
-        $this->app->scoped(
-            ReadingEngine::class,
-            static fn(Application $app): ReadingEngine => ReadingEngine::standard($app->make(Words::class)),
-        );
+        $this->app->scoped(Engines::class);
     }
 
     public function boot(): void

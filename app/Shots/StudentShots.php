@@ -81,7 +81,7 @@ final readonly class StudentShots
     private function chartOf(Student $student, Collection $balls, ?CarbonInterface $before = null): DistanceChart
     {
         $lofts = [];
-        foreach ([...$student->coach->clubs(), ...$balls->map(static fn(LoggedBall $ball): Club => $ball->club)] as $club) {
+        foreach ([...$student->clubs(), ...$balls->map(static fn(LoggedBall $ball): Club => $ball->club)] as $club) {
             $lofts[$club->label()] = $club->loftDeg;
         }
         asort($lofts);

@@ -15,7 +15,16 @@ return new class () extends Migration {
             $table->ulid('id')->primary();
             $table->string('name', 200);
             $table->json('schools')->comment('shot => the school it is taught in here; where none is named, the usual one of the lie');
+            $table->json('calibration')->nullable()->comment('of the strike model as it is now; null = as it ships');
             $table->timestamps();
+        });
+        Schema::create('calibrations', static function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('academy_id')->constrained()->cascadeOnDelete();
+            $table->string('coach_name');
+            $table->string('reason', 200);
+            $table->json('changes');
+            $table->dateTime('made_at');
         });
         Schema::table('users', static function (Blueprint $table): void {
             $table->foreignUlid('academy_id')->nullable()->after('id')->constrained()->restrictOnDelete();
@@ -125,6 +134,7 @@ return new class () extends Migration {
             $table->dropConstrainedForeignId('academy_id');
             $table->dropColumn(['role', 'left_at']);
         });
+        Schema::dropIfExists('calibrations');
         Schema::dropIfExists('academies');
     }
 };

@@ -117,6 +117,27 @@ export interface components {
             slopes: number;
             own: components["schemas"]["Told"] | null;
         };
+        Calibrated: {
+            by: string;
+            reason: string;
+            on: string;
+        };
+        Calibration: {
+            constants: components["schemas"]["Constant"][];
+            /** @description Key => figure, as it is now. */
+            changes: {
+                [key: string]: number;
+            };
+            /** @description The latest first. */
+            history: {
+                at: string;
+                by: string;
+                reason: string;
+                changes: {
+                    [key: string]: number;
+                };
+            }[];
+        };
         CaseFile: {
             format: string;
             student: {
@@ -167,6 +188,11 @@ export interface components {
                 id: "before" | "after" | "retest";
                 title: components["schemas"]["Told"];
                 short: components["schemas"]["Told"];
+            }[];
+            /** @description What drills ask for, in their words. */
+            equipment: {
+                id: string;
+                name: components["schemas"]["Told"];
             }[];
             /** @description To practise on. */
             grounds: string[];
@@ -243,6 +269,10 @@ export interface components {
             /** @enum {string} */
             source: "measured" | "fitted";
         };
+        ChangeEmail: {
+            now: string;
+            email: string;
+        };
         ChangePassword: {
             now: string;
             password: string;
@@ -291,6 +321,17 @@ export interface components {
             units: components["schemas"]["Units"];
             /** @description His own clubs; null = the usual ones. */
             bag: components["schemas"]["Club"][] | null;
+            /** @description Shot => how he begins with it, as far as he said. */
+            usual: components["schemas"]["Usual"];
+            /** @description At hand, in the words of the drills; null = all of it. */
+            equipment: string[] | null;
+            /** @description As "Europe/Berlin"; null = as his device. */
+            timezone: string | null;
+            /** @description 1 = Monday. */
+            week_starts: number;
+            keeps_stills: boolean;
+            /** @description By which devices know whose entries wait; stays when the address changes. */
+            owner_key: string;
         };
         Colleague: {
             id: string;
@@ -313,6 +354,12 @@ export interface components {
             given_at: string;
             /** @description Null while it stands. */
             withdrawn_at: string | null;
+        };
+        Constant: {
+            key: string;
+            standard: number;
+            min: number;
+            max: number;
         };
         CoursePoint: {
             lesson: string;
@@ -1397,6 +1444,15 @@ export interface components {
             units: components["schemas"]["Units"];
             /** @description Null = the usual clubs; absent = as it is. */
             bag?: components["schemas"]["Club"][] | null;
+            /** @description How he begins with each shot. */
+            usual?: components["schemas"]["Usual"] | null;
+            /** @description At hand, in the words of the drills; null = all of it. */
+            equipment?: string[] | null;
+            /** @description As "Europe/Berlin"; null = as his device. */
+            timezone?: string | null;
+            /** @description 1 = Monday. */
+            week_starts?: number;
+            keeps_stills?: boolean;
         };
         PutBallSet: {
             purpose: components["schemas"]["Purpose"];
@@ -1518,6 +1574,8 @@ export interface components {
             language?: components["schemas"]["Language"] | null;
             /** @description Length of his step, m; null = as anybody's. */
             step_m?: number | null;
+            /** @description His own clubs; null = the coach's; absent = as it is. */
+            bag?: components["schemas"]["Club"][] | null;
             /** @description Not coming at present; left as it is where it is not said. */
             inactive?: boolean;
         };
@@ -1591,6 +1649,15 @@ export interface components {
                 text: components["schemas"]["Told"];
                 asks: boolean;
             } | null;
+            /** @description Who has changed the model for this ground, why, since when; null = as it ships. */
+            calibrated: components["schemas"]["Calibrated"] | null;
+        };
+        Recalibrate: {
+            /** @description Key of the constant => figure. */
+            changes: {
+                [key: string]: number;
+            };
+            reason: string;
         };
         ReportBatch: {
             id: string;
@@ -1890,12 +1957,18 @@ export interface components {
             /** @enum {string} */
             id: "chip" | "pitch" | "bunker";
             sand: boolean;
-            /** @enum {string} */
-            usual_lie: "tight" | "fairway" | "light_rough" | "ball_down" | "soft_wet" | "sand_soft" | "sand_medium" | "sand_firm" | "sand_thin" | "sand_plugged";
+            /** @description How this coach begins with it. */
+            usual: {
+                /** @enum {string} */
+                lie: "tight" | "fairway" | "light_rough" | "ball_down" | "soft_wet" | "sand_soft" | "sand_medium" | "sand_firm" | "sand_thin" | "sand_plugged";
+                school: ("neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge") | null;
+                carry_m: number | null;
+            };
             lies: {
                 /** @enum {string} */
                 id: "tight" | "fairway" | "light_rough" | "ball_down" | "soft_wet" | "sand_soft" | "sand_medium" | "sand_firm" | "sand_thin" | "sand_plugged";
                 label: components["schemas"]["Told"];
+                schools: ("neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge")[];
             }[];
             strikes: {
                 /** @enum {string} */
@@ -1944,6 +2017,10 @@ export interface components {
             language: components["schemas"]["Language"] | null;
             /** @description Length of his step, m; null = as anybody's. */
             step_m: number | null;
+            /** @description His own clubs; null = the coach's. */
+            bag: components["schemas"]["Club"][] | null;
+            /** @description Those he plays, by loft. */
+            clubs: components["schemas"]["Club"][];
             inactive: boolean;
             /** @description Whose student. */
             coach: string;
@@ -2083,6 +2160,15 @@ export interface components {
             email?: string;
             password: string;
         };
+        Usual: {
+            [key: string]: {
+                /** @enum {string} */
+                school?: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
+                /** @enum {string} */
+                lie?: "tight" | "fairway" | "light_rough" | "ball_down" | "soft_wet" | "sand_soft" | "sand_medium" | "sand_firm" | "sand_thin" | "sand_plugged";
+                carry_m?: number;
+            };
+        };
         Warning: {
             /** @enum {string} */
             id: "thin_on_the_way_down" | "bounced_thin" | "digging_not_aim" | "scatter_not_aim" | "slowing_spiral" | "sand_steep" | "sand_shallow" | "thin_sand_skip" | "belief_contradicted" | "too_few_balls" | "school_conflict" | "inconsistent";
@@ -2161,10 +2247,13 @@ export type Ball = components['schemas']['Ball'];
 export type BinEntry = components['schemas']['BinEntry'];
 export type Brush = components['schemas']['Brush'];
 export type Brushed = components['schemas']['Brushed'];
+export type Calibrated = components['schemas']['Calibrated'];
+export type Calibration = components['schemas']['Calibration'];
 export type CaseFile = components['schemas']['CaseFile'];
 export type Catalogue = components['schemas']['Catalogue'];
 export type Caution = components['schemas']['Caution'];
 export type Cell = components['schemas']['Cell'];
+export type ChangeEmail = components['schemas']['ChangeEmail'];
 export type ChangePassword = components['schemas']['ChangePassword'];
 export type Change = components['schemas']['Change'];
 export type Chart = components['schemas']['Chart'];
@@ -2174,6 +2263,7 @@ export type Coach = components['schemas']['Coach'];
 export type Colleague = components['schemas']['Colleague'];
 export type Comparison = components['schemas']['Comparison'];
 export type Consent = components['schemas']['Consent'];
+export type Constant = components['schemas']['Constant'];
 export type CoursePoint = components['schemas']['CoursePoint'];
 export type DayOrder = components['schemas']['DayOrder'];
 export type DeleteBall = components['schemas']['DeleteBall'];
@@ -2282,6 +2372,7 @@ export type PutResult = components['schemas']['PutResult'];
 export type PutStudent = components['schemas']['PutStudent'];
 export type Px = components['schemas']['Px'];
 export type Reading = components['schemas']['Reading'];
+export type Recalibrate = components['schemas']['Recalibrate'];
 export type ReportBatch = components['schemas']['ReportBatch'];
 export type Revision = components['schemas']['Revision'];
 export type SandCard = components['schemas']['SandCard'];
@@ -2320,6 +2411,7 @@ export type Trace = components['schemas']['Trace'];
 export type TrySetup = components['schemas']['TrySetup'];
 export type Units = components['schemas']['Units'];
 export type UseAccountLink = components['schemas']['UseAccountLink'];
+export type Usual = components['schemas']['Usual'];
 export type Warning = components['schemas']['Warning'];
 export type WeighedCause = components['schemas']['WeighedCause'];
 export type WeighedClue = components['schemas']['WeighedClue'];

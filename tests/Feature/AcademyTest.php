@@ -252,6 +252,40 @@ final class AcademyTest extends TestCase
         self::assertSame([2, 2, 2], $outcome['lessons']);
     }
 
+    public function test_a_calibration_has_a_reason_a_history_and_is_named_in_readings(): void
+    {
+        $idris = $this->colleague();
+        $student = Student::factory()->for($idris, 'coach')->taught()->createOne();
+        $lesson = $student->lessons()->firstOrFail();
+        $set = $lesson->sets()->firstOrFail();
+        $reading = fn(): array => $this->actingAs($idris->refresh())
+            ->getJson("/api/lessons/{$lesson->id}")
+            ->assertOk()
+            ->json("readings.{$set->id}");
+        $before = $reading();
+        self::assertNull($before['calibrated']);
+        $this->getJson("/api/students/{$student->id}/progress")->assertOk();
+
+        $this->actingAs($this->coach());
+        $put = fn(array $changes, string $why) => $this->putJson('/api/academy/calibration', ['changes' => $changes, 'reason' => $why]);
+        $put(['fairway.drag' => 9], 'wet turf')->assertUnprocessable()->assertJsonPath('faults.0.key', 'changes.fairway.drag');
+        $put(['fairway.drag' => 0.09], '')->assertUnprocessable()->assertJsonPath('faults.0.key', 'reason');
+        $put(['fairway.drag' => 0.09], 'wet turf')->assertOk()->assertJsonPath('history.0.reason', 'wet turf');
+
+        $after = $reading();
+        self::assertSame([$this->coach()->academy->name, 'wet turf'], [$after['calibrated']['by'], $after['calibrated']['reason']]);
+        self::assertNotSame($before['model'], $after['model']);
+        // What was summed up by the model as it was is summed up again.
+        self::assertNotSame($set->refresh()->getAttribute('summary_of'), $set->change_count);
+
+        $put([], 'as it ships again')->assertForbidden();
+        $this->actingAs($this->coach());
+        $put([], 'as it ships again')->assertOk()->assertJsonCount(2, 'history');
+        self::assertEquals($before, $reading());
+        $deeds = $this->actingAs($this->coach())->getJson('/api/academy/audit')->json('lines.*.deed');
+        self::assertSame(['recalibrated', 'recalibrated'], $deeds);
+    }
+
     private function colleague(): User
     {
         return User::factory()->for($this->coach()->academy)->createOne(['role' => Role::Coach]);

@@ -40,6 +40,7 @@ final class AccessMatrixTest extends TestCase
     private const OWN = [
         'session.show',
         'account.put',
+        'account.change-email',
         'account.change-password',
         'session.index',
         'session.end-others',
@@ -146,6 +147,8 @@ final class AccessMatrixTest extends TestCase
     private const LEAD = [
         'academy.put',
         'academy.outlook',
+        'calibration.show',
+        'calibration.put',
         'academy.audit',
         'academy.audit-sheet',
         'account-link.index',

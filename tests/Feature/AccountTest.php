@@ -97,6 +97,92 @@ final class AccountTest extends TestCase
         self::assertCount(4, $this->getJson('/api/catalogue')->json('clubs'));
     }
 
+    public function test_a_student_with_clubs_of_his_own_is_planned_and_charted_with_them(): void
+    {
+        $student = $this->student();
+        $this->actingAs($this->coach());
+        $put = fn(mixed $bag): TestResponse => $this->putJson(
+            "/api/students/{$student->id}",
+            ['name' => $student->name, 'handed' => 'right', 'limits' => [], 'bag' => $bag],
+        );
+        $put([['loft_deg' => 99, 'bounce_deg' => 4]])->assertUnprocessable()->assertJsonPath('faults.0.key', 'bag[0].loft_deg');
+        $put([['loft_deg' => 54, 'bounce_deg' => 8]])->assertOk()->assertJsonPath('clubs', [['loft_deg' => 54, 'bounce_deg' => 8]]);
+        $plan = ['lie' => 'light_rough', 'edge_m' => 3, 'hole_m' => 12, 'student_id' => $student->id];
+        self::assertSame(['54/8'], array_values(array_unique($this->postJson('/api/shots/plan', $plan)->json('options.*.figures.club'))));
+        $this->getJson("/api/students/{$student->id}/distances")->assertOk();
+        // Not named, it stays; null, and he plays his coach's again.
+        $this->putJson("/api/students/{$student->id}", ['name' => 'Ann', 'handed' => 'right', 'limits' => []])->assertJsonCount(1, 'clubs');
+        $put(null)->assertJsonPath('bag', null)->assertJsonCount(4, 'clubs');
+    }
+
+    public function test_a_lesson_begins_as_the_coach_usually_does_or_as_his_academy_teaches(): void
+    {
+        $this->actingAs($this->coach());
+        $chip = fn(): array => $this->getJson('/api/catalogue')->json('shots.0.usual');
+        self::assertSame(['lie' => 'fairway', 'school' => null, 'carry_m' => null], $chip());
+        $this->putJson('/api/academy', ['name' => 'Saltgrass', 'schools' => ['chip' => 'centre_ahead']])->assertOk();
+        self::assertSame('centre_ahead', $chip()['school']);
+        $own = ['chip' => ['school' => 'handle_ahead', 'lie' => 'light_rough', 'carry_m' => 15]];
+        $this->putJson('/api/me', ['name' => 'Tove', 'units' => 'metric', 'usual' => $own])->assertOk()->assertJsonPath('usual', $own);
+        self::assertSame(['lie' => 'light_rough', 'school' => 'handle_ahead', 'carry_m' => 15], $chip());
+        $first = $this->getJson('/api/catalogue')->json('first_task');
+        self::assertSame(['light_rough', 'handle_ahead', 15], [$first['lie'], $first['method'], $first['carry_m']]);
+        $this->putJson('/api/me', ['name' => 'Tove', 'units' => 'metric', 'usual' => ['chip' => ['lie' => 'sand_soft']]])
+            ->assertUnprocessable()
+            ->assertJsonPath('faults.0.key', 'usual.chip.lie');
+        $this->putJson('/api/academy', ['name' => 'Saltgrass', 'schools' => ['chip' => 'open_across']])->assertUnprocessable();
+    }
+
+    public function test_drills_that_need_what_is_not_at_hand_are_not_proposed(): void
+    {
+        $this->actingAs($this->coach());
+        $lesson = $this->earlierLesson();
+        $address = "/api/lessons/{$lesson->id}/sets/{$lesson->sets()->firstOrFail()->id}/causes/scoop/prescription";
+        $proposed = fn(): array => $this->getJson($address)->assertOk()->json();
+        $needed = array_merge(...array_column([...$proposed()['drills'], ...$proposed()['other_drills']], 'equipment'));
+        self::assertNotSame([], $needed);
+        $this->putJson('/api/me', ['name' => 'Tove', 'units' => 'metric', 'equipment' => []])->assertOk();
+        $now = $proposed();
+        self::assertSame([], array_merge(...array_column([...$now['drills'], ...$now['other_drills']], 'equipment')));
+        self::assertStringContainsString('needs', implode(' ', array_column($now['left_out'], 'why')));
+        $this->putJson('/api/me', ['name' => 'Tove', 'units' => 'metric', 'equipment' => ['a bicycle']])->assertUnprocessable();
+    }
+
+    public function test_today_is_the_day_where_the_coach_is(): void
+    {
+        $this->travelTo('2026-11-26T22:30:00Z');
+        $coach = $this->coach();
+        self::assertSame('2026-11-26', $coach->today()->toDateString());
+        $this->actingAs($coach)->putJson('/api/me', ['name' => 'Tove', 'units' => 'metric', 'timezone' => 'Europe/Helsinki'])->assertOk();
+        self::assertSame('2026-11-27', $coach->refresh()->today()->toDateString());
+        $this->student();
+        $this->getJson('/api/today')->assertOk();
+        self::assertSame(['2026-11-27'], DB::table('roster')->where('coach_id', $coach->id)->pluck('day')->all());
+        foreach ([['timezone' => 'Moon/Sea'], ['week_starts' => 9], ['keeps_stills' => 'maybe']] as $wrong) {
+            $this->putJson('/api/me', ['name' => 'Tove', 'units' => 'metric'] + $wrong)
+                ->assertUnprocessable()
+                ->assertJsonPath('faults.0.key', array_key_first($wrong));
+        }
+    }
+
+    public function test_the_address_is_changed_by_who_knows_the_password_and_what_waits_on_devices_stays_his(): void
+    {
+        $coach = User::factory()->create(['password' => self::GOOD]);
+        $before = $coach->email;
+        $this->actingAs($coach);
+        $change = fn(string $now, string $email): TestResponse => $this->putJson('/api/me/email', ['now' => $now, 'email' => $email]);
+        $change('a guess', 'new@saltgrass.example')->assertUnprocessable()->assertJsonPath('faults.0.key', 'now');
+        $change(self::GOOD, $this->otherCoach()->email)->assertUnprocessable()->assertJsonPath('faults.0.key', 'email');
+        $change(self::GOOD, 'new@saltgrass.example')->assertOk()->assertJson(['email' => 'new@saltgrass.example', 'owner_key' => $before]);
+        $student = ['name' => 'Ann', 'handed' => 'right', 'limits' => []];
+        $entry = fn(string $coach): TestResponse => $this->putJson('/api/students/'.self::id(), $student + ['from' => ['coach' => $coach]]);
+        $entry($before)->assertOk();
+        $entry('new@saltgrass.example')->assertOk();
+        $entry($this->otherCoach()->email)->assertStatus(401);
+        // Who takes the address that is free now does not get what waits under it.
+        self::assertNotSame($before, User::factory()->create(['email' => $before])->owner_key);
+    }
+
     public function test_accounts_on_the_command_line(): void
     {
         $this->command('account:make', ['name' => 'Tove', 'email' => 'tove@saltgrass.example'])

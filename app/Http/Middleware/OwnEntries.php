@@ -16,7 +16,9 @@ final class OwnEntries
     {
         $coach = $request->input('from.coach');
 
-        return \is_string($coach) && $coach !== $request->user()?->email
+        $user = $request->user();
+
+        return \is_string($coach) && ! \in_array($coach, [$user?->owner_key, $user?->email], true)
             ? new JsonResponse(
                 ['message' => 'This was entered by another coach. It stays on this device and goes out when that coach signs in again.'],
                 401,

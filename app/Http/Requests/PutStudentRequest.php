@@ -17,6 +17,7 @@ use LowPoint\Core\Wording\Units;
 /**
  * @phpstan-import-type HandedShape from StudentResource
  * @phpstan-import-type LanguageShape from StudentResource
+ * @phpstan-import-type ClubShape from CoachResource
  * @phpstan-import-type UnitsShape from CoachResource
  * @phpstan-type PutStudentShape array{
  *     name: string,
@@ -28,6 +29,8 @@ use LowPoint\Core\Wording\Units;
  *     language?: LanguageShape|null,
  *     // Length of his step, m; null = as anybody's.
  *     step_m?: float|null,
+ *     // His own clubs; null = the coach's; absent = as it is.
+ *     bag?: list<ClubShape>|null,
  *     // Not coming at present; left as it is where it is not said.
  *     inactive?: bool,
  * }
@@ -46,6 +49,7 @@ final class PutStudentRequest extends FormRequest
             'inactive' => ['boolean'],
             'units' => ['nullable', Rule::enum(Units::class)],
             'language' => ['nullable', Rule::enum(Language::class)],
+            'bag' => ['nullable', 'array'],
             'step_m' => ['nullable', 'numeric', 'between:'.implode(',', Ground::STEPS_M)],
         ];
     }

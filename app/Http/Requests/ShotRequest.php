@@ -20,8 +20,15 @@ abstract class ShotRequest extends MarksRequest
         return array_diff_key($this->marks(), array_flip(static::NOT_OF_CORE));
     }
 
-    /** The student it is about, who has to be the coach's; null without one. */
+    private ?Student $found = null;
+
+    /** The student it is about, whom the coach has to reach; null without one. */
     public function student(): ?Student
+    {
+        return $this->found ??= $this->find();
+    }
+
+    private function find(): ?Student
     {
         $id = $this->input('student_id');
         if ($id === null) {

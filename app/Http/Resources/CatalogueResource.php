@@ -7,11 +7,14 @@ namespace App\Http\Resources;
 use App\Http\Requests\MakeReportsRequest;
 use App\Http\Requests\PutPrescriptionRequest;
 use App\Models\BallSet;
+use App\Models\User;
 use Illuminate\Http\Request;
+use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Club\Club;
+use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Evidence\Answer;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Field;
@@ -30,7 +33,6 @@ use LowPoint\Core\Sand\SandShot;
 use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\Slopes\Brush;
 use LowPoint\Core\Strike\Lie;
-use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -67,8 +69,9 @@ use LowPoint\Core\Wording\Words;
  * @phpstan-type ShotShape array{
  *     id: value-of<Shot>,
  *     sand: bool,
- *     usual_lie: value-of<Lie>,
- *     lies: list<array{id: value-of<Lie>, label: ToldShape}>,
+ *     // How this coach begins with it.
+ *     usual: array{lie: value-of<Lie>, school: value-of<School>|null, carry_m: float|null},
+ *     lies: list<array{id: value-of<Lie>, label: ToldShape, schools: list<value-of<School>>}>,
  *     strikes: list<array{id: value-of<Strike>, good: bool, meaning: ToldShape}>,
  * }
  * @phpstan-type CatalogueShape array{
@@ -84,6 +87,8 @@ use LowPoint\Core\Wording\Words;
  *     limits: list<array{id: value-of<Limit>, name: ToldShape}>,
  *     causes: list<NamedShape>,
  *     purposes: list<array{id: value-of<Purpose>, title: ToldShape, short: ToldShape}>,
+ *     // What drills ask for, in their words.
+ *     equipment: list<array{id: string, name: ToldShape}>,
  *     // To practise on.
  *     grounds: list<string>,
  *     // Days by weekday (1 = Monday) in minutes; minutes of one day more.
@@ -113,18 +118,34 @@ final class CatalogueResource extends ApiResource
     /** @return CatalogueShape */
     public function toArray(Request $request): array
     {
+        /** @var User $coach */
+        $coach = $request->user();
+        $firstShot = Task::first($coach->units->whole(Task::FIRST_CARRY_M));
+        $usual = self::usual($coach, $firstShot->shot);
         /** @var TaskShape $first */
-        $first = CaseWriter::task(Task::first(($request->user()->units ?? Units::Metric)->whole(Task::FIRST_CARRY_M)));
+        $first = CaseWriter::task(
+            CaseReader::task(
+                array_filter(['lie' => $usual['lie'], 'method' => $usual['school'], 'carry_m' => $usual['carry_m']])
+                + CaseWriter::task($firstShot),
+            ),
+        );
 
-        $clubs = $request->user()?->clubs() ?? Club::usual();
+        $clubs = $coach->clubs();
 
         return [
             'shots' => array_map(
                 static fn(Shot $shot): array => [
                     'id' => $shot->value,
                     'sand' => $shot->inSand(),
-                    'usual_lie' => $shot->usualLie()->value,
-                    'lies' => array_map(static fn(Lie $lie): array => ['id' => $lie->value, 'label' => $lie->label()], $shot->lies()),
+                    'usual' => self::usual($coach, $shot),
+                    'lies' => array_map(
+                        static fn(Lie $lie): array => [
+                            'id' => $lie->value,
+                            'label' => $lie->label(),
+                            'schools' => array_column(School::suiting($shot, $lie), 'value'),
+                        ],
+                        $shot->lies(),
+                    ),
                     'strikes' => array_map(
                         static fn(Strike $strike): array => [
                             'id' => $strike->value,
@@ -165,6 +186,10 @@ final class CatalogueResource extends ApiResource
                 static fn(Purpose $one): array => ['id' => $one->value, 'title' => $one->title(), 'short' => $one->short()],
                 Purpose::cases(),
             ),
+            'equipment' => array_map(
+                static fn(string $one): array => ['id' => $one, 'name' => $one],
+                DrillLibrary::standard()->equipment(),
+            ),
             'grounds' => PracticeResources::GROUNDS,
             'usual_plan' => WeeklyPlan::USUAL,
             'clubs' => array_map(self::club(...), $clubs),
@@ -203,6 +228,14 @@ final class CatalogueResource extends ApiResource
         }
 
         return $shown;
+    }
+
+    /** @return array{lie: value-of<Lie>, school: value-of<School>|null, carry_m: float|null} */
+    private static function usual(User $coach, Shot $shot): array
+    {
+        $way = $coach->usualWay($shot);
+
+        return ['lie' => $way->lie->value, 'school' => $way->school?->value, 'carry_m' => $way->carryM];
     }
 
     /** @return array{loft_deg: float, bounce_deg: float} */

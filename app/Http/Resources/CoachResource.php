@@ -7,12 +7,15 @@ namespace App\Http\Resources;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\Request;
+use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Strike\Lie;
 
 /**
  * The coach who is signed in.
  *
  * @phpstan-type UnitsShape 'metric'|'imperial'
  * @phpstan-type ClubShape array{name?: string, loft_deg: float, bounce_deg: float}
+ * @phpstan-type UsualShape array<string, array{school?: value-of<School>, lie?: value-of<Lie>, carry_m?: float}>
  * @phpstan-type CoachShape array{
  *     id: string,
  *     role: value-of<Role>,
@@ -21,13 +24,24 @@ use Illuminate\Http\Request;
  *     units: UnitsShape,
  *     // His own clubs; null = the usual ones.
  *     bag: list<ClubShape>|null,
+ *     // Shot => how he begins with it, as far as he said.
+ *     usual: UsualShape,
+ *     // At hand, in the words of the drills; null = all of it.
+ *     equipment: list<string>|null,
+ *     // As "Europe/Berlin"; null = as his device.
+ *     timezone: string|null,
+ *     // 1 = Monday.
+ *     week_starts: int<1, 7>,
+ *     keeps_stills: bool,
+ *     // By which devices know whose entries wait; stays when the address changes.
+ *     owner_key: string,
  * }
  *
  * @property User $resource
  */
 final class CoachResource extends ApiResource
 {
-    /** @return CoachShape */
+    /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
         return [
@@ -37,6 +51,12 @@ final class CoachResource extends ApiResource
             'email' => $this->resource->email,
             'units' => $this->resource->units->value,
             'bag' => $this->resource->bag,
+            'usual' => (object) ($this->resource->usual ?? []),
+            'equipment' => $this->resource->equipment,
+            'timezone' => $this->resource->timezone,
+            'week_starts' => $this->resource->week_starts,
+            'keeps_stills' => $this->resource->keeps_stills,
+            'owner_key' => $this->resource->owner_key,
         ];
     }
 }

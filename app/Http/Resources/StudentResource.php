@@ -7,12 +7,14 @@ namespace App\Http\Resources;
 use App\Models\Student;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use LowPoint\Core\CaseFile\BagRequest;
 use LowPoint\Core\Evidence\Limit;
 
 /**
  * A student; the latest lessons only where one is asked for.
  *
  * @phpstan-import-type PastLessonShape from PastLessonResource
+ * @phpstan-import-type ClubShape from CoachResource
  * @phpstan-import-type UnitsShape from CoachResource
  * @phpstan-type LanguageShape 'en'|'de'
  * @phpstan-type HandedShape 'right'|'left'
@@ -27,6 +29,10 @@ use LowPoint\Core\Evidence\Limit;
  *     language: LanguageShape|null,
  *     // Length of his step, m; null = as anybody's.
  *     step_m: float|null,
+ *     // His own clubs; null = the coach's.
+ *     bag: list<ClubShape>|null,
+ *     // Those he plays, by loft.
+ *     clubs: list<ClubShape>,
  *     inactive: bool,
  *     // Whose student.
  *     coach: string,
@@ -53,6 +59,8 @@ final class StudentResource extends ApiResource
             'units' => $this->resource->units?->value,
             'language' => $this->resource->language?->value,
             'step_m' => $this->resource->step_m,
+            'bag' => $this->resource->bag,
+            'clubs' => BagRequest::told($this->resource->clubs()),
             'inactive' => $this->resource->inactive_since !== null,
             'coach' => $this->resource->coach->name,
             'may' => [

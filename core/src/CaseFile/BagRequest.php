@@ -24,4 +24,29 @@ final class BagRequest
 
         return $clubs;
     }
+
+    /**
+     * A bag as it is kept.
+     *
+     * @return list<array{name?: string, loft_deg: float, bounce_deg: float}>|null null = none of his own
+     *
+     * @throws InvalidInput with every fault found
+     */
+    public static function kept(mixed $bag): ?array
+    {
+        return $bag === null ? null : self::told(self::clubs($bag));
+    }
+
+    /**
+     * @param  list<Club>  $clubs
+     * @return list<array{name?: string, loft_deg: float, bounce_deg: float}>
+     */
+    public static function told(array $clubs): array
+    {
+        return array_map(
+            static fn(Club $club): array => ($club->name === null ? [] : ['name' => $club->name])
+                + ['loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg],
+            $clubs,
+        );
+    }
 }

@@ -11,6 +11,7 @@ use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Strike\Recalibration;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -24,6 +25,7 @@ use LowPoint\Core\Wording\Words;
  * @phpstan-import-type ProposalShape from Prescription
  * @phpstan-import-type PredictionShape from Prediction
  * @phpstan-import-type ModelShape from ModelFigures
+ * @phpstan-import-type CalibratedShape from Recalibration
  * @phpstan-type ReadingShape array{
  *     pattern: array{
  *         text: ToldShape,
@@ -66,6 +68,8 @@ use LowPoint\Core\Wording\Words;
  *     model: ModelShape|null,
  *     // A last good strike that went too far or not far enough; asks: the speed was not looked at.
  *     distance: array{text: ToldShape, asks: bool}|null,
+ *     // Who has changed the model for this ground, why, since when; null = as it ships.
+ *     calibrated: CalibratedShape|null,
  * }
  */
 final readonly class Reading
@@ -104,6 +108,7 @@ final readonly class Reading
         public ?float $lowPointErrorMm,
         public array $toLookAt,
         public ?DistanceQuestion $distance = null,
+        public ?Recalibration $recalibrated = null,
     ) {}
 
     /** How many of the causes are likely enough to be told first. */
@@ -159,6 +164,7 @@ final readonly class Reading
             'prediction' => $this->prediction?->toArray(),
             'model' => $this->model?->toArray(),
             'distance' => $this->distance?->toArray(),
+            'calibrated' => $this->recalibrated?->named(),
         ];
     }
 }

@@ -19,6 +19,7 @@ use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Strike\Recalibration;
 use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Wording\Words;
 
@@ -33,18 +34,32 @@ final readonly class ReadingEngine
 
     private StrikeTables $tables;
 
+    /**
+     * @param  list<string>|null  $equipment  at hand, in the words of the drills; null = whatever a drill asks for
+     * @param  Recalibration|null  $recalibrated  where the model is not the standard one
+     */
     public function __construct(
         private StrikeModel $model,
         private CauseLibrary $causes,
         private DrillLibrary $drills,
         private Words $words,
+        private ?array $equipment = null,
+        private ?Recalibration $recalibrated = null,
     ) {
         $this->tables = new StrikeTables($model);
     }
 
-    public static function standard(Words $words = new Words): self
+    /** @param list<string>|null $equipment at hand, in the words of the drills; null = whatever a drill asks for */
+    public static function standard(Words $words = new Words, ?array $equipment = null, ?Recalibration $recalibrated = null): self
     {
-        return new self(StrikeModel::quick(), CauseLibrary::standard(), DrillLibrary::standard(), $words);
+        return new self(
+            StrikeModel::quick($recalibrated?->calibration()),
+            CauseLibrary::standard(),
+            DrillLibrary::standard(),
+            $words,
+            $equipment,
+            $recalibrated,
+        );
     }
 
     public function read(LessonCase $case): Reading
@@ -93,7 +108,7 @@ final readonly class ReadingEngine
             $card,
             $first === null
                 ? Prescription::nothing()
-                : Prescription::for($first->cause, $context, $card, $fit?->asSeen(), $this->drills, $this->words),
+                : Prescription::for($first->cause, $context, $card, $fit?->asSeen(), $this->drills, $this->words, $this->atHand($case)),
             $fit === null ? null : ModelFigures::of($fit, $card, $this->model),
             $fit === null || $this->isAboutDistance($context, $first)
                 ? null
@@ -102,6 +117,7 @@ final readonly class ReadingEngine
             $context->pattern->lowPointErrorMm($this->model->calibration),
             array_column($toLookAt, 0),
             DistanceQuestion::of($case, $this->words),
+            $this->recalibrated,
         );
     }
 
@@ -134,6 +150,7 @@ final readonly class ReadingEngine
             StudentFit::of($context, $card, $this->model)?->asSeen(),
             $this->drills,
             $this->words,
+            $this->atHand($case),
         );
     }
 
@@ -157,6 +174,11 @@ final readonly class ReadingEngine
         }
 
         return $sheets;
+    }
+
+    private function atHand(LessonCase $case): PracticeResources
+    {
+        return new PracticeResources(equipment: $this->equipment, limits: $case->limits);
     }
 
     /**

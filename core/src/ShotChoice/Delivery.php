@@ -33,13 +33,13 @@ final readonly class Delivery
         $this->loftDeg = $this->swing(new Normal(0.0, 0.0), new Normal(0.0, 0.0))->delivered()->loftDeg;
     }
 
-    public static function of(Club $club, Ground $ground, Shot $shot, Flight $flight): self
+    public static function of(Club $club, Ground $ground, Shot $shot, Flight $flight, ?Calibration $calibration = null): self
     {
         $card = SetupCard::of(
             School::standardFor($shot, $ground->lie),
             new Task($shot, $ground->lie, $club, $ground->slopeDeg, flightWanted: $flight),
         );
-        $calibration = Calibration::standard();
+        $calibration ??= Calibration::standard();
 
         return new self(
             $club,
@@ -53,11 +53,12 @@ final readonly class Delivery
     }
 
     /** Along the ground with a putting-like stroke: the face square, the arc flat. */
-    public static function swept(Club $club, Ground $ground): self
+    public static function swept(Club $club, Ground $ground, ?Calibration $calibration = null): self
     {
+        $calibration ??= Calibration::standard();
         $card = SetupCard::of(School::NeutralShaft, new Task(Shot::Chip, $ground->lie, $club, $ground->slopeDeg));
 
-        return new self($club, $ground->lie, $card, $card->leanDeg(), 0.0, Calibration::standard()->sweepingRadiusMm, true);
+        return new self($club, $ground->lie, $card, $card->leanDeg(), 0.0, $calibration->sweepingRadiusMm, true);
     }
 
     public function swing(Normal $lowPoint, Normal $depth): Swing

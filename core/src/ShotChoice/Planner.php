@@ -141,15 +141,20 @@ final readonly class Planner
     private function deliveries(Club $club, Ground $ground): array
     {
         if ($ground->lie->isSand()) {
-            return $club->loftDeg < self::SAND_FROM_DEG ? [] : [Delivery::of($club, $ground, Shot::Bunker, Flight::Stock)];
+            return $club->loftDeg < self::SAND_FROM_DEG ? [] : [$this->delivery($club, $ground, Shot::Bunker)];
         }
         if ($club->loftDeg <= self::SWEPT_TO_DEG) {
-            return [Delivery::swept($club, $ground)];
+            return [Delivery::swept($club, $ground, $this->model->calibration)];
         }
 
         return $club->loftDeg < self::LOFTED_FROM_DEG
-            ? [Delivery::of($club, $ground, Shot::Chip, Flight::Stock)]
-            : [Delivery::of($club, $ground, Shot::Chip, Flight::Stock), Delivery::of($club, $ground, Shot::Pitch, Flight::High)];
+            ? [$this->delivery($club, $ground, Shot::Chip)]
+            : [$this->delivery($club, $ground, Shot::Chip), $this->delivery($club, $ground, Shot::Pitch, Flight::High)];
+    }
+
+    private function delivery(Club $club, Ground $ground, Shot $shot, Flight $flight = Flight::Stock): Delivery
+    {
+        return Delivery::of($club, $ground, $shot, $flight, $this->model->calibration);
     }
 
     private function option(Delivery $delivery, Ground $ground, Scatter $scatter, ?float $landM): ?PlannedShot
@@ -207,7 +212,7 @@ final readonly class Planner
         if ($ratio === null || $delivery->swept || $ground->lie->isSand()) {
             return $ratio;
         }
-        $stock = Delivery::of($delivery->club, $ground, Shot::Chip, Flight::Stock);
+        $stock = $this->delivery($delivery->club, $ground, Shot::Chip);
         $b = $this->ballistics;
 
         return $ratio * $b->rollPerCarry($launchDeg) / $b->rollPerCarry($b->launchDeg($stock->loftDeg, $ground->slopeDeg));
@@ -316,7 +321,7 @@ final readonly class Planner
     private function faster(Delivery $delivery, Ground $ground, float $clubSpeed): float
     {
         $shot = $ground->lie->isSand() ? Shot::Bunker : Shot::Chip;
-        $stock = Delivery::of(Club::stock(Club::usual()), $ground, $shot, Flight::Stock);
+        $stock = $this->delivery(Club::stock(Club::usual()), $ground, $shot);
         $launch = $this->ballistics->launchDeg($stock->loftDeg, $ground->slopeDeg, $ground->lie->isSand());
         $rolls = $this->ballistics->rollPerCarry($launch, $ground->lie->isSand()) * $ground->rollFactor($this->ballistics);
         $carry = $this->carryToHole($ground, $rolls, self::LANDS_ON_M[0]);

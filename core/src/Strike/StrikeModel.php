@@ -40,15 +40,15 @@ final class StrikeModel
         private readonly int $depths = self::GRID_POINTS,
     ) {}
 
-    public static function standard(): self
+    public static function standard(?Calibration $calibration = null): self
     {
-        return new self(Calibration::standard());
+        return new self($calibration ?? Calibration::standard());
     }
 
     /** The standard model on a rough grid of depths, for readings that ask it dozens of times. */
-    public static function quick(): self
+    public static function quick(?Calibration $calibration = null): self
     {
-        return new self(Calibration::standard(), 9);
+        return new self($calibration ?? Calibration::standard(), 9);
     }
 
     public function strike(DeliveredClub $club, Lie $lie, Arc $arc, Fit $fit = new Fit): Contact

@@ -60,7 +60,10 @@ final class AcademyController
     {
         Gate::authorize('lead', $lead->academy);
 
-        return new OutlookResource(['coaches' => $outlook->coaches($lead->academy), 'outcomes' => $outlook->outcomes($lead->academy)]);
+        return new OutlookResource([
+            'coaches' => $outlook->coaches($lead->academy, $lead->today()),
+            'outcomes' => $outlook->outcomes($lead->academy),
+        ]);
     }
 
     /** The students of one coach, by name, a page at a time. */

@@ -8,6 +8,7 @@ use App\Academy\AuditTrail;
 use App\Academy\Deed;
 use App\Account\Accounts;
 use App\Contract\Endpoint;
+use App\Http\Requests\ChangeEmailRequest;
 use App\Http\Requests\ChangePasswordRequest;
 use App\Http\Requests\FirstAccountRequest;
 use App\Http\Requests\PutAccountRequest;
@@ -22,7 +23,7 @@ use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
 use LowPoint\Core\CaseFile\BagRequest;
-use LowPoint\Core\Club\Club;
+use LowPoint\Core\CaseFile\UsualRequest;
 
 /** A coach's own account. */
 final class AccountController
@@ -63,22 +64,28 @@ final class AccountController
         return new CoachResource($coach);
     }
 
-    /** Name, units and clubs. */
+    /** Name, units, clubs, and how he likes to begin; what is not named stays as it is. */
     #[Endpoint(CoachResource::class)]
     public function put(PutAccountRequest $request, #[CurrentUser] User $coach): CoachResource
     {
-        $coach->fill($request->safe(['name', 'units']));
+        $coach->fill($request->safe(['name', 'units', 'equipment', 'timezone', 'week_starts', 'keeps_stills']));
         if ($request->exists('bag')) {
-            $bag = $request->input('bag');
-            $coach->bag = $bag === null ? null : array_map(
-                static fn(Club $club): array => array_filter(
-                    ['name' => $club->name, 'loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg],
-                    static fn(mixed $one): bool => $one !== null,
-                ),
-                BagRequest::clubs($bag),
-            );
+            $coach->bag = BagRequest::kept($request->input('bag'));
+        }
+        if ($request->exists('usual')) {
+            $coach->usual = UsualRequest::read($request->input('usual') ?? []);
         }
         $coach->save();
+
+        return new CoachResource($coach);
+    }
+
+    /** Another address to sign in with, for who knows the password. */
+    #[Endpoint(CoachResource::class)]
+    public function changeEmail(ChangeEmailRequest $request, #[CurrentUser] User $coach): CoachResource
+    {
+        $this->demandPassword($coach, $request->string('now')->value());
+        $coach->update($request->safe(['email']));
 
         return new CoachResource($coach);
     }
@@ -87,18 +94,23 @@ final class AccountController
     #[Endpoint(status: 204)]
     public function changePassword(ChangePasswordRequest $request, #[CurrentUser] User $coach): JsonResponse
     {
-        $key = "password {$coach->id}";
-        abort_if(RateLimiter::tooManyAttempts($key, self::TRIES), 429);
-        if (! Hash::check($request->string('now')->value(), (string) $coach->getAuthPassword())) {
-            RateLimiter::hit($key, self::HOUR_S);
-            throw ValidationException::withMessages(['now' => 'This is not the password there is.']);
-        }
-        RateLimiter::clear($key);
+        $this->demandPassword($coach, $request->string('now')->value());
         $here = $request->hasSession() ? $request->session()->getId() : null;
         $this->accounts->changePassword($coach, $request->string('password')->value(), $here);
         $this->trail->note($coach, Deed::PasswordChanged);
         Auth::guard('web')->login($coach, remember: true);
 
         return new JsonResponse(null, 204);
+    }
+
+    private function demandPassword(User $coach, string $password): void
+    {
+        $key = "password {$coach->id}";
+        abort_if(RateLimiter::tooManyAttempts($key, self::TRIES), 429);
+        if (! Hash::check($password, (string) $coach->getAuthPassword())) {
+            RateLimiter::hit($key, self::HOUR_S);
+            throw ValidationException::withMessages(['now' => 'This is not the password there is.']);
+        }
+        RateLimiter::clear($key);
     }
 }

@@ -8,10 +8,12 @@ use App\Contract\Endpoint;
 use App\Http\Requests\BrushRequest;
 use App\Http\Requests\PlanShotRequest;
 use App\Http\Requests\SandQuestionRequest;
+use App\Http\Requests\ShotRequest;
 use App\Http\Resources\BrushedResource;
 use App\Http\Resources\DistancesResource;
 use App\Http\Resources\SandPlanResource;
 use App\Http\Resources\ShotPlanResource;
+use App\Lessons\Engines;
 use App\Models\SlopeBrush;
 use App\Models\Student;
 use App\Shots\StudentShots;
@@ -24,6 +26,7 @@ use LowPoint\Core\CaseFile\TargetNumber;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\ShotChoice\Ballistics;
 use LowPoint\Core\ShotChoice\OwnStrikes;
+use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Wording\Words;
@@ -49,7 +52,7 @@ final class ShotController
         $own = $this->strikes($request->student(), $question->ground->lie);
 
         return new ShotPlanResource([
-            'plan' => $question->answer(StrikeModel::quick(), $this->words, $landM, $own->scatter),
+            'plan' => $question->answer(StrikeModel::quick(self::calibration($request)), $this->words, $landM, $own->scatter),
             'ground' => $question->ground,
             'strikes' => $own->inWords(),
             'words' => $this->words,
@@ -64,8 +67,10 @@ final class ShotController
         $question = BunkerRequest::fromValue($request->question());
         $own = $this->strikes($request->student(), $question->lie());
 
+        $model = StrikeModel::standard(self::calibration($request));
+
         return new SandPlanResource([
-            'card' => $question->answer(StrikeModel::standard(), $this->words, $own->scatter, self::bag($request)),
+            'card' => $question->answer($model, $this->words, $own->scatter, self::bag($request)),
             'carry_m' => $question->carryM(),
             'lie' => $question->lie(),
             'strikes' => $own->inWords(),
@@ -127,9 +132,17 @@ final class ShotController
         return $student === null ? OwnStrikes::unknown() : $this->shots->strikes($student, $lie);
     }
 
-    /** @return non-empty-list<Club> the coach's clubs at hand */
-    private static function bag(Request $request): array
+    /** Of the student's academy, else of that of the coach. */
+    private static function calibration(ShotRequest $request): ?Calibration
     {
-        return $request->user()?->clubs() ?? Club::usual();
+        $academy = $request->student()->coach->academy ?? $request->user()?->academy;
+
+        return $academy === null ? null : Engines::recalibration($academy)?->calibration();
+    }
+
+    /** @return non-empty-list<Club> the student's clubs, else the coach's */
+    private static function bag(ShotRequest $request): array
+    {
+        return $request->student()?->clubs() ?? $request->user()?->clubs() ?? Club::usual();
     }
 }

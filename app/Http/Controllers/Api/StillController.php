@@ -17,6 +17,7 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use LowPoint\Core\InvalidInput;
 
 /** Marked pictures kept with a lesson: whoever may see the lesson may see them. */
 final class StillController
@@ -40,6 +41,9 @@ final class StillController
     public function store(KeepStillRequest $request, Lesson $lesson, StillFolder $folder): StillResource
     {
         Gate::authorize('update', $lesson);
+        if ($request->user()?->keeps_stills === false) {
+            throw InvalidInput::one('still', null, 'kept by nobody who has said that he keeps no pictures (You)');
+        }
         $lesson->student->demandConsent(ConsentPurpose::Still);
         $clean = StillFolder::clean((string) $request->file('still')?->getContent());
         $still = DB::transaction(function () use ($request, $lesson, $folder, $clean): Still {

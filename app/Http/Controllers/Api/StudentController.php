@@ -12,6 +12,7 @@ use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
+use LowPoint\Core\CaseFile\BagRequest;
 
 final class StudentController
 {
@@ -64,6 +65,9 @@ final class StudentController
         ]);
         if ($request->has('inactive')) {
             $student->inactive_since = $request->boolean('inactive') ? $student->inactive_since ?? now() : null;
+        }
+        if ($request->exists('bag')) {
+            $student->bag = BagRequest::kept($request->input('bag'));
         }
         $student->save();
 

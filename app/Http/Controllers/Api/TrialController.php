@@ -7,12 +7,12 @@ namespace App\Http\Controllers\Api;
 use App\Contract\Endpoint;
 use App\Http\Requests\TrySetupRequest;
 use App\Http\Resources\SetupTrialResource;
+use App\Lessons\Engines;
 use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\TrialRequest;
-use LowPoint\Core\Reading\ReadingEngine;
 
 /** "What if": another set-up, club or lie in the model. Nothing is stored. */
 final class TrialController
@@ -23,12 +23,12 @@ final class TrialController
         Lesson $lesson,
         BallSet $set,
         SetReading $cases,
-        ReadingEngine $engine,
+        Engines $engines,
     ): SetupTrialResource {
         Gate::authorize('view', $lesson);
         $case = $cases->case($lesson, $set);
         $trial = TrialRequest::of($case, $request->array('setup'), $request->array('task'));
 
-        return new SetupTrialResource($engine->tryOut($case, $trial->setup, $trial->task)->toArray());
+        return new SetupTrialResource($engines->for($lesson->student)->tryOut($case, $trial->setup, $trial->task)->toArray());
     }
 }
