@@ -17,6 +17,7 @@ use App\Http\Controllers\Api\ConsentController;
 use App\Http\Controllers\Api\DrillFeedController;
 use App\Http\Controllers\Api\FeedController;
 use App\Http\Controllers\Api\FeedDeviceController;
+use App\Http\Controllers\Api\HealthController;
 use App\Http\Controllers\Api\HistoryController;
 use App\Http\Controllers\Api\LessonController;
 use App\Http\Controllers\Api\LibraryController;
@@ -105,6 +106,7 @@ Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, 
     Route::get('academy', [AcademyController::class, 'show'])->name('academy.show');
     Route::put('academy', [AcademyController::class, 'put'])->name('academy.put');
     Route::get('academy/outlook', [AcademyController::class, 'outlook'])->name('academy.outlook');
+    Route::get('health', HealthController::class)->name('health');
     Route::get('academy/calibration', [CalibrationController::class, 'show'])->name('calibration.show');
     Route::put('academy/calibration', [CalibrationController::class, 'put'])->name('calibration.put');
     Route::get('academy/audit', [AcademyController::class, 'audit'])->name('academy.audit');

@@ -7,7 +7,12 @@ use App\Archive\Bin;
 use App\Archive\Traces;
 use App\Contract\OpenApi;
 use App\Feed\StandInMonitor;
+use App\Models\Role;
+use App\Models\Student;
 use App\Models\User;
+use App\Operations\Pulse;
+use App\Progress\AttentionIndex;
+use App\Progress\StudentProgress;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -25,11 +30,6 @@ Artisan::command('erased:check {words* : ids, names}', function (Traces $traces)
     $this->info($found === [] ? 'Nowhere: neither in a table nor in a file.' : 'Still in: '.implode(', ', $found));
 
     return $found === [] ? 0 : 1;
-});
-
-// There is one worker. What it had in hand when it was killed would wait for its time to run out; the next one takes it up at once.
-Artisan::command('jobs:release', function (): void {
-    $this->info(DB::table('jobs')->whereNotNull('reserved_at')->update(['reserved_at' => null]).' jobs taken up again.');
 });
 
 // The accounts of an installation that has no other way in.
@@ -105,4 +105,34 @@ Artisan::command('contract:write {--check : only say whether the file is stale}'
     return 0;
 });
 
+// Whoever joins an academy keeps his students; its lead sees them from then on.
+Artisan::command('academy:join {email} {lead : address of a lead of the academy} {--role=coach}', function (Accounts $accounts): int {
+    $coach = User::query()->where('email', $this->argument('email'))->first();
+    $lead = User::query()->where('email', $this->argument('lead'))->where('role', Role::Lead)->first();
+    $role = Role::tryFrom(\is_string($this->option('role')) ? $this->option('role') : '');
+    if ($coach === null || $lead === null || $role === null) {
+        $this->error($role === null ? 'A role is lead or coach.' : 'Nobody here has this address, or does not lead an academy.');
+
+        return 1;
+    }
+    $accounts->join($coach, $lead->academy, $role);
+    $this->info("{$coach->name} is of {$lead->academy->name} now.");
+
+    return 0;
+});
+
+// Who needs attention today, worked out before the coaches look; and where students stand of whom it was not worked out yet.
+Artisan::command('attention:refresh', function (AttentionIndex $attention, StudentProgress $progress): void {
+    $students = 0;
+    foreach (Student::query()->whereNull('standing')->has('lessons.prescription')->lazyById() as $student) {
+        $progress->of($student);
+    }
+    foreach (User::query()->whereNull('left_at')->lazyById() as $coach) {
+        $students += $attention->refresh($coach);
+    }
+    $this->info("{$students} students.");
+});
+
+Schedule::call(static fn() => Pulse::Scheduler->beat())->everyMinute();
 Schedule::command('bin:empty')->hourly()->withoutOverlapping();
+Schedule::command('attention:refresh')->dailyAt('02:30')->withoutOverlapping();

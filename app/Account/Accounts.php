@@ -6,6 +6,7 @@ namespace App\Account;
 
 use App\Models\Academy;
 use App\Models\Role;
+use App\Models\StudentShare;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -39,6 +40,17 @@ final class Accounts
     public function make(array $of, ?Academy $academy = null, Role $role = Role::Lead): User
     {
         return User::query()->create([...$of, 'academy_id' => $academy?->id, 'role' => $role, 'units' => 'metric']);
+    }
+
+    /** Takes a coach over into another academy, with his students; what he shared with the coaches of the old one ends. */
+    public function join(User $coach, Academy $academy, Role $role): void
+    {
+        DB::transaction(static function () use ($coach, $academy, $role): void {
+            $students = $coach->students()->withTrashed()->select('id');
+            StudentShare::query()->whereIn('student_id', $students)->orWhere('coach_id', $coach->id)->delete();
+            $coach->update(['academy_id' => $academy->id, 'role' => $role]);
+            DB::table('roster')->where('coach_id', $coach->id)->orWhereIn('student_id', $students)->delete();
+        }, attempts: 3);
     }
 
     /** Another password; whoever is signed in with the old one is signed out. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use App\Jobs\WorkerPulse;
 use App\Models\User;
+use App\Operations\Pulse;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -39,7 +39,7 @@ final readonly class ArchiveImport
         $coach = User::query()->findOrFail($told['coach']);
         try {
             $rows = $this->archive->read($coach, self::path($id), static function (int $done) use ($id, $told): void {
-                WorkerPulse::beat();
+                Pulse::LongWorker->beat();
                 self::tell($id, [...$told, 'done' => $done]);
             });
             $counts = array_map(

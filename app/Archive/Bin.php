@@ -6,7 +6,9 @@ namespace App\Archive;
 
 use App\Http\Resources\ErasureResource;
 use App\Lessons\StillFolder;
+use App\Models\AccountLink;
 use App\Models\Lesson;
+use App\Models\ShareLink;
 use App\Models\SheetImport;
 use App\Models\Student;
 use App\Models\User;
@@ -81,7 +83,11 @@ final class Bin
                 $one->delete();
             });
 
-        return $students->count() + $lessons->count() + $drafts->count();
+        // Links that opened nothing any more for as long.
+        $links = AccountLink::query()->where('expires_at', '<', $before)->delete()
+            + ShareLink::query()->where('expires_at', '<', $before)->delete();
+
+        return $students->count() + $lessons->count() + $drafts->count() + $links;
     }
 
     /**

@@ -16,7 +16,10 @@ final class ImportArchive implements ShouldQueue
     /** A large account takes longer than a job usually may, seconds. */
     public int $timeout = 500;
 
-    public function __construct(private readonly string $id) {}
+    public function __construct(private readonly string $id)
+    {
+        $this->onConnection((string) config('queue.long'));
+    }
 
     public function handle(ArchiveImport $reading): void
     {

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Jobs\WorkerPulse;
 use App\Lessons\Engines;
 use App\Models\User;
+use App\Operations\Pulse;
 use App\Progress\AttentionObserver;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
@@ -37,7 +38,7 @@ final class AppServiceProvider extends ServiceProvider
         foreach (AttentionObserver::MODELS as $model) {
             $model::observe(AttentionObserver::class);
         }
-        Queue::looping(WorkerPulse::beat(...));
+        Queue::looping(static fn(Looping $round) => Pulse::ofQueue($round->queue)->beat());
         // There are no tokens, only sessions: a bearer is nobody.
         Sanctum::getAccessTokenFromRequestUsing(static fn(): ?string => null);
         // A private link is guessed only by trying: few tries a minute from one place.

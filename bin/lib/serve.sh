@@ -31,12 +31,15 @@ stop_server() {
     SERVER_PID=
 }
 
-# The worker of the queue, for long work; it reads its settings from the environment, as the server does. It ends by itself
-# when the database goes away, and is started again. Beside it what is due is looked at each minute (routes/console.php).
+# The workers of the queue, one for what takes a moment and one for what takes minutes (config/queue.php); they read their settings from
+# the environment, as the server does. They end by themselves when the database goes away, and are started again. Beside them what is
+# due is looked at each minute (routes/console.php).
 start_worker() {
+    # shellcheck disable=SC2016
     setsid bash -c '
-        (while :; do sleep 60; php artisan schedule:run --quiet; done) &
-        while :; do php artisan jobs:release; php artisan queue:work --sleep=1 --tries=1 --quiet; sleep 1; done
+        while :; do php artisan schedule:run --quiet; sleep 60; done &
+        while :; do php artisan queue:work "$QUEUE_CONNECTION-long" --sleep=2 --tries=3 --timeout=540 --quiet; sleep 2; done &
+        while :; do php artisan queue:work --sleep=1 --tries=3 --timeout=25 --quiet; sleep 1; done
     ' >"$LOG/worker.log" 2>&1 </dev/null &
     WORKER_PID=$!
     disown "$WORKER_PID"

@@ -727,6 +727,16 @@ export interface components {
         };
         /** @enum {string} */
         Handed: "right" | "left";
+        HealthPart: {
+            /** @enum {string} */
+            part: "database" | "queue" | "worker" | "scheduler" | "disk" | "backup";
+            ok: boolean;
+            /** @description Seconds (database: milliseconds; disk: percent free); null = never, or not known. */
+            figure: number | null;
+        };
+        Health: {
+            parts: components["schemas"]["HealthPart"][];
+        };
         JoinDevice: {
             lesson_id: string | null;
         };
@@ -2302,6 +2312,8 @@ export type GoodRate = components['schemas']['GoodRate'];
 export type HandOver = components['schemas']['HandOver'];
 export type HandedOut = components['schemas']['HandedOut'];
 export type Handed = components['schemas']['Handed'];
+export type HealthPart = components['schemas']['HealthPart'];
+export type Health = components['schemas']['Health'];
 export type JoinDevice = components['schemas']['JoinDevice'];
 export type JoinDrill = components['schemas']['JoinDrill'];
 export type KeepStill = components['schemas']['KeepStill'];

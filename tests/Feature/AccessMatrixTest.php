@@ -147,6 +147,7 @@ final class AccessMatrixTest extends TestCase
     private const LEAD = [
         'academy.put',
         'academy.outlook',
+        'health',
         'calibration.show',
         'calibration.put',
         'academy.audit',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Jobs\WorkerPulse;
+use App\Operations\Pulse;
 use Illuminate\Bus\Batch;
 use Illuminate\Http\Request;
 
@@ -34,7 +34,7 @@ final class ReportBatchResource extends ApiResource
             'done' => $this->resource->processedJobs(),
             'failed' => $this->resource->failedJobs,
             'finished' => $this->resource->finished(),
-            'helper_silent' => ! $this->resource->finished() && WorkerPulse::isSilent(),
+            'helper_silent' => ! $this->resource->finished() && Pulse::Worker->isSilent(),
         ];
     }
 }

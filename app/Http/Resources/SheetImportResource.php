@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Jobs\WorkerPulse;
 use App\Models\SheetImport;
+use App\Operations\Pulse;
 use Illuminate\Http\Request;
 
 /**
@@ -47,7 +47,7 @@ final class SheetImportResource extends ApiResource
             'refused' => $import->refused,
             'days' => \count($import->per_day),
             'sets_left' => $import->sets_left,
-            'helper_silent' => \in_array($import->state, [SheetImport::READING, SheetImport::SUMMING], true) && WorkerPulse::isSilent(),
+            'helper_silent' => \in_array($import->state, [SheetImport::READING, SheetImport::SUMMING], true) && Pulse::Worker->isSilent(),
             'at' => $import->created_at->toIso8601String(),
         ];
     }

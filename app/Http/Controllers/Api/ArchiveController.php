@@ -11,8 +11,8 @@ use App\Archive\ArchiveImport;
 use App\Contract\Endpoint;
 use App\Http\Resources\ArchiveImportResource;
 use App\Jobs\ImportArchive;
-use App\Jobs\WorkerPulse;
 use App\Models\User;
+use App\Operations\Pulse;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -79,7 +79,7 @@ final class ArchiveController
     private static function shown(string $id): ArchiveImportResource
     {
         $told = array_diff_key(ArchiveImport::told($id), ['coach' => 0]);
-        $silent = ($told['state'] ?? '') === 'reading' && WorkerPulse::isSilent();
+        $silent = ($told['state'] ?? '') === 'reading' && Pulse::LongWorker->isSilent();
 
         return new ArchiveImportResource(['id' => $id, ...$told, 'helper_silent' => $silent]);
     }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Contract\Endpoint;
+use App\Http\Resources\HealthResource;
+use App\Models\User;
+use App\Operations\Health;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Support\Facades\Gate;
+
+final class HealthController
+{
+    /** How the installation does: database, queue, worker, scheduler, disk, last backup. */
+    #[Endpoint(HealthResource::class)]
+    public function __invoke(#[CurrentUser] User $lead, Health $health): HealthResource
+    {
+        Gate::authorize('lead', $lead->academy);
+
+        return new HealthResource(['parts' => $health->parts()]);
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Operations;
+
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Queue;
+
+/**
+ * How the installation does, for whoever keeps it: each part with a figure and whether somebody should look (handbook 13.3).
+ *
+ * @phpstan-type HealthPartShape array{
+ *     part: 'database'|'queue'|'worker'|'scheduler'|'disk'|'backup',
+ *     ok: bool,
+ *     // Seconds (database: milliseconds; disk: percent free); null = never, or not known.
+ *     figure: float|null,
+ * }
+ */
+final class Health
+{
+    /** Origin of these bounds: chosen by us. */
+    private const SLOW_MS = 250.0;
+
+    private const LATE_S = 120;
+
+    private const LEAST_FREE_PCT = 5.0;
+
+    private const BACKUP_S = 8 * 86_400;
+
+    /** @return list<HealthPartShape> */
+    public function parts(): array
+    {
+        return [$this->database(), $this->queue(), $this->worker(), $this->scheduler(), $this->disk(), $this->backup()];
+    }
+
+    /** @return HealthPartShape */
+    private function database(): array
+    {
+        $from = hrtime(true);
+        DB::select('select 1');
+        $ms = (hrtime(true) - $from) / 1.0e6;
+
+        return ['part' => 'database', 'ok' => $ms < self::SLOW_MS, 'figure' => round($ms, 1)];
+    }
+
+    /**
+     * How long the oldest of what could begin has waited.
+     *
+     * @return HealthPartShape
+     */
+    private function queue(): array
+    {
+        // Other queues only tell how much waits.
+        $oldest = config('queue.default') === 'database'
+            ? DB::table('jobs')->whereNull('reserved_at')->where('available_at', '<=', time())->min('available_at')
+            : (Queue::size() > 0 ? time() : null);
+        $waited = $oldest === null ? 0.0 : max(0.0, (float) (time() - (int) $oldest));
+
+        return ['part' => 'queue', 'ok' => $waited < self::LATE_S, 'figure' => $waited];
+    }
+
+    /** @return HealthPartShape */
+    private function worker(): array
+    {
+        return ['part' => 'worker', 'ok' => ! Pulse::Worker->isSilent(), 'figure' => self::since(Pulse::Worker->lastAt())];
+    }
+
+    /** @return HealthPartShape */
+    private function scheduler(): array
+    {
+        return ['part' => 'scheduler', 'ok' => ! Pulse::Scheduler->isSilent(), 'figure' => self::since(Pulse::Scheduler->lastAt())];
+    }
+
+    /** @return HealthPartShape */
+    private function disk(): array
+    {
+        $free = disk_free_space(storage_path());
+        $all = disk_total_space(storage_path());
+        $pct = $free === false || $all === false || $all <= 0.0 ? null : round(100 * $free / $all, 1);
+
+        return ['part' => 'disk', 'ok' => $pct === null || $pct >= self::LEAST_FREE_PCT, 'figure' => $pct];
+    }
+
+    /**
+     * The last one that bin/backup has written and read back.
+     *
+     * @return HealthPartShape
+     */
+    private function backup(): array
+    {
+        $stamp = storage_path('framework/last-backup');
+        $at = File::exists($stamp) ? now()->setTimestamp((int) File::get($stamp)) : null;
+        $since = self::since($at);
+
+        return ['part' => 'backup', 'ok' => $since !== null && $since < self::BACKUP_S, 'figure' => $since];
+    }
+
+    private static function since(?Carbon $at): ?float
+    {
+        return $at === null ? null : (float) max(0, now()->getTimestamp() - $at->getTimestamp());
+    }
+}

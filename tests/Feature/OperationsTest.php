@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\AccountLink;
+use App\Models\ShareLevel;
+use App\Models\User;
+use App\Operations\Pulse;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Tests\TestCase;
+
+/** What runs by itself, and what is told of it. */
+final class OperationsTest extends TestCase
+{
+    public function test_health_is_told_part_by_part(): void
+    {
+        $this->actingAs($this->coach());
+        $stamp = storage_path('framework/last-backup');
+        File::delete($stamp);
+        $told = fn(): array => array_column($this->getJson('/api/health')->assertOk()->json('parts'), null, 'part');
+        $before = $told();
+        self::assertSame([false, null], [$before['backup']['ok'], $before['backup']['figure']]);
+        self::assertFalse($before['scheduler']['ok']);
+        self::assertTrue($before['database']['ok']);
+
+        File::put($stamp, (string) (time() - 3600));
+        Pulse::Scheduler->beat();
+        Pulse::Worker->beat();
+        config(['queue.default' => 'database']);
+        DB::table('jobs')->insert([
+            'queue' => 'default', 'payload' => '{}', 'attempts' => 0, 'available_at' => time() - 500, 'created_at' => time() - 500,
+        ]);
+        $now = $told();
+        self::assertTrue($now['backup']['ok']);
+        self::assertEqualsWithDelta(3600, $now['backup']['figure'], 5);
+        self::assertTrue($now['scheduler']['ok'] && $now['worker']['ok']);
+        self::assertFalse($now['queue']['ok']);
+        self::assertEqualsWithDelta(500, $now['queue']['figure'], 5);
+        File::delete($stamp);
+    }
+
+    public function test_who_needs_attention_is_worked_out_before_anybody_looks(): void
+    {
+        $student = $this->student();
+        $this->command('attention:refresh')->assertOk()->run();
+
+        self::assertTrue(DB::table('roster')->where(['student_id' => $student->id, 'coach_id' => $this->coach()->id])->exists());
+    }
+
+    public function test_links_that_have_run_out_go_with_the_bin(): void
+    {
+        foreach ([40 => 'a', 3 => 'b'] as $days => $hash) {
+            AccountLink::query()->create([
+                'academy_id' => $this->coach()->academy_id,
+                'role' => 'coach',
+                'token_hash' => str_repeat($hash, 64),
+                'expires_at' => now()->subDays($days),
+            ]);
+        }
+        $this->command('bin:empty')->assertOk()->run();
+
+        self::assertSame([str_repeat('b', 64)], AccountLink::query()->pluck('token_hash')->all());
+    }
+
+    public function test_a_coach_with_students_joins_an_academy_by_hand(): void
+    {
+        $lead = User::factory()->createOne();
+        $student = $this->student();
+        $student->shares()->create(['coach_id' => User::factory()->createOne()->id, 'level' => ShareLevel::Read]);
+        $join = ['email' => $this->coach()->email, 'lead' => $lead->email];
+        $this->command('academy:join', ['lead' => 'nobody@saltgrass.example'] + $join)->assertExitCode(1)->run();
+        $this->actingAs($lead)->getJson("/api/students/{$student->id}")->assertForbidden();
+        $this->command('academy:join', $join)->assertOk()->run();
+
+        $this->getJson("/api/students/{$student->id}")->assertOk()->assertJsonPath('may.update', false);
+        self::assertSame(0, $student->shares()->count());
+        $this->actingAs($this->coach()->refresh())->getJson('/api/health')->assertForbidden();
+    }
+}
