@@ -17,10 +17,12 @@ const PracticePage = lazy(() => import('./practice/PracticePage').then((module) 
 const SheetPage = lazy(() => import('./sheets/SheetPage').then((module) => ({ default: module.SheetPage })));
 const MeasurePage = lazy(() => import('./measure/MeasurePage').then((module) => ({ default: module.MeasurePage })));
 const ShotsPage = lazy(() => import('./shots/ShotsPage').then((module) => ({ default: module.ShotsPage })));
+const AcademyPage = lazy(() => import('./academy/AcademyPage').then((module) => ({ default: module.AcademyPage })));
+const DoorPage = lazy(() => import('./sign-in/DoorPage').then((module) => ({ default: module.DoorPage })));
 const YouPage = lazy(() => import('./you/YouPage').then((module) => ({ default: module.YouPage })));
 const LibraryPage = lazy(() => import('./library/LibraryPage').then((module) => ({ default: module.LibraryPage })));
 
-/** A student's private page asks for no account; everything else is the coach's. */
+/** A student's private page and the door of a new coach ask for no account; everything else is the coach's. */
 export function App() {
     return (
         <Suspense
@@ -32,6 +34,7 @@ export function App() {
         >
             <Routes>
                 <Route path="/p/:token" element={<SharedPage />} />
+                <Route path="/door/:token" element={<DoorPage />} />
                 <Route path="*" element={<OfCoach />} />
             </Routes>
         </Suspense>
@@ -79,6 +82,7 @@ function OfCoach() {
             <Route path="/students/:id/shots" element={<ShotsPage />} />
             <Route path="/shots" element={<ShotsPage />} />
             <Route path="/you" element={<YouPage />} />
+            <Route path="/academy" element={<AcademyPage />} />
             <Route path="/lessons/:id" element={<BenchOfLesson />} />
             <Route path="/lessons/:id/measure" element={<MeasurePage />} />
             <Route path="/library" element={<LibraryPage />} />

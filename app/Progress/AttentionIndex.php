@@ -97,6 +97,7 @@ final class AttentionIndex
             ->pluck('student_id')
             ->flip();
 
+        $shared = DB::table('student_shares')->where('coach_id', $coach->id)->pluck('level', 'student_id');
         $others = User::query()->whereIn('id', $students->pluck('coach_id')->diff([$coach->id])->unique())->pluck('name', 'id');
 
         $rows = [];
@@ -132,6 +133,7 @@ final class AttentionIndex
                         'handed' => $student->handed,
                         'about' => $student->about,
                         'coach' => $others[$student->coach_id] ?? null,
+                        'shared' => $shared[$student->id] ?? null,
                         'lessons' => (int) ($lessons[$student->id]->n ?? 0),
                         'last' => $last === null ? null : Carbon::parse($last)->toIso8601String(),
                         'cause' => $standing['name'] ?? null,

@@ -13,3 +13,9 @@ export const goodStrikeOf = (catalogue: Catalogue, shot: string): string =>
 
 export const observableOf = (catalogue: Catalogue, id: string): Observable | undefined =>
     catalogue.observables.find((one) => one.id === id);
+
+/** Schools that teach this shot, from one lie or another. */
+export const schoolsOf = (catalogue: Catalogue, shot: string): Catalogue['schools'] => {
+    const taught = new Set(shotOf(catalogue, shot)?.lies.flatMap((lie) => lie.schools));
+    return catalogue.schools.filter((one) => taught.has(one.id));
+};

@@ -1,23 +1,30 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { callOrHere } from '../core/here';
 import { owner } from '../outbox/owner';
+import { readAt } from '../ui/reader';
 import { call } from './client';
 import { callOrKept } from './kept';
 import type {
+    Academy,
+    AccountLink,
     ArchiveImport,
+    Audit,
     BinEntry,
     Brush,
     Brushed,
+    Calibration,
     Catalogue,
     Change,
     Coach,
     Comparison,
     Consent,
     Distances,
+    Door,
     DrillFeed,
     Drills,
     FeedDevice,
     FirstStart,
+    Health,
     LessonFeed,
     LessonPage,
     Library,
@@ -26,6 +33,7 @@ import type {
     MeasuredPicture,
     MeasuredTrace,
     MeasureTrace,
+    Outlook,
     OwnWay,
     PlanShot,
     Practice,
@@ -40,6 +48,7 @@ import type {
     ShotPlan,
     Still,
     Student,
+    StudentShare,
     Today,
 } from './types.gen';
 
@@ -59,6 +68,10 @@ export const changed = {
     practice: (path: string) => ({ queryKey: ['practice', path] }),
     links: (path: string) => ({ queryKey: ['links', path] }),
     consents: (studentId: string) => ({ queryKey: ['consents', studentId] }),
+    academy: { queryKey: ['academy'] },
+    accountLinks: { queryKey: ['academy', 'links'] },
+    calibration: { queryKey: ['academy', 'calibration'] },
+    shares: (studentId: string) => ({ queryKey: ['shares', studentId] }),
 };
 
 /** Another device may be at work on the same lesson: while nothing waits here, it is looked at again from time to time. */
@@ -66,6 +79,9 @@ const OTHER_DEVICES_MS = 8000;
 
 /** Work beside the web server is looked at so often while it goes on. */
 const LOOK_AGAIN_MS = 500;
+
+/** So many students stand in one answer. */
+const STUDENTS_A_PAGE = 100;
 
 /** What was chosen, as the query of an address. */
 const chosen = (all: Record<string, string>) => new URLSearchParams(Object.entries(all).filter(([, value]) => value !== '')).toString();
@@ -79,7 +95,8 @@ export const ask = {
             queryKey: ['me'],
             queryFn: async () => {
                 const coach = await callOrKept<Coach>('me');
-                owner.is(coach.email);
+                owner.is(coach.owner_key);
+                readAt(coach.timezone);
                 return coach;
             },
             retry: false,
@@ -117,6 +134,31 @@ export const ask = {
         }),
     firstStart: () => queryOptions({ ...changed.firstStart, queryFn: () => call<FirstStart>('GET', 'first-start'), retry: false }),
     sessions: () => queryOptions({ ...changed.sessions, queryFn: () => call<Session[]>('GET', 'sessions'), retry: false }),
+    academy: () => queryOptions({ ...changed.academy, queryFn: () => callOrKept<Academy>('academy') }),
+    /** What only a lead sees of an academy. */
+    outlook: () =>
+        queryOptions({ queryKey: [...changed.academy.queryKey, 'outlook'], queryFn: () => call<Outlook>('GET', 'academy/outlook') }),
+    accountLinks: () => queryOptions({ ...changed.accountLinks, queryFn: () => call<AccountLink[]>('GET', 'academy/links') }),
+    calibration: () => queryOptions({ ...changed.calibration, queryFn: () => call<Calibration>('GET', 'academy/calibration') }),
+    health: () => queryOptions({ queryKey: ['health'], queryFn: () => call<Health>('GET', 'health') }),
+    audit: () =>
+        infiniteQueryOptions({
+            queryKey: [...changed.academy.queryKey, 'audit'],
+            queryFn: ({ pageParam }) => call<Audit>('GET', `academy/audit?page=${String(pageParam)}`),
+            initialPageParam: 1,
+            getNextPageParam: (last) => last.next_page,
+        }),
+    studentsOf: (coachId: string) =>
+        infiniteQueryOptions({
+            queryKey: [...changed.academy.queryKey, 'students', coachId],
+            queryFn: ({ pageParam }) => call<Student[]>('GET', `academy/coaches/${coachId}/students?page=${String(pageParam)}`),
+            initialPageParam: 1,
+            getNextPageParam: (last, all) => (last.length < STUDENTS_A_PAGE ? null : all.length + 1),
+        }),
+    shares: (studentId: string) =>
+        queryOptions({ ...changed.shares(studentId), queryFn: () => call<StudentShare[]>('GET', `students/${studentId}/shares`) }),
+    door: (token: string) =>
+        queryOptions({ queryKey: ['door', token], queryFn: () => call<Door>('GET', `doors/${token}`), retry: false, staleTime: Infinity }),
     /** What the coach keeps of his own: cards and drills. */
     own: () => queryOptions({ ...changed.own, queryFn: () => callOrKept<OwnWay>('own') }),
     /** Every drill for this shot and student. */

@@ -332,6 +332,15 @@ export interface components {
             keeps_stills: boolean;
             /** @description By which devices know whose entries wait; stays when the address changes. */
             owner_key: string;
+            /** @description Of the strike model, where his academy has another one than ships: for readings without a connection. */
+            calibration: {
+                changes: {
+                    [key: string]: number;
+                };
+                by: string;
+                reason: string;
+                on: string;
+            } | null;
         };
         Colleague: {
             id: string;
@@ -496,9 +505,9 @@ export interface components {
             name: string;
             students: number;
             /** @description Fixed, of those who had the drill and were judged; null = too few. */
-            fixed: components["schemas"]["Share"] | null;
+            fixed: components["schemas"]["OutcomeShare"] | null;
             /** @description ... of those with the same cause and shot who did not have it. */
-            without: components["schemas"]["Share"] | null;
+            without: components["schemas"]["OutcomeShare"] | null;
             /** @description That more are fixed with it than without, were nothing else different; null where either are too few. */
             probability: number | null;
         };
@@ -1054,7 +1063,7 @@ export interface components {
             shot: string;
             students: number;
             judged: number;
-            fixed: components["schemas"]["Share"] | null;
+            fixed: components["schemas"]["OutcomeShare"] | null;
             /** @description In which it was worked on until it was fixed: the quarter, the half, three quarters of those fixed needed no more. */
             lessons: [
                 number,
@@ -1062,6 +1071,14 @@ export interface components {
                 number
             ] | null;
             drills: components["schemas"]["DrillOutcome"][];
+        };
+        OutcomeShare: {
+            count: number;
+            of: number;
+            interval: [
+                number,
+                number
+            ];
         };
         Outlook: {
             coaches: components["schemas"]["CoachAtWork"][];
@@ -1849,14 +1866,6 @@ export interface components {
             opened_at: string | null;
             path?: string;
         };
-        Share: {
-            count: number;
-            of: number;
-            interval: [
-                number,
-                number
-            ];
-        };
         ShareStudent: {
             /** @enum {string} */
             level: "read" | "teach";
@@ -2122,6 +2131,8 @@ export interface components {
             about: string;
             /** @description Whose student, where he is another coach's and shared. */
             coach: string | null;
+            /** @description What he may be then. */
+            shared: ("read" | "teach") | null;
             lessons: number;
             last: string | null;
             cause: components["schemas"]["Told"] | null;
@@ -2345,6 +2356,7 @@ export type Observable = components['schemas']['Observable'];
 export type Observed = components['schemas']['Observed'];
 export type Option = components['schemas']['Option'];
 export type Outcome = components['schemas']['Outcome'];
+export type OutcomeShare = components['schemas']['OutcomeShare'];
 export type Outlook = components['schemas']['Outlook'];
 export type OwnCard = components['schemas']['OwnCard'];
 export type OwnDrill = components['schemas']['OwnDrill'];
@@ -2397,7 +2409,6 @@ export type SetReading = components['schemas']['SetReading'];
 export type SetupChange = components['schemas']['SetupChange'];
 export type SetupTrial = components['schemas']['SetupTrial'];
 export type ShareLink = components['schemas']['ShareLink'];
-export type Share = components['schemas']['Share'];
 export type ShareStudent = components['schemas']['ShareStudent'];
 export type SheetCheck = components['schemas']['SheetCheck'];
 export type SheetColumn = components['schemas']['SheetColumn'];

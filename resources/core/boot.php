@@ -8,6 +8,7 @@ use LowPoint\Core\CaseFile\MeasureRequest;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Reading\ReadingEngine;
+use LowPoint\Core\Strike\Recalibration;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
 
@@ -54,7 +55,11 @@ try {
     $question = json_decode((string) file_get_contents('/question.json'), true, flags: JSON_THROW_ON_ERROR);
     $answer = [
         'answer' => isset($question['case'])
-            ? ReadingEngine::standard(new Words(Units::from($question['units'])))->read(
+            ? ReadingEngine::standard(
+                new Words(Units::from($question['units'])),
+                $question['equipment'] ?? null,
+                isset($question['calibration']) ? Recalibration::of(...$question['calibration']) : null,
+            )->read(
                 CaseReader::fromValue(['format' => CaseReader::FORMAT] + $question['case']),
             )->toArray()
             : MeasureRequest::fromValue($question)->toArray(),

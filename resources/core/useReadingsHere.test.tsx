@@ -3,7 +3,7 @@ import { cleanup, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Student } from '../api/types.gen';
 import { speak } from '../language';
-import { lesson, reading, set } from '../test/make';
+import { coach, lesson, reading, set } from '../test/make';
 import { Around } from '../test/server';
 import { useReadingsHere } from './useReadingsHere';
 
@@ -13,9 +13,18 @@ vi.mock('./engine', () => ({ workOut }));
 const student = { handed: 'left', limits: ['back'] } as unknown as Student;
 const first = set({ setup: { shaft_lean_deg: 12 }, balls: [{ id: 'X', seen: { strike: 'thin' } }] });
 const read = (unread: string[]) =>
-    renderHook(() => useReadingsHere({ lesson: lesson({ sets: [first, set({ id: 'B' })] }), student, units: 'imperial', unread }), {
-        wrapper: Around,
-    }).result;
+    renderHook(
+        () =>
+            useReadingsHere({
+                lesson: lesson({ sets: [first, set({ id: 'B' })] }),
+                student,
+                coach: coach({ units: 'imperial', equipment: ['putter'] }),
+                unread,
+            }),
+        {
+            wrapper: Around,
+        },
+    ).result;
 const moment = () => new Promise((done) => setTimeout(done, 30));
 
 beforeEach(() => {
@@ -47,6 +56,8 @@ describe('readings on this device', () => {
                         balls: [{ strike: 'thin' }],
                     },
                     units: 'imperial',
+                    equipment: ['putter'],
+                    calibration: null,
                 },
             ],
         ]);

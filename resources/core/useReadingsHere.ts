@@ -1,12 +1,12 @@
 import { keepPreviousData, useQueries } from '@tanstack/react-query';
 import { i18next } from '../language';
-import type { BallSet, Lesson, Reading, Student, Units } from '../api/types.gen';
+import type { BallSet, Coach, Lesson, Reading, Student } from '../api/types.gen';
 import { isHere } from './here';
 
 interface Props {
     lesson: Lesson | undefined;
     student: Student | undefined;
-    units: Units | undefined;
+    coach: Coach | undefined;
     /** Sets with entries that no server has read. */
     unread: string[];
 }
@@ -22,13 +22,20 @@ const caseOf = (lesson: Lesson, student: Student, set: BallSet) => ({
 });
 
 /** While nobody answers, and the core is on this device: what it reads in the sets that wait. In English, as it speaks by itself. */
-export function useReadingsHere({ lesson, student, units, unread }: Props): Record<string, Reading> {
+export function useReadingsHere({ lesson, student, coach, unread }: Props): Record<string, Reading> {
     const sets = lesson?.sets.filter((set) => unread.includes(set.id)) ?? [];
     const able = isHere() && i18next.language.startsWith('en');
     const read = useQueries({
         queries: sets.map((set) => {
             const question =
-                lesson === undefined || student === undefined || units === undefined ? null : { case: caseOf(lesson, student, set), units };
+                lesson === undefined || student === undefined || coach === undefined
+                    ? null
+                    : {
+                          case: caseOf(lesson, student, set),
+                          units: coach.units,
+                          equipment: coach.equipment,
+                          calibration: coach.calibration,
+                      };
             return {
                 queryKey: ['read here', question],
                 queryFn: () => import('./engine').then(({ workOut }) => workOut<Reading>(question ?? {})),

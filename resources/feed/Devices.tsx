@@ -7,6 +7,7 @@ import type { FeedDevice } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
 import { inLesson, startMadeUp } from './madeUp';
+import { Problem } from '../ui/Problem';
 
 /** Measuring devices of the coach: made, joined to this lesson, revoked. */
 export function Devices({ lessonId }: { lessonId: string }) {
@@ -91,11 +92,7 @@ export function Devices({ lessonId }: { lessonId: string }) {
                 {t('Try with a made-up device')}
             </Button>
             {tried.isSuccess && <p>{t('It sends twelve balls of a made-up player, one after the other.')}</p>}
-            {trouble !== null && (
-                <p role="alert" className="font-semibold text-rust">
-                    {trouble.message}
-                </p>
-            )}
+            <Problem text={trouble?.message} />
         </div>
     );
 }

@@ -5,6 +5,7 @@ import { call } from '../api/client';
 import { ask, changed } from '../api/queries';
 import { Button } from '../ui/Button';
 import { inDrill, startMadeUp } from './madeUp';
+import { Problem } from '../ui/Problem';
 
 interface Props {
     studentId: string;
@@ -85,11 +86,7 @@ export function DrillFeed({ studentId, figure, targetM, since = '', fed, onBall 
                     {t('Try with a made-up device')}
                 </button>
             </div>
-            {trouble !== null && (
-                <p role="alert" className="font-semibold text-rust">
-                    {trouble.message}
-                </p>
-            )}
+            <Problem text={trouble?.message} />
         </div>
     );
 }

@@ -15,6 +15,7 @@ const lesson = (...sets: BallSet[]): Lesson => ({
     task: {} as Lesson['task'],
     began_at: '',
     closed_at: null,
+    given_by: null,
     sets,
     prescription: null,
 });

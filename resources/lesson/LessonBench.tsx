@@ -20,6 +20,7 @@ import { DistanceLine } from './DistanceLine';
 import { Guide } from './Guide';
 import { KeptBar } from './KeptBar';
 import { ReadingPanel } from './ReadingPanel';
+import { ReadLesson } from './ReadLesson';
 import { SetupArea } from './SetupArea';
 import { Shortcuts } from './Shortcuts';
 import { SideBySide } from './SideBySide';
@@ -72,7 +73,7 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
     const { t } = useTranslation();
     const shown = useSets(bench);
     const [sheet, setSheet] = useState<'task' | 'keys' | 'devices' | null>(null);
-    const closed = lesson.closed_at !== null;
+    const closed = lesson.closed_at !== null || !student.may.update;
     useKeys({
         '?': () => {
             setSheet('keys');
@@ -91,6 +92,7 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
                 />
             </Page>
         );
+    if (!student.may.update) return <ReadLesson {...{ bench, lesson, student, catalogue, coach, set }} sets={shown} />;
     const strikes = shotOf(catalogue, lesson.task.shot)?.strikes.map((strike) => strike.id) ?? [];
     return (
         <div className="flex min-h-screen flex-col bench:h-screen bench:overflow-hidden">
@@ -134,6 +136,7 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
             >
                 <TaskForm
                     catalogue={catalogue}
+                    clubs={student.clubs}
                     units={coach.units}
                     task={lesson.task}
                     submit={t('Change the task')}

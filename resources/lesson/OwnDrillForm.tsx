@@ -9,6 +9,7 @@ import { useDraft } from '../ui/useDraft';
 import { numberOr } from '../ui/units';
 import { GoalFields } from './GoalFields';
 import { DrillParts, type LaidPart } from './DrillParts';
+import { Problem } from '../ui/Problem';
 
 interface Props {
     own: OwnWay;
@@ -75,11 +76,7 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
             </label>
             <GoalFields kinds={kinds} goal={firstGoal} over={goal} onChange={setGoal} />
             <DrillParts parts={parts} most={most.parts} laid={laid} onLay={setLaid} />
-            {trouble !== '' && (
-                <p role="alert" className="font-semibold text-rust">
-                    {trouble}
-                </p>
-            )}
+            <Problem text={trouble} />
             {kept !== null && (
                 <img
                     className="w-full max-w-sm"

@@ -5,6 +5,7 @@ import type { BallSet, Catalogue, Handed, Lesson, Reading, Units, WeighedCause }
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 import { Skeleton } from '../ui/Page';
+import { day } from '../ui/reader';
 import { useKeys } from '../ui/useKeys';
 import { CauseList } from './CauseList';
 import { Evidence } from './Evidence';
@@ -106,6 +107,15 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
             )}
             <CauseList causes={reading.causes.filter((one, place) => place < reading.likely && one !== first)} onOpen={setOpened} />
             <ToMind reading={reading} />
+            {reading.calibrated !== null && (
+                <p className="text-sm text-soft">
+                    {t('Model as {{by}} has it since {{day}}: {{reason}}.', {
+                        by: reading.calibrated.by,
+                        day: day(reading.calibrated.on),
+                        reason: reading.calibrated.reason,
+                    })}
+                </p>
+            )}
             <p className="sr-only" role="status">
                 {[pattern.text, reading.advice, reading.prediction?.text].join(' ')}
             </p>
@@ -121,7 +131,7 @@ function Sheets({
     setOpened,
     setSheet,
     ...rest
-}: Omit<Props, 'onRetest' | 'closed'> & {
+}: Omit<Props, 'onRetest'> & {
     reading: Reading;
     opened: string | undefined;
     sheet: Sheet;
@@ -129,7 +139,7 @@ function Sheets({
     setSheet: (sheet: Sheet) => void;
 }) {
     const { t } = useTranslation();
-    const { reading, set, units } = rest;
+    const { reading, set, units, closed } = rest;
     const [tried, setTried] = useState<Tried>();
     const cause = reading.causes.find((one) => one.id === opened);
     const close = () => {
@@ -155,10 +165,14 @@ function Sheets({
                     {...rest}
                     prediction={reading.prediction}
                     onClose={close}
-                    onTry={(next) => {
-                        setTried(next);
-                        setSheet('prescribe');
-                    }}
+                    onTry={
+                        closed === true
+                            ? undefined
+                            : (next) => {
+                                  setTried(next);
+                                  setSheet('prescribe');
+                              }
+                    }
                 />
             )}
             {sheet === 'prescribe' && (

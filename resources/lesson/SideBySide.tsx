@@ -19,7 +19,6 @@ interface Props {
 /** The difference first, and how sure it is; then all sets of the lesson under one ruler. */
 export function SideBySide({ bench, lesson, catalogue, handed, units }: Props) {
     const { t } = useTranslation();
-    const word = goodStrikeOf(catalogue, lesson.task.shot);
     const change = useQuery(ask.comparison(lesson.id, lesson.sets.map((set) => set.balls.length).join()));
     return (
         <main className="mx-auto w-full max-w-5xl space-y-4 overflow-y-auto p-6">
@@ -33,7 +32,7 @@ export function SideBySide({ bench, lesson, catalogue, handed, units }: Props) {
             {lesson.sets.map((one) => (
                 <StackedStrip
                     key={one.id}
-                    strip={stripOf(one, word, bench.readings[one.id])}
+                    strip={stripOf(one, catalogue, lesson.task.shot, bench.readings[one.id])}
                     title={titleOf(catalogue, one.purpose)}
                     handed={handed}
                     units={units}
@@ -43,11 +42,12 @@ export function SideBySide({ bench, lesson, catalogue, handed, units }: Props) {
     );
 }
 
-function stripOf(set: BallSet, word: string, reading: Reading | undefined): Strip {
+/** A set as a strip: its balls, and where they would have come out good. */
+export function stripOf(set: BallSet, catalogue: Catalogue, shot: string, reading: Reading | undefined): Strip {
     return {
         marks: set.balls.map((ball) => ({ touch: ball.seen.touch_mm ?? null, strike: ball.seen.strike ?? '' })),
         good: reading?.pattern.good ?? { count: 0, of: 0 },
-        word,
+        word: goodStrikeOf(catalogue, shot),
         window: reading?.model?.touch_window_mm ?? null,
         mean: reading?.pattern.touch_mm.mean ?? null,
         text: reading?.pattern.text ?? t('{{count}} balls', { count: set.balls.length }),

@@ -28,7 +28,8 @@ interface Props {
     /** What the reading says of putting the first cause right. */
     prediction: Prediction | null;
     onClose: () => void;
-    onTry: (tried: Tried) => void;
+    /** Where given, what was moved can be handed out. */
+    onTry?: (tried: Tried) => void;
 }
 
 /** Only a part of what a figure may be is worth trying. */
@@ -97,7 +98,7 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
                                             className="block h-8 w-5 border-[1.5px] border-ink bg-press"
                                         />
                                     </Slider.Root>
-                                    {moved && (
+                                    {moved && onTry !== undefined && (
                                         <Button
                                             className="w-full"
                                             onClick={() => {

@@ -41,7 +41,7 @@ export function useBench(lessonId: string) {
     const readHere = useReadingsHere({
         lesson,
         student: query.data?.student,
-        units: coach?.units,
+        coach,
         unread: trouble?.status === 0 ? mine.flatMap(({ action }) => ('setId' in action ? [action.setId] : setIds(lesson))) : [],
     });
     const refused = mine.filter((entry) => entry.state === 'refused');

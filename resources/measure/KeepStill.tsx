@@ -11,6 +11,7 @@ import { notify } from '../ui/notices';
 import { ballOf, mmPerPx, type Marks, type Px } from './marks';
 import type { Shown } from './MarkedPicture';
 import { drawStill, STILL_PX } from './still';
+import { Problem } from '../ui/Problem';
 
 export interface KeptWith {
     lessonId: string;
@@ -70,11 +71,7 @@ export function KeepStill({ lessonId, studentId, child, shown, marks, arc }: Pro
                     {t('Keep this picture with the lesson')}
                 </Button>
             </WithConsent>
-            {keep.isError && (
-                <p role="alert" className="mt-2 font-semibold text-rust">
-                    {keep.error.message}
-                </p>
-            )}
+            <Problem text={keep.error?.message} className="mt-2" />
         </div>
     );
 }

@@ -11,6 +11,7 @@ import type { Target } from './marks';
 import { Stills } from './Stills';
 import { Tracing } from './Tracing';
 import { usePicture } from './usePicture';
+import { Problem } from '../ui/Problem';
 
 /** Figures of a picture or a film in place of guesses by eye. The file stays on this device. */
 export function MeasurePage() {
@@ -59,11 +60,7 @@ export function MeasurePage() {
             {taken?.kind === 'picture' && <Marking key={taken.key} file={taken.file} shown={taken.shown} {...common} />}
             {taken?.kind === 'film' && <Tracing key={taken.key} file={taken.file} film={taken.film} {...common} />}
             {taken === undefined && <Advice busy={busy} onFile={take} />}
-            {problem !== '' && (
-                <p role="alert" className="mt-3 font-semibold text-rust">
-                    {problem}
-                </p>
-            )}
+            <Problem text={problem} className="mt-3" />
             {taken === undefined && (
                 <MadeUp
                     onFilm={(film, target) => {

@@ -9,6 +9,7 @@ const lesson: Lesson = {
     task: { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 } },
     began_at: '2026-11-24T10:00:00Z',
     closed_at: null,
+    given_by: 'Maren',
     prescription: null,
     sets: [
         {

@@ -7,7 +7,8 @@ interface Props {
     path: string;
     drill: PracticeDrill;
     results: DrillResult[];
-    onRun: () => void;
+    /** Where given, it can be run. */
+    onRun?: () => void;
 }
 
 /** A drill as one line that opens; opening one closes the other. */
@@ -61,11 +62,13 @@ export function DrillSheet({ path, drill, results, onRun }: Props) {
                     </ol>
                     {drill.cautions.length > 0 && <p className="mt-1 text-sm">{drill.cautions.join(' ')}</p>}
                     {last !== undefined && <p className="mt-2 font-semibold">{drill.next.text}</p>}
-                    <Button main className="mt-2 px-8" onClick={onRun}>
-                        {counted === 0
-                            ? t('Run {{drill}}', { drill: drill.name })
-                            : t('Go on with {{drill}} at ball {{n}}', { drill: drill.name, n: counted + 1 })}
-                    </Button>
+                    {onRun !== undefined && (
+                        <Button main className="mt-2 px-8" onClick={onRun}>
+                            {counted === 0
+                                ? t('Run {{drill}}', { drill: drill.name })
+                                : t('Go on with {{drill}} at ball {{n}}', { drill: drill.name, n: counted + 1 })}
+                        </Button>
+                    )}
                 </div>
             </div>
         </details>

@@ -1,6 +1,5 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import qr from 'qrcode-generator';
 import { useState } from 'react';
 import { call } from '../api/client';
 import { ask, changed } from '../api/queries';
@@ -9,8 +8,8 @@ import { WithConsent } from '../students/Consents';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/notices';
 import { day } from '../ui/reader';
-
-const QR_CELL_PX = 4;
+import { ToldOnce } from '../ui/ToldOnce';
+import { Problem } from '../ui/Problem';
 
 /** The student's private page: made, told once, revoked. */
 export function Links({ path, studentId, child }: { path: string; studentId: string; child: boolean }) {
@@ -60,12 +59,8 @@ export function Links({ path, studentId, child }: { path: string; studentId: str
                     </Button>
                 </div>
             </WithConsent>
-            {make.isError && (
-                <p role="alert" className="font-semibold text-rust">
-                    {make.error.message}
-                </p>
-            )}
-            {address !== undefined && <NewLink address={address} />}
+            <Problem text={make.error?.message} />
+            {address !== undefined && <ToldOnce address={address} picture={t('The link, to be photographed with the student’s phone')} />}
             <ul className="mt-2">
                 {links.data?.map((link) => (
                     <li key={link.id} className="flex min-h-12 flex-wrap items-center gap-x-4 border-b border-line">
@@ -93,56 +88,5 @@ export function Links({ path, studentId, child }: { path: string; studentId: str
                 ))}
             </ul>
         </section>
-    );
-}
-
-/** An address that is told once: to copy, to send, or to be photographed from this screen. */
-function NewLink({ address }: { address: string }) {
-    const { t } = useTranslation();
-    const [copied, setCopied] = useState(false);
-    const code = qr(0, 'M');
-    code.addData(address);
-    code.make();
-    return (
-        <div className="mt-2 grid gap-4 border-l-[6px] border-marram pl-3 sm:grid-cols-[10rem_1fr]">
-            <img
-                className="w-40 bg-press p-2"
-                alt={t('The link, to be photographed with the student’s phone')}
-                src={code.createDataURL(QR_CELL_PX, 0)}
-                style={{ imageRendering: 'pixelated' }}
-            />
-            <div>
-                <p className="break-all">
-                    {t('Told once:')}{' '}
-                    <a className="font-semibold underline" data-testid="private-link" href={address}>
-                        {address}
-                    </a>
-                </p>
-                <p className="mt-2 flex flex-wrap gap-2">
-                    {/* Without https a browser copies nothing. */}
-                    {'clipboard' in navigator && (
-                        <Button
-                            main
-                            onClick={() => {
-                                void navigator.clipboard.writeText(address).then(() => {
-                                    setCopied(true);
-                                });
-                            }}
-                        >
-                            {copied ? t('Copied') : t('Copy')}
-                        </Button>
-                    )}
-                    {'share' in navigator && (
-                        <Button
-                            onClick={() => {
-                                void navigator.share({ url: address }).catch(() => undefined);
-                            }}
-                        >
-                            {t('Send…')}
-                        </Button>
-                    )}
-                </p>
-            </div>
-        </div>
     );
 }

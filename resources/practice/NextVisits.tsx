@@ -8,7 +8,8 @@ const TOLD = 3;
 
 interface Props {
     practice: Practice;
-    onRun: (drill: PracticeDrill, session: string | null) => void;
+    /** Where given, a visit can be made up for. */
+    onRun?: (drill: PracticeDrill, session: string | null) => void;
     onMove?: (session: string, day: string) => void;
 }
 
@@ -58,7 +59,6 @@ export function NextVisits({ practice, onRun, onMove }: Props) {
 interface VisitProps {
     visit: PlanSession;
     practice: Practice;
-    /** Where given, the visit can be made up for. */
     onRun?: Props['onRun'];
     onMove?: Props['onMove'];
 }

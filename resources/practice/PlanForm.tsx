@@ -1,13 +1,15 @@
 import { word } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
-import type { Catalogue, Practice } from '../api/types.gen';
+import type { Catalogue, Coach, Practice } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { todayIso, weekdays } from '../ui/reader';
 import { numberOr } from '../ui/units';
+import { Problem } from '../ui/Problem';
 
 interface Props {
     catalogue: Catalogue;
+    coach: Coach;
     practice: Practice;
     busy: boolean;
     problem: string;
@@ -15,7 +17,7 @@ interface Props {
 }
 
 /** The minutes and days the student really has; the server spreads the drills over them. */
-export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) {
+export function PlanForm({ catalogue, coach, practice, busy, problem, onMake }: Props) {
     const { t } = useTranslation();
     const usual = catalogue.usual_plan;
     const made = practice.plan?.made_from;
@@ -25,7 +27,7 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
     );
     const [grounds, setGrounds] = useState(made?.grounds ?? usual.grounds);
     const [missing, setMissing] = useState<string[]>(
-        made?.equipment == null ? [] : needed.filter((one) => made.equipment?.includes(one) === false),
+        needed.filter((one) => (made === undefined ? coach : made).equipment?.includes(one) === false),
     );
     const [weeks, setWeeks] = useState(made?.weeks ?? usual.weeks);
     const toggle = (list: string[], one: string) => (list.includes(one) ? list.filter((other) => other !== one) : [...list, one]);
@@ -47,8 +49,7 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
         >
             <h2 className="text-2xl">{practice.plan === null ? t('Make a plan') : t('Change the plan')}</h2>
             <div role="group" aria-label={t('Days and minutes')} className="flex flex-wrap gap-3">
-                {weekdays().map((name, i) => {
-                    const day = i + 1;
+                {weekdays(coach.week_starts).map(({ day, name }) => {
                     const on = minutes[day] !== undefined;
                     return (
                         <div key={name} className="w-20">
@@ -127,11 +128,7 @@ export function PlanForm({ catalogue, practice, busy, problem, onMake }: Props) 
                     </Button>
                 ))}
             </div>
-            {problem !== '' && (
-                <p role="alert" className="font-semibold whitespace-pre-line text-rust">
-                    {problem}
-                </p>
-            )}
+            <Problem text={problem} />
             <Button type="submit" main className="px-8" disabled={busy}>
                 {busy ? t('Making…') : practice.plan === null ? t('Make the plan') : t('Make it anew')}
             </Button>

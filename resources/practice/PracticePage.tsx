@@ -3,13 +3,14 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router-dom';
 import { ApiError, call } from '../api/client';
-import { ask, changed, useCatalogue, usePractice } from '../api/queries';
+import { ask, changed, useCatalogue, useCoach, usePractice, useStudent } from '../api/queries';
 import type { Practice, PracticeDrill } from '../api/types.gen';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { Links } from './Links';
 import { PlanForm } from './PlanForm';
 import { PracticeView } from './PracticeView';
 import { Runner } from './Runner';
+import { Problem } from '../ui/Problem';
 
 const faultsOf = (error: Error | null) =>
     error instanceof ApiError && error.faults.length > 0 ? error.faults.map((fault) => fault.message).join('\n') : (error?.message ?? '');
@@ -20,6 +21,8 @@ export function PracticePage() {
     const { id = '' } = useParams();
     const path = `students/${id}`;
     const practice = usePractice(path);
+    const student = useStudent(id);
+    const { data: coach } = useCoach();
     const catalogue = useCatalogue();
     const queries = useQueryClient();
     const [running, setRunning] = useState<{ drill: PracticeDrill; session: string | null }>();
@@ -39,7 +42,7 @@ export function PracticePage() {
                 <Trouble error={practice.error} onRetry={() => void practice.refetch()} />
             </Page>
         );
-    if (practice.data === undefined)
+    if (practice.data === undefined || student.data === undefined)
         return (
             <Page title={t('Practice')}>
                 <Skeleton />
@@ -58,6 +61,12 @@ export function PracticePage() {
                 }}
             />
         );
+    if (!student.data.may.update)
+        return (
+            <Page title={t('{{name}}, practice', { name: practice.data.student.name })} back={`/students/${id}`}>
+                <PracticeView path={path} practice={practice.data} />
+            </Page>
+        );
     return (
         <Page title={t('{{name}}, practice', { name: practice.data.student.name })} back={`/students/${id}`}>
             <PracticeView
@@ -70,13 +79,10 @@ export function PracticePage() {
                     move.mutate({ session, to });
                 }}
             />
-            {move.isError && (
-                <p role="alert" className="mt-2 font-semibold text-rust">
-                    {move.error.message}
-                </p>
-            )}
-            {catalogue.data && (
+            <Problem text={move.error?.message} className="mt-2" />
+            {catalogue.data && coach && (
                 <PlanForm
+                    coach={coach}
                     catalogue={catalogue.data}
                     key={practice.data.plan === null ? 'new' : 'made'}
                     practice={practice.data}

@@ -12,7 +12,8 @@ import { Today } from './Today';
 interface Props {
     path: string;
     practice: Practice;
-    onRun: (drill: PracticeDrill, session: string | null) => void;
+    /** Where given, drills can be run. */
+    onRun?: (drill: PracticeDrill, session: string | null) => void;
     /** Where given, a visit can be moved to another day. */
     onMove?: (session: string, day: string) => void;
     /** What the student can say; the coach reads it. */
@@ -43,9 +44,12 @@ export function PracticeView({ path, practice, onRun, onMove, words }: Props) {
                             path={path}
                             drill={drill}
                             results={practice.results}
-                            onRun={() => {
-                                onRun(drill, null);
-                            }}
+                            onRun={
+                                onRun &&
+                                (() => {
+                                    onRun(drill, null);
+                                })
+                            }
                         />
                     ))}
                 </section>

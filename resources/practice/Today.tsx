@@ -8,7 +8,8 @@ import { itemsOf } from './visits';
 interface Props {
     path: string;
     practice: Practice;
-    onRun: (drill: PracticeDrill, session: string | null) => void;
+    /** Where given, drills can be run. */
+    onRun?: (drill: PracticeDrill, session: string | null) => void;
 }
 
 /** The visit of today; else the next one, to be done sooner by whoever likes. */
@@ -53,19 +54,21 @@ export function Today({ path, practice, onRun }: Props) {
                                     </span>
                                 )}
                             </span>
-                            <Button
-                                main={result === undefined}
-                                aria-label={
-                                    counted === 0
-                                        ? t('Run {{drill}}', { drill: drill.name })
-                                        : t('Go on with {{drill}} at ball {{n}}', { drill: drill.name, n: counted + 1 })
-                                }
-                                onClick={() => {
-                                    onRun(drill, visit?.id ?? null);
-                                }}
-                            >
-                                {counted === 0 ? t('Run') : t('Go on at {{n}}', { n: counted + 1 })}
-                            </Button>
+                            {onRun !== undefined && (
+                                <Button
+                                    main={result === undefined}
+                                    aria-label={
+                                        counted === 0
+                                            ? t('Run {{drill}}', { drill: drill.name })
+                                            : t('Go on with {{drill}} at ball {{n}}', { drill: drill.name, n: counted + 1 })
+                                    }
+                                    onClick={() => {
+                                        onRun(drill, visit?.id ?? null);
+                                    }}
+                                >
+                                    {counted === 0 ? t('Run') : t('Go on at {{n}}', { n: counted + 1 })}
+                                </Button>
+                            )}
                         </li>
                     );
                 })}

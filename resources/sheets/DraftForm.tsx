@@ -12,6 +12,7 @@ import { TextField } from '../ui/TextField';
 import { day as dayShown } from '../ui/reader';
 import { Checked } from './Checked';
 import { Columns, unsaid } from './Columns';
+import { Problem } from '../ui/Problem';
 
 interface Props {
     draft: SheetDraft;
@@ -111,11 +112,7 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
                     value={name}
                     onValue={setName}
                 />
-                {confirm.isError && (
-                    <p role="alert" className="font-semibold text-rust">
-                        {confirm.error.message}
-                    </p>
-                )}
+                <Problem text={confirm.error?.message} />
                 <div className="flex gap-2">
                     <Button
                         main
@@ -169,6 +166,7 @@ function HitAt({ catalogue, units, task, onTask }: HitAtProps) {
             <Panel wide title={t('The task at which they were hit')} open={changing} onOpenChange={setChanging}>
                 <TaskForm
                     catalogue={catalogue}
+                    clubs={catalogue.clubs}
                     units={units}
                     task={task}
                     submit={t('Use this task')}

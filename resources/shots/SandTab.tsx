@@ -23,7 +23,7 @@ export interface SandSituation {
 }
 
 const first = (catalogue: Catalogue): SandSituation => ({
-    lie: catalogue.shots.find((shot) => shot.sand)?.usual_lie ?? '',
+    lie: catalogue.shots.find((shot) => shot.sand)?.usual.lie ?? '',
     ball: 'normal',
     ...catalogue.first_sand,
     slope_deg: 0,

@@ -8,6 +8,7 @@ import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
 import { told } from '../you/told';
+import { Problem } from '../ui/Problem';
 
 /** Nobody has an account here yet: the first one is made. */
 export function FirstStart() {
@@ -20,7 +21,7 @@ export function FirstStart() {
             return call<Coach>('POST', 'first-start', of);
         },
         onSuccess: async (coach) => {
-            owner.is(coach.email);
+            owner.is(coach.owner_key);
             queries.setQueryData(['me'], coach);
             await queries.invalidateQueries(changed.firstStart);
         },
@@ -52,11 +53,7 @@ export function FirstStart() {
                     }}
                 />
             ))}
-            {make.isError && (
-                <p role="alert" className="font-semibold whitespace-pre-line text-rust">
-                    {told(make.error)}
-                </p>
-            )}
+            <Problem text={told(make.error)} />
             <Button type="submit" main disabled={make.isPending} className="w-full">
                 {t('Make the account')}
             </Button>

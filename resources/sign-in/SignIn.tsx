@@ -10,6 +10,7 @@ import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';
 import { TextField } from '../ui/TextField';
+import { Problem } from '../ui/Problem';
 
 export function SignIn({ notice }: { notice?: string }) {
     const { t } = useTranslation();
@@ -28,7 +29,7 @@ export function SignIn({ notice }: { notice?: string }) {
             const coach = await call<Coach>('POST', 'sign-in', { email, password });
             // Nothing that another coach looked at stays in memory.
             queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'me' });
-            owner.is(coach.email);
+            owner.is(coach.owner_key);
             queries.setQueryData(['me'], coach);
         } catch (error) {
             setProblem(error instanceof ApiError ? error.message : String(error));
@@ -55,11 +56,7 @@ export function SignIn({ notice }: { notice?: string }) {
                         value={password}
                         onValue={setPassword}
                     />
-                    {problem !== '' && (
-                        <p role="alert" className="font-semibold text-rust">
-                            {problem}
-                        </p>
-                    )}
+                    <Problem text={problem} />
                     <Button type="submit" main disabled={busy} className="w-full">
                         {busy ? t('Signing in…') : t('Sign in')}
                     </Button>

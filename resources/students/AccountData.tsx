@@ -8,6 +8,7 @@ import type { ArchiveImport, BinEntry } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';
 import { day } from '../ui/reader';
+import { Problem } from '../ui/Problem';
 
 /** The coach's records: everything out as a zip, back into an empty account, and what was deleted in the last 30 days. */
 export function AccountData() {
@@ -51,11 +52,7 @@ export function AccountData() {
                     />
                 </label>
             </div>
-            {refused !== undefined && (
-                <p role="alert" className="mt-2 font-semibold text-rust">
-                    {refused}
-                </p>
-            )}
+            <Problem text={refused} className="mt-2" />
             {now !== undefined && (
                 <p role="status" className="mt-2 flex flex-wrap items-center gap-3">
                     {now.state === 'reading' ? (

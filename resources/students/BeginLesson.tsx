@@ -1,13 +1,13 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { now, nowIso } from '../api/clock';
 import { keep } from '../api/kept';
 import { ask, changed, lessonPath, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
-import type { LessonPage, Purpose, Task } from '../api/types.gen';
+import type { LessonPage, Progress, Purpose, Task, Work } from '../api/types.gen';
 import { taskLine } from '../lesson/words';
 import { requestOf, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
@@ -47,7 +47,16 @@ export function BeginLesson() {
                 if (!(error instanceof ApiError && error.passing) || student.data === undefined) throw error;
                 // No connection: the lesson begins on this device and is sent with all that follows.
                 const page: LessonPage = {
-                    lesson: { id: lesson, student_id: id, task, began_at: at, closed_at: null, sets: [], prescription: null },
+                    lesson: {
+                        id: lesson,
+                        student_id: id,
+                        task,
+                        began_at: at,
+                        closed_at: null,
+                        given_by: coach?.name ?? null,
+                        sets: [],
+                        prescription: null,
+                    },
                     student: student.data,
                     readings: {},
                     balls_wanted: {},
@@ -94,34 +103,7 @@ export function BeginLesson() {
     return (
         <Page title={t('Lesson with {{name}}', { name: student.data.name })}>
             {progress.data !== undefined && work !== undefined && (
-                <div className="mb-6 border-l-[6px] border-marram pl-4">
-                    <p>
-                        <strong>{t('Last time: {{name}}, {{verdict}}.', { name: work.name, verdict: work.verdict_text })}</strong>{' '}
-                        {work.next}
-                    </p>
-                    {progress.data.last_time.map((line) => (
-                        <p key={line}>{line}</p>
-                    ))}
-                    <p>
-                        {progress.data.practice.planned === 0
-                            ? t('No visit was planned.')
-                            : t('{{done}} of {{planned}} visits done.', {
-                                  done: progress.data.practice.done,
-                                  planned: progress.data.practice.planned,
-                              })}
-                        {progress.data.results.length > 0 && (
-                            <>
-                                {' '}
-                                {t('Logged last:')}{' '}
-                                {progress.data.results
-                                    .slice(-LOGGED)
-                                    .reverse()
-                                    .map((one) => `${one.name} ${one.text}${one.passed ? `, ${t('passed')}` : ''} (${day(one.at)})`)
-                                    .join('; ')}
-                                .
-                            </>
-                        )}
-                    </p>
+                <LastTime progress={progress.data} work={work}>
                     <Button
                         main
                         className="mt-3 px-6"
@@ -136,10 +118,11 @@ export function BeginLesson() {
                                   balls: work.retest_balls,
                               })}
                     </Button>
-                </div>
+                </LastTime>
             )}
             <TaskForm
                 catalogue={catalogue.data}
+                clubs={student.data.clubs}
                 units={coach.units}
                 task={planned ?? last?.task ?? catalogue.data.first_task}
                 submit={begin.isPending ? t('Beginning…') : t('Begin the lesson')}
@@ -147,5 +130,39 @@ export function BeginLesson() {
                 onSubmit={start('before')}
             />
         </Page>
+    );
+}
+
+/** What came of the last lesson, and the practice since. */
+function LastTime({ progress, work, children }: { progress: Progress; work: Work; children: ReactNode }) {
+    const { t } = useTranslation();
+    const { practice, results } = progress;
+    return (
+        <div className="mb-6 border-l-[6px] border-marram pl-4">
+            <p>
+                <strong>{t('Last time: {{name}}, {{verdict}}.', { name: work.name, verdict: work.verdict_text })}</strong> {work.next}
+            </p>
+            {progress.last_time.map((line) => (
+                <p key={line}>{line}</p>
+            ))}
+            <p>
+                {practice.planned === 0
+                    ? t('No visit was planned.')
+                    : t('{{done}} of {{planned}} visits done.', { done: practice.done, planned: practice.planned })}
+                {results.length > 0 && (
+                    <>
+                        {' '}
+                        {t('Logged last:')}{' '}
+                        {results
+                            .slice(-LOGGED)
+                            .reverse()
+                            .map((one) => `${one.name} ${one.text}${one.passed ? `, ${t('passed')}` : ''} (${day(one.at)})`)
+                            .join('; ')}
+                        .
+                    </>
+                )}
+            </p>
+            {children}
+        </div>
     );
 }

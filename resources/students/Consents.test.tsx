@@ -68,7 +68,7 @@ describe('taking a consent back', () => {
             'GET students/S/consents': [consent(), consent({ id: 'D', purpose: 'link', withdrawn_at: '2026-11-22T10:00:00Z' })],
             'DELETE students/S/consents/C': consent(),
         });
-        render(<Consents studentId="S" />, { wrapper: Around });
+        render(<Consents studentId="S" changes />, { wrapper: Around });
         fireEvent.click(await screen.findByRole('button', { name: 'Withdraw' }));
         expect(screen.getByText(/cannot come back/)).toBeTruthy();
         fireEvent.click(screen.getByRole('button', { name: 'Keep' }));

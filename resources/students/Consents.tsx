@@ -9,6 +9,7 @@ import type { Consent } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { day } from '../ui/reader';
 import { TextField } from '../ui/TextField';
+import { Problem } from '../ui/Problem';
 
 type Purpose = Consent['purpose'];
 
@@ -69,17 +70,13 @@ function AskConsent({ studentId, purpose }: { studentId: string; purpose: Purpos
                     {t('Agreed today')}
                 </Button>
             </div>
-            {record.isError && (
-                <p role="alert" className="mt-2 font-semibold text-rust">
-                    {record.error.message}
-                </p>
-            )}
+            <Problem text={record.error?.message} className="mt-2" />
         </form>
     );
 }
 
 /** Who agreed to what, and taking it back. */
-export function Consents({ studentId }: { studentId: string }) {
+export function Consents({ studentId, changes }: { studentId: string; changes: boolean }) {
     const { t } = useTranslation();
     const queries = useQueryClient();
     const consents = useQuery(ask.consents(studentId));
@@ -109,7 +106,7 @@ export function Consents({ studentId }: { studentId: string }) {
                             {one.given_by}, {day(one.given_at)}: {to(one.purpose)}
                             {one.withdrawn_at !== null && `, ${t('withdrawn {{day}}', { day: day(one.withdrawn_at) })}`}
                         </span>
-                        {one.withdrawn_at === null && (
+                        {one.withdrawn_at === null && changes && (
                             <Button
                                 className="ml-auto"
                                 onClick={() => {
@@ -150,11 +147,7 @@ export function Consents({ studentId }: { studentId: string }) {
                     </span>
                 </div>
             )}
-            {withdraw.isError && (
-                <p role="alert" className="font-semibold text-rust">
-                    {withdraw.error.message}
-                </p>
-            )}
+            <Problem text={withdraw.error?.message} />
         </section>
     );
 }

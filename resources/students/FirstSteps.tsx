@@ -2,6 +2,7 @@ import { said } from '../language';
 import { useTranslation } from 'react-i18next';
 import { Button } from '../ui/Button';
 import { useSample } from './useSample';
+import { Problem } from '../ui/Problem';
 
 const STEPS = [
     [said('Add a student'), said('A name and the hand he plays with are enough.')],
@@ -42,11 +43,7 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
                     {t('Try a sample lesson')}
                 </Button>
             </p>
-            {sample.isError && (
-                <p role="alert" className="mt-2 font-semibold text-rust">
-                    {sample.error.message}
-                </p>
-            )}
+            <Problem text={sample.error?.message} className="mt-2" />
         </section>
     );
 }

@@ -5,6 +5,7 @@ import { Panel } from '../ui/Panel';
 import { Consents } from './Consents';
 import { Removing } from './Removing';
 import { Reports } from './Reports';
+import { Sharing } from './Sharing';
 
 interface Props {
     student: Student;
@@ -20,15 +21,18 @@ export function Records({ student, lessons, mostReports, onClose }: Props) {
     return (
         <Panel title={t('Records of {{name}}', { name: student.name })} open onOpenChange={onClose}>
             <div className="space-y-4">
-                <Link
-                    to={`/students/${student.id}/sheets`}
-                    className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold"
-                >
-                    {t('Balls from a sheet')}
-                </Link>
+                {student.may.update && (
+                    <Link
+                        to={`/students/${student.id}/sheets`}
+                        className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold"
+                    >
+                        {t('Balls from a sheet')}
+                    </Link>
+                )}
                 {lessons.length > 1 && <Reports key={lessons.length} lessons={lessons} most={mostReports} />}
-                <Consents studentId={student.id} />
-                <Removing student={student} />
+                <Consents studentId={student.id} changes={student.may.update} />
+                {student.may.move && <Sharing student={student} onGone={onClose} />}
+                {student.may.update && <Removing student={student} />}
             </div>
         </Panel>
     );

@@ -8,6 +8,7 @@ import type { Erasure, Student } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/notices';
 import { moment } from '../ui/reader';
+import { Problem } from '../ui/Problem';
 
 /** Out of the list for now, deleted, or erased for good on the student's request, with a receipt to hand over. */
 export function Removing({ student }: { student: Student }) {
@@ -52,21 +53,25 @@ export function Removing({ student }: { student: Student }) {
                     >
                         {inactive ? t('Comes again') : t('Not coming at present')}
                     </Button>
-                    <Button
-                        disabled={remove.isPending}
-                        onClick={() => {
-                            remove.mutate();
-                        }}
-                    >
-                        {t('Delete (30 days to undo)')}
-                    </Button>
-                    <Button
-                        onClick={() => {
-                            setAsked(true);
-                        }}
-                    >
-                        {t('Erase for good')}
-                    </Button>
+                    {student.may.delete && (
+                        <>
+                            <Button
+                                disabled={remove.isPending}
+                                onClick={() => {
+                                    remove.mutate();
+                                }}
+                            >
+                                {t('Delete (30 days to undo)')}
+                            </Button>
+                            <Button
+                                onClick={() => {
+                                    setAsked(true);
+                                }}
+                            >
+                                {t('Erase for good')}
+                            </Button>
+                        </>
+                    )}
                 </div>
             ) : (
                 <p role="status">
@@ -111,11 +116,7 @@ export function Removing({ student }: { student: Student }) {
                     </span>
                 </div>
             )}
-            {failed !== null && (
-                <p role="alert" className="font-semibold text-rust">
-                    {failed.message}
-                </p>
-            )}
+            <Problem text={failed?.message} />
         </div>
     );
 }

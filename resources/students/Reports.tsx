@@ -5,6 +5,7 @@ import { ask } from '../api/queries';
 import type { ReportBatch } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';
+import { Problem } from '../ui/Problem';
 
 /** All reports of a student, made by the queue while the coach goes on. */
 export function Reports({ lessons, most }: { lessons: string[]; most: number }) {
@@ -24,11 +25,7 @@ export function Reports({ lessons, most }: { lessons: string[]; most: number }) 
                     {t('Reports of all {{n}} lessons', { n: lessons.length })}
                 </Button>
             )}
-            {make.isError && (
-                <p role="alert" className="font-semibold text-rust">
-                    {make.error.message}
-                </p>
-            )}
+            <Problem text={make.error?.message} />
             {now !== undefined && (
                 <p role="status" className="flex items-center gap-4">
                     <progress className="h-4 w-60" max={now.total} value={now.done} aria-label={t('Reports made')} />{' '}

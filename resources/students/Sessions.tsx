@@ -4,6 +4,7 @@ import { call } from '../api/client';
 import { ask, changed } from '../api/queries';
 import { Button } from '../ui/Button';
 import { moment } from '../ui/reader';
+import { Problem } from '../ui/Problem';
 
 /** Where the coach is signed in; a lost phone is signed out from here. */
 export function Sessions() {
@@ -38,11 +39,7 @@ export function Sessions() {
                     {t('Sign out the others')}
                 </Button>
             )}
-            {end.isError && (
-                <p role="alert" className="font-semibold text-rust">
-                    {end.error.message}
-                </p>
-            )}
+            <Problem text={end.error?.message} />
         </section>
     );
 }

@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, call } from '../api/client';
 import { changed, useCatalogue, useCoach } from '../api/queries';
-import type { Field, Student, Units } from '../api/types.gen';
+import type { Club, Field, Student, Units } from '../api/types.gen';
 import { LANGUAGES, said, type Language } from '../language';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -13,6 +13,8 @@ import { Panel } from '../ui/Panel';
 import { TextField } from '../ui/TextField';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
 import { useDraft } from '../ui/useDraft';
+import { ClubRows, clubsOf, rowsOf, type ClubRow } from '../you/ClubRows';
+import { Problem } from '../ui/Problem';
 
 const LONGEST_ABOUT = 500;
 const UNITS: { value: Units | ''; label: string }[] = [
@@ -43,9 +45,14 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
         units: student?.units ?? null,
         language: student?.language ?? null,
         step_m: student?.step_m ?? null,
+        /** Null = the coach’s clubs. */
+        clubs: student?.bag == null ? null : rowsOf(student.bag),
     });
     const save = useMutation({
-        mutationFn: () => call<Student>('PUT', `students/${id}`, draft),
+        mutationFn: () => {
+            const { clubs, ...rest } = draft;
+            return call<Student>('PUT', `students/${id}`, { ...rest, bag: clubs === null ? null : clubsOf(clubs) });
+        },
         onSuccess: async () => {
             kept();
             await queries.invalidateQueries(changed.students);
@@ -133,11 +140,14 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                         }}
                     />
                 )}
-                {told !== undefined && (
-                    <p role="alert" className="font-semibold whitespace-pre-line text-rust">
-                        {told}
-                    </p>
-                )}
+                <OwnClubs
+                    rows={draft.clubs}
+                    first={student?.clubs ?? catalogue?.clubs ?? []}
+                    onRows={(clubs) => {
+                        setDraft({ ...draft, clubs });
+                    }}
+                />
+                <Problem text={told} />
                 <Button type="submit" main disabled={save.isPending}>
                     {student === undefined ? t('Add the student') : t('Save')}
                 </Button>
@@ -166,6 +176,27 @@ function Limits({ limits, onLimits }: { limits: Student['limits']; onLimits: (li
                     </Button>
                 ))}
             </div>
+        </div>
+    );
+}
+
+/** Whether he plays the clubs that the coach has at hand, or his own. */
+function OwnClubs({ rows, first, onRows }: { rows: ClubRow[] | null; first: Club[]; onRows: (rows: ClubRow[] | null) => void }) {
+    const { t } = useTranslation();
+    return (
+        <div role="group" aria-label={t('Clubs')}>
+            <label className="flex min-h-12 items-center gap-3 font-semibold">
+                <input
+                    type="checkbox"
+                    className="size-6"
+                    checked={rows !== null}
+                    onChange={(event) => {
+                        onRows(event.target.checked ? rowsOf(first) : null);
+                    }}
+                />
+                {t('Plays clubs of his own')}
+            </label>
+            {rows !== null && <ClubRows rows={rows} onRows={onRows} />}
         </div>
     );
 }

@@ -84,15 +84,17 @@ export function StudentPage() {
             shots={`/students/${id}/shots`}
             action={
                 <>
-                    <button
-                        type="button"
-                        className={QUIET}
-                        onClick={() => {
-                            setOpen('change');
-                        }}
-                    >
-                        {t('Change')}
-                    </button>
+                    {student.data.may.update && (
+                        <button
+                            type="button"
+                            className={QUIET}
+                            onClick={() => {
+                                setOpen('change');
+                            }}
+                        >
+                            {t('Change')}
+                        </button>
+                    )}
                     <button
                         type="button"
                         className={QUIET}
@@ -105,6 +107,7 @@ export function StudentPage() {
                 </>
             }
         >
+            <Whose student={student.data} me={coach} />
             <UnderWork
                 student={student.data}
                 work={work}
@@ -118,6 +121,19 @@ export function StudentPage() {
             {open === 'change' && <StudentForm student={student.data} onClose={close} />}
             {open === 'records' && <Records student={student.data} lessons={all} mostReports={catalogue.most.reports} onClose={close} />}
         </Page>
+    );
+}
+
+/** Said only where he is another coach's. */
+function Whose({ student, me }: { student: Student; me: Coach }) {
+    const { t } = useTranslation();
+    if (student.may.delete || student.coach === me.name) return null;
+    return (
+        <p className="mb-3 border-l-[6px] border-slate px-3 py-1">
+            {student.may.update
+                ? t('Student of {{coach}}, shared with you to teach.', { coach: student.coach })
+                : t('Student of {{coach}}: yours to read.', { coach: student.coach })}
+        </p>
     );
 }
 

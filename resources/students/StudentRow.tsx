@@ -13,7 +13,12 @@ export function StudentRow({ student }: { student: TodayStudent }) {
                 to={`/students/${student.id}`}
                 className="grid min-h-16 min-w-0 flex-1 grid-cols-1 items-center gap-x-6 py-2 sm:grid-cols-[12rem_1fr] lg:grid-cols-[12rem_1fr_11rem_8rem]"
             >
-                <span className="display min-w-0 text-xl break-words">{student.name}</span>
+                <span className="min-w-0">
+                    <span className="display block text-xl break-words">{student.name}</span>
+                    {student.coach !== null && (
+                        <span className="block text-sm text-soft">{t('of {{coach}}', { coach: student.coach })}</span>
+                    )}
+                </span>
                 <span className="min-w-0">
                     {student.reasons.length > 0 && <strong className="block">{student.reasons.join('; ')}</strong>}
                     {student.verdict === null ? (
@@ -41,17 +46,19 @@ export function StudentRow({ student }: { student: TodayStudent }) {
                     )}
                 </span>
             </Link>
-            <Link
-                to={`/students/${student.id}/begin`}
-                aria-label={
-                    student.retest
-                        ? t('Retest {{name}}', { name: student.name })
-                        : t('Begin a lesson with {{name}}', { name: student.name })
-                }
-                className="flex min-h-12 w-24 items-center justify-center border-[1.5px] border-ink bg-press font-semibold"
-            >
-                {student.retest ? t('Retest') : t('Begin')}
-            </Link>
+            {student.shared !== 'read' && (
+                <Link
+                    to={`/students/${student.id}/begin`}
+                    aria-label={
+                        student.retest
+                            ? t('Retest {{name}}', { name: student.name })
+                            : t('Begin a lesson with {{name}}', { name: student.name })
+                    }
+                    className="flex min-h-12 w-24 items-center justify-center border-[1.5px] border-ink bg-press font-semibold"
+                >
+                    {student.retest ? t('Retest') : t('Begin')}
+                </Link>
+            )}
         </div>
     );
 }

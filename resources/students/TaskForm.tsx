@@ -3,10 +3,11 @@ import { said } from '../language';
 import { useTranslation } from 'react-i18next';
 import { useId, useState, type FormEvent, type ReactNode } from 'react';
 import { shotOf } from '../api/catalogue';
-import type { Catalogue, Task, Units } from '../api/types.gen';
+import type { Catalogue, Club, Task, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
+import { Problem } from '../ui/Problem';
 
 /** Figures of the task that are typed; some only for some shots, as the catalogue says. */
 const FIGURES = [
@@ -19,6 +20,8 @@ const FIGURES = [
 
 interface Props {
     catalogue: Catalogue;
+    /** Those of the student. */
+    clubs: Club[];
     units: Units;
     task: Task;
     submit: string;
@@ -28,7 +31,7 @@ interface Props {
 
 const box = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
 
-export function TaskForm({ catalogue, units, task: first, submit, problem, onSubmit }: Props) {
+export function TaskForm({ catalogue, clubs, units, task: first, submit, problem, onSubmit }: Props) {
     const { t } = useTranslation();
     const [task, setTask] = useState(first);
     const factor = shownFactor('m', units);
@@ -58,9 +61,16 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
     };
     return (
         <form onSubmit={onSend} className="space-y-5">
-            <ShotAndLie catalogue={catalogue} task={task} onChange={change} />
+            <ShotAndLie
+                catalogue={catalogue}
+                task={task}
+                onChange={change}
+                onCarry={(metres) => {
+                    setFigures({ ...figures, carry_m: shown(metres, factor) });
+                }}
+            />
             <Choices label={t('Club, loft and bounce')}>
-                {catalogue.clubs.map((club) => (
+                {clubs.map((club) => (
                     <Button
                         key={club.loft_deg}
                         chosen={loft === String(club.loft_deg) && bounce === String(club.bounce_deg)}
@@ -115,23 +125,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                         </Button>
                     ))}
                 </Choices>
-                <label className="block font-semibold">
-                    {t('School')}
-                    <select
-                        className={`${box} mt-1 block font-normal`}
-                        value={task.method ?? ''}
-                        onChange={(event) => {
-                            change({ method: event.target.value === '' ? null : (event.target.value as Task['method']) });
-                        }}
-                    >
-                        <option value="">{t('the usual one for the lie')}</option>
-                        {catalogue.schools.map((school) => (
-                            <option key={school.id} value={school.id}>
-                                {school.name}
-                            </option>
-                        ))}
-                    </select>
-                </label>
+                <SchoolChoice catalogue={catalogue} task={task} onChange={change} />
             </div>
             <TextField
                 label={t('What does the student believe goes wrong?')}
@@ -141,11 +135,7 @@ export function TaskForm({ catalogue, units, task: first, submit, problem, onSub
                     change({ belief: value === '' ? null : value });
                 }}
             />
-            {problem !== '' && (
-                <p role="alert" className="font-semibold whitespace-pre-line text-rust">
-                    {problem}
-                </p>
-            )}
+            <Problem text={problem} />
             <Button type="submit" main className="px-8">
                 {submit}
             </Button>
@@ -165,9 +155,44 @@ function Choices({ label, children }: { label: string; children: ReactNode }) {
     );
 }
 
-/** The shot, and the lies that it can be played from. */
-function ShotAndLie({ catalogue, task, onChange }: { catalogue: Catalogue; task: Task; onChange: (part: Partial<Task>) => void }) {
+/** Schools that suit the shot from this lie; one that was chosen before stays to be seen. */
+function SchoolChoice({ catalogue, task, onChange }: { catalogue: Catalogue; task: Task; onChange: (part: Partial<Task>) => void }) {
     const { t } = useTranslation();
+    const suiting = shotOf(catalogue, task.shot)?.lies.find((lie) => lie.id === task.lie)?.schools ?? [];
+    const schools = catalogue.schools.filter((one) => suiting.includes(one.id) || one.id === task.method);
+    return (
+        <label className="block font-semibold">
+            {t('School')}
+            <select
+                className={`${box} mt-1 block font-normal`}
+                value={task.method ?? ''}
+                onChange={(event) => {
+                    onChange({ method: event.target.value === '' ? null : (event.target.value as Task['method']) });
+                }}
+            >
+                <option value="">{t('the usual one for the lie')}</option>
+                {schools.map((school) => (
+                    <option key={school.id} value={school.id}>
+                        {school.name}
+                    </option>
+                ))}
+            </select>
+        </label>
+    );
+}
+
+interface ShotAndLieProps {
+    catalogue: Catalogue;
+    task: Task;
+    onChange: (part: Partial<Task>) => void;
+    /** The carry that this coach begins the shot with, m. */
+    onCarry: (metres: number) => void;
+}
+
+/** The shot, begun as this coach usually does, and the lies that it can be played from. */
+function ShotAndLie({ catalogue, task, onChange, onCarry }: ShotAndLieProps) {
+    const { t } = useTranslation();
+    const lies = shotOf(catalogue, task.shot)?.lies ?? [];
     return (
         <>
             <Choices label={t('Shot')}>
@@ -176,7 +201,8 @@ function ShotAndLie({ catalogue, task, onChange }: { catalogue: Catalogue; task:
                         key={one.id}
                         chosen={task.shot === one.id}
                         onClick={() => {
-                            onChange({ shot: one.id, lie: one.usual_lie, method: null });
+                            onChange({ shot: one.id, lie: one.usual.lie, method: one.usual.school });
+                            if (one.usual.carry_m !== null) onCarry(one.usual.carry_m);
                         }}
                     >
                         {word(one.id)}
@@ -184,12 +210,14 @@ function ShotAndLie({ catalogue, task, onChange }: { catalogue: Catalogue; task:
                 ))}
             </Choices>
             <Choices label={t('Lie')}>
-                {shotOf(catalogue, task.shot)?.lies.map((lie) => (
+                {lies.map((lie) => (
                     <Button
                         key={lie.id}
                         chosen={task.lie === lie.id}
                         onClick={() => {
-                            onChange({ lie: lie.id });
+                            // A school that this lie leaves no room for gives way.
+                            const keeps = task.method != null && lie.schools.includes(task.method);
+                            onChange({ lie: lie.id, method: keeps ? task.method : null });
                         }}
                     >
                         {lie.label}

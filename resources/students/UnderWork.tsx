@@ -62,9 +62,11 @@ export function UnderWork({ student, work, progress, busy }: Props) {
                 </p>
             </div>
             <p className="flex gap-2 md:flex-col">
-                <Link to={`/students/${student.id}/begin`} className={`${LINK} justify-center bg-ink text-paper`}>
-                    {work?.retest === true ? t('Retest') : t('Begin a lesson')}
-                </Link>
+                {student.may.update && (
+                    <Link to={`/students/${student.id}/begin`} className={`${LINK} justify-center bg-ink text-paper`}>
+                        {work?.retest === true ? t('Retest') : t('Begin a lesson')}
+                    </Link>
+                )}
                 <Link to={`/students/${student.id}/practice`} className={`${LINK} justify-center bg-press`}>
                     {t('Practice')}
                 </Link>

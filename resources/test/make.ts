@@ -2,6 +2,7 @@ import { vi } from 'vitest';
 import type {
     BallSet,
     Catalogue,
+    Coach,
     DrillHandout,
     Field,
     Goal,
@@ -49,10 +50,10 @@ export const catalogue = (): Catalogue => ({
         {
             id: 'chip',
             sand: false,
-            usual_lie: 'fairway',
+            usual: { lie: 'fairway', school: null, carry_m: null },
             lies: [
-                { id: 'tight', label: 'tight' },
-                { id: 'fairway', label: 'fairway' },
+                { id: 'tight', label: 'tight', schools: ['neutral_shaft'] },
+                { id: 'fairway', label: 'fairway', schools: ['neutral_shaft', 'handle_ahead'] },
             ],
             strikes: [
                 { id: 'clean', good: true, meaning: 'clean it is' },
@@ -63,8 +64,8 @@ export const catalogue = (): Catalogue => ({
         {
             id: 'bunker',
             sand: true,
-            usual_lie: 'sand_medium',
-            lies: [{ id: 'sand_medium', label: 'sand' }],
+            usual: { lie: 'sand_medium', school: null, carry_m: 8 },
+            lies: [{ id: 'sand_medium', label: 'sand', schools: ['open_across'] }],
             strikes: [
                 { id: 'splash', good: true, meaning: 'splash it is' },
                 { id: 'short', good: false, meaning: 'short it is' },
@@ -86,7 +87,15 @@ export const catalogue = (): Catalogue => ({
         carry_m: field('Carry', { unit: 'm', min: 0, max: 300 }),
         start_deg: field('Start', { unit: 'degrees' }),
     },
-    schools: [],
+    schools: [
+        { id: 'neutral_shaft', name: 'Neutral shaft', idea: 'Shaft upright.' },
+        { id: 'handle_ahead', name: 'Handle ahead', idea: 'Ball first.' },
+        { id: 'open_across', name: 'Open across', idea: 'Open the face.' },
+    ],
+    equipment: [
+        { id: 'a towel', name: 'a towel' },
+        { id: 'putter', name: 'putter' },
+    ],
     limits: [],
     causes: [],
     purposes: [
@@ -231,6 +240,7 @@ export const reading = (over: Partial<Reading> = {}): Reading => ({
     prediction: null,
     model: null,
     distance: null,
+    calibrated: null,
     ...over,
 });
 
@@ -254,8 +264,29 @@ export const student = (over: Partial<Student> = {}): Student => ({
     units: null,
     language: null,
     step_m: null,
+    bag: null,
+    clubs: [{ loft_deg: 56, bounce_deg: 12 }],
     inactive: false,
+    coach: 'Maren',
+    may: { update: true, delete: true, move: true },
     lessons_count: 1,
+    ...over,
+});
+
+export const coach = (over: Partial<Coach> = {}): Coach => ({
+    id: 'C',
+    role: 'lead',
+    name: 'Maren',
+    email: 'maren@saltgrass.example',
+    units: 'metric',
+    bag: null,
+    usual: {},
+    equipment: null,
+    timezone: null,
+    week_starts: 1,
+    keeps_stills: true,
+    owner_key: 'maren@saltgrass.example',
+    calibration: null,
     ...over,
 });
 
@@ -265,6 +296,7 @@ export const lesson = (over: Partial<Lesson> = {}): Lesson => ({
     task: { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 } },
     began_at: '2026-11-24T10:00:00Z',
     closed_at: null,
+    given_by: 'Maren',
     prescription: null,
     sets: [set()],
     ...over,

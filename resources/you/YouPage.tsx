@@ -1,8 +1,9 @@
 import { useTranslation } from 'react-i18next';
 import { useState, type FormEvent } from 'react';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router-dom';
 import { call } from '../api/client';
-import { changed, useCoach } from '../api/queries';
+import { ask, changed, useCoach } from '../api/queries';
 import type { Coach } from '../api/types.gen';
 import { KeepCore } from '../core/KeepCore';
 import { CoachsLanguage } from '../language/CoachsLanguage';
@@ -13,7 +14,12 @@ import { Page, Skeleton } from '../ui/Page';
 import { SingleKeys } from '../ui/SingleKeys';
 import { TextField } from '../ui/TextField';
 import { Bag } from './Bag';
+import { Email } from './Email';
+import { Equipment } from './Equipment';
+import { Place } from './Place';
 import { told } from './told';
+import { Ways } from './Ways';
+import { Problem } from '../ui/Problem';
 
 /** The coach's own account. */
 export function YouPage() {
@@ -27,12 +33,17 @@ export function YouPage() {
                 <div className="grid gap-x-12 gap-y-8 lg:grid-cols-2">
                     <div className="space-y-6">
                         <Account key={coach.email} coach={coach} />
+                        <Ways coach={coach} />
                         <Bag coach={coach} />
-                        <ThisDevice />
+                        <Equipment coach={coach} />
                     </div>
                     <div>
+                        <OfAcademy />
+                        <Place coach={coach} />
                         <Password coach={coach} />
+                        <Email key={coach.email} coach={coach} />
                         <Sessions />
+                        <ThisDevice />
                     </div>
                 </div>
             )}
@@ -78,19 +89,30 @@ function Account({ coach }: { coach: Coach }) {
                     }}
                 />
             </div>
-            {save.isError && (
-                <p role="alert" className="font-semibold whitespace-pre-line text-rust">
-                    {told(save.error)}
-                </p>
-            )}
+            <Problem text={told(save.error)} />
         </form>
+    );
+}
+
+/** The way to the academy. */
+function OfAcademy() {
+    const { t } = useTranslation();
+    const { data: academy } = useQuery(ask.academy());
+    if (academy === undefined) return null;
+    return (
+        <p className="mb-6">
+            {t('You work in')}{' '}
+            <Link to="/academy" className="font-semibold underline underline-offset-4">
+                {academy.name}
+            </Link>
+        </p>
     );
 }
 
 function ThisDevice() {
     const { t } = useTranslation();
     return (
-        <section aria-label={t('This device')}>
+        <section aria-label={t('This device')} className="mt-8">
             <h2 className="mb-2 text-xl">{t('This device')}</h2>
             <p className="mb-2">
                 <CoachsLanguage />
@@ -119,7 +141,7 @@ function Password({ coach }: { coach: Coach }) {
         change.mutate();
     };
     return (
-        <form className="space-y-4" onSubmit={onSend}>
+        <form className="mt-8 space-y-4" onSubmit={onSend}>
             <h2 className="text-xl">{t('Password')}</h2>
             <input type="text" autoComplete="username" defaultValue={coach.email} hidden />
             <TextField label={t('The one there is')} type="password" autoComplete="current-password" value={now} onValue={setNow} />
@@ -134,11 +156,7 @@ function Password({ coach }: { coach: Coach }) {
                 {t('Change the password')}
             </Button>
             {change.isSuccess && <p role="status">{t('Changed. Other devices have to sign in again.')}</p>}
-            {change.isError && (
-                <p role="alert" className="font-semibold whitespace-pre-line text-rust">
-                    {told(change.error)}
-                </p>
-            )}
+            <Problem text={told(change.error)} />
         </form>
     );
 }

@@ -2,18 +2,12 @@
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { Coach } from '../api/types.gen';
-import { catalogue } from '../test/make';
+import { catalogue, coach as someCoach } from '../test/make';
 import { Around, Refusal, serve } from '../test/server';
 import { Bag } from './Bag';
 import { YouPage } from './YouPage';
 
-const coach = (over: Partial<Coach> = {}): Coach => ({
-    name: 'Ines',
-    email: 'ines@saltgrass.example',
-    units: 'metric',
-    bag: null,
-    ...over,
-});
+const coach = (over: Partial<Coach> = {}): Coach => someCoach({ name: 'Ines', email: 'ines@saltgrass.example', ...over });
 
 const type = (label: string, text: string, at = 0) => {
     const field = screen.getAllByLabelText(label)[at];

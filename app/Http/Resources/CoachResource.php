@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Lessons\Engines;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\Request;
@@ -35,6 +36,8 @@ use LowPoint\Core\Strike\Lie;
  *     keeps_stills: bool,
  *     // By which devices know whose entries wait; stays when the address changes.
  *     owner_key: string,
+ *     // Of the strike model, where his academy has another one than ships: for readings without a connection.
+ *     calibration: array{changes: array<string, float>, by: string, reason: string, on: string}|null,
  * }
  *
  * @property User $resource
@@ -44,6 +47,8 @@ final class CoachResource extends ApiResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
+        $calibration = Engines::recalibration($this->resource->academy);
+
         return [
             'id' => $this->resource->id,
             'role' => $this->resource->role->value,
@@ -57,6 +62,7 @@ final class CoachResource extends ApiResource
             'week_starts' => $this->resource->week_starts,
             'keeps_stills' => $this->resource->keeps_stills,
             'owner_key' => $this->resource->owner_key,
+            'calibration' => $calibration === null ? null : ['changes' => $calibration->changes] + $calibration->named(),
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\ShareLevel;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Progress\AttentionGroup;
 use LowPoint\Core\Wording\Words;
@@ -20,6 +21,8 @@ use LowPoint\Core\Wording\Words;
  *     about: string,
  *     // Whose student, where he is another coach's and shared.
  *     coach: string|null,
+ *     // What he may be then.
+ *     shared: value-of<ShareLevel>|null,
  *     lessons: int,
  *     last: string|null,
  *     cause: ToldShape|null,

@@ -8,14 +8,14 @@ namespace LowPoint\Core\Progress;
  * What becomes of the causes that are found, over many students: how often they are fixed, after how many lessons, and beside which
  * drills (handbook 13.2). Like is held against like: the same cause with the same shot. What fewer than 20 students tell is not told.
  *
- * @phpstan-type ShareShape array{count: int, of: int, interval: array{float, float}}
+ * @phpstan-type OutcomeShareShape array{count: int, of: int, interval: array{float, float}}
  * @phpstan-type DrillOutcomeShape array{
  *     name: string,
  *     students: int,
  *     // Fixed, of those who had the drill and were judged; null = too few.
- *     fixed: ShareShape|null,
+ *     fixed: OutcomeShareShape|null,
  *     // ... of those with the same cause and shot who did not have it.
- *     without: ShareShape|null,
+ *     without: OutcomeShareShape|null,
  *     // That more are fixed with it than without, were nothing else different; null where either are too few.
  *     probability: float|null,
  * }
@@ -25,7 +25,7 @@ namespace LowPoint\Core\Progress;
  *     shot: string,
  *     students: int,
  *     judged: int,
- *     fixed: ShareShape|null,
+ *     fixed: OutcomeShareShape|null,
  *     // In which it was worked on until it was fixed: the quarter, the half, three quarters of those fixed needed no more.
  *     lessons: array{int, int, int}|null,
  *     drills: list<DrillOutcomeShape>,
@@ -102,7 +102,7 @@ final class Outcomes
 
     /**
      * @param  list<Course>  $judged
-     * @return ShareShape|null
+     * @return OutcomeShareShape|null
      */
     private static function share(array $judged): ?array
     {

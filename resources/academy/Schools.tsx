@@ -1,0 +1,61 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { call } from '../api/client';
+import { schoolsOf } from '../api/catalogue';
+import { changed, useCatalogue } from '../api/queries';
+import type { Academy, PutAcademy } from '../api/types.gen';
+import { told } from '../you/told';
+import { Button } from '../ui/Button';
+import { Problem } from '../ui/Problem';
+import { TextField } from '../ui/TextField';
+
+/** What all coaches have in common: the name, and the school a shot is taught in unless a coach says otherwise. */
+export function Schools({ academy }: { academy: Academy }) {
+    const { t } = useTranslation();
+    const queries = useQueryClient();
+    const { data: catalogue } = useCatalogue();
+    const [name, setName] = useState(academy.name);
+    const [schools, setSchools] = useState(academy.schools);
+    const save = useMutation({
+        mutationFn: (body: PutAcademy) => call<Academy>('PUT', 'academy', body),
+        onSuccess: () => Promise.all([changed.academy, { queryKey: ['catalogue'] }].map((one) => queries.invalidateQueries(one))),
+    });
+    const onSend = (event: FormEvent) => {
+        event.preventDefault();
+        save.mutate({ name, schools });
+    };
+    if (catalogue === undefined) return null;
+    return (
+        <form className="max-w-xl space-y-4" onSubmit={onSend}>
+            <TextField label={t('Name of the academy')} value={name} onValue={setName} />
+            {catalogue.shots.map((shot) => (
+                <label key={shot.id} className="block font-semibold">
+                    {t('{{shot}}: taught as', { shot: word(shot.id) })}
+                    <select
+                        className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal"
+                        value={schools[shot.id] ?? ''}
+                        onChange={(event) => {
+                            const others = Object.fromEntries(Object.entries(schools).filter(([one]) => one !== shot.id));
+                            const school = event.target.value as Academy['schools'][string];
+                            setSchools(event.target.value === '' ? others : { ...others, [shot.id]: school });
+                        }}
+                    >
+                        <option value="">{t('the usual one for the lie')}</option>
+                        {schoolsOf(catalogue, shot.id).map((school) => (
+                            <option key={school.id} value={school.id}>
+                                {school.name}
+                            </option>
+                        ))}
+                    </select>
+                </label>
+            ))}
+            <Problem text={told(save.error)} />
+            <Button type="submit" main disabled={save.isPending || name.trim() === ''}>
+                {t('Save')}
+            </Button>
+            {save.isSuccess && <p role="status">{t('Saved.')}</p>}
+        </form>
+    );
+}

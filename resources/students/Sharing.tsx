@@ -1,0 +1,105 @@
+import { useTranslation } from 'react-i18next';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { call } from '../api/client';
+import { ask, changed, useCoach } from '../api/queries';
+import type { HandOver, Student, StudentShare } from '../api/types.gen';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { notify } from '../ui/notices';
+import { Problem } from '../ui/Problem';
+
+type Level = StudentShare['level'];
+
+/** With which coaches of the academy a student is shared, and to whom he goes over. */
+export function Sharing({ student, onGone }: { student: Student; onGone: () => void }) {
+    const { t } = useTranslation();
+    const queries = useQueryClient();
+    const { data: me } = useCoach();
+    const academy = useQuery(ask.academy());
+    const shares = useQuery(ask.shares(student.id));
+    const [to, setTo] = useState('');
+    const [keeps, setKeeps] = useState<Level | 'none'>('none');
+    const path = `students/${student.id}`;
+    const share = useMutation({
+        mutationFn: ({ coach, level }: { coach: string; level: Level | 'none' }) =>
+            level === 'none' ? call('DELETE', `${path}/shares/${coach}`) : call('PUT', `${path}/shares/${coach}`, { level }),
+        onSuccess: () => queries.invalidateQueries(changed.shares(student.id)),
+    });
+    const handOver = useMutation({
+        mutationFn: (body: HandOver) => call<Student>('POST', `${path}/hand-over`, body),
+        onSuccess: async (after) => {
+            notify(t('{{name}} is {{coach}}’s student now.', { name: after.name, coach: after.coach }));
+            await Promise.all([changed.students, changed.shares(student.id), changed.academy].map((one) => queries.invalidateQueries(one)));
+            onGone();
+        },
+    });
+    const others = (academy.data?.coaches ?? []).filter((one) => !one.left && one.name !== student.coach);
+    if (others.length === 0 || me === undefined) return null;
+    const words: { value: Level | 'none'; label: string }[] = [
+        { value: 'none', label: t('no') },
+        { value: 'read', label: t('to read') },
+        { value: 'teach', label: t('to teach') },
+    ];
+    return (
+        <section aria-label={t('Other coaches')} className="border-t border-line pt-3">
+            <h3 className="font-text text-base font-bold">{t('Shared with')}</h3>
+            {others.map((one) => (
+                <div key={one.id} className="mt-1 flex flex-wrap items-center gap-x-4">
+                    <span className="min-w-32">{one.name}</span>
+                    <Choice
+                        label={t('Shared with {{name}}', { name: one.name })}
+                        value={shares.data?.find((share) => share.coach_id === one.id)?.level ?? 'none'}
+                        options={words}
+                        onChoose={(level) => {
+                            share.mutate({ coach: one.id, level });
+                        }}
+                    />
+                </div>
+            ))}
+            <h3 className="mt-3 font-text text-base font-bold">{t('Hand over')}</h3>
+            <div className="mt-1 flex flex-wrap items-end gap-3">
+                <label className="block">
+                    {t('To')}
+                    <select
+                        className="mt-1 block min-h-12 border-[1.5px] border-ink bg-press px-3"
+                        value={to}
+                        onChange={(event) => {
+                            setTo(event.target.value);
+                        }}
+                    >
+                        <option value="">{t('choose a coach')}</option>
+                        {others.map((one) => (
+                            <option key={one.id} value={one.id}>
+                                {one.name}
+                            </option>
+                        ))}
+                    </select>
+                </label>
+                <label className="block">
+                    {t('{{coach}} keeps', { coach: student.coach })}
+                    <select
+                        className="mt-1 block min-h-12 border-[1.5px] border-ink bg-press px-3"
+                        value={keeps}
+                        onChange={(event) => {
+                            setKeeps(event.target.value as Level | 'none');
+                        }}
+                    >
+                        <option value="none">{t('nothing')}</option>
+                        <option value="read">{t('to read')}</option>
+                        <option value="teach">{t('to teach')}</option>
+                    </select>
+                </label>
+                <Button
+                    disabled={handOver.isPending || to === ''}
+                    onClick={() => {
+                        handOver.mutate({ coach_id: to, keeps: keeps === 'none' ? null : keeps });
+                    }}
+                >
+                    {t('Hand over')}
+                </Button>
+            </div>
+            <Problem text={(share.error ?? handOver.error)?.message} className="mt-2" />
+        </section>
+    );
+}

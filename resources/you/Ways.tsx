@@ -1,0 +1,136 @@
+import { word } from '../language/trade';
+import { useTranslation } from 'react-i18next';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { call } from '../api/client';
+import { schoolsOf, shotOf } from '../api/catalogue';
+import { useCatalogue } from '../api/queries';
+import type { Catalogue, Coach } from '../api/types.gen';
+import { Button } from '../ui/Button';
+import { Problem } from '../ui/Problem';
+import { TextField } from '../ui/TextField';
+import { numberOr, shownFactor, shownUnit } from '../ui/units';
+import { told } from './told';
+
+interface Way {
+    school: string;
+    lie: string;
+    carry: string;
+}
+
+const box = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal';
+
+/** How the coach begins with each shot: a lesson, a plan and a look at the model start from it. */
+export function Ways({ coach }: { coach: Coach }) {
+    const { t } = useTranslation();
+    const { data: catalogue } = useCatalogue();
+    if (catalogue === undefined) return null;
+    return (
+        <section aria-label={t('How you begin')}>
+            <h2 className="mb-1 text-xl">{t('How you begin')}</h2>
+            <p className="mb-2 text-soft">{t('What is left open goes by your academy, else by the lie.')}</p>
+            <Shots key={JSON.stringify([coach.usual, coach.units])} coach={coach} catalogue={catalogue} />
+        </section>
+    );
+}
+
+function Shots({ coach, catalogue }: { coach: Coach; catalogue: Catalogue }) {
+    const { t } = useTranslation();
+    const queries = useQueryClient();
+    const factor = shownFactor('m', coach.units);
+    const [ways, setWays] = useState<Record<string, Way>>(() =>
+        Object.fromEntries(
+            catalogue.shots.map(({ id }) => {
+                const { school = '', lie = '', carry_m: carry } = coach.usual[id] ?? {};
+                return [id, { school, lie, carry: carry === undefined ? '' : String(Math.round((carry / factor) * 10) / 10) }];
+            }),
+        ),
+    );
+    const save = useMutation({
+        mutationFn: (usual: unknown) => call<Coach>('PUT', 'me', { name: coach.name, units: coach.units, usual }),
+        onSuccess: () => queries.invalidateQueries(),
+    });
+    const onSend = (event: FormEvent) => {
+        event.preventDefault();
+        const said = Object.entries(ways).map(([shot, { school, lie, carry }]) => {
+            // What is no number goes out as typed: the server names what is wrong with it.
+            const metres = carry.trim() === '' ? null : numberOr(carry);
+            return [
+                shot,
+                {
+                    school: school === '' ? null : school,
+                    lie: lie === '' ? null : lie,
+                    carry_m: typeof metres === 'number' ? metres * factor : metres,
+                },
+            ];
+        });
+        save.mutate(Object.fromEntries(said));
+    };
+    return (
+        <form onSubmit={onSend} className="space-y-3">
+            {catalogue.shots.map(({ id }) => {
+                const way = ways[id] ?? { school: '', lie: '', carry: '' };
+                const change = (part: Partial<Way>) => {
+                    setWays({ ...ways, [id]: { ...way, ...part } });
+                };
+                const lies = shotOf(catalogue, id)?.lies ?? [];
+                const suiting = lies.find((lie) => lie.id === way.lie)?.schools;
+                const schools = schoolsOf(catalogue, id).filter((one) => suiting === undefined || suiting.includes(one.id));
+                return (
+                    <fieldset key={id} className="grid grid-cols-[1fr_1fr_6rem] items-end gap-2">
+                        <legend className="font-semibold">{word(id)}</legend>
+                        <label>
+                            {t('Lie')}
+                            <select
+                                className={box}
+                                value={way.lie}
+                                onChange={(event) => {
+                                    // A school that this lie leaves no room for gives way.
+                                    change({ lie: event.target.value, school: '' });
+                                }}
+                            >
+                                <option value="">{t('the usual one')}</option>
+                                {lies.map((lie) => (
+                                    <option key={lie.id} value={lie.id}>
+                                        {lie.label}
+                                    </option>
+                                ))}
+                            </select>
+                        </label>
+                        <label>
+                            {t('School')}
+                            <select
+                                className={box}
+                                value={way.school}
+                                onChange={(event) => {
+                                    change({ school: event.target.value });
+                                }}
+                            >
+                                <option value="">{t('the usual one')}</option>
+                                {schools.map((school) => (
+                                    <option key={school.id} value={school.id}>
+                                        {school.name}
+                                    </option>
+                                ))}
+                            </select>
+                        </label>
+                        <TextField
+                            label={`${t('Carry')}, ${shownUnit('m', coach.units)}`}
+                            outer="block"
+                            inputMode="decimal"
+                            value={way.carry}
+                            onValue={(carry) => {
+                                change({ carry });
+                            }}
+                        />
+                    </fieldset>
+                );
+            })}
+            <Problem text={told(save.error)} />
+            <Button type="submit" disabled={save.isPending}>
+                {t('Save')}
+            </Button>
+            {save.isSuccess && <span role="status"> {t('Saved.')}</span>}
+        </form>
+    );
+}
