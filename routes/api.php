@@ -98,6 +98,8 @@ Route::middleware([PrivatePage::class, 'throttle:shared', TriesAgain::class])
 Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, TriesAgain::class])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('session.show');
     Route::put('me', [AccountController::class, 'put'])->name('account.put');
+    Route::put('me/sample', [AccountController::class, 'takeSample'])->name('account.take-sample');
+    Route::delete('me/sample', [AccountController::class, 'leaveSample'])->name('account.leave-sample');
     Route::put('me/email', [AccountController::class, 'changeEmail'])->name('account.change-email');
     Route::put('me/password', [AccountController::class, 'changePassword'])->name('account.change-password');
     Route::get('sessions', [SessionController::class, 'index'])->name('session.index');

@@ -19,6 +19,9 @@ Route::get(
     ->where('any', '.*')
     ->middleware([PrivatePage::class, 'throttle:shared']);
 
+// A way into an account: nobody else is told of it.
+Route::get('/door/{token}', static fn(): View => view('app'))->middleware([PrivatePage::class, 'throttle:shared']);
+
 // Where the worker that keeps the page for offline looks for it.
 Route::get(
     '/manifest.webmanifest',
@@ -40,6 +43,6 @@ Route::get(
     '/{any?}',
     static fn(string $any = ''): Response => response()->view(
         'app',
-        status: preg_match('#^(students(/[^/]+(/[a-z]+)?)?|lessons/[^/]+|library|academy|you|shots|door/[^/]+)?$#', $any) === 1 ? 200 : 404,
+        status: preg_match('#^(students(/[^/]+(/[a-z]+)?)?|lessons/[^/]+|library|academy|you|shots)?$#', $any) === 1 ? 200 : 404,
     ),
 )->where('any', '^(?!api(/|$)|up$|build/).*$');

@@ -51,6 +51,7 @@ final readonly class Today
 
         return [
             'all' => $all,
+            'samples' => $coach->students()->where('sample', true)->count(),
             'total' => $total,
             'next_page' => $total > self::PAGE * $page ? $page + 1 : null,
             'groups' => array_map(

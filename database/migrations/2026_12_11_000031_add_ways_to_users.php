@@ -22,12 +22,15 @@ return new class () extends Migration {
         // Devices know a coach by the address of the day on which he came; he may change it since.
         DB::table('users')->update(['owner_key' => DB::raw('email')]);
         Schema::table('users', static fn(Blueprint $table) => $table->string('owner_key')->nullable(false)->change());
-        Schema::table('students', static fn(Blueprint $table) => $table->json('bag')->nullable());
+        Schema::table('students', static function (Blueprint $table): void {
+            $table->json('bag')->nullable();
+            $table->boolean('sample')->default(false)->comment('made up, to look round in');
+        });
     }
 
     public function down(): void
     {
-        Schema::table('students', static fn(Blueprint $table) => $table->dropColumn('bag'));
+        Schema::table('students', static fn(Blueprint $table) => $table->dropColumn(['bag', 'sample']));
         Schema::table(
             'users',
             static fn(Blueprint $table) => $table->dropColumn([

@@ -42,32 +42,40 @@ function Constants({ calibration }: { calibration: Calibration }) {
         });
     };
     return (
-        <div className="max-w-4xl">
-            <p>
+        <div>
+            <p className="max-w-4xl">
                 {t(
                     'The constants of the strike model (docs/strike-model.md). Change one only where your own ground has shown it; every reading says from then on that it goes by this academy’s figures, and why. What is left empty stays as it ships.',
                 )}
             </p>
             <form onSubmit={onSend} className="mt-3">
-                <div className="grid gap-x-8 sm:grid-cols-2">
-                    {calibration.constants.map((one) => (
-                        <label key={one.key} className="flex min-h-12 items-center gap-3 border-b border-line py-1">
-                            <span className="min-w-0 flex-1 break-words">
-                                <span className="block">{one.key.replaceAll('_', ' ').replace('.', ': ')}</span>
-                                <span className="text-sm text-soft">{t('{{from}} to {{to}}', { from: one.min, to: one.max })}</span>
-                            </span>
-                            <input
-                                inputMode="decimal"
-                                className="min-h-11 w-28 border-[1.5px] border-ink bg-press px-2"
-                                placeholder={String(one.standard)}
-                                value={typed[one.key] ?? ''}
-                                onChange={(event) => {
-                                    setTyped({ ...typed, [one.key]: event.target.value });
-                                }}
-                            />
-                        </label>
-                    ))}
-                </div>
+                {groupsOf(calibration).map(([of, constants]) => (
+                    <fieldset key={of} className="mt-3">
+                        <legend className="text-lg font-semibold">{of}</legend>
+                        <div className="grid gap-x-8 sm:grid-cols-2 lg:grid-cols-3">
+                            {constants.map((one) => (
+                                <label key={one.key} className="flex min-h-12 items-center gap-3 border-b border-line py-1">
+                                    <span className="min-w-0 flex-1">
+                                        <span className="block leading-tight">
+                                            {one.label}
+                                            {one.unit !== '' && `, ${shownConstant(one.unit)}`}
+                                        </span>
+                                        <span className="text-sm text-soft">{t('{{from}} to {{to}}', { from: one.min, to: one.max })}</span>
+                                    </span>
+                                    <input
+                                        inputMode="decimal"
+                                        className="min-h-11 w-24 border-[1.5px] border-ink bg-press px-2"
+                                        placeholder={String(one.standard)}
+                                        value={typed[one.key] ?? ''}
+                                        onChange={(event) => {
+                                            setTyped({ ...typed, [one.key]: event.target.value });
+                                        }}
+                                    />
+                                </label>
+                            ))}
+                        </div>
+                    </fieldset>
+                ))}
                 <div className="mt-4 flex flex-wrap items-end gap-3">
                     <TextField label={t('Why')} outer="block flex-1 font-semibold" value={reason} onValue={setReason} />
                     <Button type="submit" main disabled={save.isPending || reason.trim() === ''}>
@@ -85,11 +93,22 @@ function Constants({ calibration }: { calibration: Calibration }) {
                         {Object.keys(one.changes).length === 0
                             ? t('As it ships.')
                             : Object.entries(one.changes)
-                                  .map(([key, value]) => `${key.replaceAll('_', ' ').replace('.', ': ')} ${String(value)}`)
+                                  .map(([key, value]) => `${nameOf(calibration, key)} ${String(value)}`)
                                   .join('; ')}
                     </li>
                 ))}
             </ul>
         </div>
     );
+}
+
+const shownConstant = (unit: string) => (unit === 'degrees' ? '°' : unit);
+
+/** The constants under what they are of, in the order in which they come. */
+const groupsOf = ({ constants }: Calibration): [string, Calibration['constants']][] =>
+    [...new Set(constants.map((one) => one.of))].map((of) => [of, constants.filter((one) => one.of === of)]);
+
+function nameOf({ constants }: Calibration, key: string): string {
+    const constant = constants.find((one) => one.key === key);
+    return constant === undefined ? key : `${constant.of}: ${constant.label}`;
 }

@@ -29,6 +29,7 @@ export function Outcomes() {
 
 function OneCause({ of }: { of: Outcome }) {
     const { t } = useTranslation();
+    const few = of.drills.filter((drill) => drill.fixed === null);
     return (
         <section aria-label={of.name} className="mt-4 border-t-[1.5px] border-ink pt-2">
             <h2 className="text-xl">
@@ -43,28 +44,23 @@ function OneCause({ of }: { of: Outcome }) {
                         most: of.lessons[2],
                     })}
             </p>
-            {of.drills.length > 0 && (
-                <ul className="mt-1">
-                    {of.drills.map((drill) => (
+            <ul className="mt-1">
+                {of.drills.map((drill) =>
+                    drill.fixed === null ? null : (
                         <li key={drill.name} className="border-b border-line py-1">
-                            <strong>{drill.name}:</strong>{' '}
-                            {drill.fixed === null ? (
-                                t('{{count}} students, too few', { count: drill.students })
-                            ) : (
-                                <>
-                                    <Share label={t('fixed with it')} share={drill.fixed} />
-                                    {drill.without !== null && (
-                                        <>
-                                            ; <Share label={t('without it')} share={drill.without} />
-                                        </>
-                                    )}
-                                    {drill.probability !== null &&
-                                        `; ${t('more with it: {{share}} likely', { share: percent(drill.probability) })}`}
-                                </>
-                            )}
+                            <strong>{drill.name}:</strong> <Share label={t('fixed with it')} share={drill.fixed} />{' '}
+                            {drill.without !== null && <Share label={t('without it')} share={drill.without} />}{' '}
+                            {drill.probability !== null && t('More with it: {{share}} likely.', { share: percent(drill.probability) })}
                         </li>
-                    ))}
-                </ul>
+                    ),
+                )}
+            </ul>
+            {few.length > 0 && (
+                <p className="text-soft">
+                    {t('Drills of too few students: {{drills}}.', {
+                        drills: few.map((drill) => `${drill.name} (${String(drill.students)})`).join(', '),
+                    })}
+                </p>
             )}
         </section>
     );

@@ -366,6 +366,10 @@ export interface components {
         };
         Constant: {
             key: string;
+            /** @description A lie, or all of them. */
+            of: components["schemas"]["Told"];
+            label: components["schemas"]["Told"];
+            unit: string;
             standard: number;
             min: number;
             max: number;
@@ -2106,6 +2110,8 @@ export interface components {
         Today: {
             /** @description Students of the coach, whether they fit what was asked for or not. */
             all: number;
+            /** @description Made up, to look round in. */
+            samples: number;
             /** @description Students that fit what was asked for. */
             total: number;
             next_page: number | null;

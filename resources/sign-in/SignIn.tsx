@@ -60,7 +60,11 @@ export function SignIn({ notice }: { notice?: string }) {
                     <Button type="submit" main disabled={busy} className="w-full">
                         {busy ? t('Signing in…') : t('Sign in')}
                     </Button>
-                    <p className="text-soft">{t('Forgotten? On the machine that runs Low Point: php artisan account:password')}</p>
+                    <p className="text-soft">
+                        {t(
+                            'Forgotten? The lead of your academy makes you a link; or on the machine that runs Low Point: php artisan account:password',
+                        )}
+                    </p>
                 </form>
             )}
             <p className="mt-8">

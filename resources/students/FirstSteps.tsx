@@ -1,5 +1,8 @@
 import { said } from '../language';
 import { useTranslation } from 'react-i18next';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { call } from '../api/client';
+import { changed } from '../api/queries';
 import { Button } from '../ui/Button';
 import { useSample } from './useSample';
 import { Problem } from '../ui/Problem';
@@ -14,6 +17,11 @@ const STEPS = [
 export function FirstSteps({ onAdd }: { onAdd: () => void }) {
     const { t } = useTranslation();
     const sample = useSample();
+    const queries = useQueryClient();
+    const world = useMutation({
+        mutationFn: () => call('PUT', 'me/sample'),
+        onSuccess: () => queries.invalidateQueries(changed.students),
+    });
     return (
         <section aria-label={t('First steps')} className="max-w-2xl">
             <ol>
@@ -35,6 +43,15 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
                 </Button>
                 <Button
                     className="px-6"
+                    disabled={world.isPending}
+                    onClick={() => {
+                        world.mutate();
+                    }}
+                >
+                    {world.isPending ? t('Filling in…') : t('Look round in a sample: eight made-up students')}
+                </Button>
+                <Button
+                    className="px-6"
                     disabled={sample.isPending}
                     onClick={() => {
                         sample.mutate();
@@ -43,7 +60,7 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
                     {t('Try a sample lesson')}
                 </Button>
             </p>
-            <Problem text={sample.error?.message} className="mt-2" />
+            <Problem text={(sample.error ?? world.error)?.message} className="mt-2" />
         </section>
     );
 }

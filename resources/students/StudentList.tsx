@@ -9,6 +9,7 @@ import { weekday } from '../ui/reader';
 import { AccountData } from './AccountData';
 import { Filters, Order, type Asked } from './Filters';
 import { FirstSteps } from './FirstSteps';
+import { Samples } from './Samples';
 import { Sessions } from './Sessions';
 import { SetAside } from './SetAside';
 import { StudentForm } from './StudentForm';
@@ -35,6 +36,7 @@ export function StudentList() {
             }
         >
             <SetAside />
+            {first !== undefined && first.samples > 0 && <Samples count={first.samples} />}
             {today.isPending && <Skeleton />}
             {today.isError && today.data === undefined && <Trouble error={today.error} onRetry={() => void today.refetch()} />}
             {first?.all === 0 && <FirstSteps onAdd={add} />}

@@ -183,6 +183,20 @@ final class AccountTest extends TestCase
         self::assertNotSame($before, User::factory()->create(['email' => $before])->owner_key);
     }
 
+    public function test_a_sample_to_look_round_in_comes_and_goes_whole(): void
+    {
+        $this->student();
+        $this->actingAs($this->coach());
+        $balls = DB::table('balls')->count();
+        $this->putJson('/api/me/sample')->assertNoContent();
+        $this->putJson('/api/me/sample')->assertNoContent();
+        $this->getJson('/api/today')->assertJson(['all' => 9, 'samples' => 8]);
+        self::assertGreaterThan($balls + 100, DB::table('balls')->count());
+        $this->deleteJson('/api/me/sample')->assertNoContent();
+        $this->getJson('/api/today')->assertJson(['all' => 1, 'samples' => 0]);
+        self::assertSame($balls, DB::table('balls')->count());
+    }
+
     public function test_accounts_on_the_command_line(): void
     {
         $this->command('account:make', ['name' => 'Tove', 'email' => 'tove@saltgrass.example'])

@@ -27,6 +27,7 @@ trait Saltgrass
     {
         return Student::query()
             ->where('name', 'like', "{$name}%")
+            ->where('sample', false)
             ->sole();
     }
 

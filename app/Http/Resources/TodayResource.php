@@ -40,6 +40,8 @@ use LowPoint\Core\Wording\Words;
  * @phpstan-type TodayShape array{
  *     // Students of the coach, whether they fit what was asked for or not.
  *     all: int,
+ *     // Made up, to look round in.
+ *     samples: int,
  *     // Students that fit what was asked for.
  *     total: int,
  *     next_page: int|null,

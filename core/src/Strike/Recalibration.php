@@ -6,45 +6,55 @@ namespace LowPoint\Core\Strike;
 
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Wording\Words;
 
 /**
  * Other constants of the strike model, as an academy has found them on its own grounds (handbook 13.2): which, why and since when.
  * What is not named stays as it is in Calibration.
  *
- * @phpstan-type ConstantShape array{key: string, standard: float, min: float, max: float}
+ * @phpstan-import-type ToldShape from Words
+ * @phpstan-type ConstantShape array{
+ *     key: string,
+ *     // A lie, or all of them.
+ *     of: ToldShape,
+ *     label: ToldShape,
+ *     unit: string,
+ *     standard: float,
+ *     min: float,
+ *     max: float,
+ * }
  * @phpstan-type CalibratedShape array{by: string, reason: string, on: string}
  */
 final readonly class Recalibration
 {
     /**
-     * Constants that can be changed, with the ranges in which the model still makes sense. Origin of the ranges: chosen by us.
-     * Units stand in the names; speeds lost, marks seen and thin_per_flush are shares.
+     * Constants that can be changed: the range in which the model still makes sense (origin: chosen by us), what it is, its unit.
      */
     private const RANGES = [
-        'dig_scale_deg' => [4.0, 16.0],
-        'ground_ends_mm' => [-20.0, 0.0],
-        'lift_per_degree_mm' => [0.0, 0.1],
-        'lift_reach_mm' => [5.0, 80.0],
-        'leading_edge_mm' => [0.5, 6.0],
-        'thin_turf_mm' => [0.2, 4.0],
-        'thin_sand_mm' => [0.5, 8.0],
-        'thin_per_flush' => [0.0, 1.0],
-        'skip_lift_mm' => [0.3, 5.0],
-        'heavy_speed_lost' => [0.02, 0.4],
-        'chunk_speed_lost' => [0.1, 0.8],
-        'short_speed_lost' => [0.1, 0.8],
-        'left_in_speed_lost' => [0.3, 0.95],
-        'mark_seen' => [0.3, 1.0],
-        'sweeping_radius_mm' => [800.0, 3000.0],
-        'normal_radius_mm' => [700.0, 2000.0],
-        'steep_radius_mm' => [500.0, 1500.0],
-        'bunker_radius_mm' => [500.0, 2000.0],
-        'low_point_per_lean_mm' => [0.0, 6.0],
-        'low_point_per_weight_mm' => [0.0, 4.0],
-        'low_point_per_chest_mm' => [0.0, 2.0],
-        'edge_sd_mm' => [0.3, 5.0],
-        'drag_sd_log' => [0.1, 1.2],
-        'touch_read_mm' => [2.0, 25.0],
+        'dig_scale_deg' => [4.0, 16.0, 'Digging by so much drags 2.7 times as much', 'degrees'],
+        'ground_ends_mm' => [-20.0, 0.0, 'Ground counts as before the ball up to', 'mm'],
+        'lift_per_degree_mm' => [0.0, 0.1, 'Lift for each degree of glide and mm of contact', 'mm'],
+        'lift_reach_mm' => [5.0, 80.0, 'Longer contact lifts no more', 'mm'],
+        'leading_edge_mm' => [0.5, 6.0, 'Width of the sole that lifts the leading edge', 'mm'],
+        'thin_turf_mm' => [0.2, 4.0, 'On turf thin from a leading edge so high', 'mm'],
+        'thin_sand_mm' => [0.5, 8.0, 'In sand thin from a leading edge so high', 'mm'],
+        'thin_per_flush' => [0.0, 1.0, 'Room that little loft adds to it, share', ''],
+        'skip_lift_mm' => [0.3, 5.0, 'A thin one is a bounce from a lift of', 'mm'],
+        'heavy_speed_lost' => [0.02, 0.4, 'Heavy from a share of speed lost', ''],
+        'chunk_speed_lost' => [0.1, 0.8, 'A chunk from a share of speed lost', ''],
+        'short_speed_lost' => [0.1, 0.8, 'Short of the flag from a share of speed lost', ''],
+        'left_in_speed_lost' => [0.3, 0.95, 'Left in from a share of speed lost', ''],
+        'mark_seen' => [0.3, 1.0, 'Share of the cut that shows as a mark', ''],
+        'sweeping_radius_mm' => [800.0, 3000.0, 'Radius of a sweeping arc', 'mm'],
+        'normal_radius_mm' => [700.0, 2000.0, 'Radius of a normal arc', 'mm'],
+        'steep_radius_mm' => [500.0, 1500.0, 'Radius of a steep arc', 'mm'],
+        'bunker_radius_mm' => [500.0, 2000.0, 'Radius of an arc in sand', 'mm'],
+        'low_point_per_lean_mm' => [0.0, 6.0, 'Low point moves with a degree of lean', 'mm'],
+        'low_point_per_weight_mm' => [0.0, 4.0, 'Low point moves with a per cent of weight', 'mm'],
+        'low_point_per_chest_mm' => [0.0, 2.0, 'Low point moves with a mm of the chest', 'mm'],
+        'edge_sd_mm' => [0.3, 5.0, 'Edges differ between students, sd', 'mm'],
+        'drag_sd_log' => [0.1, 1.2, 'Drag differs between students, sd of its log', ''],
+        'touch_read_mm' => [2.0, 25.0, 'A touch may be misread by', 'mm'],
     ];
 
     /** A lie's ball sits at most so much higher or lower than the standard one, mm. */
@@ -104,23 +114,36 @@ final readonly class Recalibration
     public static function constants(): array
     {
         $constants = [];
-        foreach (self::RANGES as $key => [$min, $max]) {
-            $constants[] = ['key' => $key, 'standard' => self::standard($key), 'min' => $min, 'max' => $max];
-        }
         foreach (Calibration::standard()->grounds as $lie => $ground) {
+            $of = Lie::from($lie)->label();
             [$height, $drag] = [$ground->heightMm, $ground->drag];
-            $constants[] = [
-                'key' => "{$lie}.height_mm", 'standard' => $height,
-                'min' => $height - self::HEIGHT_OFF_MM, 'max' => $height + self::HEIGHT_OFF_MM,
-            ];
-            $constants[] = [
-                'key' => "{$lie}.drag", 'standard' => $drag,
-                'min' => round($drag / self::DRAG_TIMES, 4), 'max' => round($drag * self::DRAG_TIMES, 4),
-            ];
-            $constants[] = ['key' => "{$lie}.firmness", 'standard' => $ground->firmness, 'min' => 0.0, 'max' => 1.0];
+            [$least, $most] = [round($drag / self::DRAG_TIMES, 4), round($drag * self::DRAG_TIMES, 4)];
+            array_push(
+                $constants,
+                self::constant("{$lie}.height_mm", $of, 'Underside of the ball above the hard ground', 'mm', $height, [
+                    round($height - self::HEIGHT_OFF_MM, 1),
+                    round($height + self::HEIGHT_OFF_MM, 1),
+                ]),
+                self::constant("{$lie}.drag", $of, 'Drag of the ground, share of speed a mm²', '', $drag, [$least, $most]),
+                self::constant("{$lie}.firmness", $of, 'Firmness, 0 to 1', '', $ground->firmness, [0.0, 1.0]),
+            );
+        }
+        foreach (self::RANGES as $key => [$min, $max, $label, $unit]) {
+            $constants[] = self::constant($key, 'All lies', $label, $unit, self::standard($key), [$min, $max]);
         }
 
         return $constants;
+    }
+
+    /**
+     * @param  array{float, float}  $range
+     * @return ConstantShape
+     */
+    private static function constant(string $key, string $of, string $label, string $unit, float $standard, array $range): array
+    {
+        [$min, $max] = $range;
+
+        return ['key' => $key, 'of' => $of, 'label' => $label, 'unit' => $unit, 'standard' => $standard, 'min' => $min, 'max' => $max];
     }
 
     public function calibration(): Calibration

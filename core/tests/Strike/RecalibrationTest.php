@@ -59,7 +59,7 @@ final class RecalibrationTest extends TestCase
     public static function refused(): array
     {
         return [
-            'no constant' => [['gravity' => 9.8], 'changes.gravity', 'one of dig_scale_deg'],
+            'no constant' => [['gravity' => 9.8], 'changes.gravity', 'dig_scale_deg'],
             'out of range' => [['mark_seen' => 1.2], 'changes.mark_seen', 'from 0.3 to 1'],
             'no number' => [['mark_seen' => '0.7'], 'changes.mark_seen', 'a number'],
             'a chunk that loses less than a heavy one' => [['chunk_speed_lost' => 0.1], 'changes.heavy_speed_lost', 'less than chunk'],

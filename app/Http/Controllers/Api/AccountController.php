@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Academy\AuditTrail;
 use App\Academy\Deed;
 use App\Account\Accounts;
+use App\Account\SampleWorld;
 use App\Contract\Endpoint;
 use App\Http\Requests\ChangeEmailRequest;
 use App\Http\Requests\ChangePasswordRequest;
@@ -62,6 +63,24 @@ final class AccountController
         $request->session()->regenerate();
 
         return new CoachResource($coach);
+    }
+
+    /** Made-up students with lessons, to look round in. */
+    #[Endpoint(status: 204)]
+    public function takeSample(#[CurrentUser] User $coach, SampleWorld $world): JsonResponse
+    {
+        $world->into($coach);
+
+        return new JsonResponse(null, 204);
+    }
+
+    /** Takes the made-up students out, for good. */
+    #[Endpoint(status: 204)]
+    public function leaveSample(#[CurrentUser] User $coach, SampleWorld $world): JsonResponse
+    {
+        $world->takeOut($coach);
+
+        return new JsonResponse(null, 204);
     }
 
     /** Name, units, clubs, and how he likes to begin; what is not named stays as it is. */
