@@ -88,11 +88,11 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->get(self::environment('LOW_POINT_URL').$path);
     }
 
-    protected function signIn(string $coach = 'maren'): void
+    protected function signIn(string $coach = 'maren', string $password = 'marram-and-sand'): void
     {
         $this->visit('/');
         $this->element('input[type=email]')->sendKeys("{$coach}@saltgrass.example");
-        $this->element('input[type=password]')->sendKeys('marram-and-sand');
+        $this->element('input[type=password]')->sendKeys($password);
         $this->press('Sign in');
         $this->see('Students');
     }
