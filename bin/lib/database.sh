@@ -1,10 +1,10 @@
 # shellcheck shell=bash
 # A private MariaDB: own data, own socket, a free loopback port. Never the service of the system.
 
-# A socket's path may have 107 bytes; a deep folder needs another place.
+# socket_of FOLDER [NAME]: a socket's path may have 107 bytes; a deep folder needs another place.
 socket_of() {
-    local socket="$1/mariadb.sock"
-    [ ${#socket} -le 100 ] || socket="${TMPDIR:-/tmp}/low-point-$(printf %s "$1" | sha256sum | cut -c1-12).sock"
+    local socket="$1/${2:-mariadb}.sock"
+    [ ${#socket} -le 100 ] || socket="${TMPDIR:-/tmp}/low-point-$(printf %s "$socket" | sha256sum | cut -c1-12).sock"
     echo "$socket"
 }
 

@@ -37,12 +37,24 @@ install_packages() {
         need poppler-utils command -v pdfinfo
         need shellcheck command -v shellcheck
     fi
+    # Serves better; without them PHP's own server does. Only where they can be installed without asking.
+    if [ "$(id -u)" -eq 0 ] || [ ${#missing_packages[@]} -gt 0 ]; then
+        need nginx-light test -x /usr/sbin/nginx
+        need php8.2-fpm test -x /usr/sbin/php-fpm8.2
+    fi
     [ ${#missing_packages[@]} -eq 0 ] && return
     command -v apt-get >/dev/null 2>&1 || fail "this needs Debian 12 (apt-get is not here). Missing: ${missing_packages[*]}"
     say "Installing Debian packages: ${missing_packages[*]}"
     run 'apt-get update' apt-update as_root apt-get update
-    run 'Installing Debian packages' apt-install \
-        as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing_packages[@]}"
+    run 'Installing Debian packages' apt-install as_root sh -c '
+        # Servers run for this app alone, on loopback: those of the system are not started.
+        kept=/usr/sbin/policy-rc.d
+        if [ ! -e "$kept" ]; then
+            printf "#!/bin/sh\nexit 101\n" >"$kept" && chmod 755 "$kept"
+            trap "rm -f $kept" EXIT
+        fi
+        DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "$@"
+    ' apt-get "${missing_packages[@]}"
     [ "$(php -r 'echo PHP_VERSION_ID >= 80200 ? 1 : 0;')" = 1 ] || fail "PHP 8.2 or newer is needed; found $(php -r 'echo PHP_VERSION;')."
 }
 

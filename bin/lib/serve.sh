@@ -1,19 +1,24 @@
 # shellcheck shell=bash
-# The web server: PHP's own, with several workers, in a process group of its own.
+# The web server, in a process group of its own: nginx before PHP's process manager where both are there, else PHP's own.
 
 # start_server PORT: serves the app on loopback and sets SERVER_PID.
 start_server() {
     local port=$1
-    (
-        cd public || exit 1
-        PHP_CLI_SERVER_WORKERS=4 exec setsid php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 \
-            -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k \
+    warm_caches
+    : >"$LOG/server-$port.pid"
+    if serves_well; then
+        write_web "$port"
+        # It makes a group of its own.
+        group_of_server "$port" "$(php_fpm)" --nodaemonize --allow-to-run-as-root --fpm-config "$(web_of "$port")/fpm.conf" \
+            -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k
+        group_of_server "$port" setsid "$(nginx_here)" -p "$(web_of "$port")" -c "$(web_of "$port")/nginx.conf"
+    else
+        # Its router looks for files where it was started.
+        PHP_CLI_SERVER_WORKERS=4 group_of_server "$port" setsid env -C public php -d opcache.enable=1 -d opcache.enable_cli=1 \
+            -d opcache.validate_timestamps=1 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k \
             -d upload_max_filesize=200M -d post_max_size=201M -d variables_order=EGPCS -S "127.0.0.1:$port" \
             "$ROOT/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"
-    ) >"$LOG/server-$port.log" 2>&1 </dev/null &
-    SERVER_PID=$!
-    disown "$SERVER_PID"
-    echo "$SERVER_PID" >"$LOG/server-$port.pid"
+    fi
     SERVER_PORT=$port
     for _ in $(seq 100); do
         port_is_free "$port" || return 0
@@ -24,10 +29,55 @@ start_server() {
     fail "the web server does not start on port $port. The whole output is in $LOG/server-$port.log."
 }
 
+# group_of_server PORT COMMAND...: in the background; its group is noted as one of the server's. SERVER_PID is the last one.
+group_of_server() {
+    local port=$1
+    shift
+    "$@" >>"$LOG/server-$port.log" 2>&1 </dev/null &
+    SERVER_PID=$!
+    disown "$SERVER_PID"
+    echo "$SERVER_PID" >>"$LOG/server-$port.pid"
+}
+
+php_fpm() { command -v "php-fpm$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;')" || PATH="$PATH:/usr/sbin" command -v php-fpm; }
+nginx_here() { PATH="$PATH:/usr/sbin" command -v nginx; }
+# LOW_POINT_SERVER=php takes PHP's own server although the others are there.
+serves_well() { [ "${LOW_POINT_SERVER:-}" != php ] && nginx_here >/dev/null && php_fpm >/dev/null; }
+web_of() { echo "$LOCAL/web-$1"; }
+
+# Settings and routes are read once and kept, for each world beside its files; a world that is tested, and a second one beside it, have
+# their own.
+warm_caches() {
+    local caches="$LARAVEL_STORAGE_PATH/framework/cache"
+    export APP_CONFIG_CACHE="$caches/config.php" APP_ROUTES_CACHE="$caches/routes.php" APP_EVENTS_CACHE="$caches/events.php"
+    mkdir -p "$caches"
+    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
+    # The settings hold passwords.
+    (umask 077 && run 'Keeping settings, routes and events' caches keep_caches)
+}
+keep_caches() { php artisan config:cache && php artisan route:cache && php artisan event:cache; }
+
+# write_web PORT: the settings of both, from deploy/.
+write_web() {
+    local web socket
+    web=$(web_of "$1")
+    mkdir -p "$web/tmp"
+    socket=$(socket_of "$web" php)
+    local user=''
+    [ "$(id -u)" -ne 0 ] || user="user $(id -un) $(id -gn);"
+    rm -f "$socket"
+    sed -e "s|@user@|$user|" -e "s|@root@|$ROOT/public|" -e "s|@listen@|127.0.0.1:$1|" -e "s|@web@|$web|" -e "s|@php@|unix:$socket|" \
+        "$ROOT/deploy/nginx.conf" >"$web/nginx.conf"
+    sed -e "s|@listen@|$socket|" -e "s|@user@|$(id -un)|" -e "s|@group@|$(id -gn)|" -e "s|@web@|$web|" \
+        "$ROOT/deploy/php-fpm.conf" >"$web/fpm.conf"
+}
+
 stop_server() {
     [ -n "${SERVER_PID:-}" ] || return 0
     # A test may have killed it and started another one since.
-    stop_group "$(cat "$LOG/server-$SERVER_PORT.pid")"
+    for group in $(cat "$LOG/server-$SERVER_PORT.pid"); do
+        stop_group "$group"
+    done
     SERVER_PID=
 }
 

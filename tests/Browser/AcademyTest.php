@@ -158,7 +158,8 @@ final class AcademyTest extends BrowserTestCase
         return (int) $this->browser->executeAsyncScript(
             'const done = arguments[1]; const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]); '.
                 'fetch(arguments[0], {method: "PUT", headers: {"Content-Type": "application/json", Accept: "application/json", '.
-                '"X-XSRF-TOKEN": token}, body: JSON.stringify({name: "Bea Achterberg", handed: "right", limits: []})}).then(r => done(r.status))',
+                '"X-XSRF-TOKEN": token}, body: JSON.stringify({name: "Bea Achterberg", handed: "right", limits: []})})'.
+                '.then(r => done(r.status))',
             [$address],
         );
     }

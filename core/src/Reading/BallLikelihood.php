@@ -137,6 +137,14 @@ final class BallLikelihood
     /** @var array{int, float} */
     private readonly array $start;
 
+    private readonly ?float $leanSeen;
+
+    private readonly ?float $impactLeanSeen;
+
+    private readonly ?float $openSeen;
+
+    private readonly float $pathDeg;
+
     /** @var array<int, StrikeTable> by delivery */
     private array $tables = [];
 
@@ -165,6 +173,10 @@ final class BallLikelihood
     ) {
         $case = $context->case;
         $this->sand = $case->task->inSand();
+        $this->leanSeen = $case->seen->number(Observable::ShaftLean);
+        $this->impactLeanSeen = $case->seen->number(Observable::ImpactLean);
+        $this->openSeen = $case->seen->number(Observable::FaceOpen);
+        $this->pathDeg = $case->seen->number(Observable::Path) ?? 0.0;
         $touch = $context->pattern->touch;
         $this->touches = $touch->n;
         $this->meanMm = $touch->mean ?? 0.0;
@@ -413,13 +425,12 @@ final class BallLikelihood
      */
     private function delivery(Mechanism $fault, School $school): int
     {
-        $seen = $this->context->case->seen;
         $card = $this->card($school);
-        $address = $seen->number(Observable::ShaftLean) ?? $card->leanDeg() + $fault->addressLeanDeg;
+        $address = $this->leanSeen ?? $card->leanDeg() + $fault->addressLeanDeg;
 
         return $this->deliveryOf(
-            $seen->number(Observable::ImpactLean) ?? $address + $fault->strikeLeanDeg,
-            $seen->number(Observable::FaceOpen) ?? ($fault->faceDeg ?? $card->openDeg()),
+            $this->impactLeanSeen ?? $address + $fault->strikeLeanDeg,
+            $this->openSeen ?? ($fault->faceDeg ?? $card->openDeg()),
             $fault->radiusMm ?? $this->context->pattern->radiusMm,
         );
     }
@@ -438,7 +449,7 @@ final class BallLikelihood
             $this->context->case->task,
             $lean * self::LEAN_STEP_DEG,
             $face * self::FACE_STEP_DEG,
-            $this->context->case->seen->number(Observable::Path) ?? 0.0,
+            $this->pathDeg,
             $radius,
         );
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Clue\Clue;
 use LowPoint\Core\Causes\EvidenceContext;
+use LowPoint\Core\Evidence\Answer;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\ObservationCost;
@@ -85,10 +87,11 @@ final readonly class NextObservation
     public static function ranked(array $causes, array $suppositions, EvidenceContext $context): array
     {
         $live = self::live($suppositions);
+        $bearing = self::bearing($causes, $live);
         $ranked = [];
         foreach (Observable::byEye() as $observable) {
             if (! self::alreadyKnown($observable, $context)) {
-                $bits = self::bits($observable, self::answers($observable, $causes, $live, $context), $live);
+                $bits = self::bits($observable, self::answers($observable, $bearing, $live, $context), $live);
                 // Alike to the last bits is alike: then the order in which coaches look stands.
                 $ranked[] = [$observable, round($bits, self::BITS_DECIMALS)];
             }
@@ -147,55 +150,88 @@ final readonly class NextObservation
     }
 
     /**
-     * The chance of each answer under each live supposition: how usual it is, times how much more often its causes show it.
+     * The clues of the causes that are in question, by the looks that they need: gone through once, for each of many looks asks.
      *
      * @param  list<Cause>  $causes
      * @param  list<array{list<int>, float}>  $live
-     * @return list<list<float>>|null by supposition, by answer; null when the look bears on none of them
+     * @return array<string, array<int, list<Clue>>> by observable, by place of the cause
      */
-    private static function answers(Observable $observable, array $causes, array $live, EvidenceContext $context): ?array
+    private static function bearing(array $causes, array $live): array
     {
-        $answers = $observable->field()->answers;
-        $usual = array_map(static fn($answer): float => $answer->usual, $answers);
-        $ratios = [];
+        $bearing = $met = [];
         foreach ($live as [$held]) {
             foreach ($held as $i) {
-                $ratios[$i] ??= self::ratios($observable, $causes[$i], $context);
+                if (isset($met[$i])) {
+                    continue;
+                }
+                $met[$i] = true;
+                foreach ($causes[$i]->clues as $clue) {
+                    foreach ($clue->needs() as $what) {
+                        $bearing[$what->value][$i][] = $clue;
+                    }
+                }
             }
         }
-        $ratios = array_filter($ratios, static fn(?array $one): bool => $one !== null);
-        if ($ratios === []) {
+
+        return $bearing;
+    }
+
+    /**
+     * The chance of each answer under each live supposition: how usual it is, times how much more often its causes show it.
+     *
+     * @param  array<string, array<int, list<Clue>>>  $bearing  clues by observable and cause
+     * @param  list<array{list<int>, float}>  $live
+     * @return list<list<float>>|null by supposition, by answer; null when the look bears on none of them
+     */
+    private static function answers(Observable $observable, array $bearing, array $live, EvidenceContext $context): ?array
+    {
+        if (! isset($bearing[$observable->value])) {
             return null;
         }
+        $answers = $observable->field()->answers;
+        $thens = array_map(static fn(Answer $answer): EvidenceContext => $context->with($observable, $answer->value), $answers);
+        $ratios = array_map(static fn(array $clues): array => self::ratios($clues, $context, $thens), $bearing[$observable->value]);
+        $usual = array_map(static fn(Answer $answer): float => $answer->usual, $answers);
         $chances = [];
         foreach ($live as [$held]) {
-            $bearing = array_values(array_intersect_key($ratios, array_flip($held)));
-            $row = [];
-            foreach ($usual as $a => $share) {
-                // Not divided by how many there are: the row is brought to one below.
-                $row[] = $share * ($bearing === [] ? 1.0 : array_sum(array_column($bearing, $a)));
+            // Not divided by how many causes there are: the row is brought to one below.
+            $row = $usual;
+            $times = null;
+            foreach ($held as $i) {
+                foreach ($ratios[$i] ?? [] as $a => $ratio) {
+                    $times[$a] = ($times[$a] ?? 0.0) + $ratio;
+                }
+            }
+            foreach ($times ?? [] as $a => $sum) {
+                $row[$a] *= $sum;
             }
             $total = array_sum($row);
-            $chances[] = array_map(static fn(float $one): float => $one / $total, $row);
+            $chances[] = array_map(static fn(float $one): float => $one / $total, array_values($row));
         }
 
         return $chances;
     }
 
-    /** @return list<float>|null how much more often each answer is seen with the cause; null when it does not bear on it */
-    private static function ratios(Observable $observable, Cause $cause, EvidenceContext $context): ?array
+    /**
+     * How much more often each answer is seen with a cause.
+     *
+     * @param  list<Clue>  $clues  of the cause that bear on the look
+     * @param  list<EvidenceContext>  $thens  after each answer
+     * @return list<float>
+     */
+    private static function ratios(array $clues, EvidenceContext $context, array $thens): array
     {
-        $clues = array_filter($cause->clues, static fn($clue): bool => \in_array($observable, $clue->needs(), true));
-        if ($clues === []) {
-            return null;
-        }
-        $before = array_sum(array_map(static fn($clue): float => $clue->weight($context) ?? 0.0, $clues));
+        $weight = static function (EvidenceContext $seen) use ($clues): float {
+            $sum = 0.0;
+            foreach ($clues as $clue) {
+                $sum += $clue->weight($seen) ?? 0.0;
+            }
 
-        return array_map(static function ($answer) use ($clues, $context, $observable, $before): float {
-            $then = $context->with($observable, $answer->value);
+            return $sum;
+        };
+        $before = $weight($context);
 
-            return exp(array_sum(array_map(static fn($clue): float => $clue->weight($then) ?? 0.0, $clues)) - $before);
-        }, $observable->field()->answers);
+        return array_map(static fn(EvidenceContext $then): float => exp($weight($then) - $before), $thens);
     }
 
     /**
@@ -210,15 +246,17 @@ final readonly class NextObservation
             return 0.0;
         }
         $all = array_sum(array_column($live, 1));
+        $shares = array_map(static fn(array $one): float => $one[1] / $all, $live);
         $bits = 0.0;
         foreach (array_keys($chances[0]) as $a) {
             $answer = 0.0;
-            foreach ($live as $i => [, $share]) {
-                $answer += ($share / $all) * $chances[$i][$a];
+            foreach ($shares as $i => $share) {
+                $answer += $share * $chances[$i][$a];
             }
-            foreach ($live as $i => [, $share]) {
-                if ($chances[$i][$a] > 0.0) {
-                    $bits += ($share / $all) * $chances[$i][$a] * log($chances[$i][$a] / $answer, 2);
+            foreach ($shares as $i => $share) {
+                $chance = $chances[$i][$a];
+                if ($chance > 0.0) {
+                    $bits += $share * $chance * log($chance / $answer, 2);
                 }
             }
         }
@@ -232,7 +270,7 @@ final readonly class NextObservation
      */
     private static function told(Observable $observable, float $bits, array $causes, array $live, EvidenceContext $context): self
     {
-        $chances = self::answers($observable, $causes, $live, $context) ?? [];
+        $chances = self::answers($observable, self::bearing($causes, $live), $live, $context) ?? [];
         $answers = [];
         foreach ($observable->field()->answers as $a => $answer) {
             [$moved, $shift] = self::moved(array_column($chances, $a), $live);

@@ -76,6 +76,9 @@ final readonly class Slice
     /** How far a gliding sole has been thrown up before the ball, mm. */
     public function liftMm(float $lowPointMm): float
     {
+        if ($this->liftPerMm === 0.0) {
+            return 0.0;
+        }
         $contact = min(0.0, $lowPointMm + $this->halfCutMm) - ($lowPointMm - $this->halfCutMm);
 
         return $this->liftPerMm * max(0.0, min($contact, $this->impact->calibration->liftReachMm));
@@ -172,7 +175,8 @@ final readonly class Slice
                 $square = 2 * $radius * ($height - $this->edgeBaseMm - $lift);
                 if ($square >= 0) {
                     $root = sqrt($square);
-                    array_push($edges, -$root, $root);
+                    $edges[] = -$root;
+                    $edges[] = $root;
                 }
             }
             // ... and where it grows with the contact: L^2 / 2R - lift L + lift w + base = height.
@@ -181,7 +185,8 @@ final readonly class Slice
                     ($this->liftPerMm * $radius) ** 2 - 2 * $radius * ($this->liftPerMm * $this->halfCutMm + $this->edgeBaseMm - $height);
                 if ($square >= 0) {
                     $root = sqrt($square);
-                    array_push($edges, $this->liftPerMm * $radius - $root, $this->liftPerMm * $radius + $root);
+                    $edges[] = $this->liftPerMm * $radius - $root;
+                    $edges[] = $this->liftPerMm * $radius + $root;
                 }
             }
         }
@@ -197,11 +202,16 @@ final readonly class Slice
         if ($this->impact->ground->pickedFromMm !== null) {
             $edges[] = $this->halfCutMm + $this->impact->ground->pickedFromMm;
         }
-        $edges = array_values(array_filter($edges, static fn(float $x): bool => $x > $fromMm && $x < $toMm));
-        sort($edges);
-        $edges[] = $toMm;
+        $within = [];
+        foreach ($edges as $edge) {
+            if ($edge > $fromMm && $edge < $toMm) {
+                $within[] = $edge;
+            }
+        }
+        sort($within);
+        $within[] = $toMm;
 
-        return $edges;
+        return $within;
     }
 
     /** The low point at which so much speed is lost: the resistance only falls as L moves ahead. Null when it never is. */

@@ -238,7 +238,7 @@ final class StrikeModel
                 }
             }
         }
-        usort($steps, static fn(array $a, array $b): int => [$a[0], -$a[1]] <=> [$b[0], -$b[1]]);
+        usort($steps, static fn(array $a, array $b): int => $a[0] <=> $b[0] ?: $b[1] <=> $a[1]);
         $widest = null;
         $start = null;
         $good = 0.0;
