@@ -10,7 +10,12 @@ start_server() {
         write_web "$port"
         # It makes a group of its own.
         group_of_server "$port" "$(php_fpm)" --nodaemonize --allow-to-run-as-root --fpm-config "$(web_of "$port")/fpm.conf" \
-            -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k
+            -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k \
+            -d opcache.preload="$ROOT/deploy/preload.php" -d opcache.preload_user="$(id -un)"
+        for _ in $(seq 100); do
+            [ -S "$(socket_of "$(web_of "$port")" php)" ] && break
+            sleep 0.1
+        done
         group_of_server "$port" setsid "$(nginx_here)" -p "$(web_of "$port")" -c "$(web_of "$port")/nginx.conf"
     else
         # Its router looks for files where it was started.
