@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\ApiErrors;
 use App\Http\Middleware\InReadersLanguage;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\TriesAgain;
 use App\Http\Middleware\WholeJson;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -25,6 +26,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // Also what is said of a record that is not found.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: InReadersLanguage::class);
         $middleware->prependToGroup('api', WholeJson::class);
+        // Around all that asks the store, sessions too.
+        $middleware->prependToGroup('api', TriesAgain::class);
         // Links and redirects are made from the name the app was asked by: only its own, or one of this machine.
         $middleware->trustHosts(
             at: static fn(): array => array_map(

@@ -21,6 +21,9 @@ return [
         'database-long' => $database + $long,
         'redis' => $redis + $short,
         'redis-long' => $redis + $long,
+        // Redis before the database: workers of both go on with what either has.
+        'failover' => ['driver' => 'failover', 'connections' => ['redis', 'database']],
+        'failover-long' => ['driver' => 'failover', 'connections' => ['redis-long', 'database-long']],
     ],
     'batching' => ['database' => 'mariadb', 'table' => 'job_batches'],
     'failed' => ['driver' => 'database-uuids', 'database' => 'mariadb', 'table' => 'failed_jobs'],

@@ -44,7 +44,6 @@ use App\Http\Controllers\Api\TrialController;
 use App\Http\Middleware\InReadersLanguage;
 use App\Http\Middleware\OwnEntries;
 use App\Http\Middleware\PrivatePage;
-use App\Http\Middleware\TriesAgain;
 use App\Http\Middleware\WholeJson;
 use Illuminate\Support\Facades\Route;
 
@@ -77,7 +76,7 @@ Route::post('feed', FeedController::class)
     ->name('feed');
 
 // The student's page: whoever holds the link.
-Route::middleware([PrivatePage::class, 'throttle:shared', TriesAgain::class])
+Route::middleware([PrivatePage::class, 'throttle:shared'])
     ->prefix('shared/{token}')
     ->group(static function (): void {
         Route::get('/', [SharedController::class, 'show'])->name('shared.show');
@@ -95,7 +94,7 @@ Route::middleware([PrivatePage::class, 'throttle:shared', TriesAgain::class])
         Route::delete('/', [SharedController::class, 'erase'])->name('shared.erase');
     });
 
-Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class, TriesAgain::class])->group(static function (): void {
+Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('session.show');
     Route::put('me', [AccountController::class, 'put'])->name('account.put');
     Route::put('me/sample', [AccountController::class, 'takeSample'])->name('account.take-sample');

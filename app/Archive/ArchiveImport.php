@@ -79,6 +79,6 @@ final readonly class ArchiveImport
 
     private static function path(string $id): string
     {
-        return storage_path("app/archives/{$id}.zip");
+        return config('filesystems.shared')."/archives/{$id}.zip";
     }
 }

@@ -84,6 +84,6 @@ final class SheetImport extends Model
 
     public function path(): string
     {
-        return storage_path("app/sheets/{$this->id}.csv");
+        return config('filesystems.shared')."/sheets/{$this->id}.csv";
     }
 }

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Lessons\Engines;
 use App\Models\User;
 use App\Operations\Pulse;
+use App\Operations\StoreOfNodes;
 use App\Progress\AttentionObserver;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
@@ -38,6 +39,7 @@ final class AppServiceProvider extends ServiceProvider
         foreach (AttentionObserver::MODELS as $model) {
             $model::observe(AttentionObserver::class);
         }
+        StoreOfNodes::watch();
         Queue::looping(static fn(Looping $round) => Pulse::ofQueue($round->queue)->beat());
         // There are no tokens, only sessions: a bearer is nobody.
         Sanctum::getAccessTokenFromRequestUsing(static fn(): ?string => null);

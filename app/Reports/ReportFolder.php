@@ -80,6 +80,6 @@ final class ReportFolder
 
     private function of(string $batch): string
     {
-        return storage_path("app/reports/{$batch}");
+        return config('filesystems.shared')."/reports/{$batch}";
     }
 }

@@ -42,6 +42,14 @@ install_packages() {
         need nginx-light test -x /usr/sbin/nginx
         need php8.2-fpm test -x /usr/sbin/php-fpm8.2
     fi
+    if [ "${1:-}" = with-cluster ]; then
+        need galera-4 test -e /usr/lib/galera/libgalera_smm.so
+        # It brings the scripts of the full state transfer; the service of the system is not started.
+        need mariadb-server test -x /usr/bin/wsrep_sst_mariabackup
+        need mariadb-backup command -v mariadb-backup
+        need socat command -v socat
+        need redis-server command -v redis-server
+    fi
     [ ${#missing_packages[@]} -eq 0 ] && return
     command -v apt-get >/dev/null 2>&1 || fail "this needs Debian 12 (apt-get is not here). Missing: ${missing_packages[*]}"
     say "Installing Debian packages: ${missing_packages[*]}"

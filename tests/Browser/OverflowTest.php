@@ -167,6 +167,7 @@ final class OverflowTest extends BrowserTestCase
                 'task' => $written['task'],
                 'began_at' => date(DATE_ATOM),
                 'closed_at' => null,
+                'given_by' => null,
                 'sets' => [
                     [
                         'id' => $set,
@@ -187,6 +188,11 @@ final class OverflowTest extends BrowserTestCase
                 'limits' => [],
                 'units' => null,
                 'language' => null,
+                'step_m' => null,
+                'bag' => null,
+                'clubs' => [['loft_deg' => 56, 'bounce_deg' => 12]],
+                'coach' => 'Maren Sollis',
+                'may' => ['update' => true, 'delete' => true, 'move' => true],
                 'inactive' => false,
                 'lessons_count' => 1,
             ],
