@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-// Long work runs beside the web server: bin/start starts the workers, one for what takes a moment and one for what takes minutes. There may
-// be any number of either. What a worker had in hand when it was killed is taken up by another one after retry_after seconds; no job runs as
-// long as that (bin/lib/serve.sh gives the workers a shorter time-out).
+// Long work runs beside the web server: bin/start starts the workers, one for what takes a moment and one for what takes minutes. There
+// may be any number of either. What a worker had in hand when it was killed is taken up by another one after retry_after seconds; no job
+// runs as long as that (bin/lib/serve.sh gives the workers a shorter time-out).
 $short = ['retry_after' => 30, 'queue' => 'default', 'after_commit' => true];
 $long = ['retry_after' => 600, 'queue' => 'long', 'after_commit' => true];
 $database = ['driver' => 'database', 'connection' => 'mariadb', 'table' => 'jobs'];

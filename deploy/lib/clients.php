@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// For deploy/try: four clients put balls into shared sets through the front, some of them twice, and try nothing again themselves; meanwhile
-// one of each kind of node is killed and started again. Then every database node is asked what it has.
+// For deploy/try: four clients put balls into shared sets through the front, some of them twice, and try nothing again themselves;
+// meanwhile one of each kind of node is killed and started again. Then every database node is asked what it has.
 // Usage: php deploy/lib/clients.php ADDRESS BALLS FOLDER, or php deploy/lib/clients.php compare FOLDER
 
 use Symfony\Component\Uid\Ulid;
@@ -28,14 +28,20 @@ const DEEDS = [
     9 => ['start', 'redis'],
 ];
 
+function ask(string $folder, int $node, string $sql): string
+{
+    $command = 'mariadb --no-defaults --skip-column-names --socket=%s low_point -e %s';
+
+    return trim((string) shell_exec(sprintf($command, escapeshellarg("{$folder}/db{$node}.sock"), escapeshellarg($sql))));
+}
+
 /** @return array<string, string> of each table, on one node */
 function tables(string $folder, int $node): array
 {
     $found = [];
     foreach (['balls', 'ball_sets', 'revisions', 'lessons'] as $table) {
-        $asked = sprintf('mariadb --no-defaults --socket=%s --skip-column-names low_point -e %s', escapeshellarg("{$folder}/db{$node}.sock"),
-            escapeshellarg("SELECT COUNT(*) FROM {$table}; CHECKSUM TABLE {$table}"));
-        $found[$table] = trim((string) preg_replace('/\s+/', ' ', (string) shell_exec($asked)));
+        $told = ask($folder, $node, "SELECT COUNT(*) FROM {$table}; CHECKSUM TABLE {$table}");
+        $found[$table] = (string) preg_replace('/\s+/', ' ', $told);
     }
 
     return $found;
@@ -112,7 +118,7 @@ $recovered = [];
 $running = [];
 do {
     usleep(100_000);
-    $lines = array_sum(array_map(static fn(string $file): int => substr_count((string) file_get_contents($file), "\n"), glob("{$log}/*") ?: []));
+    $lines = array_sum(array_map(static fn(string $file): int => count(file($file) ?: []), glob("{$log}/*") ?: []));
     progress('balls put', min($lines, $wanted), $wanted);
     // One after the other: what was killed last is back before the next one goes.
     $tenth = array_key_first($deeds);
@@ -142,11 +148,11 @@ foreach (glob("{$log}/*") ?: [] as $file) {
 }
 $bad = array_filter($answers, static fn(array $one): bool => $one[1] !== 200);
 $acknowledged = array_unique(array_column(array_filter($answers, static fn(array $one): bool => $one[1] === 200), 0));
-$stored = explode("\n", strtolower(trim((string) shell_exec(sprintf(
-    'mariadb --no-defaults --socket=%s --skip-column-names low_point -e %s',
-    escapeshellarg("{$folder}/db1.sock"),
-    escapeshellarg("SELECT b.id FROM balls b JOIN ball_sets s ON s.id = b.ball_set_id WHERE s.lesson_id = '".strtolower($lesson)."'"),
-)))));
+$stored = explode("\n", strtolower(ask(
+    $folder,
+    1,
+    "SELECT b.id FROM balls b JOIN ball_sets s ON s.id = b.ball_set_id WHERE s.lesson_id = '{$lesson}'",
+)));
 $times = array_column($answers, 2);
 sort($times);
 $lost = count(array_diff($acknowledged, $stored));
@@ -156,7 +162,8 @@ printf("\n   %d requests of %d clients, one in ten sent twice; nothing tried aga
 printf("   errors at the client: %d %s\n", count($bad), json_encode(array_count_values(array_column($bad, 1))));
 printf("   acknowledged %d, lost %d, doubled %d, unknown %d\n", count($acknowledged), $lost, $doubled, $unknown);
 $differ = diverged($folder);
-printf("   answers: middle %d ms, 99 of 100 within %d ms, slowest %d ms\n", $times[intdiv(count($times), 2)], $times[(int) (count($times) * 0.99)], end($times));
+[$middle, $most, $slowest] = [$times[intdiv(count($times), 2)], $times[(int) (count($times) * 0.99)], end($times)];
+printf("   answers: middle %d ms, 99 of 100 within %d ms, slowest %d ms\n", $middle, $most, $slowest);
 foreach ($recovered as $node => $seconds) {
     printf("   %-9s back after %.1f s\n", $node, $seconds);
 }
