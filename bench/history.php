@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // The measuring part of bench/history. Usage: bench/history [rounds=60] [sheet=50000]
 
+use App\Academy\Outlook;
 use App\Models\Student;
 use App\Models\User;
 use App\Progress\StudentProgress;
@@ -125,23 +126,48 @@ $many = static function (User $coach, int $students, int $lessonsEach) use ($row
     $rows('lessons', $lessons);
     $rows('plans', $plans);
 };
+/** An academy whose lead and coaches have so many students each, with what became of two causes of each. */
+$academy = static function (User $lead, int $coaches, int $studentsEach) use ($coach, $many, $rows): void {
+    for ($i = 0; $i < $coaches; $i++) {
+        $one = $i === 0 ? $lead : $coach("{$lead->name}{$i}");
+        $one->update(['academy_id' => $lead->academy_id, 'role' => $i === 0 ? 'lead' : 'coach']);
+        $many($one, $studentsEach, 10);
+    }
+    $courses = [];
+    foreach (DB::table('students')->whereIn('coach_id', $lead->academy->coaches()->pluck('id'))->pluck('id') as $n => $student) {
+        foreach (['scoop', 'early_low_point'] as $cause) {
+            $courses[] = [
+                'student_id' => $student,
+                'cause' => $cause,
+                'shot' => 'chip',
+                'verdict' => ['fixed', 'improving', 'slipping', 'no_change', 'too_early'][$n % 5],
+                'lessons' => 1 + $n % 4,
+                'drills' => '["Towel line"]',
+            ];
+        }
+    }
+    $rows('courses', $courses);
+};
 
 fwrite(STDERR, "filling the store\n");
 [$few, $crowd, $long] = [$coach('Few'), $coach('Crowd'), $coach('Long')];
+[$pair, $score] = [$coach('Pair'), $coach('Score')];
+$academy($pair, 2, 10);
+$academy($score, 20, 100);
 $many($few, 20, 10);
 $many($crowd, 2000, 10);
 $short = $history($long, 'Short Tale', 3, 60);
 $longer = $history($long, 'Long Tale', 100, 60);
 
 $devices = [];
-foreach (['few', 'crowd', 'long'] as $name) {
+foreach (['few', 'crowd', 'long', 'pair', 'score'] as $name) {
     $devices[$name] = new Client($base);
     $devices[$name]->signIn("{$name}@saltgrass.example", PASSWORD);
 }
 $first = $devices['long']->ask('GET', "/api/students/{$longer->id}/progress");
 $devices['long']->must('GET', "/api/students/{$short->id}/progress");
 $firstToday = $devices['crowd']->ask('GET', '/api/today');
-$times = array_fill_keys(['ping', 'short', 'long', 'few', 'crowd', 'sought'], []);
+$times = array_fill_keys(['ping', 'short', 'long', 'few', 'crowd', 'sought', 'pair', 'score'], []);
 for ($i = 0; $i < $rounds; $i++) {
     $times['ping'][] = $devices['few']->ask('GET', '/api/ping')[1];
     $times['short'][] = $devices['long']->ask('GET', "/api/students/{$short->id}/progress")[1];
@@ -149,6 +175,8 @@ for ($i = 0; $i < $rounds; $i++) {
     $times['few'][] = $devices['few']->ask('GET', '/api/today')[1];
     $times['crowd'][] = $devices['crowd']->ask('GET', '/api/today')[1];
     $times['sought'][] = $devices['crowd']->ask('GET', '/api/today?q=lark%201')[1];
+    $times['pair'][] = $devices['pair']->ask('GET', '/api/academy/outlook')[1];
+    $times['score'][] = $devices['score']->ask('GET', '/api/academy/outlook')[1];
     progress('rounds', $i + 1, $rounds);
 }
 $queries = static function (callable $work): int {
@@ -174,6 +202,10 @@ $told('student, 100 lessons of 60 balls', 'long', 'short', static fn() => $progr
 $told('today, 20 students, 200 lessons', 'few', null, static fn() => $today->of($few, ''));
 $told('today, 2,000 students, 20,000 lessons', 'crowd', 'few', static fn() => $today->of($crowd, ''));
 $told('a name sought among 2,000', 'sought', 'few', static fn() => $today->of($crowd, 'lark 1'));
+$outlook = app(Outlook::class);
+$seen = static fn(User $lead): array => [$outlook->coaches($lead->academy, $lead->today()), $outlook->outcomes($lead->academy)];
+$told('academy of 2 coaches with 10 students each', 'pair', null, static fn() => $seen($pair->refresh()));
+$told('academy of 20 coaches with 100 students each', 'score', 'pair', static fn() => $seen($score->refresh()));
 printf("the first look of a day at 2,000 students: %.2f s\n", $firstToday[1] / 1000);
 printf("the very first look at 100 lessons, adding up 6,000 balls: %.1f s\n", $first[1] / 1000);
 

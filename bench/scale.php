@@ -51,8 +51,13 @@ $ago = 'date_sub(now(), interval';
 $began = microtime(true);
 DB::statement('set foreign_key_checks = 0, unique_checks = 0');
 $academy = DB::table('academies')->value('id');
-$fill('users', 'id, academy_id, role, name, email, password, units, owner_key, created_at, updated_at', "{$id('c')}, '{$academy}', 'coach',
-    concat('Coach ', seq), concat('coach', seq, '@saltgrass.example'), 'x', 'metric', concat('coach', seq, '@saltgrass.example'), now(), now()", $coaches);
+$address = "concat('coach', seq, '@saltgrass.example')";
+$fill(
+    'users',
+    'id, academy_id, role, name, email, password, units, owner_key, created_at, updated_at',
+    "{$id('c')}, '{$academy}', 'coach', concat('Coach ', seq), {$address}, 'x', 'metric', {$address}, now(), now()",
+    $coaches,
+);
 $fill('students', 'id, coach_id, name, handed, about, limits, created_at, updated_at', "{$id('s')}, {$id('c', 'seq div '.STUDENTS_A_COACH)},
     concat('Student ', lpad(seq, 7, '0')), 'right', 'heavy chips', '[]', now(), now()", $students);
 $lesson = DB::table('lessons')->where('task->shot', 'chip')->first();
@@ -63,11 +68,20 @@ $fill('lessons', 'id, student_id, coach_id, task, began_at, closed_at, created_a
 $set = DB::table('ball_sets')->where('lesson_id', $lesson?->id)->whereNotNull('summary')->first();
 $summary = str_replace(["'", '\\'], ["''", '\\\\'], (string) $set?->summary);
 $marks = str_replace("'", "''", (string) $set?->marks);
-$fill('ball_sets', 'id, lesson_id, purpose, setup, motion, summary, marks, change_count, summary_of, created_at, updated_at',
+$fill(
+    'ball_sets',
+    'id, lesson_id, purpose, setup, motion, summary, marks, change_count, summary_of, created_at, updated_at',
     "{$id('t')}, {$id('m', 'seq div '.SETS)}, if(seq % 2 = 0, 'before', 'after'), '{\"shaft_lean_deg\":11}', '{}', '{$summary}', '{$marks}',
-    1, 1, now(), now()", $sets);
-$fill('balls', 'id, ball_set_id, seen, hit_at, created_at, updated_at', "{$id('b')}, {$id('t', 'seq div '.BALLS)},
-    concat('{\"strike\":\"', elt(1 + seq % 3, 'clean', 'heavy', 'thin'), '\",\"touch_mm\":', -(seq % 60), '}'), now(), now(), now()", $balls);
+    1, 1, now(), now()",
+    $sets,
+);
+$seen = "concat('{\"strike\":\"', elt(1 + seq % 3, 'clean', 'heavy', 'thin'), '\",\"touch_mm\":', -(seq % 60), '}')";
+$fill(
+    'balls',
+    'id, ball_set_id, seen, hit_at, created_at, updated_at',
+    "{$id('b')}, {$id('t', 'seq div '.BALLS)}, {$seen}, now(), now(), now()",
+    $balls,
+);
 DB::statement('set foreign_key_checks = 1, unique_checks = 1');
 DB::statement('analyze table users, students, lessons, ball_sets, balls');
 fprintf(STDOUT, "\nfilled in %.0f s\n\n%-14s %12s %10s %14s\n", microtime(true) - $began, 'table', 'rows', 'MB', 'bytes a row');
@@ -104,7 +118,8 @@ $badly = static function () use (&$asked): array {
             continue;
         }
         foreach (DB::select("explain {$sql}", $bindings) as $step) {
-            if ((int) $step->rows > FEW && (\in_array($step->type, ['ALL', 'index'], true) || str_contains((string) $step->Extra, 'filesort'))) {
+            $blindly = \in_array($step->type, ['ALL', 'index'], true) || str_contains((string) $step->Extra, 'filesort');
+            if ((int) $step->rows > FEW && $blindly) {
                 $found[] = "{$step->table} {$step->type} {$step->rows} {$step->Extra}: ".substr($sql, 0, 90);
             }
         }
@@ -117,8 +132,12 @@ $kernel = $app->make(Kernel::class);
 $call = static function (User $as, string $method, string $address, ?array $body = null) use ($kernel): int {
     app('auth')->forgetGuards();
     Auth::guard('web')->setUser($as->fresh() ?? $as);
-    $request = Request::create($address, $method, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'],
-        content: $body === null ? null : (string) json_encode($body));
+    $request = Request::create(
+        $address,
+        $method,
+        server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'],
+        content: $body === null ? null : (string) json_encode($body),
+    );
 
     return $kernel->handle($request)->getStatusCode();
 };

@@ -8,6 +8,6 @@ $shared = env('SHARED_STORAGE_PATH') ?? storage_path('app');
 return [
     'default' => 'local',
     'shared' => $shared,
-    'disks' => ['local' => ['driver' => 'local', 'root' => "{$shared}/private", 'throw' => true]],
+    'disks' => ['local' => ['driver' => 'local', 'root' => "{$shared}/private"]],
     'links' => [],
 ];

@@ -7,6 +7,7 @@ namespace App\Academy;
 use App\Models\Academy;
 use App\Models\User;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Progress\Course;
@@ -19,24 +20,26 @@ use LowPoint\Core\Progress\Verdict;
  */
 final class Outlook
 {
+    /** What comes of a cause moves by the week, and to count it goes through all students. */
+    private const FRESH_S = 600;
+
     /**
      * @param  Carbon  $today  the lead's
      * @return list<array<string, mixed>> coaches by name
      */
     public function coaches(Academy $academy, Carbon $today): array
     {
-        $ids = $academy->coaches()->select('id');
-        $students = DB::table('students')->whereNull('deleted_at')->whereIn('coach_id', clone $ids);
-        $count = (clone $students)->groupBy('coach_id')->pluck(DB::raw('count(*)'), 'coach_id');
-        $overdue = (clone $students)
+        $ids = $academy->coaches->modelKeys();
+        $students = DB::table('students')->whereNull('deleted_at')->whereIn('coach_id', $ids)->groupBy('coach_id');
+        $count = (clone $students)->pluck(DB::raw('count(*)'), 'coach_id');
+        $overdue = $students
             ->whereNull('inactive_since')
-            ->whereRaw("json_value(standing, '$.recheck') < ?", [$today->toDateString()])
-            ->groupBy('coach_id')
+            ->where('recheck_on', '<', $today->toDateString())
             ->pluck(DB::raw('count(*)'), 'coach_id');
         $lessons = DB::table('lessons')
             ->whereNull('deleted_at')
             ->whereNull('sheet_import_id')
-            ->whereIn('coach_id', clone $ids)
+            ->whereIn('coach_id', $ids)
             ->where('began_at', '>=', $today->copy()->startOfMonth())
             ->groupBy('coach_id')
             ->pluck(DB::raw('count(*)'), 'coach_id');
@@ -59,18 +62,25 @@ final class Outlook
         );
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<array<string, mixed>> no older than FRESH_S */
     public function outcomes(Academy $academy): array
+    {
+        return Cache::remember("outcomes of {$academy->id}", self::FRESH_S, fn(): array => $this->count($academy));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function count(Academy $academy): array
     {
         $causes = CauseLibrary::standard();
         $courses = DB::table('courses')
             ->join('students', 'students.id', '=', 'courses.student_id')
             ->whereNull('students.deleted_at')
-            ->whereIn('students.coach_id', $academy->coaches()->select('id'))
-            ->get(['courses.*'])
+            ->whereIn('students.coach_id', $academy->coaches->modelKeys())
+            ->groupBy('cause', 'shot', 'verdict', 'lessons', 'drills')
+            ->get(['cause', 'shot', 'verdict', 'lessons', 'drills', DB::raw('count(*) as students')])
             ->map(
                 static fn(\stdClass $one): Course => new Course(
-                    $one->student_id,
+                    max(1, (int) $one->students),
                     $one->cause,
                     $causes->find($one->cause)->name ?? $one->cause,
                     $one->shot,

@@ -49,7 +49,7 @@ final class AccountArchive
 
     /** Worked out from the rest, or numbered anew. */
     private const LEFT_OUT = [
-        'students' => ['coach_id', 'standing', 'sample'],
+        'students' => ['coach_id', 'standing', 'recheck_on', 'sample'],
         'lessons' => ['heard', 'coach_id'],
         'balls' => ['heard'],
         'ball_sets' => ['summary', 'marks', 'change_count', 'summary_of', 'heard'],

@@ -6,6 +6,7 @@ namespace App\Progress;
 
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Progress\AttentionGroup;
@@ -42,11 +43,20 @@ final readonly class Today
             $found->where(static fn(Builder $any) => $any->where('name', 'like', $like)->orWhere('cause', 'like', $like));
         }
         $active = (clone $found)->where('standing_group', '<>', AttentionGroup::Inactive->value);
-        $groups = (clone $found)->groupBy('standing_group')->pluck(DB::raw('count(*)'), 'standing_group');
-        $shots = (clone $active)->whereNotNull('shot')->groupBy('shot')->orderByRaw('count(*) desc')->pluck(DB::raw('count(*)'), 'shot');
+        $counts = (clone $found)->groupBy('standing_group', 'shot')->get(['standing_group', 'shot', DB::raw('count(*) as students')]);
+        $groups = $counts->groupBy('standing_group')->map(static fn(Collection $some): int => (int) $some->sum('students'));
+        $shots = $counts
+            ->where('standing_group', '<>', AttentionGroup::Inactive->value)
+            ->whereNotNull('shot')
+            ->groupBy('shot')
+            ->map(static fn(Collection $some): int => (int) $some->sum('students'))
+            ->sortDesc();
+        $total = (int) $counts
+            ->where('standing_group', $group === null ? '<>' : '=', ($group ?? AttentionGroup::Inactive)->value)
+            ->when($shot !== null, static fn(Collection $some): Collection => $some->where('shot', $shot?->value))
+            ->sum('students');
         $chosen = ($group === null ? clone $active : (clone $found)->where('standing_group', $group->value))
             ->when($shot !== null, static fn(Builder $query) => $query->where('shot', $shot?->value));
-        $total = (clone $chosen)->count();
         $from = $coach->today()->addDay();
 
         return [

@@ -16,7 +16,7 @@ export function Outcomes() {
         <div className="max-w-4xl">
             <p>
                 {t(
-                    'Like is held against like: one cause with one shot. Coaches choose a drill for a reason, so a share says what happened, not what a drill does. What fewer than 20 students tell is not told.',
+                    'Like is held against like: one cause with one shot. Coaches choose a drill for a reason, so a share says what happened, not what a drill does. What fewer than 20 students tell is not told. Counted anew every ten minutes.',
                 )}
             </p>
             {outlook.data.outcomes.length === 0 && <p className="mt-4 font-semibold">{t('Nothing was handed out yet.')}</p>}

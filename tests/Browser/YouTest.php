@@ -15,9 +15,9 @@ final class YouTest extends BrowserTestCase
         self::assertSame([], $this->axe());
 
         $this->press('Another club');
-        $this->browser->executeScript('document.querySelectorAll("section[aria-label=Clubs] input")[8].focus()');
+        $this->browser->executeScript('document.querySelectorAll("section[aria-label=Clubs] input")[12].focus()');
         $this->keys('4', '2');
-        $this->browser->executeScript('document.querySelectorAll("section[aria-label=Clubs] input")[9].focus()');
+        $this->browser->executeScript('document.querySelectorAll("section[aria-label=Clubs] input")[13].focus()');
         $this->keys('4');
         $this->browser->executeScript('document.querySelector("section[aria-label=Clubs] button[type=submit]").click()');
         $this->see('Your own.');

@@ -247,6 +247,8 @@ final class AcademyTest extends TestCase
 
         $this->courses($idris, 1, 'fixed');
         $this->courses($idris, 5, 'too_early');
+        // They are counted anew every ten minutes.
+        $this->travel(11)->minutes();
         $outcome = $this->getJson('/api/academy/outlook')->assertOk()->json('outcomes.0');
         self::assertSame([25, 20, 20], [$outcome['students'], $outcome['judged'], $outcome['fixed']['count']]);
         self::assertSame([2, 2, 2], $outcome['lessons']);

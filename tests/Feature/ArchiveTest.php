@@ -481,7 +481,7 @@ final class ArchiveTest extends TestCase
     /** @return array<string, list<array<string, mixed>>> every row of the coach, JSON as what it says */
     private function tables(): array
     {
-        $derived = ['standing', 'summary', 'marks', 'change_count', 'summary_of'];
+        $derived = ['standing', 'recheck_on', 'summary', 'marks', 'change_count', 'summary_of'];
         $tables = [];
         foreach (AccountArchive::TABLES as $table) {
             $rows = DB::table($table)

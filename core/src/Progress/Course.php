@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Progress;
 
-/** One student's work on one cause, from where it was found to where it stands now. */
+/** Work on one cause, from where it was found to where it stands now: of one student, or of several with whom it went alike. */
 final readonly class Course
 {
     /**
+     * @param  int<1, max>  $students
      * @param  string  $cause  its id
      * @param  string  $name  of the cause
      * @param  string  $shot  with which it was found
@@ -15,7 +16,7 @@ final readonly class Course
      * @param  list<string>  $drills  handed out against it
      */
     public function __construct(
-        public string $student,
+        public int $students,
         public string $cause,
         public string $name,
         public string $shot,

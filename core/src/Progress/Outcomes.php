@@ -125,20 +125,38 @@ final class Outcomes
         if (! self::enough($fixed)) {
             return null;
         }
-        $lessons = array_map(static fn(Course $one): int => $one->lessons, $fixed);
-        sort($lessons);
+        usort($fixed, static fn(Course $a, Course $b): int => $a->lessons <=> $b->lessons);
+        $of = self::students($fixed);
         [$quarter, $half, $three] = array_map(
-            static fn(float $share): int => $lessons[(int) ceil($share * \count($lessons)) - 1],
+            static fn(float $share): int => self::lessonsOf($fixed, (int) ceil($share * $of)),
             self::QUARTERS,
         );
 
         return [$quarter, $half, $three];
     }
 
+    /**
+     * @param  list<Course>  $courses  shortest first
+     * @return int lessons of the nth student in that order, from 1 on
+     */
+    private static function lessonsOf(array $courses, int $nth): int
+    {
+        foreach ($courses as $one) {
+            $nth -= $one->students;
+            if ($nth <= 0) {
+                return $one->lessons;
+            }
+        }
+
+        throw new \LogicException('There are not so many students.');
+    }
+
     /** @param list<Course> $courses */
     private static function rate(array $courses): CleanRate
     {
-        return CleanRate::of(\count(array_filter($courses, static fn(Course $one): bool => $one->isFixed())), \count($courses));
+        $fixed = array_values(array_filter($courses, static fn(Course $one): bool => $one->isFixed()));
+
+        return CleanRate::of(self::students($fixed), self::students($courses));
     }
 
     /** @param list<Course> $courses */
@@ -150,6 +168,6 @@ final class Outcomes
     /** @param list<Course> $courses */
     private static function students(array $courses): int
     {
-        return \count(array_unique(array_map(static fn(Course $one): string => $one->student, $courses)));
+        return array_sum(array_map(static fn(Course $one): int => $one->students, $courses));
     }
 }

@@ -28,7 +28,7 @@ final class OutcomesTest extends TestCase
 
     public function test_what_is_too_early_to_say_counts_as_found_and_as_nothing_else(): void
     {
-        $found = Outcomes::of([...self::courses(24, 24), ...self::courses(30, 0, Verdict::TooEarly, from: 100)])[0];
+        $found = Outcomes::of([...self::courses(24, 24), ...self::courses(30, 0, Verdict::TooEarly)])[0];
 
         self::assertSame([54, 24], [$found['students'], $found['judged']]);
         self::assertSame(24, $found['fixed']['of'] ?? null);
@@ -37,8 +37,8 @@ final class OutcomesTest extends TestCase
     public function test_half_of_those_fixed_needed_no_more_lessons_than_the_middle_one(): void
     {
         $courses = [];
-        foreach ([1, 2, 3, 8] as $i => $lessons) {
-            $courses = [...$courses, ...self::courses(6, 6, lessons: $lessons, from: 10 * $i)];
+        foreach ([1, 2, 3, 8] as $lessons) {
+            $courses = [...$courses, ...self::courses(6, 6, lessons: $lessons)];
         }
 
         self::assertSame([1, 2, 3], Outcomes::of($courses)[0]['lessons']);
@@ -47,9 +47,9 @@ final class OutcomesTest extends TestCase
     public function test_a_drill_is_held_against_the_same_cause_and_shot_only(): void
     {
         $outcomes = Outcomes::of([
-            ...self::courses(25, 20, drills: ['Towel'], from: 0),
-            ...self::courses(25, 10, drills: ['Coin'], from: 100),
-            ...self::courses(30, 0, drills: ['Coin'], from: 200, shot: 'pitch'),
+            ...self::courses(25, 20, drills: ['Towel']),
+            ...self::courses(25, 10, drills: ['Coin']),
+            ...self::courses(30, 0, drills: ['Coin'], shot: 'pitch'),
         ]);
         self::assertSame(['chip', 'pitch'], array_column($outcomes, 'shot'));
         $drills = array_column($outcomes[0]['drills'], null, 'name');
@@ -63,12 +63,17 @@ final class OutcomesTest extends TestCase
         self::assertNull($outcomes[1]['drills'][0]['probability']);
     }
 
-    public function test_one_student_with_two_courses_is_one_student(): void
+    public function test_students_told_together_say_what_they_say_one_by_one(): void
     {
-        $twice = Outcomes::of([...self::courses(12, 6), ...self::courses(12, 6)])[0];
+        $single = $together = [];
+        $told = [[Verdict::Fixed, 1, 7], [Verdict::Fixed, 3, 15], [Verdict::NoChange, 2, 9], [Verdict::TooEarly, 1, 4]];
+        foreach ($told as [$verdict, $lessons, $students]) {
+            $single = [...$single, ...array_fill(0, $students, new Course(1, 'scoop', 'Scoop', 'chip', $verdict, $lessons, ['Coin']))];
+            $together[] = new Course($students, 'scoop', 'Scoop', 'chip', $verdict, $lessons, ['Coin']);
+        }
 
-        self::assertSame(12, $twice['students']);
-        self::assertNull($twice['fixed']);
+        self::assertSame(Outcomes::of($single), Outcomes::of($together));
+        self::assertSame([22, 31], [Outcomes::of($together)[0]['fixed']['count'] ?? 0, Outcomes::of($together)[0]['judged']]);
     }
 
     /**
@@ -81,12 +86,11 @@ final class OutcomesTest extends TestCase
         Verdict $others = Verdict::NoChange,
         int $lessons = 3,
         array $drills = [],
-        int $from = 0,
         string $shot = 'chip',
     ): array {
         return array_map(
             static fn(int $n): Course => new Course(
-                'student '.($from + $n),
+                1,
                 'scoop',
                 'Scoop',
                 $shot,
