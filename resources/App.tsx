@@ -6,11 +6,11 @@ import { useCoach } from './api/queries';
 import { useOutboxOfApp } from './outbox/context';
 import { useOutbox } from './outbox/outbox';
 import { SignIn } from './sign-in/SignIn';
-import { BeginLesson } from './students/BeginLesson';
-import { StudentList } from './students/StudentList';
-import { StudentPage } from './students/StudentPage';
 import { Page, Skeleton, Trouble } from './ui/Page';
 
+const StudentList = lazy(() => import('./students/StudentList').then((module) => ({ default: module.StudentList })));
+const StudentPage = lazy(() => import('./students/StudentPage').then((module) => ({ default: module.StudentPage })));
+const BeginLesson = lazy(() => import('./students/BeginLesson').then((module) => ({ default: module.BeginLesson })));
 const BenchOfLesson = lazy(() => import('./lesson/LessonBench').then((module) => ({ default: module.LessonBench })));
 const SharedPage = lazy(() => import('./share/SharedPage').then((module) => ({ default: module.SharedPage })));
 const PracticePage = lazy(() => import('./practice/PracticePage').then((module) => ({ default: module.PracticePage })));

@@ -93,7 +93,7 @@ start_worker() {
     # shellcheck disable=SC2016
     setsid bash -c '
         while :; do php artisan schedule:run --quiet; sleep 60; done &
-        while :; do php artisan queue:work "$QUEUE_CONNECTION-long" --sleep=2 --tries=3 --timeout=540 --quiet; sleep 2; done &
+        while :; do php artisan queue:work "${QUEUE_CONNECTION:-database}-long" --sleep=2 --tries=3 --timeout=540 --quiet; sleep 2; done &
         while :; do php artisan queue:work --sleep=1 --tries=3 --timeout=25 --quiet; sleep 1; done
     ' >"$LOG/worker.log" 2>&1 </dev/null &
     WORKER_PID=$!

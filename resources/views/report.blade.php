@@ -12,7 +12,7 @@
 @page { margin: 6mm 11mm; }
 * { box-sizing: border-box; }
 body { font-family: Atkinson, "Atkinson Hyperlegible Next Variable", "DejaVu Sans", sans-serif; font-size: 9.1pt; line-height: 1; color: {{ \App\Figures\Palette::colour('ink') }}; margin: 0; }
-h1, h2, .big { font-family: Literata, "Literata Variable", "DejaVu Serif"; margin: 0; line-height: 1.1; }
+h1, h2, .big { font-family: Literata, "DejaVu Serif"; margin: 0; line-height: 1.1; }
 h1 { font-size: 16pt; } h2 { font-size: 11pt; margin: 1.6mm 0 0.6mm; border-top: 1px solid {{ \App\Figures\Palette::colour('ink') }}; padding-top: 1.2mm; }
 p, ul, ol { margin: 0 0 1mm; } ul, ol { padding-left: 4.5mm; } .soft { color: {{ \App\Figures\Palette::colour('soft') }}; } .big { font-size: 15pt; font-weight: bold; }
 table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padding: 0 3mm 0 0; overflow-wrap: break-word; word-wrap: break-word; }
