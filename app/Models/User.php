@@ -112,10 +112,9 @@ final class User extends Authenticatable
         return $this->belongsTo(Academy::class);
     }
 
-    /** Leads the academy of this coach. */
-    public function leads(self $coach): bool
+    public function leads(string $academyId): bool
     {
-        return $this->role === Role::Lead && $this->academy_id === $coach->academy_id;
+        return $this->role === Role::Lead && $this->academy_id === $academyId;
     }
 
     /** @return Builder<Student> his own, and those shared with him */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Academy;
-use App\Models\Role;
 use App\Models\User;
 
 final class AcademyPolicy
@@ -13,6 +12,6 @@ final class AcademyPolicy
     /** Invites, sees the outcomes and the audit trail, sets what is common. */
     public function lead(User $coach, Academy $academy): bool
     {
-        return $coach->academy_id === $academy->id && $coach->role === Role::Lead;
+        return $coach->leads($academy->id);
     }
 }

@@ -16,7 +16,7 @@ final class StudentPolicy
 {
     public function view(User $coach, Student $student): bool
     {
-        return $this->owns($coach, $student) || $student->sharedWith($coach) !== null || $coach->leads($student->coach);
+        return $this->owns($coach, $student) || $student->sharedWith($coach) !== null || $coach->leads($student->coach->academy_id);
     }
 
     /** Lessons, balls, practice, records. */
@@ -43,7 +43,7 @@ final class StudentPolicy
     /** With whom else, or to whom he goes. */
     public function move(User $coach, Student $student): bool
     {
-        return $this->owns($coach, $student) || $coach->leads($student->coach);
+        return $this->owns($coach, $student) || $coach->leads($student->coach->academy_id);
     }
 
     private function owns(User $coach, Student $student): bool

@@ -12,6 +12,6 @@ final class UserPolicy
     /** Sees the account whole, gives it a role, lets it go. */
     public function lead(User $coach, User $other): bool
     {
-        return $coach->leads($other);
+        return $coach->leads($other->academy_id);
     }
 }
