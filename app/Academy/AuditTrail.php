@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Academy;
 
+use App\Archive\SafeCell;
 use App\Http\Resources\AuditResource;
 use App\Models\AuditEntry;
 use App\Models\Student;
 use App\Models\User;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Who signed in, exported, erased, shared, handed over, recalibrated.
@@ -70,16 +72,10 @@ final readonly class AuditTrail
                     $about[] = "{$key}: {$value}";
                 }
                 $line = [$one['at'], $one['coach'], $one['deed'], $one['student'] ?? '', implode('; ', $about)];
-                fputcsv($out, array_map(self::safe(...), $line), escape: '');
+                fputcsv($out, array_map(SafeCell::of(...), $line), escape: '');
             }
         }
         fclose($out);
-    }
-
-    /** A table program would run what begins like a formula. */
-    private static function safe(string $text): string
-    {
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'{$text}" : $text;
     }
 
     /**
@@ -88,16 +84,16 @@ final readonly class AuditTrail
      */
     private function names(string $academyId, Collection $entries): array
     {
-        $asked = $entries->pluck('student_hash')->filter()->flip();
+        $asked = $entries->pluck('student_hash')->filter()->unique();
         if ($asked->isEmpty()) {
             return [];
         }
 
         return Student::withTrashed()
             ->whereIn('coach_id', User::query()->where('academy_id', $academyId)->select('id'))
+            ->whereIn(DB::raw(AuditEntry::HASH_OF_ID), $asked)
             ->pluck('name', 'id')
             ->mapWithKeys(static fn(string $name, string $id): array => [AuditEntry::hashOf($id) => $name])
-            ->intersectByKeys($asked)
             ->all();
     }
 }

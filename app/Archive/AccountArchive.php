@@ -339,9 +339,7 @@ final class AccountArchive
     /** @param non-empty-list<array<string, mixed>> $rows */
     private static function csv(array $rows, bool $named): string
     {
-        // A table program would run what begins like a formula.
-        $safe = static fn(string $text): string => preg_match('/^[=+\-@\t\r]/', $text) === 1 && ! is_numeric($text) ? "'{$text}" : $text;
-        $quoted = static fn(mixed $value): string => '"'.str_replace('"', '""', $safe((string) $value)).'"';
+        $quoted = static fn(mixed $value): string => '"'.str_replace('"', '""', SafeCell::of((string) $value)).'"';
         $lines = $named ? [implode(',', array_map($quoted, array_keys($rows[0])))] : [];
         foreach ($rows as $row) {
             $lines[] = implode(',', array_map($quoted, $row));

@@ -26,6 +26,9 @@ final class AuditEntry extends Model
 {
     use HasUlids;
 
+    /** The same as hashOf, in the store, of its column id. */
+    public const HASH_OF_ID = 'sha2(lower(id), 256)';
+
     public $timestamps = false;
 
     protected $fillable = ['academy_id', 'coach_id', 'coach_name', 'deed', 'student_hash', 'about', 'done_at'];
