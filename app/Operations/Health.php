@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\Queue;
  * How the installation does, for whoever keeps it: each part with a figure and whether somebody should look (handbook 13.3).
  *
  * @phpstan-type HealthPartShape array{
- *     part: 'database'|'queue'|'worker'|'scheduler'|'disk'|'backup',
+ *     part: 'database'|'queue'|'worker'|'long_worker'|'scheduler'|'disk'|'backup',
  *     ok: bool,
  *     // Seconds (database: milliseconds; disk: percent free); null = never, or not known.
  *     figure: float|null,
@@ -33,7 +33,15 @@ final class Health
     /** @return list<HealthPartShape> */
     public function parts(): array
     {
-        return [$this->database(), $this->queue(), $this->worker(), $this->scheduler(), $this->disk(), $this->backup()];
+        return [
+            $this->database(),
+            $this->queue(),
+            self::pulse('worker', Pulse::Worker),
+            self::pulse('long_worker', Pulse::LongWorker),
+            self::pulse('scheduler', Pulse::Scheduler),
+            $this->disk(),
+            $this->backup(),
+        ];
     }
 
     /** @return HealthPartShape */
@@ -62,16 +70,13 @@ final class Health
         return ['part' => 'queue', 'ok' => $waited < self::LATE_S, 'figure' => $waited];
     }
 
-    /** @return HealthPartShape */
-    private function worker(): array
+    /**
+     * @param  'worker'|'long_worker'|'scheduler'  $part
+     * @return HealthPartShape
+     */
+    private static function pulse(string $part, Pulse $pulse): array
     {
-        return ['part' => 'worker', 'ok' => ! Pulse::Worker->isSilent(), 'figure' => self::since(Pulse::Worker->lastAt())];
-    }
-
-    /** @return HealthPartShape */
-    private function scheduler(): array
-    {
-        return ['part' => 'scheduler', 'ok' => ! Pulse::Scheduler->isSilent(), 'figure' => self::since(Pulse::Scheduler->lastAt())];
+        return ['part' => $part, 'ok' => ! $pulse->isSilent(), 'figure' => self::since($pulse->lastAt())];
     }
 
     /** @return HealthPartShape */

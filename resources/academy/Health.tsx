@@ -24,6 +24,10 @@ function words({ part, figure }: HealthPart): string {
             return figure === 0 ? t('No work waits.') : t('The oldest work waits for {{n}} seconds.', { n: figure ?? 0 });
         case 'worker':
             return figure === null ? t('No worker was ever seen.') : t('The worker was seen {{ago}}.', { ago: ago(figure) });
+        case 'long_worker':
+            return figure === null
+                ? t('No worker for what takes minutes was ever seen.')
+                : t('The worker for what takes minutes was seen {{ago}}.', { ago: ago(figure) });
         case 'scheduler':
             return figure === null ? t('The scheduler was never seen.') : t('The scheduler was seen {{ago}}.', { ago: ago(figure) });
         case 'disk':

@@ -29,6 +29,7 @@ final class OperationsTest extends TestCase
         File::put($stamp, (string) (time() - 3600));
         Pulse::Scheduler->beat();
         Pulse::Worker->beat();
+        self::assertSame([false, null], [$before['long_worker']['ok'], $before['long_worker']['figure']]);
         config(['queue.default' => 'database']);
         DB::table('jobs')->insert([
             'queue' => 'default', 'payload' => '{}', 'attempts' => 0, 'available_at' => time() - 500, 'created_at' => time() - 500,
@@ -37,6 +38,7 @@ final class OperationsTest extends TestCase
         self::assertTrue($now['backup']['ok']);
         self::assertEqualsWithDelta(3600, $now['backup']['figure'], 5);
         self::assertTrue($now['scheduler']['ok'] && $now['worker']['ok']);
+        self::assertFalse($now['long_worker']['ok'], 'One worker does not stand for the other.');
         self::assertFalse($now['queue']['ok']);
         self::assertEqualsWithDelta(500, $now['queue']['figure'], 5);
         File::delete($stamp);
