@@ -10,7 +10,7 @@ import { Skeleton } from '../ui/Page';
 export function StudentsOf({ coach }: { coach: CoachAtWork }) {
     const { t } = useTranslation();
     const students = useInfiniteQuery(ask.studentsOf(coach.id));
-    const all = students.data?.pages.flat() ?? [];
+    const all = students.data?.pages.flatMap((page) => page.students) ?? [];
     return (
         <div className="mt-3">
             {students.isPending && <Skeleton lines={2} />}

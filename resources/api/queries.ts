@@ -48,6 +48,7 @@ import type {
     ShotPlan,
     Still,
     Student,
+    StudentPage,
     StudentShare,
     Today,
 } from './types.gen';
@@ -79,9 +80,6 @@ const OTHER_DEVICES_MS = 8000;
 
 /** Work beside the web server is looked at so often while it goes on. */
 const LOOK_AGAIN_MS = 500;
-
-/** So many students stand in one answer. */
-const STUDENTS_A_PAGE = 100;
 
 /** What was chosen, as the query of an address. */
 const chosen = (all: Record<string, string>) => new URLSearchParams(Object.entries(all).filter(([, value]) => value !== '')).toString();
@@ -151,9 +149,9 @@ export const ask = {
     studentsOf: (coachId: string) =>
         infiniteQueryOptions({
             queryKey: [...changed.academy.queryKey, 'students', coachId],
-            queryFn: ({ pageParam }) => call<Student[]>('GET', `academy/coaches/${coachId}/students?page=${String(pageParam)}`),
+            queryFn: ({ pageParam }) => call<StudentPage>('GET', `academy/coaches/${coachId}/students?page=${String(pageParam)}`),
             initialPageParam: 1,
-            getNextPageParam: (last, all) => (last.length < STUDENTS_A_PAGE ? null : all.length + 1),
+            getNextPageParam: (last) => last.next_page,
         }),
     shares: (studentId: string) =>
         queryOptions({ ...changed.shares(studentId), queryFn: () => call<StudentShare[]>('GET', `students/${studentId}/shares`) }),

@@ -742,7 +742,7 @@ export interface components {
         Handed: "right" | "left";
         HealthPart: {
             /** @enum {string} */
-            part: "database" | "queue" | "worker" | "scheduler" | "disk" | "backup";
+            part: "database" | "queue" | "worker" | "long_worker" | "scheduler" | "disk" | "backup";
             ok: boolean;
             /** @description Seconds (database: milliseconds; disk: percent free); null = never, or not known. */
             figure: number | null;
@@ -2029,6 +2029,10 @@ export interface components {
                 yours: unknown;
             }[];
         };
+        StudentPage: {
+            students: components["schemas"]["Student"][];
+            next_page: number | null;
+        };
         Student: {
             id: string;
             name: string;
@@ -2046,6 +2050,7 @@ export interface components {
             clubs: components["schemas"]["Club"][];
             inactive: boolean;
             /** @description Whose student. */
+            coach_id: string;
             coach: string;
             /** @description What whoever asks may do. */
             may: {
@@ -2427,6 +2432,7 @@ export type Shot = components['schemas']['Shot'];
 export type SignIn = components['schemas']['SignIn'];
 export type Still = components['schemas']['Still'];
 export type StoredLesson = components['schemas']['StoredLesson'];
+export type StudentPage = components['schemas']['StudentPage'];
 export type Student = components['schemas']['Student'];
 export type StudentShare = components['schemas']['StudentShare'];
 export type TakeBackPrescription = components['schemas']['TakeBackPrescription'];

@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../api/client';
-import { ask, changed, useCoach } from '../api/queries';
+import { ask, changed } from '../api/queries';
 import type { HandOver, Student, StudentShare } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -15,7 +15,6 @@ type Level = StudentShare['level'];
 export function Sharing({ student, onGone }: { student: Student; onGone: () => void }) {
     const { t } = useTranslation();
     const queries = useQueryClient();
-    const { data: me } = useCoach();
     const academy = useQuery(ask.academy());
     const shares = useQuery(ask.shares(student.id));
     const [to, setTo] = useState('');
@@ -34,8 +33,8 @@ export function Sharing({ student, onGone }: { student: Student; onGone: () => v
             onGone();
         },
     });
-    const others = (academy.data?.coaches ?? []).filter((one) => !one.left && one.name !== student.coach);
-    if (others.length === 0 || me === undefined) return null;
+    const others = (academy.data?.coaches ?? []).filter((one) => !one.left && one.id !== student.coach_id);
+    if (others.length === 0) return null;
     const words: { value: Level | 'none'; label: string }[] = [
         { value: 'none', label: t('no') },
         { value: 'read', label: t('to read') },

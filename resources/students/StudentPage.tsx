@@ -127,7 +127,7 @@ export function StudentPage() {
 /** Said only where he is another coach's. */
 function Whose({ student, me }: { student: Student; me: Coach }) {
     const { t } = useTranslation();
-    if (student.may.delete || student.coach === me.name) return null;
+    if (student.coach_id === me.id) return null;
     return (
         <p className="mb-3 border-l-[6px] border-slate px-3 py-1">
             {student.may.update

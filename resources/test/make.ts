@@ -268,6 +268,7 @@ export const student = (over: Partial<Student> = {}): Student => ({
     clubs: [{ loft_deg: 56, bounce_deg: 12 }],
     inactive: false,
     coach: 'Maren',
+    coach_id: 'C',
     may: { update: true, delete: true, move: true },
     lessons_count: 1,
     ...over,

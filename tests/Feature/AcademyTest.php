@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Academy\Doors;
 use App\Academy\Sharing;
+use App\Http\Controllers\Api\StudentController;
 use App\Mail\AccountLinkMail;
 use App\Models\AccountLink;
 use App\Models\AuditEntry;
@@ -19,6 +20,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 /** An academy: who comes in, who sees whose students, what its lead is told. The test's coach leads. */
@@ -192,11 +194,23 @@ final class AcademyTest extends TestCase
         $in()->assertOk()->assertJsonPath('role', 'lead');
     }
 
+    public function test_the_lead_reads_the_students_of_a_coach_page_by_page(): void
+    {
+        $idris = $this->colleague();
+        Student::factory()->for($idris, 'coach')->count(StudentController::PAGE + 1)->create();
+        $this->actingAs($this->coach());
+        $page = fn(int $n): TestResponse => $this->getJson("/api/academy/coaches/{$idris->id}/students?page={$n}");
+
+        $page(1)->assertOk()->assertJsonCount(StudentController::PAGE, 'students')->assertJsonPath('next_page', 2);
+        $page(2)->assertOk()->assertJsonCount(1, 'students')->assertJsonPath('next_page', null);
+    }
+
     public function test_the_audit_trail_says_who_did_what_and_is_only_added_to(): void
     {
         [$student, $idris] = [$this->student(), $this->colleague()];
         $this->actingAs($this->coach());
         $this->putJson("/api/students/{$student->id}/shares/{$idris->id}", ['level' => 'read'])->assertOk();
+        self::assertSame($student->name, $this->getJson('/api/academy/audit')->json('lines.0.student'));
         $this->get('/api/archive')->assertOk();
         $this->deleteJson("/api/students/{$student->id}/for-good")->assertOk();
 

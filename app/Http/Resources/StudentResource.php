@@ -35,6 +35,7 @@ use LowPoint\Core\Evidence\Limit;
  *     clubs: list<ClubShape>,
  *     inactive: bool,
  *     // Whose student.
+ *     coach_id: string,
  *     coach: string,
  *     // What whoever asks may do.
  *     may: array{update: bool, delete: bool, move: bool},
@@ -62,6 +63,7 @@ final class StudentResource extends ApiResource
             'bag' => $this->resource->bag,
             'clubs' => BagRequest::told($this->resource->clubs()),
             'inactive' => $this->resource->inactive_since !== null,
+            'coach_id' => $this->resource->coach_id,
             'coach' => $this->resource->coach->name,
             'may' => [
                 'update' => Gate::allows('update', $this->resource),

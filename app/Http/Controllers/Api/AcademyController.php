@@ -14,13 +14,13 @@ use App\Http\Requests\PutCoachRequest;
 use App\Http\Resources\AcademyResource;
 use App\Http\Resources\AuditResource;
 use App\Http\Resources\OutlookResource;
+use App\Http\Resources\StudentPageResource;
 use App\Http\Resources\StudentResource;
 use App\Models\AuditEntry;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -67,15 +67,22 @@ final class AcademyController
     }
 
     /** The students of one coach, by name, a page at a time. */
-    #[Endpoint(StudentResource::class, list: true, query: ['page' => 'from 1 on'])]
-    public function students(User $coach): AnonymousResourceCollection
+    #[Endpoint(StudentPageResource::class, query: ['page' => 'from 1 on'])]
+    public function students(User $coach): StudentPageResource
     {
         Gate::authorize('lead', $coach);
+        $page = $coach
+            ->students()
+            ->with('coach', 'shares')
+            ->withCount('lessons')
+            ->orderBy('name')
+            ->orderBy('id')
+            ->simplePaginate(StudentController::PAGE);
 
-        return StudentResource::collection(
-            $coach->students()->with('coach', 'shares')->withCount('lessons')->orderBy('name')->orderBy('id')
-                ->simplePaginate(StudentController::PAGE)->items(),
-        );
+        return new StudentPageResource([
+            'students' => StudentResource::collection($page->items()),
+            'next_page' => $page->hasMorePages() ? $page->currentPage() + 1 : null,
+        ]);
     }
 
     /** Gives a coach another role, or lets him go: who has left signs in no more, and his students wait to be handed over. */
