@@ -25,6 +25,20 @@ describe('dates and numbers', () => {
         expect(reader.weekday('2026-11-24').replace('Tue, 24', 'Tue 24')).toBe(weekday);
     });
 
+    it('are those of the place that was named, and a date without a time is the same everywhere', async () => {
+        vi.useFakeTimers({ now: new Date(2026, 10, 25, 12) });
+        const reader = await readBy(['en-GB']);
+        for (const [zone, evening] of [
+            ['Pacific/Honolulu', '24 Nov'],
+            ['Pacific/Auckland', '25 Nov'],
+        ] as const) {
+            reader.readAt(zone);
+            expect(reader.day('2026-11-24T22:30:00Z')).toBe(evening);
+            expect(reader.day('2026-11-24')).toBe('24 Nov');
+            expect(reader.weekday('2026-11-24')).toMatch(/^Tue,? 24 Nov$/);
+        }
+    });
+
     it('have one decimal at most', async () => {
         const reader = await readBy(['en-GB']);
         expect([4, 4.12, 1234.5].map((one) => reader.decimal(one))).toEqual(['4', '4.1', '1234.5']);

@@ -19,27 +19,28 @@ let zone: string | undefined;
 
 /** Days and times are those of this place from now on. */
 export function readAt(timezone: string | null): void {
-    if ((timezone ?? undefined) === zone) return;
     zone = timezone ?? undefined;
-    made.clear();
 }
 
-function formats(language: string) {
+/** A date without a time is the same everywhere: it is read and written as of here. */
+const ANYWHERE = 'UTC';
+
+function formats(language: string, timeZone: string | undefined) {
     const locale = localeOf(language);
     return {
-        dayOfYear: new Intl.DateTimeFormat(locale, { ...DAY, timeZone: zone }),
-        dayAndYear: new Intl.DateTimeFormat(locale, { ...DAY, year: 'numeric', timeZone: zone }),
-        dayAndTime: new Intl.DateTimeFormat(locale, { ...DAY, hour: 'numeric', minute: '2-digit', timeZone: zone }),
-        weekdayAlone: new Intl.DateTimeFormat(locale, { weekday: 'short', timeZone: 'UTC' }),
-        dayOfWeek: new Intl.DateTimeFormat(locale, { ...DAY, weekday: 'short' }),
+        dayOfYear: new Intl.DateTimeFormat(locale, { ...DAY, timeZone }),
+        dayAndYear: new Intl.DateTimeFormat(locale, { ...DAY, year: 'numeric', timeZone }),
+        dayAndTime: new Intl.DateTimeFormat(locale, { ...DAY, hour: 'numeric', minute: '2-digit', timeZone }),
+        weekdayAlone: new Intl.DateTimeFormat(locale, { weekday: 'short', timeZone }),
+        dayOfWeek: new Intl.DateTimeFormat(locale, { ...DAY, weekday: 'short', timeZone }),
         decimal: new Intl.NumberFormat(locale, { maximumFractionDigits: 1, useGrouping: false }),
     };
 }
 
-function reader() {
-    const { language } = i18next;
-    const known = made.get(language) ?? formats(language);
-    made.set(language, known);
+function reader(timeZone = zone) {
+    const key = `${i18next.language} ${timeZone ?? ''}`;
+    const known = made.get(key) ?? formats(i18next.language, timeZone);
+    made.set(key, known);
     return known;
 }
 
@@ -48,17 +49,17 @@ export const decimal = (value: number) => reader().decimal.format(value);
 /** The reader's day, not the one in Greenwich. */
 export const todayIso = () => new Date().toLocaleDateString('sv', { timeZone: zone });
 
-/** "24 Nov"; with its year where it is not this one */
+/** "24 Nov", of a time or of a date; with its year where it is not this one */
 export const day = (iso: string) => {
-    const date = new Date(iso);
-    return (date.getFullYear() === new Date().getFullYear() ? reader().dayOfYear : reader().dayAndYear).format(date);
+    const { dayOfYear, dayAndYear } = reader(iso.includes('T') ? zone : ANYWHERE);
+    return (iso.slice(0, 4) === todayIso().slice(0, 4) ? dayOfYear : dayAndYear).format(new Date(iso));
 };
 
 /** "24 Nov, 10:32" */
 export const moment = (iso: string) => reader().dayAndTime.format(new Date(iso));
 
 /** "Tue 24 Nov" of a date without a time */
-export const weekday = (date: string) => reader().dayOfWeek.format(new Date(`${date}T12:00:00`));
+export const weekday = (date: string) => reader(ANYWHERE).dayOfWeek.format(new Date(date));
 
 const A_MONDAY = Date.UTC(2024, 0, 1);
 const A_DAY_MS = 86_400_000;
@@ -67,5 +68,5 @@ const A_DAY_MS = 86_400_000;
 export const weekdays = (starts = 1) =>
     Array.from({ length: 7 }, (_, i) => {
         const day = ((starts - 1 + i) % 7) + 1;
-        return { day, name: reader().weekdayAlone.format(new Date(A_MONDAY + (day - 1) * A_DAY_MS)) };
+        return { day, name: reader(ANYWHERE).weekdayAlone.format(new Date(A_MONDAY + (day - 1) * A_DAY_MS)) };
     });
