@@ -44,6 +44,7 @@ use App\Http\Controllers\Api\TrialController;
 use App\Http\Middleware\InReadersLanguage;
 use App\Http\Middleware\OwnEntries;
 use App\Http\Middleware\PrivatePage;
+use App\Http\Middleware\WhereTheDeviceIs;
 use App\Http\Middleware\WholeJson;
 use Illuminate\Support\Facades\Route;
 
@@ -94,7 +95,7 @@ Route::middleware([PrivatePage::class, 'throttle:shared'])
         Route::delete('/', [SharedController::class, 'erase'])->name('shared.erase');
     });
 
-Route::middleware([InReadersLanguage::class, 'auth:sanctum', OwnEntries::class])->group(static function (): void {
+Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanctum', OwnEntries::class])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('session.show');
     Route::put('me', [AccountController::class, 'put'])->name('account.put');
     Route::put('me/sample', [AccountController::class, 'takeSample'])->name('account.take-sample');

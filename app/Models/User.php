@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Context;
 use LowPoint\Core\CaseFile\BagRequest;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Shot;
@@ -42,6 +43,9 @@ final class User extends Authenticatable
     /** @use HasFactory<UserFactory> */
     use HasFactory;
     use HasUlids;
+
+    /** In the context of a request, and of what it sets going: the time zone of the device that asks. */
+    public const ZONE_OF_DEVICE = 'time zone of the device';
 
     protected $fillable = [
         'academy_id',
@@ -94,10 +98,10 @@ final class User extends Authenticatable
         return $clubs === [] ? Club::usual() : $clubs;
     }
 
-    /** The day it is where the coach is. */
+    /** The day it is where the coach is: as he said, else as the device says that asks. */
     public function today(): Carbon
     {
-        return Carbon::parse(Carbon::now($this->timezone ?? 'UTC')->toDateString());
+        return Carbon::parse(Carbon::now($this->timezone ?? Context::get(self::ZONE_OF_DEVICE, 'UTC'))->toDateString());
     }
 
     /** How he begins with a shot. */

@@ -34,8 +34,13 @@ function csrfToken(): string {
     return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
 }
 
-/** What the core says comes in the language that is spoken. */
-const headers = () => ({ Accept: 'application/json', 'Accept-Language': i18next.language, 'X-XSRF-TOKEN': csrfToken() });
+/** What the core says comes in the language that is spoken, and today is the day it is here. */
+const headers = () => ({
+    Accept: 'application/json',
+    'Accept-Language': i18next.language,
+    'X-Time-Zone': Intl.DateTimeFormat().resolvedOptions().timeZone,
+    'X-XSRF-TOKEN': csrfToken(),
+});
 
 /** Asks once more with a fresh token where the session has ended: a remembered device is signed in by that. */
 async function ask(method: string, path: string, body?: unknown): Promise<Response> {

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Student;
 use App\Models\User;
+use Illuminate\Support\Facades\Context;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -153,10 +154,17 @@ final class AccountTest extends TestCase
         $this->travelTo('2026-11-26T22:30:00Z');
         $coach = $this->coach();
         self::assertSame('2026-11-26', $coach->today()->toDateString());
+        // As the device says, where the coach has said nothing.
+        $this->student();
+        foreach (['Asia/Tokyo' => '2026-11-27', 'Moon/Sea' => '2026-11-26'] as $zone => $day) {
+            DB::table('roster')->delete();
+            Context::flush();
+            $this->actingAs($coach)->getJson('/api/today', ['X-Time-Zone' => $zone])->assertOk();
+            self::assertSame([$day], DB::table('roster')->where('coach_id', $coach->id)->pluck('day')->all());
+        }
         $this->actingAs($coach)->putJson('/api/me', ['name' => 'Tove', 'units' => 'metric', 'timezone' => 'Europe/Helsinki'])->assertOk();
         self::assertSame('2026-11-27', $coach->refresh()->today()->toDateString());
-        $this->student();
-        $this->getJson('/api/today')->assertOk();
+        $this->getJson('/api/today', ['X-Time-Zone' => 'America/Lima'])->assertOk();
         self::assertSame(['2026-11-27'], DB::table('roster')->where('coach_id', $coach->id)->pluck('day')->all());
         foreach ([['timezone' => 'Moon/Sea'], ['week_starts' => 9], ['keeps_stills' => 'maybe']] as $wrong) {
             $this->putJson('/api/me', ['name' => 'Tove', 'units' => 'metric'] + $wrong)
