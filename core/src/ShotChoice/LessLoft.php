@@ -6,6 +6,7 @@ namespace LowPoint\Core\ShotChoice;
 
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\StrikeModel;
 
 /**
@@ -29,16 +30,23 @@ final readonly class LessLoft
     ) {}
 
     /** Null where the task does not tell the ground, is of sand, or was taken with a club of little loft. */
-    public static function insteadOf(Task $task): ?self
+    public static function insteadOf(Task $task, Calibration $calibration): ?self
     {
         if ($task->inSand() || ($task->carryM ?? 0.0) <= 0.0 || $task->rollM === null || $task->club->loftDeg < self::LOFTED_FROM_DEG) {
             return null;
         }
-        /** @var array<string, self|null> $known of this process: a task is asked about again and again */
-        static $known = [];
         $key = "{$task->lie->value} {$task->carryM} {$task->rollM} {$task->slopeDeg} {$task->club->loftDeg} {$task->club->bounceDeg}";
+        /** @var \WeakMap<Calibration, array<string, self|null>>|null $known of this process: a task is asked about again and again */
+        static $known = null;
+        $known ??= new \WeakMap();
+        /** @var array<string, self|null> $here */
+        $here = $known[$calibration] ?? [];
+        if (!\array_key_exists($key, $here)) {
+            $here[$key] = self::planned($task, $task->carryM ?? 0.0, $task->rollM, $calibration);
+            $known[$calibration] = $here;
+        }
 
-        return \array_key_exists($key, $known) ? $known[$key] : ($known[$key] = self::planned($task, $task->carryM ?? 0.0, $task->rollM));
+        return $here[$key];
     }
 
     /** Share of what is left to the hole that the running club would save; below 0 it would leave more. */
@@ -47,11 +55,11 @@ final readonly class LessLoft
         return 1.0 - $this->runningLeavesM / $this->takenLeavesM;
     }
 
-    private static function planned(Task $task, float $carryM, float $rollM): ?self
+    private static function planned(Task $task, float $carryM, float $rollM, Calibration $calibration): ?self
     {
         $edge = max(0.0, min(Ground::EDGE_M[1], $carryM - self::LANDS_ON_M));
         $hole = max(Ground::HOLE_M[0], min(Ground::HOLE_M[1], $carryM + $rollM - $edge));
-        $plan = (new Planner(StrikeModel::standard()))->plan(
+        $plan = (new Planner(new StrikeModel($calibration)))->plan(
             new Ground($task->lie, $task->slopeDeg, $edge, $hole, Ground::USUAL_BEHIND_M),
             [new Club(...self::RUNNING), new Club($task->club->loftDeg, $task->club->bounceDeg)],
             Scatter::usual($task->lie),

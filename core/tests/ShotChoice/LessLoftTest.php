@@ -25,7 +25,7 @@ final class LessLoftTest extends TestCase
 {
     public function test_it_tells_what_the_planner_tells_of_both_clubs(): void
     {
-        $less = LessLoft::insteadOf(self::task(5.0, 11.0)) ?? self::fail('It tells nothing.');
+        $less = LessLoft::insteadOf(self::task(5.0, 11.0), Calibration::standard()) ?? self::fail('It tells nothing.');
         $plan = (new Planner(StrikeModel::standard()))->plan(
             new Ground(Lie::Fairway, 0.0, 4.0, 12.0, 8.0),
             [new Club(44.0, 6.0), new Club(60.0, 8.0)],
@@ -43,10 +43,20 @@ final class LessLoftTest extends TestCase
     {
         $before = -INF;
         foreach ([2.0, 4.0, 8.0, 12.0] as $roll) {
-            $saves = LessLoft::insteadOf(self::task(5.0, $roll))?->saves() ?? NAN;
+            $saves = LessLoft::insteadOf(self::task(5.0, $roll), Calibration::standard())?->saves() ?? NAN;
             self::assertGreaterThan($before, $saves, "{$roll} m of roll");
             $before = $saves;
         }
+    }
+
+    public function test_it_plans_with_the_strike_model_as_it_was_recalibrated(): void
+    {
+        $harsher = new Calibration(Calibration::standard()->grounds, heavySpeedLost: 0.04, thinTurfMm: 3.0);
+        self::assertNotEqualsWithDelta(
+            LessLoft::insteadOf(self::task(5.0, 11.0), Calibration::standard())?->takenLeavesM,
+            LessLoft::insteadOf(self::task(5.0, 11.0), $harsher)?->takenLeavesM,
+            0.01,
+        );
     }
 
     #[TestWith([null, 12.0])]
@@ -54,14 +64,15 @@ final class LessLoftTest extends TestCase
     #[TestWith([5.0, null])]
     public function test_it_is_silent_where_the_task_does_not_tell_the_ground(?float $carry, ?float $roll): void
     {
-        self::assertNull(LessLoft::insteadOf(self::task($carry, $roll)));
+        self::assertNull(LessLoft::insteadOf(self::task($carry, $roll), Calibration::standard()));
     }
 
     public function test_it_is_silent_of_sand_and_of_a_club_with_little_loft(): void
     {
-        self::assertNull(LessLoft::insteadOf(new Task(Shot::Bunker, Lie::SandMedium, new Club(56.0, 12.0), carryM: 8.0, rollM: 3.0)));
-        self::assertNull(LessLoft::insteadOf(self::task(5.0, 12.0, 51.0)));
-        self::assertNotNull(LessLoft::insteadOf(self::task(5.0, 12.0, 52.0)));
+        $sand = new Task(Shot::Bunker, Lie::SandMedium, new Club(56.0, 12.0), carryM: 8.0, rollM: 3.0);
+        self::assertNull(LessLoft::insteadOf($sand, Calibration::standard()));
+        self::assertNull(LessLoft::insteadOf(self::task(5.0, 12.0, 51.0), Calibration::standard()));
+        self::assertNotNull(LessLoft::insteadOf(self::task(5.0, 12.0, 52.0), Calibration::standard()));
     }
 
     #[TestWith([5.0, 16.0, 5.0], 'speaks in full')]

@@ -27,7 +27,7 @@ final readonly class LessLoftWouldDo implements Clue
 
     public function weight(EvidenceContext $context): ?float
     {
-        $less = LessLoft::insteadOf($context->case->task);
+        $less = LessLoft::insteadOf($context->case->task, $context->calibration);
         if ($less === null) {
             return null;
         }
@@ -39,7 +39,7 @@ final readonly class LessLoftWouldDo implements Clue
 
     public function text(EvidenceContext $context, Words $words): string
     {
-        $less = LessLoft::insteadOf($context->case->task);
+        $less = LessLoft::insteadOf($context->case->task, $context->calibration);
 
         return 'a usual player leaves '.
             $words->course($less->runningLeavesM ?? 0.0).
