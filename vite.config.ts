@@ -2,6 +2,7 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
+import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
@@ -9,6 +10,8 @@ export default defineConfig({
         laravel({ input: ['resources/main.tsx', 'resources/css/app.css'], refresh: false }),
         react(),
         tailwindcss(),
+        // nginx hands these out where it has the module for it, else it compresses by itself; fonts are compressed, PHP is too long to.
+        compression({ algorithms: ['brotliCompress'], include: /\.(js|css)$/, threshold: 512 }),
         // After one visit the app itself opens with no network; what was entered and read lies in IndexedDB (outbox/device).
         VitePWA({
             outDir: 'public',

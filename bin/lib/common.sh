@@ -10,6 +10,9 @@ LOG="$LOCAL/log"
 # What was installed belongs to this folder of the project.
 TOOLS="$ROOT/.local"
 STAMPS="$TOOLS/stamps"
+# nginx hands out with it what the build has compressed; it is a package of its own.
+# shellcheck disable=SC2034
+BROTLI=/usr/lib/nginx/modules/ngx_http_brotli_static_module.so
 cd "$ROOT"
 
 say() { printf '%s\n' "$*"; }

@@ -40,6 +40,7 @@ install_packages() {
     # Serves better; without them PHP's own server does. Only where they can be installed without asking.
     if [ "$(id -u)" -eq 0 ] || [ ${#missing_packages[@]} -gt 0 ]; then
         need nginx-light test -x /usr/sbin/nginx
+        need libnginx-mod-http-brotli-static test -e "$BROTLI"
         need php8.2-fpm test -x /usr/sbin/php-fpm8.2
     fi
     if [ "${1:-}" = with-cluster ]; then

@@ -66,15 +66,21 @@ keep_caches() { php artisan config:cache && php artisan route:cache && php artis
 write_web() {
     local web socket
     web=$(web_of "$1")
-    mkdir -p "$web/tmp"
     socket=$(socket_of "$web" php)
-    local user=''
-    [ "$(id -u)" -ne 0 ] || user="user $(id -un) $(id -gn);"
     rm -f "$socket"
-    sed -e "s|@user@|$user|" -e "s|@root@|$ROOT/public|" -e "s|@listen@|127.0.0.1:$1|" -e "s|@web@|$web|" -e "s|@php@|unix:$socket|" \
-        "$ROOT/deploy/nginx.conf" >"$web/nginx.conf"
+    write_nginx "$web" "$1" "server unix:$socket;"
     sed -e "s|@listen@|$socket|" -e "s|@user@|$(id -un)|" -e "s|@group@|$(id -gn)|" -e "s|@web@|$web|" \
         "$ROOT/deploy/php-fpm.conf" >"$web/fpm.conf"
+}
+
+# write_nginx FOLDER PORT SERVERS: the settings of nginx before these servers of PHP.
+write_nginx() {
+    local web=$1 port=$2 servers=$3 user='' module='' handing=''
+    mkdir -p "$web/tmp"
+    [ "$(id -u)" -ne 0 ] || user="user $(id -un) $(id -gn);"
+    [ ! -e "$BROTLI" ] || module="load_module $BROTLI;" handing='brotli_static on;'
+    sed -e "s|@user@|$user|" -e "s|@brotli_module@|$module|" -e "s|@brotli@|$handing|" -e "s|@root@|$ROOT/public|" -e "s|@web@|$web|" \
+        -e "s|@listen@|127.0.0.1:$port|" -e "s|@php@|$servers|" "$ROOT/deploy/nginx.conf" >"$web/nginx.conf"
 }
 
 stop_server() {

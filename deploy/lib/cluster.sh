@@ -136,12 +136,8 @@ start_app_worker() {
 
 start_front() {
     local web="$TRY/web"
-    mkdir -p "$web/tmp"
-    local user=''
-    [ "$(id -u)" -ne 0 ] || user="user $(id -un) $(id -gn);"
-    sed -e "s|@user@|$user|" -e "s|@root@|$ROOT/public|" -e "s|@listen@|127.0.0.1:$FRONT_PORT|" -e "s|@web@|$web|" \
-        -e "s|server @php@;|server unix:$TRY/app-a.sock max_fails=1 fail_timeout=2s; server unix:$TRY/app-b.sock max_fails=1 fail_timeout=2s;|" \
-        "$ROOT/deploy/nginx.conf" >"$web/nginx.conf"
+    write_nginx "$web" "$FRONT_PORT" \
+        "server unix:$TRY/app-a.sock max_fails=1 fail_timeout=2s; server unix:$TRY/app-b.sock max_fails=1 fail_timeout=2s;"
     start_group front "$(nginx_here)" -p "$web" -c "$web/nginx.conf"
     for _ in $(seq 50); do
         port_is_free "$FRONT_PORT" || return 0
