@@ -31,7 +31,12 @@ export default tseslint.config(
     ...tseslint.configs.strict,
     {
         plugins: { 'react-hooks': hooks },
-        rules: { ...hooks.configs.recommended.rules, '@typescript-eslint/no-explicit-any': 'error' },
+        // The plugin's other rules run the React Compiler, which the build does not: three quarters of the time of the whole check.
+        rules: {
+            'react-hooks/rules-of-hooks': 'error',
+            'react-hooks/exhaustive-deps': 'error',
+            '@typescript-eslint/no-explicit-any': 'error',
+        },
     },
     { ignores: ['**/*.gen.ts'] },
     {

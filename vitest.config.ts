@@ -4,5 +4,10 @@ import { defineConfig } from 'vitest/config';
 // Functions, and components by themselves; whole screens are tested in Chromium (tests/Browser).
 export default defineConfig({
     plugins: [react()],
-    test: { include: ['resources/**/*.test.{ts,tsx}'], testTimeout: 30_000, css: { include: [/palette\.css/] } },
+    test: {
+        include: ['resources/**/*.test.{ts,tsx}'],
+        testTimeout: 30_000,
+        setupFiles: ['resources/test/patience.ts'],
+        css: { include: [/palette\.css/] },
+    },
 });

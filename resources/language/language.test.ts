@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
 import german from './de.json';
 import english from './en.json';

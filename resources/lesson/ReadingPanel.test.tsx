@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -17,6 +17,7 @@ const show = (told: Reading | undefined, over: Partial<Lesson> = {}, closed = fa
                 set={set({ balls })}
                 reading={told}
                 catalogue={catalogue()}
+                clubs={catalogue().clubs}
                 handed="right"
                 units="metric"
                 onRetest={onRetest}

@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Brushed, Catalogue, Cell, Distances, PlannedOption, SandPlan, ShotPlan, Student } from '../api/types.gen';

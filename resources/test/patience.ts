@@ -1,0 +1,4 @@
+import { configure } from '@testing-library/dom';
+
+// A machine that does other work as well is slow, not wrong.
+configure({ asyncUtilTimeout: 15_000 });
