@@ -1,9 +1,8 @@
 import { useTranslation } from 'react-i18next';
-import { Tabs } from 'radix-ui';
 import { useQuery } from '@tanstack/react-query';
-import { useSearchParams } from 'react-router-dom';
 import { ask, useCoach } from '../api/queries';
 import { Page, Skeleton, Trouble } from '../ui/Page';
+import { PageTabs } from '../ui/PageTabs';
 import { AuditTrail } from './AuditTrail';
 import { Coaches } from './Coaches';
 import { Health } from './Health';
@@ -11,15 +10,11 @@ import { ModelTab } from './ModelTab';
 import { Outcomes } from './Outcomes';
 import { Schools } from './Schools';
 
-const TAB =
-    'min-h-12 border-[1.5px] border-ink bg-press px-4 font-semibold -ml-[1.5px] data-[state=active]:bg-ink data-[state=active]:text-paper';
-
 /** Who works together; for the lead also what comes of it, and what all have in common. */
 export function AcademyPage() {
     const { t } = useTranslation();
     const { data: coach } = useCoach();
     const academy = useQuery(ask.academy());
-    const [asked, setAsked] = useSearchParams();
     if (academy.isError && academy.data === undefined)
         return (
             <Page title={t('Academy')}>
@@ -48,51 +43,17 @@ export function AcademyPage() {
         );
     return (
         <Page title={academy.data.name}>
-            <Tabs.Root
-                value={asked.get('tab') ?? 'coaches'}
-                onValueChange={(tab) => {
-                    setAsked({ tab }, { replace: true });
-                }}
-            >
-                <Tabs.List aria-label={t('Academy')} className="mb-4 flex flex-wrap pl-[1.5px]">
-                    <Tabs.Trigger className={TAB} value="coaches">
-                        {t('Coaches')}
-                    </Tabs.Trigger>
-                    <Tabs.Trigger className={TAB} value="outcomes">
-                        {t('Outcomes')}
-                    </Tabs.Trigger>
-                    <Tabs.Trigger className={TAB} value="schools">
-                        {t('Name and schools')}
-                    </Tabs.Trigger>
-                    <Tabs.Trigger className={TAB} value="model">
-                        {t('Strike model')}
-                    </Tabs.Trigger>
-                    <Tabs.Trigger className={TAB} value="audit">
-                        {t('Who did what')}
-                    </Tabs.Trigger>
-                    <Tabs.Trigger className={TAB} value="health">
-                        {t('Health')}
-                    </Tabs.Trigger>
-                </Tabs.List>
-                <Tabs.Content value="coaches">
-                    <Coaches me={coach} />
-                </Tabs.Content>
-                <Tabs.Content value="outcomes">
-                    <Outcomes />
-                </Tabs.Content>
-                <Tabs.Content value="schools">
-                    <Schools academy={academy.data} />
-                </Tabs.Content>
-                <Tabs.Content value="model">
-                    <ModelTab />
-                </Tabs.Content>
-                <Tabs.Content value="audit">
-                    <AuditTrail />
-                </Tabs.Content>
-                <Tabs.Content value="health">
-                    <Health />
-                </Tabs.Content>
-            </Tabs.Root>
+            <PageTabs
+                label={t('Academy')}
+                tabs={[
+                    { id: 'coaches', title: t('Coaches'), content: <Coaches me={coach} /> },
+                    { id: 'outcomes', title: t('Outcomes'), content: <Outcomes /> },
+                    { id: 'schools', title: t('Name and schools'), content: <Schools academy={academy.data} /> },
+                    { id: 'model', title: t('Strike model'), content: <ModelTab /> },
+                    { id: 'audit', title: t('Who did what'), content: <AuditTrail /> },
+                    { id: 'health', title: t('Health'), content: <Health /> },
+                ]}
+            />
         </Page>
     );
 }

@@ -1,10 +1,10 @@
 import { word } from '../language/trade';
 import { useTranslation } from 'react-i18next';
-import { Tabs } from 'radix-ui';
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import { useLibrary } from '../api/queries';
 import type { Library, LibraryCause, LibraryDrill, LibrarySchool } from '../api/types.gen';
 import { Page, Skeleton, Trouble } from '../ui/Page';
+import { PageTabs } from '../ui/PageTabs';
 import { Explained } from './Explained';
 
 /** What the words of the trade mean. */
@@ -31,27 +31,14 @@ export function LibraryPage() {
     );
 }
 
-const tab =
-    'min-h-12 border-[1.5px] border-ink bg-press px-5 font-semibold -ml-[1.5px] data-[state=active]:bg-ink data-[state=active]:text-paper';
-
 function Shelves({ library }: { library: Library }) {
     const { t } = useTranslation();
     const [sought, setSought] = useState('');
     const fits = (text: string) => text.toLowerCase().includes(sought.trim().toLowerCase());
     return (
-        <Tabs.Root defaultValue="causes">
-            <div className="mb-6 flex flex-wrap items-center gap-6">
-                <Tabs.List aria-label={t('Shelves')} className="flex pl-[1.5px]">
-                    <Tabs.Trigger className={tab} value="causes">
-                        {t('Causes · {{n}}', { n: library.causes.length })}
-                    </Tabs.Trigger>
-                    <Tabs.Trigger className={tab} value="drills">
-                        {t('Drills · {{n}}', { n: library.drills.length })}
-                    </Tabs.Trigger>
-                    <Tabs.Trigger className={tab} value="schools">
-                        {t('Schools · {{n}}', { n: library.schools.length })}
-                    </Tabs.Trigger>
-                </Tabs.List>
+        <PageTabs
+            label={t('Shelves')}
+            beside={
                 <label className="flex items-center gap-2 font-semibold">
                     {t('Find')}
                     <input
@@ -63,34 +50,42 @@ function Shelves({ library }: { library: Library }) {
                         }}
                     />
                 </label>
-            </div>
-            <Tabs.Content value="causes">
-                {library.causes
-                    .filter((one) => fits(`${one.name} ${one.evidence.join(' ')} ${one.shots.join(' ')}`))
-                    .map((one) => (
-                        <Cause key={one.id} cause={one} drills={library.drills} />
-                    ))}
-            </Tabs.Content>
-            <Tabs.Content value="drills">
-                <aside className="mb-4 border-l-[6px] border-ochre bg-ochre-wash p-3">
-                    {library.cautions.map((caution) => (
-                        <p key={caution}>{caution}</p>
-                    ))}
-                </aside>
-                {library.drills
-                    .filter((one) => fits(`${one.name} ${one.purpose} ${one.serves.join(' ')} ${one.shots.join(' ')}`))
-                    .map((one) => (
-                        <Drill key={one.id} drill={one} />
-                    ))}
-            </Tabs.Content>
-            <Tabs.Content value="schools">
-                {library.schools
-                    .filter((one) => fits(`${one.name} ${one.idea}`))
-                    .map((one) => (
-                        <School key={one.id} school={one} />
-                    ))}
-            </Tabs.Content>
-        </Tabs.Root>
+            }
+            tabs={[
+                {
+                    id: 'causes',
+                    title: t('Causes · {{n}}', { n: library.causes.length }),
+                    content: library.causes
+                        .filter((one) => fits(`${one.name} ${one.evidence.join(' ')} ${one.shots.join(' ')}`))
+                        .map((one) => <Cause key={one.id} cause={one} drills={library.drills} />),
+                },
+                {
+                    id: 'drills',
+                    title: t('Drills · {{n}}', { n: library.drills.length }),
+                    content: (
+                        <>
+                            <aside className="mb-4 border-l-[6px] border-ochre bg-ochre-wash p-3">
+                                {library.cautions.map((caution) => (
+                                    <p key={caution}>{caution}</p>
+                                ))}
+                            </aside>
+                            {library.drills
+                                .filter((one) => fits(`${one.name} ${one.purpose} ${one.serves.join(' ')} ${one.shots.join(' ')}`))
+                                .map((one) => (
+                                    <Drill key={one.id} drill={one} />
+                                ))}
+                        </>
+                    ),
+                },
+                {
+                    id: 'schools',
+                    title: t('Schools · {{n}}', { n: library.schools.length }),
+                    content: library.schools
+                        .filter((one) => fits(`${one.name} ${one.idea}`))
+                        .map((one) => <School key={one.id} school={one} />),
+                },
+            ]}
+        />
     );
 }
 
