@@ -45,7 +45,7 @@ function Constants({ calibration }: { calibration: Calibration }) {
         <div>
             <p className="max-w-4xl">
                 {t(
-                    'The constants of the strike model (docs/strike-model.md). Change one only where your own ground has shown it; every reading says from then on that it goes by this academy’s figures, and why. What is left empty stays as it ships.',
+                    'The constants of the strike model. Change one only where your own ground has shown it; every reading says from then on that it goes by this academy’s figures, and why. What is left empty stays as it ships.',
                 )}
             </p>
             <form onSubmit={onSend} className="mt-3">
@@ -87,8 +87,8 @@ function Constants({ calibration }: { calibration: Calibration }) {
             <h2 className="mt-6 mb-1 text-xl">{t('So far')}</h2>
             {calibration.history.length === 0 && <p>{t('As it ships.')}</p>}
             <ul>
-                {calibration.history.map((one) => (
-                    <li key={one.at} className="border-b border-line py-1.5">
+                {calibration.history.map((one, at) => (
+                    <li key={at} className="border-b border-line py-1.5">
                         {day(one.at)}, {one.by}: <strong>{one.reason}</strong>{' '}
                         {Object.keys(one.changes).length === 0
                             ? t('As it ships.')

@@ -48,7 +48,7 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
                         world.mutate();
                     }}
                 >
-                    {world.isPending ? t('Filling in…') : t('Look round in a sample: eight made-up students')}
+                    {world.isPending ? t('Filling in…') : t('Look round in a sample with made-up students')}
                 </Button>
                 <Button
                     className="px-6"
