@@ -14,8 +14,13 @@ export const goodStrikeOf = (catalogue: Catalogue, shot: string): string =>
 export const observableOf = (catalogue: Catalogue, id: string): Observable | undefined =>
     catalogue.observables.find((one) => one.id === id);
 
-/** Schools that teach this shot, from one lie or another. */
-export const schoolsOf = (catalogue: Catalogue, shot: string): Catalogue['schools'] => {
-    const taught = new Set(shotOf(catalogue, shot)?.lies.flatMap((lie) => lie.schools));
+/** Schools that teach this shot from this lie; from one lie or another where none is named. */
+export const schoolsOf = (catalogue: Catalogue, shot: string, from = ''): Catalogue['schools'] => {
+    const lies = shotOf(catalogue, shot)?.lies.filter((lie) => from === '' || lie.id === from);
+    const taught = new Set(lies?.flatMap((lie) => lie.schools));
     return catalogue.schools.filter((one) => taught.has(one.id));
 };
+
+/** A school that this lie leaves no room for gives way. */
+export const schoolKept = <School extends string>(catalogue: Catalogue, shot: string, from: string, school: School): School | '' =>
+    schoolsOf(catalogue, shot, from).some((one) => one.id === school) ? school : '';

@@ -226,6 +226,7 @@ function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props &
                 <ReadingPanel
                     {...all}
                     catalogue={catalogue}
+                    clubs={student.clubs}
                     className={only('Reading')}
                     onRetest={() => {
                         shown.begin(lesson);

@@ -65,6 +65,7 @@ export function ReadLesson({ bench, lesson, student, catalogue, coach, sets, set
                 <ReadingPanel
                     {...{ bench, lesson, set, catalogue, units }}
                     reading={bench.readings[set.id]}
+                    clubs={student.clubs}
                     handed={student.handed}
                     closed
                     onRetest={() => undefined}

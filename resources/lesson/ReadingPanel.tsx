@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { observableOf } from '../api/catalogue';
-import type { BallSet, Catalogue, Handed, Lesson, Reading, Units, WeighedCause } from '../api/types.gen';
+import type { BallSet, Catalogue, Club, Handed, Lesson, Reading, Units, WeighedCause } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 import { Skeleton } from '../ui/Page';
@@ -20,6 +20,8 @@ interface Props {
     lesson: Lesson;
     set: BallSet;
     catalogue: Catalogue;
+    /** Those of the student. */
+    clubs: Club[];
     handed: Handed;
     units: Units;
     /** Nothing is entered any more. */

@@ -5,9 +5,10 @@ import { Slider } from 'radix-ui';
 import { useDeferredValue, useState } from 'react';
 import { call } from '../api/client';
 import { goodStrikeOf, observableOf, shotOf } from '../api/catalogue';
-import type { BallSet, Catalogue, Handed, Lesson, Model, Prediction, SetupTrial, Task, Units } from '../api/types.gen';
+import type { BallSet, Catalogue, Club, Handed, Lesson, Model, Prediction, SetupTrial, Task, Units } from '../api/types.gen';
 import { ModelStrip } from '../figures/ModelStrip';
 import { Button } from '../ui/Button';
+import { clubLabel, sameClub, withInHand } from '../ui/club';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
 import { Reasons } from './Reasons';
@@ -23,6 +24,8 @@ interface Props {
     lesson: Lesson;
     set: BallSet;
     catalogue: Catalogue;
+    /** Those of the student. */
+    clubs: Club[];
     handed: Handed;
     units: Units;
     /** What the reading says of putting the first cause right. */
@@ -41,11 +44,11 @@ const REACH: Record<string, [number, number]> = {
 };
 
 /** Move one thing and see at once what the model makes of it, beside what is. */
-export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onClose, onTry }: Props) {
+export function WhatIf({ lesson, set, catalogue, clubs, handed, units, prediction, onClose, onTry }: Props) {
     const { t } = useTranslation();
     const [setup, setSetup] = useState<Record<string, number>>({});
     const [lie, setLie] = useState(lesson.task.lie);
-    const [club, setClub] = useState(lesson.task.club);
+    const [club, setClub] = useState<Club | Task['club']>(lesson.task.club);
     const body = useDeferredValue({ setup, task: { lie, club } });
     const trial = useQuery({
         queryKey: ['try', set.id, set.balls.length, body],
@@ -135,19 +138,17 @@ export function WhatIf({ lesson, set, catalogue, handed, units, prediction, onCl
                             </select>
                         </label>
                         <div role="group" aria-label={t('Club, loft and bounce')} className="flex flex-wrap gap-1.5">
-                            {[lesson.task.club, ...catalogue.clubs.filter((one) => one.loft_deg !== lesson.task.club.loft_deg)].map(
-                                (one) => (
-                                    <Button
-                                        key={one.loft_deg}
-                                        chosen={club.loft_deg === one.loft_deg}
-                                        onClick={() => {
-                                            setClub(one);
-                                        }}
-                                    >
-                                        {one.loft_deg}/{one.bounce_deg}
-                                    </Button>
-                                ),
-                            )}
+                            {withInHand(clubs, lesson.task.club).map((one) => (
+                                <Button
+                                    key={clubLabel(one)}
+                                    chosen={sameClub(one, club)}
+                                    onClick={() => {
+                                        setClub(one);
+                                    }}
+                                >
+                                    {clubLabel(one)}
+                                </Button>
+                            ))}
                         </div>
                     </div>
                     <div>

@@ -2,8 +2,9 @@ import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask } from '../api/queries';
-import type { Catalogue, SandQuestion, SandPlan } from '../api/types.gen';
+import type { Catalogue, Club, SandQuestion, SandPlan } from '../api/types.gen';
 import { Choice } from '../ui/Choice';
+import { clubLabel, withInHand } from '../ui/club';
 import { useDraft } from '../ui/useDraft';
 import { NumberField } from './NumberField';
 import { SandAbove } from './SandAbove';
@@ -18,7 +19,7 @@ export interface SandSituation {
     carry_m: number;
     room_m: number;
     slope_deg: number;
-    club: { loft_deg: number; bounce_deg: number };
+    club: Club;
     school: string | null;
 }
 
@@ -29,8 +30,6 @@ const first = (catalogue: Catalogue): SandSituation => ({
     slope_deg: 0,
     school: null,
 });
-
-const labelOf = (club: SandSituation['club']) => `${String(club.loft_deg)}/${String(club.bounce_deg)}`;
 
 const FIGURES = ['lip_height_m', 'lip_distance_m', 'carry_m', 'room_m', 'slope_deg'] as const;
 
@@ -47,6 +46,7 @@ export function SandTab({ catalogue, units, student }: OfShots) {
         keep({ ...now, ...part });
     };
     const lies = catalogue.shots.find((shot) => shot.sand)?.lies ?? [];
+    const clubs = withInHand(student?.clubs ?? catalogue.clubs, now.club);
     const schools = plan.data?.schools ?? [];
     const select = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
     return (
@@ -78,14 +78,14 @@ export function SandTab({ catalogue, units, student }: OfShots) {
                     <select
                         aria-label={t('Club')}
                         className={select}
-                        value={labelOf(now.club)}
+                        value={clubLabel(now.club)}
                         onChange={(event) => {
-                            const club = catalogue.clubs.find((one) => labelOf(one) === event.target.value);
+                            const club = clubs.find((one) => clubLabel(one) === event.target.value);
                             if (club !== undefined) change({ club });
                         }}
                     >
-                        {catalogue.clubs.map((one) => (
-                            <option key={labelOf(one)}>{labelOf(one)}</option>
+                        {clubs.map((one) => (
+                            <option key={clubLabel(one)}>{clubLabel(one)}</option>
                         ))}
                     </select>
                     <select

@@ -2,9 +2,10 @@ import { word } from '../language/trade';
 import { said } from '../language';
 import { useTranslation } from 'react-i18next';
 import { useId, useState, type FormEvent, type ReactNode } from 'react';
-import { shotOf } from '../api/catalogue';
+import { schoolKept, schoolsOf, shotOf } from '../api/catalogue';
 import type { Catalogue, Club, Task, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { clubLabel } from '../ui/club';
 import { TextField } from '../ui/TextField';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
 import { Problem } from '../ui/Problem';
@@ -72,14 +73,14 @@ export function TaskForm({ catalogue, clubs, units, task: first, submit, problem
             <Choices label={t('Club, loft and bounce')}>
                 {clubs.map((club) => (
                     <Button
-                        key={club.loft_deg}
+                        key={clubLabel(club)}
                         chosen={loft === String(club.loft_deg) && bounce === String(club.bounce_deg)}
                         onClick={() => {
                             setLoft(String(club.loft_deg));
                             setBounce(String(club.bounce_deg));
                         }}
                     >
-                        {club.loft_deg}/{club.bounce_deg}
+                        {clubLabel(club)}
                     </Button>
                 ))}
                 <TextField
@@ -158,8 +159,8 @@ function Choices({ label, children }: { label: string; children: ReactNode }) {
 /** Schools that suit the shot from this lie; one that was chosen before stays to be seen. */
 function SchoolChoice({ catalogue, task, onChange }: { catalogue: Catalogue; task: Task; onChange: (part: Partial<Task>) => void }) {
     const { t } = useTranslation();
-    const suiting = shotOf(catalogue, task.shot)?.lies.find((lie) => lie.id === task.lie)?.schools ?? [];
-    const schools = catalogue.schools.filter((one) => suiting.includes(one.id) || one.id === task.method);
+    const suiting = schoolsOf(catalogue, task.shot, task.lie);
+    const schools = catalogue.schools.filter((one) => suiting.includes(one) || one.id === task.method);
     return (
         <label className="block font-semibold">
             {t('School')}
@@ -215,9 +216,8 @@ function ShotAndLie({ catalogue, task, onChange, onCarry }: ShotAndLieProps) {
                         key={lie.id}
                         chosen={task.lie === lie.id}
                         onClick={() => {
-                            // A school that this lie leaves no room for gives way.
-                            const keeps = task.method != null && lie.schools.includes(task.method);
-                            onChange({ lie: lie.id, method: keeps ? task.method : null });
+                            const kept = schoolKept(catalogue, task.shot, lie.id, task.method ?? '');
+                            onChange({ lie: lie.id, method: kept === '' ? null : kept });
                         }}
                     >
                         {lie.label}

@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { call } from '../api/client';
-import { schoolsOf, shotOf } from '../api/catalogue';
+import { schoolKept, schoolsOf, shotOf } from '../api/catalogue';
 import { useCatalogue } from '../api/queries';
 import type { Catalogue, Coach } from '../api/types.gen';
 import { Button } from '../ui/Button';
@@ -74,8 +74,7 @@ function Shots({ coach, catalogue }: { coach: Coach; catalogue: Catalogue }) {
                     setWays({ ...ways, [id]: { ...way, ...part } });
                 };
                 const lies = shotOf(catalogue, id)?.lies ?? [];
-                const suiting = lies.find((lie) => lie.id === way.lie)?.schools;
-                const schools = schoolsOf(catalogue, id).filter((one) => suiting === undefined || suiting.includes(one.id));
+                const schools = schoolsOf(catalogue, id, way.lie);
                 return (
                     <fieldset key={id} className="grid grid-cols-[1fr_1fr_6rem] items-end gap-2">
                         <legend className="font-semibold">{word(id)}</legend>
@@ -85,8 +84,8 @@ function Shots({ coach, catalogue }: { coach: Coach; catalogue: Catalogue }) {
                                 className={box}
                                 value={way.lie}
                                 onChange={(event) => {
-                                    // A school that this lie leaves no room for gives way.
-                                    change({ lie: event.target.value, school: '' });
+                                    const lie = event.target.value;
+                                    change({ lie, school: schoolKept(catalogue, id, lie, way.school) });
                                 }}
                             >
                                 <option value="">{t('the usual one')}</option>
