@@ -38,10 +38,10 @@ final readonly class LessLoft
         $key = "{$task->lie->value} {$task->carryM} {$task->rollM} {$task->slopeDeg} {$task->club->loftDeg} {$task->club->bounceDeg}";
         /** @var \WeakMap<Calibration, array<string, self|null>>|null $known of this process: a task is asked about again and again */
         static $known = null;
-        $known ??= new \WeakMap();
+        $known ??= new \WeakMap;
         /** @var array<string, self|null> $here */
         $here = $known[$calibration] ?? [];
-        if (!\array_key_exists($key, $here)) {
+        if (! \array_key_exists($key, $here)) {
             $here[$key] = self::planned($task, $task->carryM ?? 0.0, $task->rollM, $calibration);
             $known[$calibration] = $here;
         }
