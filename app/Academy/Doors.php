@@ -31,9 +31,11 @@ final readonly class Doors
     /** @return array{AccountLink, SecretToken} told once; what was made before for this coach opens no longer */
     public function reset(User $lead, User $coach): array
     {
-        AccountLink::living()->where('coach_id', $coach->id)->update(['revoked_at' => now()]);
+        return DB::transaction(function () use ($lead, $coach): array {
+            AccountLink::living()->where('coach_id', $coach->id)->update(['revoked_at' => now()]);
 
-        return $this->make($lead, ['coach_id' => $coach->id], Deed::ResetMade, ['coach' => $coach->name]);
+            return $this->make($lead, ['coach_id' => $coach->id], Deed::ResetMade, ['coach' => $coach->name]);
+        }, self::ATTEMPTS);
     }
 
     public function find(string $token): ?AccountLink

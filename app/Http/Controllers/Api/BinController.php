@@ -17,6 +17,7 @@ use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /** Delete, bring back, erase for good. */
@@ -80,8 +81,12 @@ final class BinController
         $student = Student::withTrashed()->findOrFail($studentId);
         Gate::authorize('forceDelete', $student);
 
-        $receipt = $bin->erase($student);
-        $trail->note($coach, Deed::Erased, $studentId);
+        // Nobody is erased without a note of who did it.
+        $receipt = DB::transaction(static function () use ($bin, $student, $trail, $coach): array {
+            $trail->note($coach, Deed::Erased, $student->id);
+
+            return $bin->erase($student);
+        });
 
         return new ErasureResource($receipt);
     }
