@@ -9,6 +9,7 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Problem } from '../ui/Problem';
 import { day } from '../ui/reader';
+import { SelectField } from '../ui/SelectField';
 import { TextField } from '../ui/TextField';
 import { ToldOnce } from '../ui/ToldOnce';
 
@@ -59,23 +60,12 @@ export function AccountLinks({ coaches }: { coaches: CoachAtWork[] }) {
                     make.mutate({ coach_id: whose });
                 }}
             >
-                <label className="block font-semibold">
-                    {t('Forgotten password of')}
-                    <select
-                        className="mt-1 block min-h-12 border-[1.5px] border-ink bg-press px-3 font-normal"
-                        value={whose}
-                        onChange={(event) => {
-                            setWhose(event.target.value);
-                        }}
-                    >
-                        <option value="">{t('choose a coach')}</option>
-                        {coaches.map((one) => (
-                            <option key={one.id} value={one.id}>
-                                {one.name}
-                            </option>
-                        ))}
-                    </select>
-                </label>
+                <SelectField
+                    label={t('Forgotten password of')}
+                    options={[{ value: '', label: t('choose a coach') }, ...coaches.map((one) => ({ value: one.id, label: one.name }))]}
+                    value={whose}
+                    onValue={setWhose}
+                />
                 <Button type="submit" disabled={make.isPending || whose === ''}>
                     {t('Make a link for a new password')}
                 </Button>

@@ -9,6 +9,7 @@ import type { Academy, PutAcademy } from '../api/types.gen';
 import { told } from '../you/told';
 import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';
+import { SelectField } from '../ui/SelectField';
 import { TextField } from '../ui/TextField';
 
 /** What all coaches have in common: the name, and the school a shot is taught in unless a coach says otherwise. */
@@ -31,25 +32,20 @@ export function Schools({ academy }: { academy: Academy }) {
         <form className="max-w-xl space-y-4" onSubmit={onSend}>
             <TextField label={t('Name of the academy')} value={name} onValue={setName} />
             {catalogue.shots.map((shot) => (
-                <label key={shot.id} className="block font-semibold">
-                    {t('{{shot}}: taught as', { shot: word(shot.id) })}
-                    <select
-                        className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal"
-                        value={schools[shot.id] ?? ''}
-                        onChange={(event) => {
-                            const others = Object.fromEntries(Object.entries(schools).filter(([one]) => one !== shot.id));
-                            const school = event.target.value as Academy['schools'][string];
-                            setSchools(event.target.value === '' ? others : { ...others, [shot.id]: school });
-                        }}
-                    >
-                        <option value="">{t('the usual one for the lie')}</option>
-                        {schoolsOf(catalogue, shot.id).map((school) => (
-                            <option key={school.id} value={school.id}>
-                                {school.name}
-                            </option>
-                        ))}
-                    </select>
-                </label>
+                <SelectField
+                    key={shot.id}
+                    label={t('{{shot}}: taught as', { shot: word(shot.id) })}
+                    className="w-full"
+                    options={[
+                        { value: '', label: t('the usual one for the lie') },
+                        ...schoolsOf(catalogue, shot.id).map(({ id, name }) => ({ value: id, label: name })),
+                    ]}
+                    value={schools[shot.id] ?? ''}
+                    onValue={(school) => {
+                        const others = Object.fromEntries(Object.entries(schools).filter(([one]) => one !== shot.id));
+                        setSchools(school === '' ? others : { ...others, [shot.id]: school as Academy['schools'][string] });
+                    }}
+                />
             ))}
             <Problem text={told(save.error)} />
             <Button type="submit" main disabled={save.isPending || name.trim() === ''}>

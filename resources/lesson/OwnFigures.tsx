@@ -2,6 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { observableOf } from '../api/catalogue';
 import type { Catalogue, Observed, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { SelectField } from '../ui/SelectField';
 import { observed, shownUnit } from '../ui/units';
 
 export interface TypedFigure {
@@ -66,21 +67,16 @@ export function OwnFigures({ figures, most, setup, catalogue, units, onChange }:
                 })}
             </ol>
             {figures.length < most && (
-                <select
-                    aria-label={t('Add a figure')}
-                    className="mb-4 min-h-12 border-[1.5px] border-ink bg-press px-3"
+                <SelectField
+                    label={t('Add a figure')}
+                    unseen
+                    className="mb-4"
+                    options={[{ value: '', label: t('Add a figure') }, ...open.map(({ id, label }) => ({ value: id, label }))]}
                     value=""
-                    onChange={(event) => {
-                        if (event.target.value !== '') onChange([...figures, { observable: event.target.value, typed: '' }]);
+                    onValue={(id) => {
+                        if (id !== '') onChange([...figures, { observable: id, typed: '' }]);
                     }}
-                >
-                    <option value="">{t('Add a figure')}</option>
-                    {open.map((one) => (
-                        <option key={one.id} value={one.id}>
-                            {one.label}
-                        </option>
-                    ))}
-                </select>
+                />
             )}
         </>
     );

@@ -3,12 +3,14 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { bench, catalogue, lesson, proposal, reading, set } from '../test/make';
+import { serve } from '../test/server';
 import { Prescribe } from './Prescribe';
 import type { Tried } from './WhatIf';
 
 const open = (tried?: Tried, told = reading()) => {
     const noted = bench();
     const onClose = vi.fn();
+    serve({});
     render(
         <QueryClientProvider client={new QueryClient()}>
             <Prescribe

@@ -6,6 +6,7 @@ import type { BallSet, Catalogue, Lesson, Proposal, Reading, SetupChange, Units 
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
+import { SelectField } from '../ui/SelectField';
 import { OwnWay } from './OwnWay';
 import { ProposedWay } from './ProposedWay';
 import { SchoolsSideBySide } from './SchoolsSideBySide';
@@ -42,22 +43,17 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
     };
     return (
         <Panel title={t('Prescription')} open onOpenChange={onClose} wide>
-            <label className="mb-4 block font-semibold">
-                {t('Work on')}
-                <select
-                    className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal"
-                    value={causeId}
-                    onChange={(event) => {
-                        setCauseId(event.target.value);
-                    }}
-                >
-                    {reading.causes.map((one) => (
-                        <option key={one.id} value={one.id}>
-                            {one.name} ({Math.round(one.probability * 100)} %)
-                        </option>
-                    ))}
-                </select>
-            </label>
+            <SelectField
+                label={t('Work on')}
+                outer="mb-4 block font-semibold"
+                className="w-full"
+                options={reading.causes.map((one) => ({
+                    value: one.id,
+                    label: `${one.name} (${String(Math.round(one.probability * 100))} %)`,
+                }))}
+                value={causeId}
+                onValue={setCauseId}
+            />
             {cause !== undefined && cause.main_reasons.length > 0 && (
                 <p className="mb-4">
                     <strong>{t('Because:')}</strong> {cause.main_reasons.join(' ')}

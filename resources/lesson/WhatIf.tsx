@@ -11,6 +11,7 @@ import { Button } from '../ui/Button';
 import { clubLabel, sameClub, withInHand } from '../ui/club';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
+import { SelectField } from '../ui/SelectField';
 import { Reasons } from './Reasons';
 import { inTen, observed } from '../ui/units';
 
@@ -121,22 +122,13 @@ export function WhatIf({ lesson, set, catalogue, clubs, handed, units, predictio
                                 </div>
                             );
                         })}
-                        <label className="block font-semibold">
-                            {t('Lie')}
-                            <select
-                                className="mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal"
-                                value={lie}
-                                onChange={(event) => {
-                                    setLie(event.target.value as Task['lie']);
-                                }}
-                            >
-                                {shotOf(catalogue, lesson.task.shot)?.lies.map((one) => (
-                                    <option key={one.id} value={one.id}>
-                                        {one.label}
-                                    </option>
-                                ))}
-                            </select>
-                        </label>
+                        <SelectField
+                            label={t('Lie')}
+                            className="w-full"
+                            options={(shotOf(catalogue, lesson.task.shot)?.lies ?? []).map(({ id, label }) => ({ value: id, label }))}
+                            value={lie}
+                            onValue={setLie}
+                        />
                         <div role="group" aria-label={t('Club, loft and bounce')} className="flex flex-wrap gap-1.5">
                             {withInHand(clubs, lesson.task.club).map((one) => (
                                 <Button

@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import type { DrillCourse } from '../api/types.gen';
+import { SelectField } from '../ui/SelectField';
 import { percent } from '../ui/units';
 import { TimeChart } from './TimeChart';
 import type { Span } from './timeline';
@@ -38,20 +39,13 @@ export function DrillChart({ results, span, flags }: Props) {
                 n: null,
             }))}
             choice={
-                <select
-                    aria-label={t('Which drill')}
-                    className="min-h-11 border-[1.5px] border-ink bg-press px-2"
+                <SelectField
+                    label={t('Which drill')}
+                    unseen
+                    options={drills.map(([id, name]) => ({ value: id, label: name }))}
                     value={drill}
-                    onChange={(event) => {
-                        setTrained(event.target.value);
-                    }}
-                >
-                    {drills.map(([id, name]) => (
-                        <option key={id} value={id}>
-                            {name}
-                        </option>
-                    ))}
-                </select>
+                    onValue={setTrained}
+                />
             }
         />
     );

@@ -2,6 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { observableOf } from '../api/catalogue';
 import type { Catalogue, CoursePoint, Units } from '../api/types.gen';
+import { SelectField } from '../ui/SelectField';
 import { observed, shownFactor } from '../ui/units';
 import { placeOf } from './course';
 import { TimeChart } from './TimeChart';
@@ -42,20 +43,13 @@ export function SetupChart({ course, catalogue, units, span, flags }: Props) {
             band={setups.map(({ card }) => ({ low: card[0] / factor, high: card[1] / factor }))}
             points={setups.map(({ at, label, to, value }) => ({ at, label, to, value, low: null, high: null, n: null }))}
             choice={
-                <select
-                    aria-label={t('Which look')}
-                    className="min-h-11 border-[1.5px] border-ink bg-press px-2"
+                <SelectField
+                    label={t('Which look')}
+                    unseen
+                    options={measured.map((one) => ({ value: one, label: observableOf(catalogue, one)?.label ?? one }))}
                     value={id}
-                    onChange={(event) => {
-                        setLooked(event.target.value);
-                    }}
-                >
-                    {measured.map((one) => (
-                        <option key={one} value={one}>
-                            {observableOf(catalogue, one)?.label}
-                        </option>
-                    ))}
-                </select>
+                    onValue={setLooked}
+                />
             }
         />
     );

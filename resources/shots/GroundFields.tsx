@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { Catalogue, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { SelectField } from '../ui/SelectField';
 import { NumberField } from './NumberField';
 import type { Situation } from './PlannerTab';
 import { fieldOf } from './shots';
@@ -37,22 +38,16 @@ export function GroundFields({ catalogue, units, now, stepM, onChange }: Props) 
     return (
         <div className="space-y-2">
             <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-                <label className="block text-[15px]">
-                    {t('Lie')}
-                    <select
-                        className="mt-1 block min-h-12 border-[1.5px] border-ink bg-press px-3 text-base"
-                        value={now.lie}
-                        onChange={(event) => {
-                            onChange({ lie: event.target.value });
-                        }}
-                    >
-                        {lies.map((lie) => (
-                            <option key={lie.id} value={lie.id}>
-                                {lie.label}
-                            </option>
-                        ))}
-                    </select>
-                </label>
+                <SelectField
+                    label={t('Lie')}
+                    outer="block text-[15px]"
+                    className="text-base"
+                    options={lies.map(({ id, label }) => ({ value: id, label }))}
+                    value={now.lie}
+                    onValue={(lie) => {
+                        onChange({ lie });
+                    }}
+                />
                 {(['edge_m', 'hole_m', 'behind_m'] as const).map(number)}
                 {now.step_m !== null && (
                     <NumberField

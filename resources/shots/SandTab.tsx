@@ -5,6 +5,7 @@ import { ask } from '../api/queries';
 import type { Catalogue, Club, SandQuestion, SandPlan } from '../api/types.gen';
 import { Choice } from '../ui/Choice';
 import { clubLabel, withInHand } from '../ui/club';
+import { SelectField } from '../ui/SelectField';
 import { useDraft } from '../ui/useDraft';
 import { NumberField } from './NumberField';
 import { SandAbove } from './SandAbove';
@@ -48,25 +49,19 @@ export function SandTab({ catalogue, units, student }: OfShots) {
     const lies = catalogue.shots.find((shot) => shot.sand)?.lies ?? [];
     const clubs = withInHand(student?.clubs ?? catalogue.clubs, now.club);
     const schools = plan.data?.schools ?? [];
-    const select = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
     return (
         <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[1fr_20rem]">
             <div className="min-w-0 space-y-3">
                 <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
-                    <select
-                        aria-label={t('Sand')}
-                        className={select}
+                    <SelectField
+                        label={t('Sand')}
+                        unseen
+                        options={lies.map(({ id, label }) => ({ value: id, label }))}
                         value={now.lie}
-                        onChange={(event) => {
-                            change({ lie: event.target.value });
+                        onValue={(lie) => {
+                            change({ lie });
                         }}
-                    >
-                        {lies.map((lie) => (
-                            <option key={lie.id} value={lie.id}>
-                                {lie.label}
-                            </option>
-                        ))}
-                    </select>
+                    />
                     <Choice
                         label={t('The ball lies')}
                         value={now.ball}
@@ -75,34 +70,25 @@ export function SandTab({ catalogue, units, student }: OfShots) {
                             change({ ball });
                         }}
                     />
-                    <select
-                        aria-label={t('Club')}
-                        className={select}
+                    <SelectField
+                        label={t('Club')}
+                        unseen
+                        options={clubs.map((one) => ({ value: clubLabel(one), label: clubLabel(one) }))}
                         value={clubLabel(now.club)}
-                        onChange={(event) => {
-                            const club = clubs.find((one) => clubLabel(one) === event.target.value);
+                        onValue={(label) => {
+                            const club = clubs.find((one) => clubLabel(one) === label);
                             if (club !== undefined) change({ club });
                         }}
-                    >
-                        {clubs.map((one) => (
-                            <option key={clubLabel(one)}>{clubLabel(one)}</option>
-                        ))}
-                    </select>
-                    <select
-                        aria-label={t('School')}
-                        className={select}
+                    />
+                    <SelectField
+                        label={t('School')}
+                        unseen
+                        options={[{ value: '', label: t('usual school') }, ...schools.map(({ id, name }) => ({ value: id, label: name }))]}
                         value={schools.some((one) => one.id === now.school) ? (now.school ?? '') : ''}
-                        onChange={(event) => {
-                            change({ school: event.target.value === '' ? null : event.target.value });
+                        onValue={(school) => {
+                            change({ school: school === '' ? null : school });
                         }}
-                    >
-                        <option value="">{t('usual school')}</option>
-                        {schools.map((school) => (
-                            <option key={school.id} value={school.id}>
-                                {school.name}
-                            </option>
-                        ))}
-                    </select>
+                    />
                 </div>
                 <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
                     {FIGURES.map((id) => (

@@ -8,6 +8,7 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { notify } from '../ui/notices';
 import { Problem } from '../ui/Problem';
+import { SelectField } from '../ui/SelectField';
 
 type Level = StudentShare['level'];
 
@@ -58,37 +59,20 @@ export function Sharing({ student, onGone }: { student: Student; onGone: () => v
             ))}
             <h3 className="mt-3 font-text text-base font-bold">{t('Hand over')}</h3>
             <div className="mt-1 flex flex-wrap items-end gap-3">
-                <label className="block">
-                    {t('To')}
-                    <select
-                        className="mt-1 block min-h-12 border-[1.5px] border-ink bg-press px-3"
-                        value={to}
-                        onChange={(event) => {
-                            setTo(event.target.value);
-                        }}
-                    >
-                        <option value="">{t('choose a coach')}</option>
-                        {others.map((one) => (
-                            <option key={one.id} value={one.id}>
-                                {one.name}
-                            </option>
-                        ))}
-                    </select>
-                </label>
-                <label className="block">
-                    {t('{{coach}} keeps', { coach: student.coach })}
-                    <select
-                        className="mt-1 block min-h-12 border-[1.5px] border-ink bg-press px-3"
-                        value={keeps}
-                        onChange={(event) => {
-                            setKeeps(event.target.value as Level | 'none');
-                        }}
-                    >
-                        <option value="none">{t('nothing')}</option>
-                        <option value="read">{t('to read')}</option>
-                        <option value="teach">{t('to teach')}</option>
-                    </select>
-                </label>
+                <SelectField
+                    label={t('To')}
+                    outer="block"
+                    options={[{ value: '', label: t('choose a coach') }, ...others.map((one) => ({ value: one.id, label: one.name }))]}
+                    value={to}
+                    onValue={setTo}
+                />
+                <SelectField
+                    label={t('{{coach}} keeps', { coach: student.coach })}
+                    outer="block"
+                    options={[{ value: 'none', label: t('nothing') }, ...words.slice(1)]}
+                    value={keeps}
+                    onValue={setKeeps}
+                />
                 <Button
                     disabled={handOver.isPending || to === ''}
                     onClick={() => {

@@ -9,6 +9,7 @@ import { clubLabel } from '../ui/club';
 import { TextField } from '../ui/TextField';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
 import { Problem } from '../ui/Problem';
+import { SelectField } from '../ui/SelectField';
 
 /** Figures of the task that are typed; some only for some shots, as the catalogue says. */
 const FIGURES = [
@@ -29,8 +30,6 @@ interface Props {
     problem: string;
     onSubmit: (task: Task) => void;
 }
-
-const box = 'min-h-12 border-[1.5px] border-ink bg-press px-3';
 
 export function TaskForm({ catalogue, clubs, units, task: first, submit, problem, onSubmit }: Props) {
     const { t } = useTranslation();
@@ -162,23 +161,14 @@ function SchoolChoice({ catalogue, task, onChange }: { catalogue: Catalogue; tas
     const suiting = schoolsOf(catalogue, task.shot, task.lie);
     const schools = catalogue.schools.filter((one) => suiting.includes(one) || one.id === task.method);
     return (
-        <label className="block font-semibold">
-            {t('School')}
-            <select
-                className={`${box} mt-1 block font-normal`}
-                value={task.method ?? ''}
-                onChange={(event) => {
-                    onChange({ method: event.target.value === '' ? null : (event.target.value as Task['method']) });
-                }}
-            >
-                <option value="">{t('the usual one for the lie')}</option>
-                {schools.map((school) => (
-                    <option key={school.id} value={school.id}>
-                        {school.name}
-                    </option>
-                ))}
-            </select>
-        </label>
+        <SelectField
+            label={t('School')}
+            options={[{ value: '', label: t('the usual one for the lie') }, ...schools.map(({ id, name }) => ({ value: id, label: name }))]}
+            value={task.method ?? ''}
+            onValue={(school) => {
+                onChange({ method: school === '' ? null : school });
+            }}
+        />
     );
 }
 

@@ -4,9 +4,8 @@ import { call } from '../api/client';
 import type { Coach, PutAccount } from '../api/types.gen';
 import { Problem } from '../ui/Problem';
 import { weekdays } from '../ui/reader';
+import { SelectField } from '../ui/SelectField';
 import { told } from './told';
-
-const box = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal';
 
 /** Where and how the coach works: time zone, first day of the week, whether pictures are kept at all. */
 export function Place({ coach }: { coach: Coach }) {
@@ -20,39 +19,27 @@ export function Place({ coach }: { coach: Coach }) {
         <section aria-label={t('Where you are')} className="space-y-3">
             <h2 className="text-xl">{t('Where you are')}</h2>
             <div className="grid gap-3 sm:grid-cols-2">
-                <label className="block font-semibold">
-                    {t('Time zone')}
-                    <select
-                        className={box}
-                        value={coach.timezone ?? ''}
-                        onChange={(event) => {
-                            save.mutate({ timezone: event.target.value === '' ? null : event.target.value });
-                        }}
-                    >
-                        <option value="">{t('as this device')}</option>
-                        {Intl.supportedValuesOf('timeZone').map((one) => (
-                            <option key={one} value={one}>
-                                {one.replaceAll('_', ' ')}
-                            </option>
-                        ))}
-                    </select>
-                </label>
-                <label className="block font-semibold">
-                    {t('The week begins on')}
-                    <select
-                        className={box}
-                        value={coach.week_starts}
-                        onChange={(event) => {
-                            save.mutate({ week_starts: Number(event.target.value) });
-                        }}
-                    >
-                        {weekdays().map(({ day, name }) => (
-                            <option key={day} value={day}>
-                                {name}
-                            </option>
-                        ))}
-                    </select>
-                </label>
+                <SelectField
+                    label={t('Time zone')}
+                    className="w-full"
+                    options={[
+                        { value: '', label: t('as this device') },
+                        ...Intl.supportedValuesOf('timeZone').map((one) => ({ value: one, label: one.replaceAll('_', ' ') })),
+                    ]}
+                    value={coach.timezone ?? ''}
+                    onValue={(zone) => {
+                        save.mutate({ timezone: zone === '' ? null : zone });
+                    }}
+                />
+                <SelectField
+                    label={t('The week begins on')}
+                    className="w-full"
+                    options={weekdays().map(({ day, name }) => ({ value: String(day), label: name }))}
+                    value={String(coach.week_starts)}
+                    onValue={(day) => {
+                        save.mutate({ week_starts: Number(day) });
+                    }}
+                />
             </div>
             <label className="flex min-h-12 items-center gap-3 font-semibold">
                 <input

@@ -8,6 +8,7 @@ import { useCatalogue } from '../api/queries';
 import type { Catalogue, Coach } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';
+import { SelectField } from '../ui/SelectField';
 import { TextField } from '../ui/TextField';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
 import { told } from './told';
@@ -17,8 +18,6 @@ interface Way {
     lie: string;
     carry: string;
 }
-
-const box = 'mt-1 block min-h-12 w-full border-[1.5px] border-ink bg-press px-3 font-normal';
 
 /** How the coach begins with each shot: a lesson, a plan and a look at the model start from it. */
 export function Ways({ coach }: { coach: Coach }) {
@@ -78,41 +77,29 @@ function Shots({ coach, catalogue }: { coach: Coach; catalogue: Catalogue }) {
                 return (
                     <fieldset key={id} className="grid grid-cols-[1fr_1fr_6rem] items-end gap-2">
                         <legend className="font-semibold">{word(id)}</legend>
-                        <label>
-                            {t('Lie')}
-                            <select
-                                className={box}
-                                value={way.lie}
-                                onChange={(event) => {
-                                    const lie = event.target.value;
-                                    change({ lie, school: schoolKept(catalogue, id, lie, way.school) });
-                                }}
-                            >
-                                <option value="">{t('the usual one')}</option>
-                                {lies.map((lie) => (
-                                    <option key={lie.id} value={lie.id}>
-                                        {lie.label}
-                                    </option>
-                                ))}
-                            </select>
-                        </label>
-                        <label>
-                            {t('School')}
-                            <select
-                                className={box}
-                                value={way.school}
-                                onChange={(event) => {
-                                    change({ school: event.target.value });
-                                }}
-                            >
-                                <option value="">{t('the usual one')}</option>
-                                {schools.map((school) => (
-                                    <option key={school.id} value={school.id}>
-                                        {school.name}
-                                    </option>
-                                ))}
-                            </select>
-                        </label>
+                        <SelectField
+                            label={t('Lie')}
+                            outer="block"
+                            className="w-full"
+                            options={[{ value: '', label: t('the usual one') }, ...lies.map(({ id, label }) => ({ value: id, label }))]}
+                            value={way.lie}
+                            onValue={(lie) => {
+                                change({ lie, school: schoolKept(catalogue, id, lie, way.school) });
+                            }}
+                        />
+                        <SelectField
+                            label={t('School')}
+                            outer="block"
+                            className="w-full"
+                            options={[
+                                { value: '', label: t('the usual one') },
+                                ...schools.map(({ id: school, name }) => ({ value: school, label: name })),
+                            ]}
+                            value={way.school}
+                            onValue={(school) => {
+                                change({ school });
+                            }}
+                        />
                         <TextField
                             label={`${t('Carry')}, ${shownUnit('m', coach.units)}`}
                             outer="block"
