@@ -29,6 +29,12 @@ abstract class BrowserTestCase extends TestCase
     /** Machines are shared: what takes a moment may take many. */
     private const PATIENCE_S = 30;
 
+    /** Each look is work for the browser too. */
+    private const LOOK_EVERY_MS = 120;
+
+    /** Of tests that take the network away. In the others the app is not kept for later, which is a quarter of the work of a short test. */
+    public const OFFLINE = 'offline';
+
     protected RemoteWebDriver $browser;
 
     private string $profile;
@@ -56,6 +62,9 @@ abstract class BrowserTestCase extends TestCase
             self::environment('CHROMEDRIVER_URL'),
             DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
         );
+        if (! \in_array(self::OFFLINE, $this->groups(), true)) {
+            $this->devTools('Page.addScriptToEvaluateOnNewDocument', ['source' => 'delete Navigator.prototype.serviceWorker']);
+        }
         $this->resize(1280, 800);
     }
 
@@ -100,7 +109,7 @@ abstract class BrowserTestCase extends TestCase
     /** The first shown element for a CSS selector, waited for. */
     protected function element(string $css): RemoteWebElement
     {
-        return $this->browser->wait(self::PATIENCE_S, 50)->until(function () use ($css): ?RemoteWebElement {
+        return $this->browser->wait(self::PATIENCE_S, self::LOOK_EVERY_MS)->until(function () use ($css): ?RemoteWebElement {
             foreach ($this->browser->findElements(WebDriverBy::cssSelector($css)) as $element) {
                 try {
                     if ($element->isDisplayed()) {
@@ -118,7 +127,7 @@ abstract class BrowserTestCase extends TestCase
     /** Presses the button or link with these words, exactly or else at the start; in the open sheet where there is one. */
     protected function press(string $words): void
     {
-        $this->browser->wait(self::PATIENCE_S, 50)->until(function () use ($words): bool {
+        $this->browser->wait(self::PATIENCE_S, self::LOOK_EVERY_MS)->until(function () use ($words): bool {
             $under = $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [] ? '' : "//*[@role='dialog']";
             $pressable = "{$under}//*[self::a or self::button or self::summary]";
             // Only on a page that holds the words at all: one that comes between two of the looks would be taken for a looser match.
@@ -172,7 +181,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function until(callable $true, string $else, int $seconds = self::PATIENCE_S): void
     {
-        $this->browser->wait($seconds, 50)->until(static function () use ($true): mixed {
+        $this->browser->wait($seconds, self::LOOK_EVERY_MS)->until(static function () use ($true): mixed {
             try {
                 return $true();
             } catch (StaleElementReferenceException) {
@@ -372,6 +381,7 @@ abstract class BrowserTestCase extends TestCase
     /** Without Network.enable Chromium tells the page that it is offline and goes on serving it. */
     protected function network(bool $offline): void
     {
+        self::assertContains(self::OFFLINE, $this->groups(), 'a test that takes the network away says so');
         $this->devTools('Network.enable', []);
         $this->devTools('Network.emulateNetworkConditions', [
             'offline' => $offline,

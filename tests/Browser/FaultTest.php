@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Balls are logged while the network, the web server, the database and the page itself are taken away in turn. */
+#[Group(BrowserTestCase::OFFLINE)]
 final class FaultTest extends BrowserTestCase
 {
     private const ROUNDS = 30;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Milliseconds from the key that logs a ball to the updated reading on the screen. Run by bench/latency, not with the tests. */
+#[Group(BrowserTestCase::OFFLINE)]
 final class InputLatency extends BrowserTestCase
 {
     private const BALLS = 20;

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The bench itself: what can be entered how, at every size and in the dark. */
 final class LessonBenchTest extends BrowserTestCase
@@ -46,6 +47,7 @@ final class LessonBenchTest extends BrowserTestCase
         self::assertGreaterThan(30, $touches);
     }
 
+    #[Group(self::OFFLINE)]
     public function test_without_a_connection_the_reading_comes_all_the_same_where_the_core_is_kept(): void
     {
         $this->signIn();

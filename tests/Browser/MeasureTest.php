@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\FilmedSwing;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\MadeUpPlayer;
 
@@ -121,6 +122,7 @@ final class MeasureTest extends BrowserTestCase
         $this->see('Already rising at the ball');
     }
 
+    #[Group(self::OFFLINE)]
     public function test_marks_made_without_a_connection_are_worked_out_on_the_device_and_alike_when_it_comes(): void
     {
         $swing = FilmedSwing::shipped()['odile'];

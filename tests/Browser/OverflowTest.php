@@ -18,7 +18,7 @@ use PHPUnit\Framework\Attributes\TestWith;
  */
 final class OverflowTest extends BrowserTestCase
 {
-    private const CASES = 300;
+    private const CASES = 120;
 
     private const SEED = 20261126;
 
@@ -74,7 +74,7 @@ final class OverflowTest extends BrowserTestCase
         JS;
 
     #[TestWith([1280, 800, self::CASES])]
-    #[TestWith([390, 844, 60])]
+    #[TestWith([390, 844, 40])]
     public function test_nothing_is_cut_off_in_random_cases(int $width, int $height, int $cases): void
     {
         $this->signIn();

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** From the prescription to the student's phone and back to the coach. */
 final class PracticeTest extends BrowserTestCase
 {
+    #[Group(self::OFFLINE)]
     public function test_prescribe_plan_share_run_on_the_phone_and_see_it_on_the_coachs_side(): void
     {
         $this->signIn();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The question after three weeks, answered on the screen for each story of Saltgrass. */
 final class ProgressTest extends BrowserTestCase
@@ -186,6 +187,7 @@ final class ProgressTest extends BrowserTestCase
         self::assertSame([], $this->consoleErrors());
     }
 
+    #[Group(self::OFFLINE)]
     public function test_progress_can_be_read_in_the_dark_on_a_phone_and_without_a_network(): void
     {
         $this->signIn();

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Which shot, how far, from which sand, where on a slope; and the balls of a device. */
 final class ShotsTest extends BrowserTestCase
@@ -180,6 +181,7 @@ final class ShotsTest extends BrowserTestCase
         self::assertSame([], $this->consoleErrors());
     }
 
+    #[Group(self::OFFLINE)]
     public function test_random_numbers_on_a_phone_show_the_error_at_once_and_reach_the_coach(): void
     {
         $this->signIn();

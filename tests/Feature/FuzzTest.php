@@ -18,7 +18,7 @@ final class FuzzTest extends TestCase
 {
     use CoachRoutes;
 
-    private const INPUTS = 120;
+    private const INPUTS = 80;
 
     private const SEED = 20261125;
 
