@@ -1,8 +1,9 @@
 import { useTranslation } from 'react-i18next';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
-import { useNavigate, useParams } from 'react-router-dom';
+import { useParams } from 'react-router-dom';
 import { call, prepareSession } from '../api/client';
+import { forgetAnswers } from '../api/kept';
 import { ask } from '../api/queries';
 import type { Coach, Door } from '../api/types.gen';
 import { owner } from '../outbox/owner';
@@ -37,8 +38,6 @@ export function DoorPage() {
 
 function Enter({ door, token }: { door: Door; token: string }) {
     const { t } = useTranslation();
-    const queries = useQueryClient();
-    const navigate = useNavigate();
     const [of, setOf] = useState({ name: '', email: door.coach?.email ?? '', password: '' });
     const enter = useMutation({
         mutationFn: async () => {
@@ -46,11 +45,11 @@ function Enter({ door, token }: { door: Door; token: string }) {
             return call<Coach>('POST', `doors/${token}`, door.coach === null ? of : { password: of.password });
         },
         onSuccess: async (coach) => {
-            // Nothing that another coach looked at on this device stays in memory.
-            queries.clear();
             owner.is(coach.owner_key);
-            queries.setQueryData(['me'], coach);
-            await navigate('/', { replace: true });
+            await forgetAnswers();
+            // A fresh page: nothing of another coach stays on this device, and this one, whose address is a secret, tells no server where
+            // it asks from, by which a session is known.
+            window.location.replace('/');
         },
     });
     const onSend = (event: FormEvent) => {
