@@ -7,6 +7,12 @@ import { weekdays } from '../ui/reader';
 import { SelectField } from '../ui/SelectField';
 import { told } from './told';
 
+/** Those of this browser, and the one that was named: browsers know zones by different names. */
+const zonesWith = (named: string | null): string[] => {
+    const known = Intl.supportedValuesOf('timeZone');
+    return named === null || known.includes(named) ? known : [named, ...known];
+};
+
 /** Where and how the coach works: time zone, first day of the week, whether pictures are kept at all. */
 export function Place({ coach }: { coach: Coach }) {
     const { t } = useTranslation();
@@ -24,7 +30,7 @@ export function Place({ coach }: { coach: Coach }) {
                     className="w-full"
                     options={[
                         { value: '', label: t('as this device') },
-                        ...Intl.supportedValuesOf('timeZone').map((one) => ({ value: one, label: one.replaceAll('_', ' ') })),
+                        ...zonesWith(coach.timezone).map((one) => ({ value: one, label: one.replaceAll('_', ' ') })),
                     ]}
                     value={coach.timezone ?? ''}
                     onValue={(zone) => {
