@@ -149,8 +149,12 @@ install_all() {
     make_storage
     install_packages "${1:-}"
     install_node
-    install_php_libraries
-    install_front_end
-    build_front_end
+    # Beside each other: each waits for the network more than it works. Both are waited for, whatever fails, and say what did.
+    local of_php failed=0
+    install_php_libraries &
+    of_php=$!
+    (install_front_end && build_front_end) || failed=1
+    wait "$of_php" || failed=1
+    [ "$failed" -eq 0 ] || exit 1
     exec {LOCK}>&-
 }
