@@ -60,7 +60,6 @@ return new class () extends Migration {
         // Every lesson says who gave it: so far, the coach whose student it is.
         Schema::table('lessons', static function (Blueprint $table): void {
             $table->foreignUlid('coach_id')->nullable()->after('student_id')->constrained('users')->nullOnDelete();
-            $table->index(['coach_id', 'began_at']);
         });
         DB::statement('update lessons join students on students.id = lessons.student_id set lessons.coach_id = students.coach_id');
 
@@ -107,12 +106,6 @@ return new class () extends Migration {
             $table->primary(['student_id', 'cause']);
         });
 
-        // The day to look again, where a lead's page counts it.
-        Schema::table('students', static function (Blueprint $table): void {
-            $table->string('recheck_on', 10)->nullable()->virtualAs("json_value(standing, '$.recheck')");
-            $table->index(['coach_id', 'deleted_at', 'inactive_since', 'recheck_on'], 'students_overdue_index');
-        });
-
         // One row for each coach who sees the student. Worked out anew.
         DB::table('roster')->delete();
         Schema::table('roster', static function (Blueprint $table): void {
@@ -120,7 +113,6 @@ return new class () extends Migration {
             $table->dropPrimary();
             $table->primary(['student_id', 'coach_id']);
             $table->foreign('student_id')->references('id')->on('students')->cascadeOnDelete();
-            $table->index(['coach_id', 'standing_group', 'shot']);
         });
     }
 
@@ -128,24 +120,15 @@ return new class () extends Migration {
     {
         DB::table('roster')->delete();
         Schema::table('roster', static function (Blueprint $table): void {
-            $table->dropIndex(['coach_id', 'standing_group', 'shot']);
             $table->dropForeign(['student_id']);
             $table->dropPrimary();
             $table->primary('student_id');
             $table->foreign('student_id')->references('id')->on('students')->cascadeOnDelete();
         });
-        Schema::table('students', static function (Blueprint $table): void {
-            $table->dropIndex('students_overdue_index');
-            $table->dropColumn('recheck_on');
-        });
         Schema::dropIfExists('courses');
         Schema::dropIfExists('audit_entries');
         Schema::dropIfExists('account_links');
-        Schema::table('lessons', static function (Blueprint $table): void {
-            $table->dropForeign(['coach_id']);
-            $table->dropIndex(['coach_id', 'began_at']);
-            $table->dropColumn('coach_id');
-        });
+        Schema::table('lessons', static fn(Blueprint $table) => $table->dropConstrainedForeignId('coach_id'));
         Schema::dropIfExists('student_shares');
         Schema::table('users', static function (Blueprint $table): void {
             $table->dropConstrainedForeignId('academy_id');
