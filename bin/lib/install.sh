@@ -37,12 +37,6 @@ install_packages() {
         need poppler-utils command -v pdfinfo
         need shellcheck command -v shellcheck
     fi
-    # Serves better; without them PHP's own server does. Only where they can be installed without asking.
-    if [ "$(id -u)" -eq 0 ] || [ ${#missing_packages[@]} -gt 0 ]; then
-        need nginx-light test -x /usr/sbin/nginx
-        need libnginx-mod-http-brotli-static test -e "$BROTLI"
-        need php8.2-fpm test -x /usr/sbin/php-fpm8.2
-    fi
     if [ "${1:-}" = with-cluster ]; then
         need galera-4 test -e /usr/lib/galera/libgalera_smm.so
         # It brings the scripts of the full state transfer; the service of the system is not started.
@@ -51,11 +45,26 @@ install_packages() {
         need socat command -v socat
         need redis-server command -v redis-server
     fi
+    # Serves better; without them PHP's own server does, or nginx alone. Only where they can be installed without asking.
+    local needed=${#missing_packages[@]}
+    if [ "$(id -u)" -eq 0 ] || [ "$needed" -gt 0 ]; then
+        need nginx-light test -x /usr/sbin/nginx
+        need libnginx-mod-http-brotli-static test -e "$BROTLI"
+        need php8.2-fpm test -x /usr/sbin/php-fpm8.2
+    fi
     [ ${#missing_packages[@]} -eq 0 ] && return
     command -v apt-get >/dev/null 2>&1 || fail "this needs Debian 12 (apt-get is not here). Missing: ${missing_packages[*]}"
     say "Installing Debian packages: ${missing_packages[*]}"
-    run 'apt-get update' apt-update as_root apt-get update
-    run 'Installing Debian packages' apt-install as_root sh -c '
+    if [ "$needed" -gt 0 ]; then
+        run 'Installing Debian packages' apt-install install_debian "${missing_packages[@]}"
+    elif ! install_debian "${missing_packages[@]}" >"$LOG/apt-install.log" 2>&1 </dev/null; then
+        say "  (they cannot be installed now: it goes without them)"
+    fi
+    [ "$(php -r 'echo PHP_VERSION_ID >= 80200 ? 1 : 0;')" = 1 ] || fail "PHP 8.2 or newer is needed; found $(php -r 'echo PHP_VERSION;')."
+}
+
+install_debian() {
+    as_root apt-get update && as_root sh -c '
         # Servers run for this app alone, on loopback: those of the system are not started.
         kept=/usr/sbin/policy-rc.d
         if [ ! -e "$kept" ]; then
@@ -63,8 +72,7 @@ install_packages() {
             trap "rm -f $kept" EXIT
         fi
         DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "$@"
-    ' apt-get "${missing_packages[@]}"
-    [ "$(php -r 'echo PHP_VERSION_ID >= 80200 ? 1 : 0;')" = 1 ] || fail "PHP 8.2 or newer is needed; found $(php -r 'echo PHP_VERSION;')."
+    ' apt-get "$@"
 }
 
 # A random application key; PHP must be there already.
