@@ -5,7 +5,7 @@ import { useId, useState, type FormEvent, type ReactNode } from 'react';
 import { schoolKept, schoolsOf, shotOf } from '../api/catalogue';
 import type { Catalogue, Club, Task, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
-import { clubLabel } from '../ui/club';
+import { clubLabel, sameClub } from '../ui/club';
 import { TextField } from '../ui/TextField';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
 import { Problem } from '../ui/Problem';
@@ -49,15 +49,17 @@ export function TaskForm({ catalogue, clubs, units, task: first, submit, problem
     const onSend = (event: FormEvent) => {
         event.preventDefault();
         // What is not a number goes out as typed: the server names what is wrong with it.
-        const club = { ...task.club, loft_deg: numberOr(loft), bounce_deg: numberOr(bounce) };
-        const typed = Object.fromEntries(
+        const typed = { loft_deg: numberOr(loft), bounce_deg: numberOr(bounce) };
+        // With its name, where it is one that has one.
+        const club = [task.club, ...clubs].find((one) => sameClub(one, typed)) ?? typed;
+        const numbers = Object.fromEntries(
             FIGURES.map(({ id, metres }) => {
                 const text = figures[id] ?? '';
                 const value = text.trim() === '' ? null : numberOr(text);
                 return [id, typeof value === 'number' && metres ? value * factor : value];
             }),
         );
-        onSubmit({ ...task, ...typed, club });
+        onSubmit({ ...task, ...numbers, club });
     };
     return (
         <form onSubmit={onSend} className="space-y-5">

@@ -21,9 +21,10 @@ interface Props {
 /** The parts of a page, one at a time: the address says which, so that it can be kept and gone back to. */
 export function PageTabs({ label, tabs, beside }: Props) {
     const [asked, setAsked] = useSearchParams();
+    const open = tabs.find((one) => one.id === asked.get('tab')) ?? tabs[0];
     return (
         <Tabs.Root
-            value={asked.get('tab') ?? tabs[0].id}
+            value={open.id}
             onValueChange={(tab) => {
                 setAsked({ tab }, { replace: true });
             }}

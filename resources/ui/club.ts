@@ -3,7 +3,7 @@ import type { Club, Task } from '../api/types.gen';
 /** Of a bag, or of a task, which may have come with a file. */
 type AnyClub = Club | Task['club'];
 
-/** "Sand wedge 56/12": name, loft and bounce, °; no two clubs of a bag have the same. */
+/** "Sand wedge 56/12": name, loft and bounce, °. */
 export const clubLabel = ({ name, loft_deg: loft, bounce_deg: bounce }: AnyClub): string =>
     [name ?? '', `${String(loft)}/${String(bounce)}`].join(' ').trim();
 
