@@ -99,6 +99,11 @@ final class ShotsTest extends BrowserTestCase
         $this->press('Try with a made-up device');
         $this->see('It sends twelve balls');
         $this->keys("\u{E00C}");
+        // A key goes to the sheet as long as that is there, and the question can be read behind it.
+        $this->until(
+            fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')) === [],
+            'The sheet stays open.',
+        );
         for ($ball = 1; $ball <= 6; $ball++) {
             $this->see('How was it struck?');
             $this->keys('1');
