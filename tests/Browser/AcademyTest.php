@@ -85,7 +85,7 @@ final class AcademyTest extends BrowserTestCase
         $this->see('This link is used or has run out.');
 
         $this->signIn();
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->press('Records');
         $this->click('[aria-label="Shared with Tove Brandt"] button:nth-of-type(2)');
         $this->until(
@@ -102,7 +102,7 @@ final class AcademyTest extends BrowserTestCase
 
         $this->signIn('tove', self::PASSWORD);
         $this->see('of Maren Sollis');
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->see('Student of Maren Sollis: yours to read.');
         self::assertStringNotContainsString('Begin a lesson', $this->shown());
         $student = basename((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
@@ -121,14 +121,14 @@ final class AcademyTest extends BrowserTestCase
         $this->leave();
 
         $this->signIn();
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->press('Records');
         $this->element('[role=dialog] select')->sendKeys('Tove');
         $this->press('Hand over');
         $this->see('Bea Achterberg is Tove Brandt’s student now.');
         $this->leave();
         $this->signIn('tove', self::PASSWORD);
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->see('Begin a lesson');
         self::assertSame(200, $this->put("/api/students/{$student}"));
         self::assertSame([], $this->consoleErrors());

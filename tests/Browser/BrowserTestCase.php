@@ -71,12 +71,26 @@ abstract class BrowserTestCase extends TestCase
     protected function tearDown(): void
     {
         if ($this->status()->isFailure() || $this->status()->isError()) {
-            $this->browser->takeScreenshot(
-                \dirname(__DIR__, 2).'/.local/log/failed-'.preg_replace('/\W+/', '-', $this->name()).'.png',
-            );
+            $this->tell();
         }
         $this->browser->quit();
         exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    /** What there is to know of a test that failed, also where nobody can look at the picture afterwards. */
+    private function tell(): void
+    {
+        $this->browser->takeScreenshot(\dirname(__DIR__, 2).'/.local/log/failed-'.preg_replace('/\W+/', '-', $this->name()).'.png');
+        $asked = $this->browser->executeScript(
+            'return performance.getEntriesByType("resource").filter((one) => one.name.includes("/api/")).slice(-12).map((one) =>'
+                .' `${Math.round(one.startTime)} ms ${one.responseStatus} after ${Math.round(one.duration)} ${new URL(one.name).pathname}`)',
+        );
+        fwrite(STDOUT, implode("\n   ", [
+            "\n   {$this->name()} failed at {$this->browser->getCurrentURL()}, where it says:",
+            mb_substr($this->shown(), 0, 600),
+            'asked last, since the page was loaded:',
+            ...(\is_array($asked) ? $asked : []),
+        ])."\n");
     }
 
     /** The demo world as it was: for stories that other tests may have gone on with. */
@@ -357,10 +371,23 @@ abstract class BrowserTestCase extends TestCase
         return $folder;
     }
 
+    /** Presses the student's name, and waits for his page: the list from which it comes has the same buttons for each of its students. */
+    protected function openStudent(string $name): void
+    {
+        $this->press($name);
+        $this->until(
+            fn(): bool => array_map(
+                static fn(RemoteWebElement $title): string => $title->getText(),
+                $this->browser->findElements(WebDriverBy::tagName('h1')),
+            ) === [$name],
+            "The page of {$name} does not open.",
+        );
+    }
+
     /** Begins a lesson with a student as the form stands, and tells its id. */
     protected function beginLesson(string $student): string
     {
-        $this->press($student);
+        $this->openStudent($student);
         $this->click('main a[href$="/begin"]');
         $this->press('Begin the lesson');
         $this->see('No balls yet');
@@ -372,7 +399,7 @@ abstract class BrowserTestCase extends TestCase
     protected function openFirstLesson(string $student): void
     {
         $this->visit('/');
-        $this->press($student);
+        $this->openStudent($student);
         $this->see('Open this lesson');
         $links = $this->browser->findElements(WebDriverBy::linkText('Open this lesson'));
         $this->browser->executeScript('arguments[0].click()', [$links[\count($links) - 1]]);

@@ -15,7 +15,7 @@ final class ChipLessonTest extends BrowserTestCase
         foreach (['Bea Achterberg', 'Callum Strand', 'Odile Marsh'] as $name) {
             $this->see($name);
         }
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->see('Handle too far forward at address');
         $this->click('main a[href$="/begin"]');
         $this->see('Last time');
@@ -109,7 +109,7 @@ final class ChipLessonTest extends BrowserTestCase
     public function test_a_left_hander_who_thins_on_the_way_down_sees_everything_mirrored(): void
     {
         $this->signIn();
-        $this->press('Callum Strand');
+        $this->openStudent('Callum Strand');
         $this->click('main a[href$="/begin"]');
         $this->press('tight');
         $this->press('Begin the lesson');
@@ -161,7 +161,7 @@ final class ChipLessonTest extends BrowserTestCase
     public function test_a_figure_that_cannot_be_stays_on_the_screen_with_its_field_value_and_range(): void
     {
         $this->signIn();
-        $this->press('Odile Marsh');
+        $this->openStudent('Odile Marsh');
         $this->click('main a[href$="/begin"]');
         $this->type('Loft', '560');
         $this->press('Begin the lesson');
@@ -185,7 +185,7 @@ final class ChipLessonTest extends BrowserTestCase
     public function test_a_session_that_ended_meanwhile_keeps_the_ball_and_sends_it_after_signing_in(): void
     {
         $this->signIn();
-        $this->press('Odile Marsh');
+        $this->openStudent('Odile Marsh');
         $this->click('main a[href$="/begin"]');
         $this->press('Begin the lesson');
         $this->see('No balls yet');
@@ -198,7 +198,7 @@ final class ChipLessonTest extends BrowserTestCase
         $this->press('Sign in');
         $this->see('1 entry is kept on this device');
         $this->signIn();
-        $this->press('Odile Marsh');
+        $this->openStudent('Odile Marsh');
         $this->press('Go on with this lesson');
         $this->readingOf(1);
     }

@@ -10,7 +10,7 @@ final class PitchAndBunkerTest extends BrowserTestCase
     public function test_a_bunker_lesson_with_a_skip_on_thin_sand(): void
     {
         $this->signIn();
-        $this->press('Iwan Tesh');
+        $this->openStudent('Iwan Tesh');
         $this->click('main a[href$="/begin"]');
         $this->press('bunker');
         $this->press('thin sand');
@@ -38,7 +38,7 @@ final class PitchAndBunkerTest extends BrowserTestCase
     public function test_a_pitch_lesson_and_the_library(): void
     {
         $this->signIn();
-        $this->press('Noor Calloway');
+        $this->openStudent('Noor Calloway');
         $this->click('main a[href$="/begin"]');
         $this->press('pitch');
         $this->press('fairway');

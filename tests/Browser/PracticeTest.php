@@ -15,7 +15,7 @@ final class PracticeTest extends BrowserTestCase
     public function test_prescribe_plan_share_run_on_the_phone_and_see_it_on_the_coachs_side(): void
     {
         $this->signIn();
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->press('Practice');
         $this->see('Handle too far forward at address');
         $this->press('Make it anew');
@@ -85,7 +85,7 @@ final class PracticeTest extends BrowserTestCase
         $this->devTools('Emulation.clearDeviceMetricsOverride', []);
         $this->signIn();
         $this->see('says that it hurts, today');
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->press('Practice');
         $this->see('8 of 10, passed');
         $this->see('by student');
@@ -120,7 +120,7 @@ final class PracticeTest extends BrowserTestCase
     public function test_errors_to_mystery_numbers_and_a_clock(): void
     {
         $this->signIn();
-        $this->press('Noor Calloway');
+        $this->openStudent('Noor Calloway');
         $this->press('Practice');
         $this->press('Run Mystery numbers');
         $before = 0;

@@ -37,14 +37,14 @@ final class ProgressTest extends BrowserTestCase
         ];
         foreach ($stories as $student => $words) {
             $this->visit('/');
-            $this->press($student);
+            $this->openStudent($student);
             $this->press('How sure?');
             foreach ($words as $said) {
                 $this->see($said);
             }
         }
         $this->visit('/');
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->see('9 of 10 clean');
         self::assertSame([], $this->axe());
         $this->press('Records');
@@ -83,7 +83,7 @@ final class ProgressTest extends BrowserTestCase
     public function test_every_measure_stands_over_one_line_of_time_with_what_was_handed_out(): void
     {
         $this->signIn();
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->press('Over time');
         foreach (
             [
@@ -142,7 +142,7 @@ final class ProgressTest extends BrowserTestCase
     public function test_what_is_unlike_is_not_compared_and_can_be_looked_at_alone(): void
     {
         $this->signIn();
-        $this->press('Callum Strand');
+        $this->openStudent('Callum Strand');
         $this->see('improving');
         $this->click('main a[href$="/begin"]');
         $this->press('light rough');
@@ -153,7 +153,7 @@ final class ProgressTest extends BrowserTestCase
             $this->readingOf($i + 1);
         }
         $this->visit('/');
-        $this->press('Callum Strand');
+        $this->openStudent('Callum Strand');
         $this->see('Dragging the handle: improving');
         $this->press('How sure?');
         $this->see('Not comparable: light rough is not');
@@ -172,7 +172,7 @@ final class ProgressTest extends BrowserTestCase
     public function test_a_lesson_opens_with_last_time_and_the_retest_is_one_press_away(): void
     {
         $this->signIn();
-        $this->press('Petra Lindqvale');
+        $this->openStudent('Petra Lindqvale');
         $this->click('main a[href$="/begin"]');
         $this->see('Last time: ');
         $this->see('Feel: ');
@@ -192,7 +192,7 @@ final class ProgressTest extends BrowserTestCase
     {
         $this->signIn();
         $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
-        $this->press('Noor Calloway');
+        $this->openStudent('Noor Calloway');
         $this->see('Open this lesson');
         self::assertSame([], $this->axe());
         $this->press('Over time');

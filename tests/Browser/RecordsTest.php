@@ -20,7 +20,7 @@ final class RecordsTest extends BrowserTestCase
     public function test_balls_come_in_from_a_sheet_in_other_words_units_and_signs(): void
     {
         $this->signIn();
-        $this->press('Noor Calloway');
+        $this->openStudent('Noor Calloway');
         $this->see('Open this lesson');
         $this->press('Records');
         $this->press('Balls from a sheet');
@@ -60,7 +60,7 @@ final class RecordsTest extends BrowserTestCase
     public function test_a_file_that_is_no_sheet_is_refused_in_plain_words(): void
     {
         $this->signIn();
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->press('Records');
         $this->press('Balls from a sheet');
         $path = $this->downloads().'/picture.csv';
@@ -73,7 +73,7 @@ final class RecordsTest extends BrowserTestCase
     {
         $folder = $this->downloads();
         $this->signIn('idris');
-        $this->press('Rafe Underhay');
+        $this->openStudent('Rafe Underhay');
         $this->see('Open this lesson');
         $this->press('Report and more');
         $this->press('Delete');
@@ -91,7 +91,7 @@ final class RecordsTest extends BrowserTestCase
 
         $zip = $this->archive($folder);
 
-        $this->press('Rafe Underhay');
+        $this->openStudent('Rafe Underhay');
         $this->press('Records');
         $this->press('Erase for good');
         $this->see('cannot come back');
@@ -104,7 +104,7 @@ final class RecordsTest extends BrowserTestCase
         self::assertStringNotContainsString('Rafe Underhay', $this->shown());
         $this->choose($zip);
         $this->see('Read back: 1 students');
-        $this->press('Rafe Underhay');
+        $this->openStudent('Rafe Underhay');
         $this->see('Open this lesson');
         self::assertSame([], $this->consoleErrors());
     }
@@ -134,7 +134,7 @@ final class RecordsTest extends BrowserTestCase
     public function test_a_student_that_was_deleted_by_mistake_comes_back_by_keyboard(): void
     {
         $this->signIn();
-        $this->press('Noor Calloway');
+        $this->openStudent('Noor Calloway');
         $this->press('Records');
         $this->press('Delete (30 days to undo)');
         $this->see('Noor Calloway was deleted.');

@@ -21,7 +21,7 @@ final class Screenshots extends BrowserTestCase
         $this->see('Bea Achterberg');
         $this->picture('students');
 
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->see('fixed');
         $this->picture('student');
         $this->press('Over time');

@@ -14,7 +14,7 @@ final class ShotsTest extends BrowserTestCase
     public function test_a_chip_is_planned_with_and_without_an_obstacle_and_becomes_a_lesson(): void
     {
         $this->signIn();
-        $this->press('Bea Achterberg');
+        $this->openStudent('Bea Achterberg');
         $this->see('Records');
         $this->press('Shots');
         $this->see('Shots of Bea Achterberg');
@@ -171,7 +171,7 @@ final class ShotsTest extends BrowserTestCase
     public function test_a_made_up_device_counts_in_a_running_drill_by_itself(): void
     {
         $this->signIn();
-        $this->press('Noor Calloway');
+        $this->openStudent('Noor Calloway');
         $this->press('Practice');
         $this->press('Run Mystery numbers');
         $this->see('Ball 1 of 12');
@@ -190,7 +190,7 @@ final class ShotsTest extends BrowserTestCase
     public function test_random_numbers_on_a_phone_show_the_error_at_once_and_reach_the_coach(): void
     {
         $this->signIn();
-        $this->press('Noor Calloway');
+        $this->openStudent('Noor Calloway');
         $this->press('Practice');
         $this->press('Make a link');
         $link = (string) $this->element('[data-testid=private-link]')->getAttribute('href');
