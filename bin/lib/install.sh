@@ -32,7 +32,7 @@ install_packages() {
     need unzip command -v unzip
     need ca-certificates test -e /etc/ssl/certs/ca-certificates.crt
     if [ "${1:-}" = with-browser ]; then
-        need chromium command -v chromium
+        need chromium-headless-shell command -v chromium-headless-shell
         need chromium-driver command -v chromedriver
         need poppler-utils command -v pdfinfo
         need shellcheck command -v shellcheck

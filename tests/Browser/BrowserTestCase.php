@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -37,15 +38,16 @@ abstract class BrowserTestCase extends TestCase
 
     protected RemoteWebDriver $browser;
 
-    private string $profile;
+    /** What this test downloads. */
+    private string $downloads;
 
     protected function setUp(): void
     {
-        $this->profile = sys_get_temp_dir().'/low-point-browser-'.bin2hex(random_bytes(6));
+        $this->downloads = sys_get_temp_dir().'/low-point-browser-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)
-            ->setBinary('/usr/bin/chromium')
+            ->setBinary('/usr/bin/chromium-headless-shell')
             ->addArguments([
-                '--headless=new',
+                '--headless',
                 '--no-sandbox',
                 '--disable-gpu',
                 '--disable-quic',
@@ -56,7 +58,6 @@ abstract class BrowserTestCase extends TestCase
                 '--disable-dev-shm-usage',
                 '--hide-scrollbars',
                 '--accept-lang=en-GB',
-                '--user-data-dir='.$this->profile,
             ]);
         $this->browser = RemoteWebDriver::create(
             self::environment('CHROMEDRIVER_URL'),
@@ -74,7 +75,7 @@ abstract class BrowserTestCase extends TestCase
             $this->tell();
         }
         $this->browser->quit();
-        exec('rm -rf '.escapeshellarg($this->profile));
+        exec('rm -rf '.escapeshellarg($this->downloads));
     }
 
     /** What there is to know of a test that failed, also where nobody can look at the picture afterwards. */
@@ -126,7 +127,7 @@ abstract class BrowserTestCase extends TestCase
         return $this->browser->wait(self::PATIENCE_S, self::LOOK_EVERY_MS)->until(function () use ($css): ?RemoteWebElement {
             foreach ($this->browser->findElements(WebDriverBy::cssSelector($css)) as $element) {
                 try {
-                    if ($element->isDisplayed()) {
+                    if ($this->stands($element)) {
                         return $element;
                     }
                 } catch (StaleElementReferenceException) {
@@ -157,10 +158,8 @@ abstract class BrowserTestCase extends TestCase
             foreach ($there ? [$exactly, ...$looser] : [] as $match) {
                 foreach ($this->browser->findElements(WebDriverBy::xpath("{$pressable}[{$match}]")) as $element) {
                     try {
-                        if ($element->isDisplayed() && $element->isEnabled()) {
-                            $element->click();
-
-                            return true;
+                        if ($this->stands($element) && $element->isEnabled()) {
+                            return self::touched($element);
                         }
                     } catch (StaleElementReferenceException) {
                         return false;
@@ -175,11 +174,25 @@ abstract class BrowserTestCase extends TestCase
     /** Clicks the first shown element for a CSS selector, once more where it was drawn anew meanwhile. */
     protected function click(string $css): void
     {
-        $this->until(function () use ($css): bool {
-            $this->element($css)->click();
+        $this->until(fn(): bool => self::touched($this->element($css)), "There is no {$css} to click.");
+    }
+
+    /** What lies in a closed fold counts as displayed for some drivers. */
+    private function stands(RemoteWebElement $element): bool
+    {
+        return $element->isDisplayed() && $this->browser->executeScript('return arguments[0].checkVisibility()', [$element]) === true;
+    }
+
+    /** False where it is drawn anew or covered just now, as by a message that goes again. */
+    protected static function touched(RemoteWebElement $element): bool
+    {
+        try {
+            $element->click();
 
             return true;
-        }, "There is no {$css} to click.");
+        } catch (ElementClickInterceptedException | ElementNotInteractableException | StaleElementReferenceException) {
+            return false;
+        }
     }
 
     protected function see(string $words): void
@@ -364,11 +377,10 @@ abstract class BrowserTestCase extends TestCase
     /** Where this browser puts what it downloads. */
     protected function downloads(): string
     {
-        $folder = $this->profile.'/downloads';
-        is_dir($folder) || mkdir($folder, recursive: true);
-        $this->devTools('Browser.setDownloadBehavior', ['behavior' => 'allow', 'downloadPath' => $folder]);
+        is_dir($this->downloads) || mkdir($this->downloads);
+        $this->devTools('Browser.setDownloadBehavior', ['behavior' => 'allow', 'downloadPath' => $this->downloads]);
 
-        return $folder;
+        return $this->downloads;
     }
 
     /** Presses the student's name, and waits for his page: the list from which it comes has the same buttons for each of its students. */
