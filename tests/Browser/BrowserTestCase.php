@@ -15,6 +15,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\TestCase;
@@ -83,8 +84,8 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->browser->takeScreenshot(\dirname(__DIR__, 2).'/.local/log/failed-'.preg_replace('/\W+/', '-', $this->name()).'.png');
         $asked = $this->browser->executeScript(
-            'return performance.getEntriesByType("resource").filter((one) => one.name.includes("/api/")).slice(-12).map((one) =>'
-                .' `${Math.round(one.startTime)} ms ${one.responseStatus} after ${Math.round(one.duration)} ${new URL(one.name).pathname}`)',
+            'return performance.getEntriesByType("resource").filter((one) => one.name.includes("/api/")).slice(-12)'
+                .'.map((one) => `${Math.round(one.startTime)} ms ${one.responseStatus} after ${Math.round(one.duration)} ${new URL(one.name).pathname}`)',
         );
         fwrite(STDOUT, implode("\n   ", [
             "\n   {$this->name()} failed at {$this->browser->getCurrentURL()}, where it says:",
@@ -184,7 +185,7 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** False where it is drawn anew or covered just now, as by a message that goes again. */
-    protected static function touched(RemoteWebElement $element): bool
+    protected static function touched(WebDriverElement $element): bool
     {
         try {
             $element->click();
