@@ -84,8 +84,9 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->browser->takeScreenshot(\dirname(__DIR__, 2).'/.local/log/failed-'.preg_replace('/\W+/', '-', $this->name()).'.png');
         $asked = $this->browser->executeScript(
-            'return performance.getEntriesByType("resource").filter((one) => one.name.includes("/api/")).slice(-12)'
-                .'.map((one) => `${Math.round(one.startTime)} ms ${one.responseStatus} after ${Math.round(one.duration)} ${new URL(one.name).pathname}`)',
+            'const told = ({name, startTime, responseStatus, duration}) =>'.
+                '`${Math.round(startTime)} ms: ${responseStatus} after ${Math.round(duration)} ms, ${new URL(name).pathname}`;'.
+                'return performance.getEntriesByType("resource").filter(({name}) => name.includes("/api/")).slice(-12).map(told)',
         );
         fwrite(STDOUT, implode("\n   ", [
             "\n   {$this->name()} failed at {$this->browser->getCurrentURL()}, where it says:",
