@@ -33,13 +33,6 @@ final class Ball extends Model
 
     protected $casts = ['heard' => 'array', 'seen' => 'array', 'told' => 'array', 'hit_at' => 'datetime:Y-m-d\TH:i:s.vP'];
 
-    protected static function booted(): void
-    {
-        // Before the ball is written: whoever writes to a set waits here, and two devices cannot lock each other out.
-        static::saving(static fn(Ball $ball) => BallSet::countChange('id', $ball->ball_set_id));
-        static::deleting(static fn(Ball $ball) => BallSet::countChange('id', $ball->ball_set_id));
-    }
-
     /** @return BelongsTo<BallSet, $this> */
     public function set(): BelongsTo
     {

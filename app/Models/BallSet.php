@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -40,6 +41,9 @@ final class BallSet extends Model
 
     /** How sure a student can be, from 1. */
     public const MOST_SURE = 10;
+
+    /** Two devices at once may get into each other's way; then it is tried again. */
+    private const ATTEMPTS = 4;
 
     protected $fillable = ['id', 'purpose', 'setup', 'motion', 'measured', 'confidence'];
 
@@ -73,6 +77,28 @@ final class BallSet extends Model
         DB::table('ball_sets')
             ->whereIn($column, \is_string($value) ? [$value] : $value)
             ->increment('change_count');
+    }
+
+    /**
+     * Changes one of its balls, which is stored with the note of what it was before, or not at all; the balls of this set are those
+     * that stand then. Whoever else writes to it waits meanwhile.
+     *
+     * @param  \Closure(Ball|null): (Ball|null)  $change  of the ball as it is stored, removed or not; null: there is none
+     *
+     * @throws UniqueConstraintViolationException for the id of a ball of another set
+     */
+    public function changeBall(string $ballId, \Closure $change): void
+    {
+        DB::transaction(function () use ($ballId, $change): void {
+            self::countChange('id', $this->id);
+            $balls = $this->balls()->withTrashed()->get();
+            $known = $balls->first(static fn(Ball $one): bool => strcasecmp($one->id, $ballId) === 0);
+            $changed = $change($known);
+            if ($known === null && $changed !== null) {
+                $balls->push($changed);
+            }
+            $this->setRelation('balls', $balls->reject(static fn(Ball $one): bool => $one->trashed())->sortBy('id')->values());
+        }, self::ATTEMPTS);
     }
 
     /** @return BelongsTo<Lesson, $this> */

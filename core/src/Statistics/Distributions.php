@@ -6,7 +6,7 @@ namespace LowPoint\Core\Statistics;
 
 /**
  * The distribution functions behind intervals and verdicts. Incomplete beta and gamma by continued fraction and series
- * (Abramowitz and Stegun 26.5.8, 6.5.29, 6.5.31), evaluated by Lentz's method; quantiles by bisection.
+ * (Abramowitz and Stegun 26.5.8, 6.5.29, 6.5.31), evaluated by Lentz's method; quantiles by Ridders' method (1979).
  */
 final class Distributions
 {
@@ -16,7 +16,8 @@ final class Distributions
 
     private const TINY = 1.0e-300;
 
-    private const BISECTIONS = 80;
+    /** Rounds in which a quantile is found; each at least halves what is left, near the quantile the digits double. */
+    private const ROUNDS = 80;
 
     /** Lanczos coefficients, g = 7, n = 9; relative error below 1e-13. */
     private const LANCZOS = [
@@ -61,7 +62,7 @@ final class Distributions
 
     public static function betaQuantile(float $p, float $a, float $b): float
     {
-        return self::bisect(static fn(float $x): float => self::beta($x, $a, $b), $p, 0.0, 1.0);
+        return self::quantile(static fn(float $x): float => self::beta($x, $a, $b), $p, 0.0, 1.0);
     }
 
     /** P(T <= t) for Student's t with so many degrees of freedom. */
@@ -74,7 +75,7 @@ final class Distributions
 
     public static function studentQuantile(float $p, float $df): float
     {
-        return self::bisect(static fn(float $t): float => self::student($t, $df), $p, -1.0e4, 1.0e4);
+        return self::quantile(static fn(float $t): float => self::student($t, $df), $p, -1.0e4, 1.0e4);
     }
 
     /** P(X <= x) for chi-square with so many degrees of freedom. */
@@ -85,7 +86,7 @@ final class Distributions
 
     public static function chiSquareQuantile(float $p, float $df): float
     {
-        return self::bisect(static fn(float $x): float => self::chiSquare($x, $df), $p, 0.0, 20 * $df + 100);
+        return self::quantile(static fn(float $x): float => self::chiSquare($x, $df), $p, 0.0, 20 * $df + 100);
     }
 
     /** The standard normal deviate that lies above this share, by the regularised gamma; within a hundred thousandth. */
@@ -163,18 +164,34 @@ final class Distributions
         return abs($x) < self::TINY ? self::TINY : $x;
     }
 
-    /** @param \Closure(float): float $cdf rising */
-    private static function bisect(\Closure $cdf, float $p, float $low, float $high): float
+    /**
+     * Where the share below is p, to the precision of the distribution.
+     *
+     * @param  \Closure(float): float  $cdf  rising from 0 at the low end to 1 at the high one
+     */
+    private static function quantile(\Closure $cdf, float $p, float $low, float $high): float
     {
-        for ($i = 0; $i < self::BISECTIONS; $i++) {
+        [$below, $above] = [-$p, 1 - $p];
+        $found = $low;
+        for ($i = 0; $i < self::ROUNDS; $i++) {
             $middle = ($low + $high) / 2;
-            if ($cdf($middle) < $p) {
-                $low = $middle;
-            } else {
-                $high = $middle;
+            $off = $cdf($middle) - $p;
+            // A curve that bends by an exponential is made straight, and its line meets zero here: always between the ends.
+            $bend = sqrt($off * $off - $below * $above);
+            $next = $bend === 0.0 ? $middle : $middle - (($middle - $low) * $off) / $bend;
+            if (abs($next - $found) <= self::PRECISION * abs($next)) {
+                return $next;
+            }
+            $found = $next;
+            foreach ([[$middle, $off], [$next, $cdf($next) - $p]] as [$x, $share]) {
+                if ($share < 0.0 && $x > $low) {
+                    [$low, $below] = [$x, $share];
+                } elseif ($share >= 0.0 && $x < $high) {
+                    [$high, $above] = [$x, $share];
+                }
             }
         }
 
-        return ($low + $high) / 2;
+        return $found;
     }
 }

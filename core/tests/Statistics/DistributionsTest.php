@@ -63,6 +63,19 @@ final class DistributionsTest extends TestCase
         }
     }
 
+    public function test_the_share_below_a_quantile_is_the_one_asked_for(): void
+    {
+        foreach ([[0.5, 0.5], [1.0, 30.5], [3.5, 8.5], [400.5, 1.5], [900.0, 1100.0]] as [$a, $b]) {
+            $before = 0.0;
+            foreach ([1.0e-6, 0.05, 0.5, 0.95, 1 - 1.0e-6] as $p) {
+                $x = Distributions::betaQuantile($p, $a, $b);
+                self::assertEqualsWithDelta($p, Distributions::beta($x, $a, $b), 1.0e-9, "{$p} of {$a}, {$b}");
+                self::assertGreaterThan($before, $x);
+                $before = $x;
+            }
+        }
+    }
+
     public function test_the_logarithm_of_gamma_follows_its_recurrence(): void
     {
         foreach ([0.5, 1.5, 3.7, 12.0, 80.5] as $x) {

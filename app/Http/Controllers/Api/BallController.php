@@ -12,30 +12,28 @@ use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\FeedBall;
 use App\Models\Lesson;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
 
 final class BallController
 {
-    /** Two devices at once may get into each other's way; then it is tried again. */
-    private const ATTEMPTS = 4;
-
     /** Stores the ball with this id: the same one twice is stored once, a changed one is a correction, a removed one comes back. */
     #[Endpoint(SetReadingResource::class)]
     public function put(PutBallRequest $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): SetReadingResource
     {
+        $GLOBALS['T'][] = ['controller',hrtime(true)];
         Gate::authorize('update', $lesson);
+        $GLOBALS['T'][] = ['gate',hrtime(true)];
         $task = CaseReader::task($lesson->task);
         $seen = CaseReader::ball($request->input('seen'), $task->shot);
         $hitAt = Carbon::parse($request->string('hit_at')->value())->utc();
-        // The ball and the note of what it was before are stored together or not at all.
-        DB::transaction(function () use ($request, $set, $ballId, $seen, $hitAt): void {
-            BallSet::query()->lockForUpdate()->find($set->id);
-            $ball = $this->ballOf($set, $ballId) ?? (new Ball(['id' => $ballId]))->set()->associate($set);
+        $GLOBALS['T'][] = ['parsed',hrtime(true)];
+        self::change($set, $ballId, static function (?Ball $ball) use ($request, $set, $ballId, $seen, $hitAt): Ball {
+            $ball ??= (new Ball(['id' => $ballId]))->set()->associate($set);
             if (! $ball->exists) {
                 $ball->told = FeedBall::query()->where('ball_set_id', $set->id)->find($ballId)?->figures;
             }
@@ -45,9 +43,14 @@ final class BallController
                 $ball->deleted_at = null;
                 $ball->save();
             }
-        }, self::ATTEMPTS);
 
-        return new SetReadingResource(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set->load('balls'))]);
+            return $ball;
+        });
+
+        $GLOBALS['T'][] = ['stored',hrtime(true)];
+        $r = new SetReadingResource(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set)]);
+        $GLOBALS['T'][] = ['read',hrtime(true)];
+        return $r;
     }
 
     /** Takes the ball out of the set; it is kept and can be put back. */
@@ -55,9 +58,7 @@ final class BallController
     public function destroy(Request $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): SetReadingResource
     {
         Gate::authorize('update', $lesson);
-        DB::transaction(function () use ($request, $set, $ballId): void {
-            BallSet::query()->lockForUpdate()->find($set->id);
-            $ball = $this->ballOf($set, $ballId);
+        self::change($set, $ballId, static function (?Ball $ball) use ($request, $set, $ballId): ?Ball {
             if ($ball === null && $request->has('from')) {
                 // It overtook the ball: which stays out when it comes.
                 $ball = (new Ball(['id' => $ballId, 'seen' => [], 'hit_at' => now()]))->set()->associate($set);
@@ -68,17 +69,24 @@ final class BallController
                 $ball->saveQuietly();
                 $ball->delete();
             }
-        }, self::ATTEMPTS);
 
-        return new SetReadingResource(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set->load('balls'))]);
+            return $ball;
+        });
+
+        return new SetReadingResource(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set)]);
     }
 
-    /** Removed balls included. A ball of another set is refused: ids made on a device cannot reach into it. */
-    private function ballOf(BallSet $set, string $ballId): ?Ball
+    /**
+     * A ball of another set is refused: ids made on a device cannot reach into it.
+     *
+     * @param  \Closure(Ball|null): (Ball|null)  $change
+     */
+    private static function change(BallSet $set, string $ballId, \Closure $change): void
     {
-        $ball = Ball::withTrashed()->find($ballId);
-        abort_if($ball !== null && $ball->ball_set_id !== $set->id, 403);
-
-        return $ball;
+        try {
+            $set->changeBall($ballId, $change);
+        } catch (UniqueConstraintViolationException) {
+            abort(403);
+        }
     }
 }
