@@ -20,8 +20,14 @@ use LowPoint\Core\Progress\Verdict;
  */
 final class Outlook
 {
-    /** What comes of a cause moves by the week, and to count it goes through all students. */
-    private const FRESH_S = 600;
+    /**
+     * What comes of a cause moves by the week, and to count it goes through all students: from the first age on it is counted anew
+     * behind an answer, from the second on before it.
+     */
+    private const AGES_S = [600, 86_400];
+
+    /** Nobody counts longer. */
+    private const COUNTED_AFTER_S = 60;
 
     /**
      * @param  Carbon  $today  the lead's
@@ -62,10 +68,12 @@ final class Outlook
         );
     }
 
-    /** @return list<array<string, mixed>> no older than FRESH_S */
+    /** @return list<array<string, mixed>> of at most a day ago; where they are asked for again, of ten minutes */
     public function outcomes(Academy $academy): array
     {
-        return Cache::remember("outcomes of {$academy->id}", self::FRESH_S, fn(): array => $this->count($academy));
+        return Cache::flexible("outcomes of {$academy->id}", self::AGES_S, fn(): array => $this->count($academy), [
+            'seconds' => self::COUNTED_AFTER_S,
+        ]);
     }
 
     /** @return list<array<string, mixed>> */

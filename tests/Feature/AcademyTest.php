@@ -261,9 +261,17 @@ final class AcademyTest extends TestCase
 
         $this->courses($idris, 1, 'fixed');
         $this->courses($idris, 5, 'too_early');
-        // They are counted anew every ten minutes.
-        $this->travel(11)->minutes();
+        // They are counted anew behind the first answer after ten minutes; after a day without any, before it.
+        $counted = [];
+        foreach ([9, 0, 2, 0] as $later) {
+            $this->travel($later)->minutes();
+            $counted[] = $this->getJson('/api/academy/outlook')->json('outcomes.0.students');
+        }
+        self::assertSame([19, 19, 19, 25], $counted);
         $outcome = $this->getJson('/api/academy/outlook')->assertOk()->json('outcomes.0');
+        $this->courses($idris, 1, 'too_early');
+        $this->travel(25)->hours();
+        self::assertSame(26, $this->getJson('/api/academy/outlook')->json('outcomes.0.students'));
         self::assertSame([25, 20, 20], [$outcome['students'], $outcome['judged'], $outcome['fixed']['count']]);
         self::assertSame([2, 2, 2], $outcome['lessons']);
     }
