@@ -27,7 +27,7 @@ final class AttentionObserver
         PracticeNote::class,
     ];
 
-    public function saved(Student|Lesson|DrillResult|PlanSession|Plan|ShareLink|PracticeNote $changed): void
+    public function handle(Student|Lesson|DrillResult|PlanSession|Plan|ShareLink|PracticeNote $changed): void
     {
         AttentionIndex::forget(
             match (true) {
@@ -36,10 +36,5 @@ final class AttentionObserver
                 default => $changed->student_id,
             },
         );
-    }
-
-    public function deleted(Student|Lesson|DrillResult|PlanSession|Plan|ShareLink|PracticeNote $changed): void
-    {
-        $this->saved($changed);
     }
 }

@@ -14,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
@@ -36,8 +37,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         JsonResource::withoutWrapping();
+        // By name: to observe a model would make each of them ready at every request.
         foreach (AttentionObserver::MODELS as $model) {
-            $model::observe(AttentionObserver::class);
+            Event::listen(["eloquent.saved: {$model}", "eloquent.deleted: {$model}"], AttentionObserver::class);
         }
         StoreOfNodes::watch();
         Queue::looping(static fn(Looping $round) => Pulse::ofQueue($round->queue)->beat());
