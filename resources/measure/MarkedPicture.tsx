@@ -41,6 +41,9 @@ function nearest(steps: readonly Step[], marks: Marks, [x, y]: Px, reach: number
 /** Under the finger the picture is seen so many times larger. */
 const LOUPE = 3;
 
+/** To a tenth of a pixel: no finger is finer, and a refusal shows figures that can be read. */
+const inside = (px: number, most: number) => Math.round(10 * Math.max(0, Math.min(most, px))) / 10;
+
 /** The picture with what was marked on it: a press places or moves, a loupe shows what lies under the finger, arrows nudge. */
 export function MarkedPicture({ shown, name, steps, marks, placing, onPlace, onMove, over }: Props) {
     const { t } = useTranslation();
@@ -54,7 +57,7 @@ export function MarkedPicture({ shown, name, steps, marks, placing, onPlace, onM
         const box = inner.current?.getBoundingClientRect();
         if (box === undefined || box.width === 0) return undefined;
         const at: Px = [((event.clientX - box.left) / box.width) * width, ((event.clientY - box.top) / box.height) * height];
-        return { at: [Math.max(0, Math.min(width, at[0])), Math.max(0, Math.min(height, at[1]))] as Px, zoom: box.width / width };
+        return { at: [inside(at[0], width), inside(at[1], height)] as Px, zoom: box.width / width };
     };
     const letGo = () => {
         held.current = undefined;
