@@ -7,6 +7,8 @@ import { BALL_RADIUS_MM, points, STRIP } from './scale';
 interface Props {
     m: number;
     halfMm: number;
+    /** Units of the figure, mm, to a pixel. */
+    unit: number;
     units: Units;
     sand: boolean;
     model: Model | null;
@@ -20,13 +22,15 @@ interface Props {
 
 /** Where the clubhead stands in the picture, short of the ball: where no ball is drawn. */
 const headAt = (halfMm: number) => -0.68 * halfMm;
-/** On a phone there is less room for words. */
-const NARROW_MM = 200;
+/** From here on there is room for words about the club; beside narrower figures they are told. */
+const ROOMY_PX = 500;
+/** A letter of the words at a ruler is about so wide. */
+const LETTER_PX = 9;
 const SOLE_MM = 24;
 const FACE_MM = 44;
 
 /** Ground, ball, arc, club and window, face-on and to scale: the picture behind every strip. */
-export function GroundScene({ m, halfMm, units, sand, model, window, lowPoint, entryMm }: Props) {
+export function GroundScene({ m, halfMm, unit, units, sand, model, window, lowPoint, entryMm }: Props) {
     const id = useId();
     const { soilMm } = STRIP;
     return (
@@ -52,11 +56,11 @@ export function GroundScene({ m, halfMm, units, sand, model, window, lowPoint, e
                         className="fill-none stroke-slate"
                         strokeWidth={1.4}
                     />
-                    <Club model={model} m={m} halfMm={halfMm} />
+                    <Club model={model} m={m} halfMm={halfMm} unit={unit} />
                     {lowPoint && <path d={`M${m * model.low_point_mm.mean} 2l-5 9h10z`} className="fill-slate" />}
                 </>
             )}
-            <Ruler m={m} halfMm={halfMm} units={units} />
+            <Ruler m={m} halfMm={halfMm} unit={unit} units={units} />
         </g>
     );
 }
@@ -117,7 +121,7 @@ function Entry({ entry: [from, to], m }: { entry: [number, number]; m: number })
 }
 
 /** Face and sole at their delivered angles, to scale, riding on the arc. */
-function Club({ model, m, halfMm }: { model: Model; m: number; halfMm: number }) {
+function Club({ model, m, halfMm, unit }: Pick<Props, 'm' | 'halfMm' | 'unit'> & { model: Model }) {
     const { t } = useTranslation();
     const at = headAt(halfMm);
     const z = model.arc.reduce((best, point) => (Math.abs(point[0] - at) < Math.abs(best[0] - at) ? point : best))[1];
@@ -135,7 +139,7 @@ function Club({ model, m, halfMm }: { model: Model; m: number; halfMm: number })
                 className="fill-none stroke-ink"
                 strokeWidth={2}
             />
-            {halfMm > NARROW_MM && (
+            {2 * halfMm > ROOMY_PX * unit && (
                 <text x={m * (halfMm - 4)} y={-STRIP.skyMm + 14} textAnchor={m > 0 ? 'end' : 'start'} className="in-figure fill-ink">
                     {t('loft {{loft}}°, bounce', { loft: Math.round(loftDeg) })} {withUnit(Math.round(bounceDeg), 'degrees', 'metric')}{' '}
                     {t('as delivered')}
@@ -145,8 +149,11 @@ function Club({ model, m, halfMm }: { model: Model; m: number; halfMm: number })
     );
 }
 
-function Ruler({ m, halfMm, units }: { m: number; halfMm: number; units: Units }) {
+function Ruler({ m, halfMm, unit, units }: Pick<Props, 'm' | 'halfMm' | 'unit' | 'units'>) {
     const { t } = useTranslation();
+    const [behind, ahead] = [`${shownUnit('mm', units)} ${t('behind')}`, t('ahead, target')];
+    /** Whether a number has room beside the words at its end of the ruler. */
+    const hasRoom = (mm: number) => Math.abs(mm) + unit * LETTER_PX * ((mm < 0 ? behind : ahead).length + 2) < halfMm;
     const { soilMm } = STRIP;
     const factor = shownFactor('mm', units);
     const [label, tick] = units === 'metric' ? [5, 1] : [2, 1];
@@ -160,17 +167,17 @@ function Ruler({ m, halfMm, units }: { m: number; halfMm: number; units: Units }
                 <path key={at} d={`M${m * at * factor} ${soilMm}v${at % label === 0 ? -6 : -3}`} className="stroke-ink" strokeWidth={0.8} />
             ))}
             {ticks
-                .filter((at) => at % label === 0 && Math.abs(at * factor) < halfMm - (halfMm > NARROW_MM ? 75 : 100))
+                .filter((at) => at % label === 0 && hasRoom(at * factor))
                 .map((at) => (
                     <text key={at} x={m * at * factor} y={soilMm + 15} textAnchor="middle" className="in-figure-16 fill-ink">
                         {at === 0 ? t('ball') : Math.abs(at)}
                     </text>
                 ))}
             <text x={-m * (halfMm - 3)} y={soilMm + 15} textAnchor={m > 0 ? 'start' : 'end'} className="in-figure-16 fill-ink">
-                {shownUnit('mm', units)} {t('behind')}
+                {behind}
             </text>
             <text x={m * (halfMm - 3)} y={soilMm + 15} textAnchor={m > 0 ? 'end' : 'start'} className="in-figure-16 fill-ink">
-                {t('ahead, target')}
+                {ahead}
             </text>
         </g>
     );

@@ -46,7 +46,7 @@ export function stepped(draft: Draft | undefined, rightward: boolean, handed: Ha
 export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint, entryMm, farthestMm, onDraft }: Props) {
     const { t } = useTranslation();
     const svg = useRef<SVGSVGElement>(null);
-    const unit = useUnit(2 * useHalfMm());
+    const [measured, unit] = useUnit(2 * useHalfMm());
     const [from, setFrom] = useState<number | null>(null);
     const m = mirror(handed);
     const halfMm = useHalfMm();
@@ -80,7 +80,7 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
             <svg
                 ref={(figure) => {
                     svg.current = figure;
-                    return unit(figure);
+                    return measured(figure);
                 }}
                 viewBox={`${-halfMm} ${-skyMm} ${2 * halfMm} ${skyMm + soilMm + rulerMm}`}
                 className="block w-full cursor-crosshair"
@@ -110,6 +110,7 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
                 <GroundScene
                     m={m}
                     halfMm={halfMm}
+                    unit={unit}
                     units={units}
                     sand={sand}
                     model={model}

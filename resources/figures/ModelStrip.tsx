@@ -21,11 +21,11 @@ export function ModelStrip({ title, model, handed, units, sand }: Props) {
     const { t } = useTranslation();
     const m = mirror(handed);
     const halfMm = useHalfMm();
-    const unit = useUnit(2 * halfMm);
+    const [measured, unit] = useUnit(2 * halfMm);
     const { mean, sd } = model.low_point_mm;
     return (
         <svg
-            ref={unit}
+            ref={measured}
             viewBox={`${-halfMm} ${-skyMm} ${2 * halfMm} ${skyMm + soilMm + rulerMm}`}
             className="block w-full"
             role="img"
@@ -38,6 +38,7 @@ export function ModelStrip({ title, model, handed, units, sand }: Props) {
             <GroundScene
                 m={m}
                 halfMm={halfMm}
+                unit={unit}
                 units={units}
                 sand={sand}
                 model={model}

@@ -31,7 +31,7 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
     const m = mirror(handed);
     const hatch = useId();
     const half = useHalfMm();
-    const unit = useUnit(2 * half);
+    const [measured] = useUnit(2 * half);
     const { marks, good, word, window, mean } = strip;
     // The two words stand on either side of the ball, so that they never lie over one another.
     const side = mean !== null && mean > 0 ? -1 : 1;
@@ -40,7 +40,7 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
         <div className="grid grid-cols-[1fr_auto] items-center gap-x-3 sm:grid-cols-[7rem_1fr_9rem]">
             <h3 className="font-text text-base">{title}</h3>
             <svg
-                ref={unit}
+                ref={measured}
                 viewBox={`${-half} -34 ${2 * half} 60`}
                 className="block w-full max-sm:order-last max-sm:col-span-2"
                 role={onBall === undefined ? 'img' : 'group'}

@@ -68,7 +68,7 @@ export function StancePlan({ looks, setup, card, handed, units, slopeDeg = 0, on
     const { t } = useTranslation();
     const [draft, setDraft] = useState<{ id: Id; value: number } | null>(null);
     const m = mirror(handed);
-    const unit = useUnit(264);
+    const [measured] = useUnit(264);
     const seen = (id: Id) => {
         if (draft?.id === id) return draft.value;
         const value = setup[id];
@@ -110,7 +110,7 @@ export function StancePlan({ looks, setup, card, handed, units, slopeDeg = 0, on
     };
     return (
         <svg
-            ref={unit}
+            ref={measured}
             viewBox="-132 -16 264 336"
             className="mx-auto block w-full max-w-xs"
             role="group"

@@ -21,7 +21,7 @@ interface Props {
 export function StripRuler({ handed, units, strikes }: Props) {
     const { t } = useTranslation();
     const half = useHalfMm();
-    const unit = useUnit(2 * half);
+    const [measured] = useUnit(2 * half);
     const m = mirror(handed);
     const each = EACH[units] * shownFactor('mm', units);
     const ticks = Array.from({ length: 2 * Math.floor(half / each) + 1 }, (_, i) => (i - Math.floor(half / each)) * each);
@@ -31,7 +31,7 @@ export function StripRuler({ handed, units, strikes }: Props) {
             <span className="text-sm max-sm:hidden">
                 {shownUnit('mm', units)} {t('from the ball')}
             </span>
-            <svg ref={unit} viewBox={`${-half} -14 ${2 * half} 16`} className="block w-full max-sm:col-span-2" aria-hidden>
+            <svg ref={measured} viewBox={`${-half} -14 ${2 * half} 16`} className="block w-full max-sm:col-span-2" aria-hidden>
                 {ticks.map((mm) => (
                     <g key={mm}>
                         <path d={`M${m * mm} -3V2`} className="stroke-ink" strokeWidth={1} />

@@ -1,13 +1,20 @@
-import { useCallback } from 'react';
+import { useCallback, useState } from 'react';
 
-/** Tells the words of a figure how many of its units are a pixel, so that they stay as large when the picture shrinks. */
+/**
+ * How many of a figure's units are a pixel, also told to its words, so that they stay as large when the picture shrinks.
+ *
+ * @returns where the figure goes, and the unit: 1 until it is measured
+ */
 export function useUnit(viewWidth: number) {
-    return useCallback(
+    const [unit, setUnit] = useState(1);
+    const measured = useCallback(
         (figure: SVGSVGElement | null) => {
             if (figure === null || typeof ResizeObserver === 'undefined') return undefined;
             const observer = new ResizeObserver(([entry]) => {
                 const width = entry?.contentRect.width ?? 0;
-                if (width > 0) figure.style.setProperty('--unit', String(viewWidth / width));
+                if (width === 0) return;
+                figure.style.setProperty('--unit', String(viewWidth / width));
+                setUnit(viewWidth / width);
             });
             observer.observe(figure);
             return () => {
@@ -16,4 +23,5 @@ export function useUnit(viewWidth: number) {
         },
         [viewWidth],
     );
+    return [measured, unit] as const;
 }

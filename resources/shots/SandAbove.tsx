@@ -21,7 +21,7 @@ const BAR = 46;
 export function SandAbove({ plan, handed }: Props) {
     const { t } = useTranslation();
     const m = mirror(handed);
-    const unit = useUnit(WIDE);
+    const [measured] = useUnit(WIDE);
     /** A line from the ball, + = to the trail side, which is down for a right-hander who looks to the right. */
     const ray = (degrees: number, long: number, from = BALL) => {
         const turn = (degrees * Math.PI) / 180;
@@ -44,7 +44,7 @@ export function SandAbove({ plan, handed }: Props) {
     return (
         <figure>
             <svg
-                ref={unit}
+                ref={measured}
                 viewBox={`0 ${top} ${WIDE} ${HIGH}`}
                 className="block w-full max-w-[32rem]"
                 role="img"
