@@ -104,6 +104,9 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
     Route::put('me/password', [AccountController::class, 'changePassword'])->name('account.change-password');
     Route::get('sessions', [SessionController::class, 'index'])->name('session.index');
     Route::delete('sessions/others', [SessionController::class, 'endOthers'])->name('session.end-others');
+    Route::delete('sessions/{key}', [SessionController::class, 'end'])
+        ->name('session.end')
+        ->where('key', '[0-9a-f]{64}');
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('session.destroy');
     Route::get('academy', [AcademyController::class, 'show'])->name('academy.show');
     Route::put('academy', [AcademyController::class, 'put'])->name('academy.put');

@@ -63,12 +63,25 @@ final class Accounts
     /** @return int sessions that were ended */
     public function endSessions(User $coach, ?string $butSession = null): int
     {
-        $coach->setRememberToken(Str::random(60));
-        $coach->save();
+        self::forgetDevices($coach);
 
         return DB::table('sessions')
             ->where('user_id', $coach->id)
             ->when($butSession !== null, static fn($of) => $of->where('id', '!=', $butSession))
             ->delete();
+    }
+
+    /** The device of this session has to sign in again. */
+    public function endSession(User $coach, string $id): void
+    {
+        self::forgetDevices($coach);
+        DB::table('sessions')->where('user_id', $coach->id)->where('id', $id)->delete();
+    }
+
+    /** All that are remembered hold the same word: another one, and none is. */
+    private static function forgetDevices(User $coach): void
+    {
+        $coach->setRememberToken(Str::random(60));
+        $coach->save();
     }
 }

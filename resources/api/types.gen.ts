@@ -1808,6 +1808,8 @@ export interface components {
             } | null;
         };
         Session: {
+            /** @description By which it is ended; says nothing of the secret that its device holds. */
+            key: string;
             /** @description The one that asks. */
             here: boolean;
             /** @enum {string} */

@@ -12,7 +12,7 @@ export function Sessions() {
     const queries = useQueryClient();
     const sessions = useQuery(ask.sessions());
     const end = useMutation({
-        mutationFn: () => call('DELETE', 'sessions/others'),
+        mutationFn: (which: string) => call('DELETE', `sessions/${which}`),
         onSuccess: () => queries.invalidateQueries(changed.sessions),
     });
     if (sessions.data === undefined || sessions.data.length === 0) return null;
@@ -21,19 +21,32 @@ export function Sessions() {
             <h3 className="font-text text-base font-bold">{t('Signed in on')}</h3>
             <ul>
                 {sessions.data.map((one) => (
-                    <li key={`${one.seen_at} ${one.address} ${String(one.here)}`} className="flex min-h-12 flex-wrap items-center gap-x-4">
+                    <li key={one.key} className="flex min-h-12 flex-wrap items-center gap-x-4">
                         <span>{one.here ? t('this {{device}}', { device: t(one.kind) }) : t(one.kind)}</span>
                         <span className="text-soft">
                             {t('{{address}}, last used {{moment}}', { address: one.address, moment: moment(one.seen_at) })}
                         </span>
+                        {!one.here && (
+                            <button
+                                type="button"
+                                className="min-h-12 px-1 underline"
+                                aria-label={t('Sign out the {{device}} at {{address}}', { device: t(one.kind), address: one.address })}
+                                disabled={end.isPending}
+                                onClick={() => {
+                                    end.mutate(one.key);
+                                }}
+                            >
+                                {t('Sign out')}
+                            </button>
+                        )}
                     </li>
                 ))}
             </ul>
-            {sessions.data.some((one) => !one.here) && (
+            {sessions.data.filter((one) => !one.here).length > 1 && (
                 <Button
                     disabled={end.isPending}
                     onClick={() => {
-                        end.mutate();
+                        end.mutate('others');
                     }}
                 >
                     {t('Sign out the others')}

@@ -46,6 +46,7 @@ final class AccessMatrixTest extends TestCase
         'account.change-password',
         'session.index',
         'session.end-others',
+        'session.end',
         'session.destroy',
         'catalogue',
         'library',

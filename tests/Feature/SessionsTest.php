@@ -43,6 +43,26 @@ final class SessionsTest extends TestCase
         self::assertSame(1, DB::table('sessions')->where('user_id', $this->coach()->id)->count());
     }
 
+    public function test_one_session_is_ended_and_its_device_does_not_come_back(): void
+    {
+        $phone = $this->signIn($this->coach(), 'Mozilla/5.0 (Linux; Android 15) Mobile Safari');
+        $tablet = $this->signIn($this->coach(), 'Mozilla/5.0 (iPad; CPU OS 18) Safari');
+        $desk = $this->signIn($this->coach(), 'Mozilla/5.0 (X11; Linux x86_64)');
+        $keys = array_column($this->as($phone, 'GET', '/api/sessions')->json(), 'key', 'kind');
+        $this->otherCoach()->update(['password' => self::PASSWORD]);
+        $stranger = $this->signIn($this->otherCoach(), 'Mozilla/5.0 (X11; Linux x86_64)');
+
+        $this->as($stranger, 'DELETE', "/api/sessions/{$keys['tablet']}")->assertNotFound();
+        $this->as($phone, 'DELETE', "/api/sessions/{$keys['phone']}")->assertNotFound();
+        $this->as($phone, 'DELETE', '/api/sessions/'.str_repeat('0', 64))->assertNotFound();
+        $ended = $this->as($phone, 'DELETE', "/api/sessions/{$keys['tablet']}")->assertNoContent();
+
+        $this->as($tablet, 'GET', '/api/me')->assertStatus(401);
+        $this->as($desk, 'GET', '/api/me')->assertOk();
+        $this->as([...$phone, ...self::cookies($ended)], 'GET', '/api/me')->assertOk();
+        self::assertSame(2, DB::table('sessions')->where('user_id', $this->coach()->id)->count());
+    }
+
     public function test_a_lost_session_of_a_remembered_device_comes_back_by_itself(): void
     {
         $phone = $this->signIn($this->coach(), 'Mobile');

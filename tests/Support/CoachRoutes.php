@@ -138,6 +138,7 @@ trait CoachRoutes
         );
 
         return [
+            'key' => str_repeat('0', 64),
             'spare' => $spare->id,
             'coach' => $this->coach('Idris')->id,
             'accountLink' => $accountLink->id,

@@ -10,6 +10,8 @@ use Illuminate\Http\Request;
  * A device on which the coach is signed in.
  *
  * @phpstan-type SessionShape array{
+ *     // By which it is ended; says nothing of the secret that its device holds.
+ *     key: string,
  *     // The one that asks.
  *     here: bool,
  *     kind: 'phone'|'tablet'|'computer',
@@ -21,12 +23,18 @@ use Illuminate\Http\Request;
  */
 final class SessionResource extends ApiResource
 {
+    public static function key(string $id): string
+    {
+        return hash('sha256', $id);
+    }
+
     /** @return SessionShape */
     public function toArray(Request $request): array
     {
         $agent = (string) $this->resource->user_agent;
 
         return [
+            'key' => self::key($this->resource->id),
             'here' => $request->session()->getId() === $this->resource->id,
             'kind' => match (true) {
                 preg_match('/iPad|Tablet|Android(?!.*Mobile)/i', $agent) === 1 => 'tablet',

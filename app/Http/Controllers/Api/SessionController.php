@@ -90,6 +90,23 @@ final class SessionController
         return new JsonResponse(null, 204);
     }
 
+    /**
+     * Ends another session of the coach. No device is remembered from then on but the one that asks: the others stay signed in while
+     * their sessions last.
+     */
+    #[Endpoint(status: 204)]
+    public function end(string $key, Request $request, #[CurrentUser] User $coach, Accounts $accounts): JsonResponse
+    {
+        $here = $request->session()->getId();
+        $ids = self::sessions($coach)->where('id', '!=', $here)->pluck('id');
+        $id = $ids->first(static fn(string $one): bool => hash_equals(SessionResource::key($one), $key));
+        abort_if($id === null, 404);
+        $accounts->endSession($coach, $id);
+        self::guard()->login($coach, remember: true);
+
+        return new JsonResponse(null, 204);
+    }
+
     private static function sessions(User $coach): Builder
     {
         return DB::table('sessions')->where('user_id', $coach->id);
