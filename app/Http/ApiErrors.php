@@ -15,6 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
@@ -40,10 +41,14 @@ final class ApiErrors
     {
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->dontReport([InvalidInput::class]);
+        // By name: the address of a private link is its key.
+        $route = static fn(): array => array_filter(['route' => Route::currentRouteName()]);
+        $exceptions->context($route);
         // Without the values: names and notes of students do not belong into a log.
         $exceptions
-            ->report(static function (QueryException $e): void {
-                Log::error('The record store: '.($e->getPrevious()?->getMessage() ?? 'refused'), ['sql' => $e->getSql()]);
+            ->report(static function (QueryException $e) use ($route): void {
+                $said = preg_replace("/'.*' for /s", '… for ', $e->getPrevious()?->getMessage() ?? 'refused');
+                Log::error("The record store: {$said}", ['sql' => $e->getSql(), ...$route()]);
             })
             ->stop();
         // The worker asks every second: a store that is away for an hour must not fill the log.

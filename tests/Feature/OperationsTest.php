@@ -8,8 +8,12 @@ use App\Models\AccountLink;
 use App\Models\ShareLevel;
 use App\Models\User;
 use App\Operations\Pulse;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Str;
 use Tests\TestCase;
 
 /** What runs by itself, and what is told of it. */
@@ -80,5 +84,33 @@ final class OperationsTest extends TestCase
         $this->getJson("/api/students/{$student->id}")->assertOk()->assertJsonPath('may.update', false);
         self::assertSame(0, $student->shares()->count());
         $this->actingAs($this->coach()->refresh())->getJson('/api/health')->assertForbidden();
+    }
+
+    public function test_the_log_is_lines_of_json_and_tells_neither_values_nor_addresses(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'low-point');
+        config(['logging.default' => 'single', 'logging.channels.single.path' => $file]);
+        Log::forgetChannel('single');
+        Route::get('build/breaks/{token}', static fn() => throw new \RuntimeException('It breaks.'))->name('breaks');
+        $this->get('/build/breaks/a-secret-word')->assertStatus(500);
+        try {
+            $twin = ['id' => strtolower((string) Str::ulid())] + $this->coach()->getAttributes();
+            DB::table('users')->insert($twin);
+        } catch (QueryException $e) {
+            report($e);
+        }
+
+        $said = (string) file_get_contents($file);
+        unlink($file);
+        foreach (['a-secret-word', $this->coach()->email, $this->coach()->name] as $secret) {
+            self::assertStringNotContainsString($secret, $said);
+        }
+        $lines = array_map(
+            static fn(string $line): mixed => json_decode($line, true, flags: JSON_THROW_ON_ERROR),
+            explode("\n", trim($said)),
+        );
+        self::assertSame(['It breaks.', 'breaks'], [$lines[0]['message'], $lines[0]['context']['route']]);
+        self::assertStringContainsString('Duplicate entry … for key', $lines[1]['message']);
+        self::assertStringContainsString('insert into `users`', $lines[1]['context']['sql']);
     }
 }
