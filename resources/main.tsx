@@ -56,7 +56,10 @@ const outbox: Outbox = new Outbox(async (action, told) => {
     // An answer that was asked for before this entry was stored would take it off the screen again.
     await queries.cancelQueries({ queryKey });
     const page = queries.getQueryData(queryKey) ?? (await kept<LessonPage>(lessonPath(action.lessonId)));
-    if (page !== undefined) {
+    if (page === undefined) {
+        // Its first answer was just called off: a page that waits for it asks again.
+        void queries.invalidateQueries({ queryKey });
+    } else {
         const next = stored(page, action, told);
         queries.setQueryData(queryKey, next);
         await keep(lessonPath(action.lessonId), next);
