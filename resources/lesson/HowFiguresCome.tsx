@@ -1,7 +1,7 @@
 import { word } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import type { BallSet, Reading, Units } from '../api/types.gen';
-import { percent, place, withUnit } from '../ui/units';
+import { oneDecimal, percent, place, withUnit } from '../ui/units';
 import { Reasons } from './Reasons';
 import { touchText } from './words';
 
@@ -54,7 +54,7 @@ export function HowFiguresCome({ reading, set, units }: { reading: Reading; set:
                     <p>
                         {t(
                             'Club as delivered: loft {{loft}}°, bounce {{bounce}}°. Fitted to these balls and averaged over the scatter of low point and depth, the strike model alone would expect:',
-                            { loft: model.delivered.loft_deg, bounce: model.delivered.bounce_deg },
+                            { loft: oneDecimal(model.delivered.loft_deg), bounce: oneDecimal(model.delivered.bounce_deg) },
                         )}
                     </p>
                     <p className="mb-2">

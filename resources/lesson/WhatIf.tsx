@@ -13,7 +13,7 @@ import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
 import { SelectField } from '../ui/SelectField';
 import { Reasons } from './Reasons';
-import { inTen, observed } from '../ui/units';
+import { inTen, observed, oneDecimal } from '../ui/units';
 
 export interface Tried {
     observable: string;
@@ -193,8 +193,8 @@ function Side({
                 )}
                 <span className="block text-sm">
                     {t('loft {{loft}}°, bounce {{bounce}}° as delivered', {
-                        loft: model.delivered.loft_deg,
-                        bounce: model.delivered.bounce_deg,
+                        loft: oneDecimal(model.delivered.loft_deg),
+                        bounce: oneDecimal(model.delivered.bounce_deg),
                     })}
                 </span>
             </p>

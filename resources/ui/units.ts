@@ -22,7 +22,8 @@ export function shownUnit(unit: string, units: Units): string {
     return unit;
 }
 
-const oneDecimal = (value: number) => decimal(Math.round(value * 10) / 10).replace('-', '−');
+/** "45.8", "−1" */
+export const oneDecimal = (value: number) => decimal(Math.round(value * 10) / 10).replace('-', '−');
 
 /** "4.1 cm", "13°", "62 %" */
 export function withUnit(value: number, unit: string, units: Units): string {
