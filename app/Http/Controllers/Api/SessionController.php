@@ -83,6 +83,7 @@ final class SessionController
     #[Endpoint(status: 204)]
     public function endOthers(Request $request, #[CurrentUser] User $coach, Accounts $accounts): JsonResponse
     {
+        abort_unless($request->hasSession(), 403);
         $accounts->endSessions($coach, $request->session()->getId());
         // This device is remembered anew.
         self::guard()->login($coach, remember: true);
@@ -97,6 +98,7 @@ final class SessionController
     #[Endpoint(status: 204)]
     public function end(string $key, Request $request, #[CurrentUser] User $coach, Accounts $accounts): JsonResponse
     {
+        abort_unless($request->hasSession(), 403);
         $here = $request->session()->getId();
         $ids = self::sessions($coach)->where('id', '!=', $here)->pluck('id');
         $id = $ids->first(static fn(string $one): bool => hash_equals(SessionResource::key($one), $key));
