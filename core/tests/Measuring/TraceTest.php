@@ -135,7 +135,11 @@ final class TraceTest extends TestCase
                 [['ball' => null], 'ball'],
                 [['fps' => 0], 'fps'],
                 [['fps' => null], 'fps'],
+                [['fps' => 2001], 'fps'],
+                [['fps' => '240'], 'fps'],
                 [['address_lean_deg' => 90], 'address_lean_deg'],
+                [['address_lean_deg' => -26], 'address_lean_deg'],
+                [['address_lean_deg' => '4'], 'address_lean_deg'],
                 [['size' => [100, 100]], 'inside the picture'],
                 [['frames' => [['n' => 0], ...\array_slice($frames, 1)]], 'frames[0].head'],
             ] as [$over, $said]
