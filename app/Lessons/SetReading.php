@@ -62,13 +62,7 @@ final class SetReading
     /** @return array<string, mixed> */
     public function of(Lesson $lesson, BallSet $set): array
     {
-        $e = $this->engines->for($lesson->student);
-        $GLOBALS['T'][] = ['engine',hrtime(true)];
-        $c = $this->case($lesson, $set);
-        $GLOBALS['T'][] = ['case',hrtime(true)];
-        $x = $e->read($c);
-        $GLOBALS['T'][] = ['engine.read',hrtime(true)];
-        return $x->toArray();
+        return $this->engines->for($lesson->student)->read($this->case($lesson, $set))->toArray();
     }
 
     /** @return array<string, mixed> what a history needs of it */

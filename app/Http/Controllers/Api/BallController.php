@@ -25,13 +25,10 @@ final class BallController
     #[Endpoint(SetReadingResource::class)]
     public function put(PutBallRequest $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): SetReadingResource
     {
-        $GLOBALS['T'][] = ['controller',hrtime(true)];
         Gate::authorize('update', $lesson);
-        $GLOBALS['T'][] = ['gate',hrtime(true)];
         $task = CaseReader::task($lesson->task);
         $seen = CaseReader::ball($request->input('seen'), $task->shot);
         $hitAt = Carbon::parse($request->string('hit_at')->value())->utc();
-        $GLOBALS['T'][] = ['parsed',hrtime(true)];
         self::change($set, $ballId, static function (?Ball $ball) use ($request, $set, $ballId, $seen, $hitAt): Ball {
             $ball ??= (new Ball(['id' => $ballId]))->set()->associate($set);
             if (! $ball->exists) {
@@ -47,10 +44,7 @@ final class BallController
             return $ball;
         });
 
-        $GLOBALS['T'][] = ['stored',hrtime(true)];
-        $r = new SetReadingResource(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set)]);
-        $GLOBALS['T'][] = ['read',hrtime(true)];
-        return $r;
+        return new SetReadingResource(['set_id' => $set->id, 'reading' => $reading->of($lesson, $set)]);
     }
 
     /** Takes the ball out of the set; it is kept and can be put back. */
