@@ -152,8 +152,8 @@ function Club({ model, m, halfMm, unit }: Pick<Props, 'm' | 'halfMm' | 'unit'> &
 function Ruler({ m, halfMm, unit, units }: Pick<Props, 'm' | 'halfMm' | 'unit' | 'units'>) {
     const { t } = useTranslation();
     const [behind, ahead] = [`${shownUnit('mm', units)} ${t('behind')}`, t('ahead, target')];
-    /** Whether a number has room beside the words at its end of the ruler. */
-    const hasRoom = (mm: number) => Math.abs(mm) + unit * LETTER_PX * ((mm < 0 ? behind : ahead).length + 2) < halfMm;
+    /** Whether a number has room beside the words at its end of the ruler, and is not read as one with them. */
+    const hasRoom = (mm: number) => Math.abs(mm) + unit * LETTER_PX * ((mm < 0 ? behind : ahead).length + 3) < halfMm;
     const { soilMm } = STRIP;
     const factor = shownFactor('mm', units);
     const [label, tick] = units === 'metric' ? [5, 1] : [2, 1];
