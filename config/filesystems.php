@@ -2,12 +2,25 @@
 
 declare(strict_types=1);
 
-// What is read in, put out and kept as files. On several machines it lies on one that all of them reach: SHARED_STORAGE_PATH.
-$shared = env('SHARED_STORAGE_PATH') ?? storage_path('app');
-
+// What is read in, put out and kept as files: sheets, archives, reports, pictures. All machines of an app reach the same: a folder
+// (SHARED_STORAGE_PATH, where it is not the one of this machine), or a bucket that speaks S3 (FILESYSTEM_DISK=s3).
 return [
-    'default' => 'local',
-    'shared' => $shared,
-    'disks' => ['local' => ['driver' => 'local', 'root' => "{$shared}/private"]],
+    'default' => env('FILESYSTEM_DISK', 'local'),
+    'disks' => [
+        'local' => ['driver' => 'local', 'root' => env('SHARED_STORAGE_PATH') ?? storage_path('app'), 'throw' => true],
+        's3' => [
+            'driver' => 's3',
+            'key' => env('AWS_ACCESS_KEY_ID'),
+            'secret' => env('AWS_SECRET_ACCESS_KEY'),
+            'region' => env('AWS_DEFAULT_REGION', 'us-east-1'),
+            'bucket' => env('AWS_BUCKET'),
+            'endpoint' => env('AWS_ENDPOINT'),
+            'use_path_style_endpoint' => env('AWS_USE_PATH_STYLE_ENDPOINT', false),
+            // Not every store that speaks S3 knows the newer checksums.
+            'request_checksum_calculation' => 'when_required',
+            'response_checksum_validation' => 'when_required',
+            'throw' => true,
+        ],
+    ],
     'links' => [],
 ];

@@ -6,8 +6,9 @@ namespace App\Archive;
 
 use App\Models\User;
 use App\Operations\Pulse;
+use Illuminate\Http\File;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use LowPoint\Core\InvalidInput;
 
@@ -17,6 +18,8 @@ use LowPoint\Core\InvalidInput;
  */
 final readonly class ArchiveImport
 {
+    private const FOLDER = 'archives';
+
     private const TOLD_FOR_HOURS = 24;
 
     public function __construct(private AccountArchive $archive) {}
@@ -26,8 +29,7 @@ final readonly class ArchiveImport
     {
         $total = $this->archive->check($coach, $path);
         $id = (string) Str::ulid();
-        File::ensureDirectoryExists(\dirname(self::path($id)));
-        File::move($path, self::path($id));
+        Storage::putFileAs(self::FOLDER, new File($path), basename(self::file($id)));
         self::tell($id, ['coach' => $coach->id, 'state' => 'reading', 'done' => 0, 'total' => $total, 'message' => '']);
 
         return $id;
@@ -38,7 +40,9 @@ final readonly class ArchiveImport
         $told = self::told($id) + ['coach' => '', 'total' => 0];
         $coach = User::query()->findOrFail($told['coach']);
         try {
-            $rows = $this->archive->read($coach, self::path($id), static function (int $done) use ($id, $told): void {
+            $copy = self::copy($id);
+            $path = (string) (stream_get_meta_data($copy)['uri'] ?? '');
+            $rows = $this->archive->read($coach, $path, static function (int $done) use ($id, $told): void {
                 Pulse::LongWorker->beat();
                 self::tell($id, [...$told, 'done' => $done]);
             });
@@ -56,13 +60,13 @@ final readonly class ArchiveImport
         } catch (InvalidInput $e) {
             self::tell($id, [...$told, 'state' => 'refused', 'message' => "{$e->faults[0]->message()}. Nothing was stored."]);
         }
-        File::delete(self::path($id));
+        Storage::delete(self::file($id));
     }
 
     public function stop(string $id): void
     {
         self::tell($id, [...self::told($id), 'state' => 'refused', 'message' => 'Reading it broke off. Nothing was stored; try again.']);
-        File::delete(self::path($id));
+        Storage::delete(self::file($id));
     }
 
     /** @return array{coach: string, state: string, done: int, total: int, message: string}|array{} */
@@ -77,8 +81,21 @@ final readonly class ArchiveImport
         Cache::put("archive {$id}", $what, now()->addHours(self::TOLD_FOR_HOURS));
     }
 
-    private static function path(string $id): string
+    /** @return resource a copy on this machine, for a zip is opened by its path; gone with it */
+    private static function copy(string $id): mixed
     {
-        return config('filesystems.shared')."/archives/{$id}.zip";
+        $copy = tmpfile();
+        $kept = Storage::readStream(self::file($id));
+        if ($copy === false || $kept === null || stream_copy_to_stream($kept, $copy) === false) {
+            throw new \RuntimeException("The archive {$id} cannot be read.");
+        }
+
+        return $copy;
+    }
+
+    /** On the disk of the app. */
+    private static function file(string $id): string
+    {
+        return self::FOLDER."/{$id}.zip";
     }
 }

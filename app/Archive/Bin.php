@@ -16,7 +16,7 @@ use App\Reports\ReportFolder;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 
 /**
@@ -79,7 +79,7 @@ final class Bin
             ->where('created_at', '<', now()->subDay())
             ->get()
             ->each(static function (SheetImport $one): void {
-                File::delete($one->path());
+                Storage::delete($one->file());
                 $one->delete();
             });
 
@@ -130,7 +130,7 @@ final class Bin
             SheetImport::query()
                 ->where('student_id', $student->id)
                 ->get()
-                ->each(static fn(SheetImport $one): bool => File::delete($one->path()));
+                ->each(static fn(SheetImport $one): bool => Storage::delete($one->file()));
             // What the worker had still to do for them.
             foreach (collect([$student->id])->concat($lessons) as $id) {
                 foreach (['jobs', 'failed_jobs'] as $table) {

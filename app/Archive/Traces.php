@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
+use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Symfony\Component\Finder\Finder;
 
 /** Where a word, an id or a name, still stands: in any table, and in any file that the app has written. */
-final class Traces
+final readonly class Traces
 {
-    /** Written by the app; fonts and compiled views know nobody. */
-    private const FOLDERS = ['app', 'logs', 'framework/cache', 'framework/sessions'];
+    /** Written by the app on this machine; fonts and compiled views know nobody. */
+    private const FOLDERS = ['logs', 'framework/cache', 'framework/sessions'];
 
-    /** @return list<string> "table.column" and files below the storage folder */
+    public function __construct(private Filesystem $disk) {}
+
+    /** @return list<string> "table.column", files on the disk of the app and below the storage folder */
     public function of(string $word): array
     {
         $found = [];
@@ -31,20 +34,29 @@ final class Traces
         }
         foreach (self::FOLDERS as $folder) {
             foreach (is_dir(storage_path($folder)) ? Finder::create()->files()->in(storage_path($folder)) : [] as $file) {
-                if (str_contains($file->getFilename(), $word) || self::holds($file->getPathname(), $word)) {
+                if (str_contains($file->getFilename(), $word) || self::holds(fopen($file->getPathname(), 'r') ?: null, $word)) {
                     $found[] = "{$folder}/{$file->getRelativePathname()}";
                 }
+            }
+        }
+
+        foreach ($this->disk->allFiles() as $file) {
+            if (str_contains(basename($file), $word) || self::holds($this->disk->readStream($file), $word)) {
+                $found[] = $file;
             }
         }
 
         return $found;
     }
 
-    /** Read in pieces that overlap: a log may be larger than the memory. */
-    private static function holds(string $path, string $word): bool
+    /**
+     * Read in pieces that overlap: a log may be larger than the memory.
+     *
+     * @param  resource|null  $stream
+     */
+    private static function holds(mixed $stream, string $word): bool
     {
-        $stream = fopen($path, 'rb');
-        if ($stream === false) {
+        if ($stream === null) {
             return false;
         }
         try {

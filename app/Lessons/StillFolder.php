@@ -15,7 +15,7 @@ final readonly class StillFolder
 
     public const MOST_BYTES = 2 * 1024 * 1024;
 
-    private const FOLDER = 'stills';
+    private const FOLDER = 'private/stills';
 
     private const BEGINS = "\xFF\xD8";
 
@@ -28,17 +28,14 @@ final readonly class StillFolder
 
     public function __construct(private Filesystem $disk) {}
 
-    /** @throws \RuntimeException when the disk does not take it */
     public function put(Still $still, string $jpeg): void
     {
-        if (! $this->disk->put($this->path($still), $jpeg)) {
-            throw new \RuntimeException("The still {$still->id} could not be written.");
-        }
+        $this->disk->put($this->path($still), $jpeg);
     }
 
     public function get(Still $still): ?string
     {
-        return $this->disk->get($this->path($still));
+        return $this->disk->exists($this->path($still)) ? $this->disk->get($this->path($still)) : null;
     }
 
     public function delete(Still $still): void

@@ -36,6 +36,8 @@ final class SheetImport extends Model
 {
     use HasUlids;
 
+    public const FOLDER = 'sheets';
+
     public const DRAFT = 'draft';
 
     public const READING = 'reading';
@@ -82,8 +84,9 @@ final class SheetImport extends Model
         return $this->hasMany(Lesson::class);
     }
 
-    public function path(): string
+    /** Where the file lies on the disk of the app, until it is read. */
+    public function file(): string
     {
-        return config('filesystems.shared')."/sheets/{$this->id}.csv";
+        return self::FOLDER."/{$this->id}.csv";
     }
 }

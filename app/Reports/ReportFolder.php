@@ -5,43 +5,48 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use App\Models\Lesson;
-use Illuminate\Support\Facades\File;
+use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Str;
 
-/** Where the reports of a batch lie until they are fetched as one zip: for a day, and no longer than the lessons they tell of. */
-final class ReportFolder
+/**
+ * Where the reports of a batch lie until they are fetched as one zip: on the disk of the app, for a day, and no longer than the lessons
+ * they tell of.
+ */
+final readonly class ReportFolder
 {
+    private const FOLDER = 'reports';
+
+    public function __construct(private Filesystem $disk) {}
+
     public function put(string $batch, Lesson $lesson, string $pdf): void
     {
-        File::ensureDirectoryExists($this->of($batch));
         $name =
             Str::slug(Str::limit($lesson->student->name, 40, ''))
             .'-'
             .$lesson->began_at->format('Y-m-d')
             .'-'
             .strtolower(substr($lesson->id, -4));
-        File::put($this->of($batch)."/{$lesson->id} {$name}.pdf", $pdf);
+        $this->disk->put(self::of($batch)."/{$lesson->id} {$name}.pdf", $pdf);
     }
 
-    /** @return string path of a zip with all of them */
-    public function zip(string $batch): string
+    /** @return resource a zip with all of them; it has no name any more, so that nothing is left of it when it was sent */
+    public function zip(string $batch): mixed
     {
-        $path = $this->of($batch).'.zip';
+        $path = (string) tempnam(sys_get_temp_dir(), 'reports');
         $zip = new \ZipArchive;
-        if ($zip->open($path, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) !== true) {
-            throw new \RuntimeException("The zip cannot be written: {$path}");
+        $zip->open($path, \ZipArchive::OVERWRITE);
+        foreach ($this->disk->files(self::of($batch)) as $file) {
+            $zip->addFromString(Str::after(basename($file), ' '), (string) $this->disk->get($file));
         }
-        foreach (File::files($this->of($batch)) as $file) {
-            $zip->addFile($file->getPathname(), substr((string) strstr($file->getFilename(), ' '), 1));
-        }
-        $zip->close();
+        $stream = $zip->close() ? fopen($path, 'r') : false;
+        unlink($path);
 
-        return $path;
+        return $stream ?: throw new \RuntimeException("The zip of the reports {$batch} cannot be written.");
     }
 
     public function isEmpty(string $batch): bool
     {
-        return ! is_dir($this->of($batch)) || File::files($this->of($batch)) === [];
+        return $this->disk->files(self::of($batch)) === [];
     }
 
     /**
@@ -52,34 +57,31 @@ final class ReportFolder
      */
     public function forget(iterable $lessons): int
     {
-        $gone = 0;
-        foreach ($lessons as $id) {
-            $files = File::glob($this->of('*')."/{$id} *.pdf");
-            $gone += count($files);
-            // Also a zip that somebody did not fetch to its end.
-            File::delete([...$files, ...array_map(static fn(string $file): string => \dirname($file).'.zip', $files)]);
-        }
+        $ids = [...$lessons];
+        $gone = array_filter(
+            $this->disk->allFiles(self::FOLDER),
+            static fn(string $file): bool => \in_array(Str::before(basename($file), ' '), $ids, true),
+        );
+        $this->disk->delete($gone);
 
-        return $gone;
+        return \count($gone);
     }
 
     /** Takes out what lies here longer than a day. */
     public function expire(): void
     {
-        foreach (is_dir($this->of('')) ? File::directories($this->of('')) : [] as $batch) {
-            if (File::lastModified($batch) < now()->subDay()->getTimestamp()) {
-                File::deleteDirectory($batch);
-            }
-        }
-        foreach (File::glob($this->of('*').'.zip') as $zip) {
-            if (File::lastModified($zip) < now()->subDay()->getTimestamp()) {
-                File::delete($zip);
+        $before = now()->subDay()->getTimestamp();
+        $files = $this->disk->allFiles(self::FOLDER);
+        $this->disk->delete(array_filter($files, fn(string $file): bool => $this->disk->lastModified($file) < $before));
+        foreach ($this->disk->directories(self::FOLDER) as $batch) {
+            if ($this->disk->files($batch) === []) {
+                $this->disk->deleteDirectory($batch);
             }
         }
     }
 
-    private function of(string $batch): string
+    private static function of(string $batch): string
     {
-        return config('filesystems.shared')."/reports/{$batch}";
+        return self::FOLDER."/{$batch}";
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Models\SheetImport;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
 use LowPoint\Core\InvalidInput;
 
 /** A CSV file (RFC 4180, or with semicolons, tabs or bars) with a first row of names, read row by row: memory does not grow with it. */
@@ -23,18 +26,35 @@ final readonly class SheetFile
 
     private const MOST_WORDS = 20;
 
-    /** @param list<string> $headers */
+    /**
+     * @param  \Closure(): (resource|null)  $opened  the file, from its beginning
+     * @param  list<string>  $headers
+     */
     private function __construct(
-        private string $path,
+        private \Closure $opened,
         private string $encoding,
         private string $delimiter,
         public array $headers,
     ) {}
 
     /** @throws InvalidInput when this is no such file */
-    public static function open(string $path): self
+    public static function uploaded(UploadedFile $file): self
     {
-        $head = (string) file_get_contents($path, length: self::HEAD_BYTES);
+        return self::open(static fn() => fopen($file->getPathname(), 'r') ?: null);
+    }
+
+    /** The one that is kept of an import. */
+    public static function of(SheetImport $import): self
+    {
+        return self::open(static fn() => Storage::readStream($import->file()));
+    }
+
+    /** @param \Closure(): (resource|null) $opened */
+    private static function open(\Closure $opened): self
+    {
+        $file = self::begun($opened);
+        $head = (string) stream_get_contents($file, self::HEAD_BYTES);
+        fclose($file);
         $encoding = match (true) {
             str_starts_with($head, "\xFF\xFE"), str_starts_with($head, "\xFE\xFF") => 'UTF-16',
             str_contains($head, "\0"), str_starts_with($head, "PK\x03\x04") => throw InvalidInput::one(
@@ -50,7 +70,7 @@ final readonly class SheetFile
                 'UTF-8',
             default => 'WINDOWS-1252',
         };
-        $first = self::stream($path, $encoding);
+        $first = self::stream($opened, $encoding);
         $line = (string) fgets($first);
         fclose($first);
         $counts = array_map(
@@ -73,7 +93,7 @@ final readonly class SheetFile
             );
         }
 
-        return new self($path, $encoding, $delimiter, $headers);
+        return new self($opened, $encoding, $delimiter, $headers);
     }
 
     /**
@@ -82,7 +102,7 @@ final readonly class SheetFile
      */
     public function rows(int $after = 1): \Generator
     {
-        $stream = self::stream($this->path, $this->encoding);
+        $stream = self::stream($this->opened, $this->encoding);
         $width = \count($this->headers);
         for ($row = 1; ($cells = fgetcsv($stream, null, $this->delimiter, '"', '')) !== false; $row++) {
             // An empty line is a row with nothing in it.
@@ -127,17 +147,28 @@ final readonly class SheetFile
         ];
     }
 
-    /** @return resource text in UTF-8, after the mark of its byte order */
-    private static function stream(string $path, string $encoding): mixed
+    /**
+     * @param  \Closure(): (resource|null)  $opened
+     * @return resource text in UTF-8, after the mark of its byte order
+     */
+    private static function stream(\Closure $opened, string $encoding): mixed
     {
-        $stream = fopen($encoding === 'UTF-8' ? $path : "php://filter/read=convert.iconv.{$encoding}.UTF-8/resource={$path}", 'r');
-        if ($stream === false) {
-            throw new \RuntimeException("The sheet cannot be read: {$path}");
-        }
-        if ($encoding === 'UTF-8' && fread($stream, 3) !== "\xEF\xBB\xBF") {
+        $stream = self::begun($opened);
+        if ($encoding !== 'UTF-8') {
+            stream_filter_append($stream, "convert.iconv.{$encoding}.UTF-8", STREAM_FILTER_READ);
+        } elseif (fread($stream, 3) !== "\xEF\xBB\xBF") {
             rewind($stream);
         }
 
         return $stream;
+    }
+
+    /**
+     * @param  \Closure(): (resource|null)  $opened
+     * @return resource
+     */
+    private static function begun(\Closure $opened): mixed
+    {
+        return $opened() ?? throw new \RuntimeException('The sheet cannot be read: its file does not open.');
     }
 }

@@ -10,7 +10,7 @@ use App\Progress\SetSummaries;
 use App\Progress\StudentProgress;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Storage;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\SheetImport\SheetRow;
@@ -128,7 +128,7 @@ final readonly class SheetImporter
         $import->refresh();
         if ($done) {
             $this->progress->of($student);
-            File::delete($import->path());
+            Storage::delete($import->file());
         }
 
         return $left > 0;

@@ -42,7 +42,7 @@ final readonly class SheetPlan
 
     public static function kept(SheetImport $import): self
     {
-        return self::of(SheetFile::open($import->path()), $import->mapping ?? [], $import->task ?? [], $import->day);
+        return self::of(SheetFile::of($import), $import->mapping ?? [], $import->task ?? [], $import->day);
     }
 
     /**

@@ -13,6 +13,7 @@ use App\Sheets\SheetImporter;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -70,7 +71,7 @@ final class SheetTest extends TestCase
         $this->getJson("/api/lessons/{$lesson->id}")
             ->assertOk()
             ->assertJsonPath("readings.{$lesson->sets->sole()->id}.pattern.n", 2);
-        self::assertFileDoesNotExist(storage_path("app/sheets/{$this->id}.csv"));
+        self::assertFalse(Storage::exists("sheets/{$this->id}.csv"));
         $this->plan('confirm', [])->assertStatus(409);
     }
 
@@ -278,11 +279,11 @@ final class SheetTest extends TestCase
     public function test_a_draft_that_nobody_confirmed_is_gone_after_a_day(): void
     {
         $this->upload(self::SHEET);
-        $path = SheetImport::query()->findOrFail($this->id)->path();
-        self::assertFileExists($path);
+        $path = SheetImport::query()->findOrFail($this->id)->file();
+        self::assertTrue(Storage::exists($path));
         $this->travel(25)->hours();
         $this->command('bin:empty')->assertOk();
-        self::assertFileDoesNotExist($path);
+        self::assertFalse(Storage::exists($path));
         self::assertNull(SheetImport::query()->find($this->id));
     }
 

@@ -13,6 +13,7 @@ use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
+use League\Flysystem\UnableToWriteFile;
 use LowPoint\Core\Wording\Language;
 use Tests\Support\CoachRoutes;
 use Tests\TestCase;
@@ -60,7 +61,7 @@ final class StillTest extends TestCase
         );
         $this->deleteJson($address)->assertStatus(204);
         $this->getJson($address)->assertNotFound();
-        self::assertCount(0, Storage::disk('local')->allFiles('stills'));
+        self::assertCount(0, Storage::disk('local')->allFiles('private/stills'));
     }
 
     public function test_nothing_that_a_camera_tells_about_itself_is_kept(): void
@@ -92,7 +93,7 @@ final class StillTest extends TestCase
     public function test_what_the_disk_refuses_is_not_said_to_be_kept(): void
     {
         $full = self::createStub(Filesystem::class);
-        $full->method('put')->willReturn(false);
+        $full->method('put')->willThrowException(new UnableToWriteFile('The disk is full.'));
         $this->app->instance(StillFolder::class, new StillFolder($full));
         $this->keep()->assertServerError();
         self::assertSame(0, Still::query()->count());
@@ -141,11 +142,11 @@ final class StillTest extends TestCase
         $this->lesson->delete();
         $this->travel(31)->days();
         app(Bin::class)->empty();
-        self::assertCount(0, Storage::disk('local')->allFiles('stills'));
+        self::assertCount(0, Storage::disk('local')->allFiles('private/stills'));
         $this->lesson = $this->earlierLesson('Bea');
         $this->keep()->assertOk();
         app(Bin::class)->erase($this->lesson->student);
-        self::assertCount(0, Storage::disk('local')->allFiles('stills'));
+        self::assertCount(0, Storage::disk('local')->allFiles('private/stills'));
         self::assertSame(0, Still::query()->count());
     }
 

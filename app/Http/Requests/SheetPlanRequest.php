@@ -47,7 +47,7 @@ final class SheetPlanRequest extends FormRequest
 
     public function plan(SheetImport $import): SheetPlan
     {
-        return SheetPlan::of(SheetFile::open($import->path()), $this->array('mapping'), $this->array('task'), $this->day());
+        return SheetPlan::of(SheetFile::of($import), $this->array('mapping'), $this->array('task'), $this->day());
     }
 
     public function day(): ?Carbon

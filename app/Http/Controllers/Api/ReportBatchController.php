@@ -19,7 +19,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\Gate;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Several reports at once: made by the queue, with progress, fetched as one zip. */
 final class ReportBatchController
@@ -52,7 +52,7 @@ final class ReportBatchController
 
     /** The reports as a zip. */
     #[Endpoint(type: 'application/zip')]
-    public function download(string $batch, #[CurrentUser] User $coach, ReportFolder $folder, AuditTrail $trail): BinaryFileResponse
+    public function download(string $batch, #[CurrentUser] User $coach, ReportFolder $folder, AuditTrail $trail): StreamedResponse
     {
         $batch = $this->mine($batch, $coach);
         abort_unless($batch->finished(), 409, 'The reports are not ready yet.');
@@ -65,7 +65,9 @@ final class ReportBatchController
 
         $trail->note($coach, Deed::Exported, about: ['what' => 'reports']);
 
-        return response()->download($folder->zip($batch->id), 'reports.zip')->deleteFileAfterSend();
+        $zip = $folder->zip($batch->id);
+
+        return response()->streamDownload(static fn() => fpassthru($zip), 'reports.zip', ['Content-Type' => 'application/zip']);
     }
 
     private function mine(string $batch, User $coach): Batch

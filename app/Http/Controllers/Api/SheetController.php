@@ -25,8 +25,8 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Storage;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Field;
@@ -68,7 +68,7 @@ final class SheetController
         $request->validate(['sheet' => ['required', 'file', 'max:'.self::MOST_KB]]);
         /** @var UploadedFile $upload */
         $upload = $request->file('sheet');
-        $file = SheetFile::open($upload->getPathname());
+        $file = SheetFile::uploaded($upload);
         $survey = $file->survey();
         if ($survey['rows'] < 1 || $survey['rows'] > SheetFile::MOST_ROWS) {
             throw InvalidInput::one(
@@ -84,16 +84,19 @@ final class SheetController
             ->where('state', SheetImport::DONE)
             ->latest('id')
             ->first();
-        $import = SheetImport::query()->create([
-            'student_id' => $student->id,
-            'name' => mb_substr($upload->getClientOriginalName(), 0, 200),
-            'hash' => $hash,
-            'total' => $survey['last'],
-        ]);
+        $import = DB::transaction(static function () use ($student, $upload, $hash, $survey): SheetImport {
+            $import = SheetImport::query()->create([
+                'student_id' => $student->id,
+                'name' => mb_substr($upload->getClientOriginalName(), 0, 200),
+                'hash' => $hash,
+                'total' => $survey['last'],
+            ]);
+            Storage::putFileAs(SheetImport::FOLDER, $upload, basename($import->file()));
+
+            return $import;
+        });
         /** @var Collection<int, SheetPreset> $presets */
         $presets = SheetPreset::query()->where('coach_id', $coach->id)->orderBy('name')->get();
-        File::ensureDirectoryExists(\dirname($import->path()));
-        File::move($upload->getPathname(), $import->path());
 
         return (new SheetDraftResource([
             'import' => new SheetImportResource($import),
@@ -213,7 +216,7 @@ final class SheetController
             $import->lessons()->get()->each(static fn(Lesson $lesson): ?bool => $lesson->delete());
             $import->state === SheetImport::DRAFT ? $import->delete() : $import->update(['state' => SheetImport::TAKEN_BACK]);
         });
-        File::delete($import->path());
+        Storage::delete($import->file());
         KeepStanding::dispatch($import->student_id);
 
         return new JsonResponse(null, 204);
