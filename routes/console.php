@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Academy\Outlook;
 use App\Account\Accounts;
 use App\Archive\Bin;
 use App\Archive\Traces;
 use App\Contract\OpenApi;
 use App\Feed\StandInMonitor;
+use App\Models\Academy;
 use App\Models\Role;
 use App\Models\Student;
 use App\Models\User;
@@ -121,14 +123,18 @@ Artisan::command('academy:join {email} {lead : address of a lead of the academy}
     return 0;
 });
 
-// Who needs attention today, worked out before the coaches look; and where students stand of whom it was not worked out yet.
-Artisan::command('attention:refresh', function (AttentionIndex $attention, StudentProgress $progress): void {
+// Who needs attention today and what comes of causes, worked out before anybody looks; and where students stand of whom it was not
+// worked out yet.
+Artisan::command('attention:refresh', function (AttentionIndex $attention, StudentProgress $progress, Outlook $outlook): void {
     $students = 0;
     foreach (Student::query()->whereNull('standing')->has('lessons.prescription')->lazyById() as $student) {
         $progress->of($student);
     }
     foreach (User::query()->whereNull('left_at')->lazyById() as $coach) {
         $students += $attention->refresh($coach);
+    }
+    foreach (Academy::query()->lazyById() as $academy) {
+        $outlook->outcomes($academy);
     }
     $this->info("{$students} students.");
 });

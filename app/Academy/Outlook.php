@@ -21,8 +21,8 @@ use LowPoint\Core\Progress\Verdict;
 final class Outlook
 {
     /**
-     * What comes of a cause moves by the week, and to count it goes through all students: from the first age on it is counted anew
-     * behind an answer, from the second on before it.
+     * What comes of a cause moves by the week, and to count it goes through all students: each night, from the first age on behind an
+     * answer, from the second on before it.
      */
     private const AGES_S = [600, 86_400];
 

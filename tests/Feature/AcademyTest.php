@@ -276,6 +276,18 @@ final class AcademyTest extends TestCase
         self::assertSame([2, 2, 2], $outcome['lessons']);
     }
 
+    public function test_outcomes_are_counted_at_night_so_that_the_first_look_of_a_day_does_not_wait(): void
+    {
+        $idris = $this->colleague();
+        $this->courses($idris, 3, 'fixed');
+        $this->command('attention:refresh')->assertOk()->run();
+        $this->courses($idris, 4, 'fixed');
+        $this->travel(9)->hours();
+
+        $told = $this->actingAs($this->coach())->getJson('/api/academy/outlook')->assertOk();
+        self::assertSame(3, $told->json('outcomes.0.students'));
+    }
+
     public function test_a_calibration_has_a_reason_a_history_and_is_named_in_readings(): void
     {
         $idris = $this->colleague();
