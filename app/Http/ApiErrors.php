@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Wording\Refusals;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -65,7 +66,7 @@ final class ApiErrors
                         'key' => $fault->key,
                         'value' => $fault->shownValue(),
                         'allowed' => $fault->allowed,
-                        'message' => $fault->message(),
+                        'message' => app(Refusals::class)->say($fault),
                     ],
                     $e->faults,
                 ),

@@ -4,15 +4,26 @@ declare(strict_types=1);
 
 namespace LowPoint\Core;
 
-/** One thing that is wrong with an input: which key, what stood there, what is allowed. */
+/**
+ * One thing that is wrong with an input: which key, what stood there, what is allowed. Told by the key to whoever has written a file
+ * (message()), by its label and in his units to whoever has typed (Wording\Refusals).
+ */
 final readonly class Fault
 {
     private const LONGEST_VALUE_SHOWN = 60;
 
+    /**
+     * @param  string  $label  what the key is called, where it has a name
+     * @param  string  $unit  of a number that stands there
+     * @param  array{float, float}|null  $range  from and to, where any number between them is allowed
+     */
     public function __construct(
         public string $key,
         public mixed $value,
         public string $allowed,
+        public string $label = '',
+        public string $unit = '',
+        public ?array $range = null,
     ) {}
 
     public function message(): string

@@ -9,6 +9,7 @@ use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Strike\Recalibration;
+use LowPoint\Core\Wording\Refusals;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
 
@@ -65,8 +66,9 @@ try {
             : MeasureRequest::fromValue($question)->toArray(),
     ];
 } catch (InvalidInput $e) {
+    $refusals = new Refusals(new Words(Units::from($question['units'] ?? 'metric')));
     $answer = [
-        'faults' => array_map(static fn(Fault $fault): array => ['key' => $fault->key, 'message' => $fault->message()], $e->faults),
+        'faults' => array_map(static fn(Fault $fault): array => ['key' => $fault->key, 'message' => $refusals->say($fault)], $e->faults),
     ];
 }
 echo json_encode($answer, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);

@@ -165,14 +165,14 @@ final class ChipLessonTest extends BrowserTestCase
         $this->click('main a[href$="/begin"]');
         $this->type('Loft', '560');
         $this->press('Begin the lesson');
-        $this->see('task.club.loft_deg: 560 is not allowed; allowed: 18 to 72 degrees');
+        $this->see('Loft: 560° is not allowed; allowed: 18 to 72°');
         self::assertStringContainsString('Begin', $this->shown());
         $this->type('Loft', '56');
         $this->press('Begin the lesson');
         $this->see('No balls yet');
 
         $this->lookExactly('lead_weight_pct', '400');
-        $this->see('setup.lead_weight_pct: 400 is not allowed; allowed: 0 to 100 %');
+        $this->see('Weight: 400 % is not allowed; allowed: 0 to 100 %');
         self::assertStringContainsString('400', (string) $this->seen('lead_weight_pct'));
         $this->lookExactly('lead_weight_pct', '60');
         $this->until(fn(): bool => ! str_contains($this->shown(), 'Not stored'), 'The mended figure is still called wrong.');

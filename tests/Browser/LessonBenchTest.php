@@ -123,7 +123,7 @@ final class LessonBenchTest extends BrowserTestCase
         $this->press('+ tee');
         $this->type('ahead, − behind', '500000');
         $this->press('Keep the drill');
-        $this->see('parts.0.ahead_mm: 5000000 is not allowed');
+        $this->see('Ahead: 500000 cm is not allowed');
         $this->type('ahead, − behind', '100');
         $this->press('Keep the drill');
         $this->see('Gate: Start the ball on line.');

@@ -35,7 +35,7 @@ final class ShotsTest extends BrowserTestCase
         $this->press('Landing spot as each club wants it');
         $this->until(fn(): bool => $this->headline() === $before, 'It does not go back.');
         $this->type('Edge to hole', '0');
-        $this->see('hole_m: 0 is not allowed');
+        $this->see('Edge to hole: 0 m is not allowed');
         $this->type('Edge to hole', '12');
         $this->press('Obstacle');
         $this->until(fn(): bool => str_contains($this->headline(), 'Running chip'), 'The obstacle stays.');

@@ -14,6 +14,7 @@ use App\Models\ShareLink;
 use App\Models\Student;
 use App\Reports\LessonReport;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Testing\TestResponse;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\Cautions;
@@ -98,6 +99,38 @@ final class LanguageTest extends TestCase
             ->all();
         $this->told = array_diff_key($this->told, array_flip($own));
         self::assertSame([], $this->unknown());
+    }
+
+    public function test_a_refusal_is_told_as_the_form_names_it_in_the_coachs_units_and_language(): void
+    {
+        $coach = $this->coach();
+        $this->actingAs($coach);
+        $put = fn(): TestResponse => $this->putJson('/api/me', [
+            'name' => $coach->name,
+            'units' => $coach->units->value,
+            'bag' => [['loft_deg' => 52, 'bounce_deg' => 8], ['loft_deg' => 7.5, 'bounce_deg' => -9]],
+        ])->assertUnprocessable();
+        self::assertSame(
+            ['Club 2, loft: 7.5° is not allowed; allowed: 18 to 72°', 'Club 2, bounce: −9° is not allowed; allowed: −2 to 20°'],
+            array_column($put()->json('faults'), 'message'),
+        );
+        $this->withHeader('Accept-Language', 'de');
+        self::assertSame(
+            [
+                'Schläger 2, Loft: 7,5° ist nicht erlaubt; erlaubt: 18 bis 72°',
+                'Schläger 2, Bounce: −9° ist nicht erlaubt; erlaubt: −2 bis 20°',
+            ],
+            array_column($put()->json('faults'), 'message'),
+        );
+        $plan = fn(array $over): string => $this->postJson('/api/shots/plan', [
+            'edge_m' => 3, 'hole_m' => 10, 'clubs' => [['loft_deg' => 56, 'bounce_deg' => 8]], ...$over,
+        ])->assertUnprocessable()->json('message');
+        self::assertSame('Rand bis Loch: 0 m ist nicht erlaubt; erlaubt: 0,5 bis 80 m', $plan(['hole_m' => 0]));
+        $coach->update(['units' => Units::Imperial]);
+        // As another request begins.
+        $this->app->forgetScopedInstances();
+        $tree = ['obstacle' => ['height_m' => 2, 'distance_m' => 18.288]];
+        self::assertSame('Hindernis entfernt: 20 yd ist nicht erlaubt; erlaubt: weniger als die 14,2 yd zum Loch', $plan($tree));
     }
 
     #[TestWith([Units::Metric])]

@@ -111,8 +111,8 @@ final class LessonTest extends TestCase
     }
 
     /** @param array<string, mixed> $seen */
-    #[TestWith([['touch_mm' => 5000], 'ball.touch_mm', '-300 to 300 mm'])]
-    #[TestWith([['touch_mm' => 'near'], 'ball.touch_mm', '-300 to 300 mm'])]
+    #[TestWith([['touch_mm' => 5000], 'ball.touch_mm', '500 cm is not allowed; allowed: −30 to 30 cm'])]
+    #[TestWith([['touch_mm' => 'near'], 'ball.touch_mm', '"near" is not allowed; allowed: −30 to 30 cm'])]
     #[TestWith([['strike' => 'splash'], 'ball.strike', 'clean, heavy'])]
     #[TestWith([['colour' => 'red'], 'ball.colour', 'strike, touch_mm'])]
     public function test_an_absurd_ball_is_refused_with_field_value_and_range_and_nothing_is_written(
@@ -138,7 +138,7 @@ final class LessonTest extends TestCase
             'motion' => [],
         ])
             ->assertStatus(422)
-            ->assertJsonPath('faults.0.message', 'setup.lead_weight_pct: 400 is not allowed; allowed: 0 to 100 %');
+            ->assertJsonPath('faults.0.message', 'Weight: 400 % is not allowed; allowed: 0 to 100 %');
 
         self::assertSame([], $this->getJson("/api/lessons/{$lesson}")->json('lesson.sets.0.setup'));
     }
@@ -239,7 +239,7 @@ final class LessonTest extends TestCase
         self::assertNotSame($trial->json('now.window_mm'), $trial->json('then.window_mm'));
         $try(['setup' => ['lead_weight_pct' => 400]])
             ->assertStatus(422)
-            ->assertJsonPath('faults.0.message', 'setup.lead_weight_pct: 400 is not allowed; allowed: 0 to 100 %');
+            ->assertJsonPath('faults.0.message', 'Weight: 400 % is not allowed; allowed: 0 to 100 %');
         $try(['setup' => ['mood' => 3]])
             ->assertStatus(422)
             ->assertJsonPath('faults.0.key', 'setup.mood');

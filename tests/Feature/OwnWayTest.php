@@ -114,7 +114,7 @@ final class OwnWayTest extends TestCase
         );
         $put(['figures' => [['observable' => 'stance_width_mm', 'to' => 9000]]])
             ->assertStatus(422)
-            ->assertJsonPath('faults.0.message', 'figures.0.to: 9000 is not allowed; allowed: 0 to 800 mm');
+            ->assertJsonPath('faults.0.message', 'Feet apart: 900 cm is not allowed; allowed: 0 to 80 cm');
         $put(['figures' => [['observable' => 'release', 'to' => 1]]])
             ->assertStatus(422)
             ->assertJsonPath('faults.0.key', 'figures.0.observable');

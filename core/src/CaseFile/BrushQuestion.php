@@ -43,7 +43,7 @@ final readonly class BrushQuestion
         $places = $fields->numbers('brushes_mm', Brush::COUNT[1], Brush::PLACES_MM, 'mm');
         $ball = $fields->number('ball_position_pct', self::BALL_PCT, '%');
         $stance = $fields->number('stance_width_mm', Brush::STANCE_MM, 'mm');
-        $slope = $fields->number('slope_deg', Ground::SLOPE_DEG, 'degrees', 0.0);
+        $slope = $fields->figure('slope_deg', Ground::fields()['slope_deg'], 0.0);
         $fields->check();
 
         return new self(Brush::of($places), $ball, $stance, $slope);

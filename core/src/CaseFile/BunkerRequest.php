@@ -36,13 +36,14 @@ final readonly class BunkerRequest
     public static function fromValue(mixed $data): self
     {
         $fields = RequestFields::of($data, self::KEYS);
+        $asked = SandShot::fields();
         $lie = $fields->choice('lie', Shot::Bunker->lies(), Lie::SandMedium);
         $ball = $fields->choice('ball', BallInSand::cases(), BallInSand::Normal);
-        $height = $fields->number('lip_height_m', SandShot::LIP_HEIGHT_M, 'm', 0.0);
-        $distance = $fields->number('lip_distance_m', SandShot::LIP_DISTANCE_M, 'm', SandShot::FIRST['lip_distance_m']);
-        $carry = $fields->number('carry_m', SandShot::CARRY_M, 'm');
-        $room = $fields->number('room_m', SandShot::ROOM_M, 'm', SandShot::FIRST['room_m']);
-        $slope = $fields->number('slope_deg', SandShot::SLOPE_DEG, 'degrees', 0.0);
+        $height = $fields->figure('lip_height_m', $asked['lip_height_m'], 0.0);
+        $distance = $fields->figure('lip_distance_m', $asked['lip_distance_m'], SandShot::FIRST['lip_distance_m']);
+        $carry = $fields->figure('carry_m', $asked['carry_m']);
+        $room = $fields->figure('room_m', $asked['room_m'], SandShot::FIRST['room_m']);
+        $slope = $fields->figure('slope_deg', $asked['slope_deg'], 0.0);
         $club = Club::stock(Club::usual());
         if (($part = $fields->part('club', 'name', 'loft_deg', 'bounce_deg', 'lie_deg')) !== null) {
             $club = $part->club();

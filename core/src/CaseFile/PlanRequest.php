@@ -36,22 +36,23 @@ final readonly class PlanRequest
     public static function fromValue(mixed $data): self
     {
         $fields = RequestFields::of($data, self::KEYS);
+        $asked = Ground::fields();
         $lie = $fields->choice('lie', Lie::cases(), Lie::Fairway);
-        $slope = $fields->number('slope_deg', Ground::SLOPE_DEG, 'degrees', 0.0);
-        $edge = $fields->number('edge_m', Ground::EDGE_M, 'm');
-        $hole = $fields->number('hole_m', Ground::HOLE_M, 'm');
-        $behind = $fields->number('behind_m', Ground::BEHIND_M, 'm', Ground::USUAL_BEHIND_M);
+        $slope = $fields->figure('slope_deg', $asked['slope_deg'], 0.0);
+        $edge = $fields->figure('edge_m', $asked['edge_m']);
+        $hole = $fields->figure('hole_m', $asked['hole_m']);
+        $behind = $fields->figure('behind_m', $asked['behind_m'], Ground::USUAL_BEHIND_M);
         $stimp = Ground::USUAL_STIMP;
         $pct = 0.0;
         if (($green = $fields->part('green', 'stimp', 'slope_pct')) !== null) {
-            $stimp = $green->number('stimp', Ground::STIMP, 'feet', Ground::USUAL_STIMP);
-            $pct = $green->number('slope_pct', Ground::GREEN_SLOPE_PCT, '%', 0.0);
+            $stimp = $green->figure('stimp', $asked['stimp'], Ground::USUAL_STIMP);
+            $pct = $green->figure('slope_pct', $asked['slope_pct'], 0.0);
             $fields->takeFaultsOf($green);
         }
         $height = $distance = null;
         if (($obstacle = $fields->part('obstacle', 'height_m', 'distance_m')) !== null) {
-            $height = $obstacle->number('height_m', Ground::OBSTACLE_HEIGHT_M, 'm');
-            $distance = $obstacle->number('distance_m', Ground::OBSTACLE_DISTANCE_M, 'm');
+            $height = $obstacle->figure('height_m', $asked['height_m']);
+            $distance = $obstacle->figure('distance_m', $asked['distance_m']);
             $fields->takeFaultsOf($obstacle);
         }
         $clubs = $fields->clubs('clubs');

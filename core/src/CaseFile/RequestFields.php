@@ -74,7 +74,23 @@ final class RequestFields
      */
     public function number(string $key, array $range, string $unit, ?float $default = null): float
     {
-        return $this->optional($key, $range, $unit, $default, true) ?? 0.0;
+        return $this->figure($key, Field::number($key, $unit, ...$range), $default);
+    }
+
+    /**
+     * The same, where it is said elsewhere what may stand there.
+     *
+     * @param  float|null  $default  null = it has to stand there
+     */
+    public function figure(string $key, Field $field, ?float $default = null): float
+    {
+        $value = $this->data[$key] ?? $default;
+        $fault = $field->fault($this->before.$key, $value);
+        if ($fault !== null) {
+            $this->faults[] = $fault;
+        }
+
+        return \is_int($value) || \is_float($value) ? (float) $value : 0.0;
     }
 
     /**
@@ -82,18 +98,9 @@ final class RequestFields
      *
      * @param  array{float|int, float|int}  $range
      */
-    public function optional(string $key, array $range, string $unit, ?float $default = null, bool $needed = false): ?float
+    public function optional(string $key, array $range, string $unit): ?float
     {
-        $value = $this->data[$key] ?? $default;
-        if ($value === null && ! $needed) {
-            return null;
-        }
-        $fault = Field::number($key, $unit, ...$range)->fault($this->before.$key, $value);
-        if ($fault !== null) {
-            $this->faults[] = $fault;
-        }
-
-        return \is_int($value) || \is_float($value) ? (float) $value : 0.0;
+        return $this->has($key) ? $this->number($key, $range, $unit) : null;
     }
 
     /**

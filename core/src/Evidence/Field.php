@@ -90,7 +90,11 @@ final readonly class Field
             default => \is_string($value) && mb_check_encoding($value, 'UTF-8') && mb_strlen($value) <= $this->max,
         };
 
-        return $fits ? null : new Fault($key, $value, $this->allowed());
+        return $fits
+            ? null
+            : ($this->kind === 'number'
+                ? new Fault($key, $value, $this->allowed(), $this->label, $this->unit, [$this->min, $this->max])
+                : new Fault($key, $value, $this->allowed(), $this->label));
     }
 
     /**

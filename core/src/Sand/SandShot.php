@@ -7,6 +7,7 @@ namespace LowPoint\Core\Sand;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\ShotChoice\Scatter;
 use LowPoint\Core\Strike\Lie;
@@ -53,7 +54,7 @@ final readonly class SandShot
         public Scatter $scatter,
     ) {
         if ($lipHeightM > 0.0 && $carryM <= $lipDistanceM) {
-            throw InvalidInput::one('carry_m', $carryM, "more than the {$lipDistanceM} m to the lip");
+            throw new InvalidInput([new Fault('carry_m', $carryM, "more than the {$lipDistanceM} m to the lip", 'Carry', 'm')]);
         }
     }
 

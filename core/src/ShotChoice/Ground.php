@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\ShotChoice;
 
 use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Strike\Lie;
 
@@ -71,7 +72,9 @@ final readonly class Ground
         $this->totalM = $edgeM + $holeM;
         $this->backM = $this->totalM + $behindM;
         if ($obstacleDistanceM !== null && $obstacleDistanceM >= $this->totalM) {
-            throw InvalidInput::one('obstacle.distance_m', $obstacleDistanceM, "less than the {$this->totalM} m to the hole");
+            throw new InvalidInput([
+                new Fault('obstacle.distance_m', $obstacleDistanceM, "less than the {$this->totalM} m to the hole", 'Obstacle away', 'm'),
+            ]);
         }
     }
 

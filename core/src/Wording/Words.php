@@ -39,9 +39,7 @@ final readonly class Words
     /** A ground distance without its sign: "4.1 cm" or "1.6 in". */
     public function ground(float $mm): string
     {
-        return $this->units === Units::Metric
-            ? self::oneDecimal(abs($mm) / 10).' cm'
-            : self::oneDecimal(abs($mm) / self::MM_PER_INCH).' in';
+        return $this->amount(abs($mm), 'mm');
     }
 
     /** A scatter or an error: "± 1.2 cm", never told as nothing. */
@@ -200,12 +198,52 @@ final readonly class Words
             return $what->field()->choices[$value] ?? $value;
         }
 
-        return match ($what->field()->unit) {
-            'degrees' => ($value < 0 ? '−' : '').$this->degrees($value),
-            '%' => self::oneDecimal($value).' %',
-            'mm' => ($value < 0 ? '−' : '').$this->ground($value),
-            default => self::oneDecimal($value).' '.$what->field()->unit,
+        return $this->amount($value, $what->field()->unit);
+    }
+
+    /** A figure with its unit, stored in mm, m, degrees or whatever else the unit says: "−1.2 cm", "10 yd", "13°", "6 of 10". */
+    public function amount(float $value, string $unit): string
+    {
+        [$of, $name] = $this->shownUnit($unit);
+
+        return self::signed(round($value / $of, 1)).$name;
+    }
+
+    /** The figure just as it was typed: not rounded, for a rounded one may look as if it were allowed. */
+    public function typed(float $value, string $unit): string
+    {
+        [$of, $name] = $this->shownUnit($unit);
+
+        return self::signed((float) sprintf('%.6g', $value / $of)).$name;
+    }
+
+    /** What lies between two figures, no end of it rounded outward: "0 to 164 yd". */
+    public function between(float $from, float $to, string $unit): string
+    {
+        [$of, $name] = $this->shownUnit($unit);
+        $least = ceil(round((10 * $from) / $of, 6)) / 10;
+        $most = floor(round((10 * $to) / $of, 6)) / 10;
+
+        return self::signed($least).' to '.self::signed($most).$name;
+    }
+
+    /** @return array{float, string} how many of what is stored make one of what is shown, and what that is called */
+    private function shownUnit(string $unit): array
+    {
+        $metric = $this->units === Units::Metric;
+
+        return match ($unit) {
+            'mm' => $metric ? [10.0, ' cm'] : [self::MM_PER_INCH, ' in'],
+            'm' => $metric ? [1.0, ' m'] : [Units::METRES_PER_YARD, ' yd'],
+            'degrees' => [1.0, '°'],
+            '' => [1.0, ''],
+            default => [1.0, " {$unit}"],
         };
+    }
+
+    private static function signed(float $figure): string
+    {
+        return ($figure < 0 ? '−' : '').(string) abs($figure);
     }
 
     /** A set-up figure as it is to be, with its thing and its side: "face 0 to 8° open", "shaft 2° back to 1° ahead". */
@@ -265,10 +303,12 @@ final readonly class Words
         }
         $degrees = $this->degrees($value);
         $ground = $this->ground($value);
-        $percent = self::oneDecimal($value).' %';
+        $percent = $this->amount($value, '%');
 
         return match ($what) {
-            Observable::BallPosition => "the ball is at {$percent} of the stance",
+            Observable::BallPosition => $value < 0
+                ? 'the ball is '.self::oneDecimal(-$value).' % of the stance behind the trail foot'
+                : "the ball is at {$percent} of the stance",
             Observable::SternumAhead => abs($value) < 0.5
                 ? 'the chest is over the ball'
                 : "the chest is {$this->place($value)} of the ball",
