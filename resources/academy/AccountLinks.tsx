@@ -4,7 +4,7 @@ import { useState, type FormEvent } from 'react';
 import { call } from '../api/client';
 import { ask, changed } from '../api/queries';
 import type { AccountLink, Coach, CoachAtWork, MakeAccountLink } from '../api/types.gen';
-import { told } from '../you/told';
+import { told } from '../api/told';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Problem } from '../ui/Problem';

@@ -4,7 +4,7 @@ import { useState, type FormEvent } from 'react';
 import { call } from '../api/client';
 import { ask } from '../api/queries';
 import type { Calibration, Recalibrate } from '../api/types.gen';
-import { told } from '../you/told';
+import { told } from '../api/told';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Problem } from '../ui/Problem';

@@ -6,7 +6,7 @@ import { call } from '../api/client';
 import { schoolsOf } from '../api/catalogue';
 import { changed, useCatalogue } from '../api/queries';
 import type { Academy, PutAcademy } from '../api/types.gen';
-import { told } from '../you/told';
+import { told } from '../api/told';
 import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';
 import { SelectField } from '../ui/SelectField';

@@ -1,5 +1,8 @@
-import { ApiError } from '../api/client';
+import { ApiError } from './client';
 
-/** What is wrong, a line a field. */
-export const told = (error: Error | null): string =>
-    error instanceof ApiError && error.faults.length > 0 ? error.faults.map((fault) => fault.message).join('\n') : (error?.message ?? '');
+/** What is wrong, a line a field; nothing where nothing is. */
+export function told(error: unknown): string {
+    if (error instanceof ApiError && error.faults.length > 0) return error.faults.map((fault) => fault.message).join('\n');
+    if (error instanceof Error) return error.message;
+    return typeof error === 'string' ? error : '';
+}

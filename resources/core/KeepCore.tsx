@@ -1,3 +1,4 @@
+import { Problem } from '../ui/Problem';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
@@ -28,11 +29,7 @@ export function KeepCore() {
             >
                 {change.isPending ? t('One moment…') : here ? t('Kept here') : t('Keep it here')}
             </Button>
-            {change.isError && (
-                <p role="alert" className="font-semibold text-rust">
-                    {t('It could not be fetched. Try again with a connection.')}
-                </p>
-            )}
+            <Problem text={change.isError ? t('It could not be fetched. Try again with a connection.') : ''} />
         </div>
     );
 }

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { ulid } from 'ulid';
-import { ApiError, call } from '../api/client';
+import { call } from '../api/client';
 import type { DrillPreview, GoalChoice, OwnWay } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
@@ -10,6 +10,7 @@ import { numberOr } from '../ui/units';
 import { GoalFields } from './GoalFields';
 import { DrillParts, type LaidPart } from './DrillParts';
 import { Problem } from '../ui/Problem';
+import { told } from '../api/told';
 
 interface Props {
     own: OwnWay;
@@ -55,7 +56,7 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
                 return onKept(id);
             })
             .catch((error: unknown) => {
-                setTrouble(error instanceof ApiError ? error.message : String(error));
+                setTrouble(told(error));
             });
     };
     return (

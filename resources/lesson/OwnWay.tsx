@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
-import { ApiError, call } from '../api/client';
+import { call } from '../api/client';
 import { observableOf } from '../api/catalogue';
 import { changed, useDrills, useOwnWay } from '../api/queries';
 import type { BallSet, Catalogue, DrillHandout, Lesson, OwnCard, OwnWay as Own, Units } from '../api/types.gen';
@@ -15,6 +15,7 @@ import { numberOr, observed, shownFactor } from '../ui/units';
 import { OwnCards } from './OwnCards';
 import { OwnDrills } from './OwnDrills';
 import { OwnFigures, type TypedFigure } from './OwnFigures';
+import { told } from '../api/told';
 
 interface OwnBundle {
     figures: { observable: string; to: number; text: string }[];
@@ -47,7 +48,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
     const [feel, setFeel] = useDraft(`own feel ${set.id}`, '');
     const [chosen, setChosen] = useDraft<string[]>(`own drills ${set.id}`, []);
     const [name, setName] = useState('');
-    const [told, setTold] = useState('');
+    const [wrong, setWrong] = useState('');
     const { shot } = lesson.task;
     const stored = figures.flatMap(({ observable, typed }) => {
         const what = observableOf(catalogue, observable);
@@ -58,7 +59,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
     });
     const again = () => queries.invalidateQueries(changed.own);
     const trouble = (error: unknown) => {
-        setTold(error instanceof ApiError ? error.message : String(error));
+        setWrong(told(error));
     };
     const take = (card: OwnCard) => {
         setFigures(
@@ -77,7 +78,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
         const kept = { name, shot, figures: stored.map(({ observable, to }) => ({ observable, to })), feel, drills: chosen };
         call<OwnCard>('PUT', `own/cards/${same?.id ?? ulid()}`, kept)
             .then((card) => {
-                setTold(t('Kept as “{{name}}”. It is offered the next time.', { name: card.name }));
+                setWrong(t('Kept as “{{name}}”. It is offered the next time.', { name: card.name }));
                 return again();
             })
             .catch(trouble);
@@ -119,7 +120,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
                     {t('Keep the card')}
                 </Button>
                 <p role="status" className="basis-full">
-                    {told}
+                    {wrong}
                 </p>
             </div>
             <Button

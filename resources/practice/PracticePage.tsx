@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router-dom';
-import { ApiError, call } from '../api/client';
+import { call } from '../api/client';
 import { ask, changed, useCatalogue, useCoach, usePractice, useStudent } from '../api/queries';
 import type { Practice, PracticeDrill } from '../api/types.gen';
 import { Page, Skeleton, Trouble } from '../ui/Page';
@@ -11,9 +11,7 @@ import { PlanForm } from './PlanForm';
 import { PracticeView } from './PracticeView';
 import { Runner } from './Runner';
 import { Problem } from '../ui/Problem';
-
-const faultsOf = (error: Error | null) =>
-    error instanceof ApiError && error.faults.length > 0 ? error.faults.map((fault) => fault.message).join('\n') : (error?.message ?? '');
+import { told } from '../api/told';
 
 /** What a student has to practise, on the coach's side: plan, links, drills to run together, the log. */
 export function PracticePage() {
@@ -87,7 +85,7 @@ export function PracticePage() {
                     key={practice.data.plan === null ? 'new' : 'made'}
                     practice={practice.data}
                     busy={plan.isPending}
-                    problem={faultsOf(plan.error)}
+                    problem={told(plan.error)}
                     onMake={(body) => {
                         if (!plan.isPending) plan.mutate(body);
                     }}

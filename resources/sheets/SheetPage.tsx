@@ -2,12 +2,14 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router-dom';
-import { ApiError, upload } from '../api/client';
+import { upload } from '../api/client';
 import { changed, useCatalogue, useCoach, useStudent } from '../api/queries';
 import type { SheetDraft } from '../api/types.gen';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { DraftForm } from './DraftForm';
 import { SheetsRead } from './SheetsRead';
+import { told } from '../api/told';
+import { Problem } from '../ui/Problem';
 
 /** Balls from any sheet: choose it, say what its columns hold, look at what comes out, and only then store it. */
 export function SheetPage() {
@@ -60,11 +62,7 @@ export function SheetPage() {
                     <Link to={`/students/${id}`} className="ml-4 inline-flex min-h-12 items-center underline">
                         {t('To {{name}}', { name: student.data.name })}
                     </Link>
-                    {look.isError && (
-                        <p role="alert" className="font-semibold text-rust">
-                            {look.error instanceof ApiError ? (look.error.faults[0]?.message ?? look.error.message) : look.error.message}
-                        </p>
-                    )}
+                    <Problem text={told(look.error)} />
                     <SheetsRead id={id} />
                 </div>
             ) : (

@@ -9,6 +9,8 @@ import type { Brushed, Student } from '../api/types.gen';
 import { useBench } from '../lesson/useBench';
 import { Button } from '../ui/Button';
 import type { Slope } from './SlopeTab';
+import { told as whatIsWrong } from '../api/told';
+import { Problem } from '../ui/Problem';
 
 interface Props {
     /** Null while too few brushes were tapped. */
@@ -52,11 +54,7 @@ export function BrushAnswer({ slope, caution, student, into }: Props) {
             {told?.repeats === true && slope !== null && student !== undefined && (
                 <KeepSlope key={JSON.stringify(slope)} {...{ slope, student, told }} />
             )}
-            {answer.isError && slope !== null && (
-                <p role="alert" className="font-semibold text-rust">
-                    {answer.error.message}
-                </p>
-            )}
+            <Problem text={slope === null ? '' : whatIsWrong(answer.error)} />
             <p>{caution}</p>
         </aside>
     );

@@ -12,6 +12,8 @@ import { numberOr, shownFactor, shownUnit, withUnit } from '../ui/units';
 import { CarryLadder } from './CarryLadder';
 import { CarryTable } from './CarryTable';
 import { useSettled, type OfShots } from './shots';
+import { told as whatIsWrong } from '../api/told';
+import { Problem } from '../ui/Problem';
 
 /** A carry from the address, m, as it would be typed. */
 const shown = (metres: string | null, units: Units) =>
@@ -62,11 +64,7 @@ export function DistancesTab({ units, student }: OfShots) {
                         value={typed}
                         onValue={setTyped}
                     />
-                    {forNumber.isError && target !== '' && (
-                        <p role="alert" className="mt-2 font-semibold text-rust">
-                            {forNumber.error.message}
-                        </p>
-                    )}
+                    <Problem text={target === '' ? '' : whatIsWrong(forNumber.error)} className="mt-2" />
                 </div>
                 <ForNumber distances={told} units={units} />
                 {chart.length > 0 && (

@@ -9,6 +9,8 @@ import { GroundFields } from './GroundFields';
 import { Options } from './Options';
 import { ShotPicture } from './ShotPicture';
 import { useSettled, type OfShots } from './shots';
+import { told } from '../api/told';
+import { Problem } from '../ui/Problem';
 
 export interface Situation {
     lie: string;
@@ -72,11 +74,7 @@ export function PlannerTab({ catalogue, units, student }: OfShots) {
         <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[1fr_20rem]">
             <div className="min-w-0">
                 <GroundFields {...{ catalogue, units, now }} stepM={student?.step_m ?? catalogue.first_ground.step_m} onChange={change} />
-                {plan.error !== null && (
-                    <p role="alert" className="my-2 font-semibold whitespace-pre-line text-rust">
-                        {plan.error.message}
-                    </p>
-                )}
+                <Problem text={told(plan.error)} className="my-2" />
                 <ShotPicture
                     {...{ catalogue, units, now, options }}
                     place={at}

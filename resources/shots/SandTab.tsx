@@ -11,6 +11,8 @@ import { NumberField } from './NumberField';
 import { SandAbove } from './SandAbove';
 import { SandSide } from './SandSide';
 import { fieldOf, useSettled, type OfShots } from './shots';
+import { told } from '../api/told';
+import { Problem } from '../ui/Problem';
 
 export interface SandSituation {
     lie: string;
@@ -103,11 +105,7 @@ export function SandTab({ catalogue, units, student }: OfShots) {
                         />
                     ))}
                 </div>
-                {plan.error !== null && (
-                    <p role="alert" className="font-semibold whitespace-pre-line text-rust">
-                        {plan.error.message}
-                    </p>
-                )}
+                <Problem text={told(plan.error)} />
                 <SandSide
                     {...{ catalogue, units, now }}
                     plan={plan.data}

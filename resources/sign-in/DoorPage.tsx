@@ -13,7 +13,7 @@ import { Skeleton } from '../ui/Page';
 import { Problem } from '../ui/Problem';
 import { day } from '../ui/reader';
 import { TextField } from '../ui/TextField';
-import { told } from '../you/told';
+import { told } from '../api/told';
 
 /** Behind a link that opens once: a new coach comes in, or one who has forgotten his password gets back in. */
 export function DoorPage() {

@@ -7,7 +7,7 @@ import type { Coach } from '../api/types.gen';
 import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
-import { told } from '../you/told';
+import { told } from '../api/told';
 import { Problem } from '../ui/Problem';
 
 /** Nobody has an account here yet: the first one is made. */

@@ -2,13 +2,14 @@ import { CoachsLanguage } from '../language/CoachsLanguage';
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect } from 'react';
-import { ApiError, call, upload } from '../api/client';
+import { call, upload } from '../api/client';
 import { ask, changed } from '../api/queries';
 import type { ArchiveImport, BinEntry } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';
 import { day } from '../ui/reader';
 import { Problem } from '../ui/Problem';
+import { told } from '../api/told';
 
 /** The coach's records: everything out as a zip, back into an empty account, and what was deleted in the last 30 days. */
 export function AccountData() {
@@ -24,7 +25,6 @@ export function AccountData() {
         if (done) void again();
     }, [done, again]);
     const now = reading.data ?? read.data;
-    const refused = read.error instanceof ApiError && read.error.faults[0] ? read.error.faults[0].message : read.error?.message;
     return (
         <section aria-label={t('Your records')} className="mt-10 border-t-[1.5px] border-ink pt-4">
             <h2 className="mb-2 text-xl">{t('Your records')}</h2>
@@ -52,7 +52,7 @@ export function AccountData() {
                     />
                 </label>
             </div>
-            <Problem text={refused} className="mt-2" />
+            <Problem text={told(read.error)} className="mt-2" />
             {now !== undefined && (
                 <p role="status" className="mt-2 flex flex-wrap items-center gap-3">
                     {now.state === 'reading' ? (

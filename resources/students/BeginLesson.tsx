@@ -15,6 +15,7 @@ import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { day } from '../ui/reader';
 import { TaskForm } from './TaskForm';
+import { told } from '../api/told';
 
 /** So many entries of the practice log are told. */
 const LOGGED = 3;
@@ -92,10 +93,6 @@ export function BeginLesson() {
             </Page>
         );
     const last = student.data.lessons?.[0];
-    const told =
-        begin.error instanceof ApiError && begin.error.faults.length > 0
-            ? begin.error.faults.map((fault) => fault.message).join('\n')
-            : (begin.error?.message ?? '');
     const start = (purpose: Purpose) => (task: Task) => {
         if (!begin.isPending) begin.mutate({ task, purpose });
     };
@@ -126,7 +123,7 @@ export function BeginLesson() {
                 units={coach.units}
                 task={planned ?? last?.task ?? catalogue.data.first_task}
                 submit={begin.isPending ? t('Beginning…') : t('Begin the lesson')}
-                problem={told}
+                problem={told(begin.error)}
                 onSubmit={start('before')}
             />
         </Page>

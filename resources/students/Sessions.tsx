@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next';
+import { useState } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../api/client';
 import { ask, changed } from '../api/queries';
@@ -6,10 +7,14 @@ import { Button } from '../ui/Button';
 import { moment } from '../ui/reader';
 import { Problem } from '../ui/Problem';
 
+/** So many are shown at first, the one that asks and those used last. */
+const SHOWN = 5;
+
 /** Where the coach is signed in; a lost phone is signed out from here. */
 export function Sessions() {
     const { t } = useTranslation();
     const queries = useQueryClient();
+    const [all, setAll] = useState(false);
     const sessions = useQuery(ask.sessions());
     const end = useMutation({
         mutationFn: (which: string) => call('DELETE', `sessions/${which}`),
@@ -20,7 +25,7 @@ export function Sessions() {
         <section aria-label={t('Signed in on')} className="mt-8">
             <h3 className="font-text text-base font-bold">{t('Signed in on')}</h3>
             <ul>
-                {sessions.data.map((one) => (
+                {sessions.data.slice(0, all ? undefined : SHOWN).map((one) => (
                     <li key={one.key} className="flex min-h-12 flex-wrap items-center gap-x-4">
                         <span>{one.here ? t('this {{device}}', { device: t(one.kind) }) : t(one.kind)}</span>
                         <span className="text-soft">
@@ -42,6 +47,17 @@ export function Sessions() {
                     </li>
                 ))}
             </ul>
+            {!all && sessions.data.length > SHOWN && (
+                <button
+                    type="button"
+                    className="mr-4 min-h-12 px-1 underline"
+                    onClick={() => {
+                        setAll(true);
+                    }}
+                >
+                    {t('Show {{n}} more', { n: sessions.data.length - SHOWN })}
+                </button>
+            )}
             {sessions.data.filter((one) => !one.here).length > 1 && (
                 <Button
                     disabled={end.isPending}

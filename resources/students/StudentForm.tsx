@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
-import { ApiError, call } from '../api/client';
+import { call } from '../api/client';
 import { changed, useCatalogue, useCoach } from '../api/queries';
 import type { Club, Field, Student, Units } from '../api/types.gen';
 import { LANGUAGES, said, type Language } from '../language';
@@ -15,6 +15,7 @@ import { numberOr, shownFactor, shownUnit } from '../ui/units';
 import { useDraft } from '../ui/useDraft';
 import { ClubRows, clubsOf, rowsOf, type ClubRow } from '../you/ClubRows';
 import { Problem } from '../ui/Problem';
+import { told } from '../api/told';
 
 const LONGEST_ABOUT = 500;
 const UNITS: { value: Units | ''; label: string }[] = [
@@ -60,10 +61,6 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
             if (student === undefined) await navigate(`/students/${id}`);
         },
     });
-    const told =
-        save.error instanceof ApiError && save.error.faults.length > 0
-            ? save.error.faults.map((fault) => fault.message).join('\n')
-            : save.error?.message;
     return (
         <Panel title={student === undefined ? t('A new student') : t('Change the student')} open onOpenChange={onClose}>
             <form
@@ -147,7 +144,7 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
                         setDraft({ ...draft, clubs });
                     }}
                 />
-                <Problem text={told} />
+                <Problem text={told(save.error)} />
                 <Button type="submit" main disabled={save.isPending}>
                     {student === undefined ? t('Add the student') : t('Save')}
                 </Button>

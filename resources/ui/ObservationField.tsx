@@ -1,3 +1,4 @@
+import { Problem } from './Problem';
 import { useTranslation } from 'react-i18next';
 import { Popover } from 'radix-ui';
 import { useId, useState } from 'react';
@@ -71,11 +72,7 @@ export function ObservationField({ what, value, units, fault, stock, half, onSee
                         ))}
                     </div>
                     {what.kind === 'number' && <Exact what={what} value={value} units={units} stock={stock} onSee={see} />}
-                    {fault !== undefined && (
-                        <p className="mt-3 font-semibold text-rust" role="alert">
-                            {fault}
-                        </p>
-                    )}
+                    <Problem text={fault} className="mt-3" />
                     {seen && (
                         <button
                             type="button"

@@ -7,7 +7,7 @@ import type { Club, Coach } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';
 import { ClubRows, clubsOf, rowsOf } from './ClubRows';
-import { told } from './told';
+import { told } from '../api/told';
 
 /** The clubs at hand: offered where a lesson begins, and by the planner. */
 export function Bag({ coach }: { coach: Coach }) {

@@ -6,7 +6,7 @@ import type { Coach } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';
 import { TextField } from '../ui/TextField';
-import { told } from './told';
+import { told } from '../api/told';
 
 /** Another address to sign in with; what waits on devices stays the coach's. */
 export function Email({ coach }: { coach: Coach }) {

@@ -5,7 +5,7 @@ import { useCatalogue } from '../api/queries';
 import type { Coach } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';
-import { told } from './told';
+import { told } from '../api/told';
 
 /** What is at hand where lessons are given: drills that need something else are not proposed. */
 export function Equipment({ coach }: { coach: Coach }) {

@@ -5,7 +5,7 @@ import type { Coach, PutAccount } from '../api/types.gen';
 import { Problem } from '../ui/Problem';
 import { weekdays } from '../ui/reader';
 import { SelectField } from '../ui/SelectField';
-import { told } from './told';
+import { told } from '../api/told';
 
 /** Those of this browser, and the one that was named: browsers know zones by different names. */
 const zonesWith = (named: string | null): string[] => {

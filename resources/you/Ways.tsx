@@ -11,7 +11,7 @@ import { Problem } from '../ui/Problem';
 import { SelectField } from '../ui/SelectField';
 import { TextField } from '../ui/TextField';
 import { numberOr, shownFactor, shownUnit } from '../ui/units';
-import { told } from './told';
+import { told } from '../api/told';
 
 interface Way {
     school: string;

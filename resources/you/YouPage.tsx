@@ -17,7 +17,7 @@ import { Bag } from './Bag';
 import { Email } from './Email';
 import { Equipment } from './Equipment';
 import { Place } from './Place';
-import { told } from './told';
+import { told } from '../api/told';
 import { Ways } from './Ways';
 import { Problem } from '../ui/Problem';
 
