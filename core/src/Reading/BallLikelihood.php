@@ -166,6 +166,9 @@ final class BallLikelihood
     /** @var array<string, float> */
     private array $soundRates = [];
 
+    /** @var array<string, float> */
+    private array $cardRates = [];
+
     public function __construct(
         private readonly EvidenceContext $context,
         private readonly Calibration $calibration,
@@ -288,7 +291,10 @@ final class BallLikelihood
     {
         $card = $this->card($school);
 
-        return $this->goodFrom($this->deliveryOf($card->leanDeg(), $card->openDeg(), $this->context->pattern->radiusMm), $school);
+        return $this->cardRates[$school->value] ??= $this->goodFrom(
+            $this->deliveryOf($card->leanDeg(), $card->openDeg(), $this->context->pattern->radiusMm),
+            $school,
+        );
     }
 
     private function goodFrom(int $delivery, School $school): float

@@ -10,6 +10,7 @@ use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Schools\Stock;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Wording\Words;
@@ -100,6 +101,9 @@ final class Explanations
     /** @var array<int, float> the same before the cap: they order what is capped alike */
     private array $uncapped = [];
 
+    /** @var array<int, bool> whether the balls are as good as a sound player's, by whether a cause would spoil them */
+    private array $asGood = [];
+
     /** @param list<Cause> $causes those that can be, of this shot and lie */
     public function __construct(
         private readonly array $causes,
@@ -162,8 +166,13 @@ final class Explanations
      */
     public function asGoodAsSound(Cause $cause): bool
     {
-        $good = $cause->spoilsStrikes ? $this->context->pattern->good() : $this->context->pattern->asAsked();
+        return $this->asGood[(int) $cause->spoilsStrikes] ??= $this->isAsGood(
+            $cause->spoilsStrikes ? $this->context->pattern->good() : $this->context->pattern->asAsked(),
+        );
+    }
 
+    private function isAsGood(Tally $good): bool
+    {
         return $good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->rateByCard($this->school) - 1;
     }
 

@@ -177,11 +177,13 @@ final readonly class NextObservation
     }
 
     /**
-     * The chance of each answer under each live supposition: how usual it is, times how much more often its causes show it.
+     * The chance of each answer under each live supposition: how usual it is, times how much more often its causes show it. Suppositions
+     * in which the same causes bear on the look share a row.
      *
      * @param  array<string, array<int, list<Clue>>>  $bearing  clues by observable and cause
      * @param  list<array{list<int>, float}>  $live
-     * @return list<list<float>>|null by supposition, by answer; null when the look bears on none of them
+     * @return array{array<string, list<float>>, list<string>}|null rows by answer, and the row of each supposition; null when the look
+     *     bears on none of them
      */
     private static function answers(Observable $observable, array $bearing, array $live, EvidenceContext $context): ?array
     {
@@ -191,25 +193,37 @@ final readonly class NextObservation
         $answers = $observable->field()->answers;
         $thens = array_map(static fn(Answer $answer): EvidenceContext => $context->with($observable, $answer->value), $answers);
         $ratios = array_map(static fn(array $clues): array => self::ratios($clues, $context, $thens), $bearing[$observable->value]);
-        $usual = array_map(static fn(Answer $answer): float => $answer->usual, $answers);
-        $chances = [];
+        $rows = $of = [];
         foreach ($live as [$held]) {
-            // Not divided by how many causes there are: the row is brought to one below.
-            $row = $usual;
-            $times = null;
+            $bear = [];
             foreach ($held as $i) {
-                foreach ($ratios[$i] ?? [] as $a => $ratio) {
-                    $times[$a] = ($times[$a] ?? 0.0) + $ratio;
+                if (isset($ratios[$i])) {
+                    $bear[] = $i;
                 }
             }
-            foreach ($times ?? [] as $a => $sum) {
-                $row[$a] *= $sum;
-            }
-            $total = array_sum($row);
-            $chances[] = array_map(static fn(float $one): float => $one / $total, array_values($row));
+            $key = implode(' ', $bear);
+            $rows[$key] ??= self::row($answers, array_map(static fn(int $i): array => $ratios[$i], $bear));
+            $of[] = $key;
         }
 
-        return $chances;
+        return [$rows, $of];
+    }
+
+    /**
+     * @param  list<Answer>  $answers
+     * @param  list<list<float>>  $ratios  of each cause that bears on the look, by answer
+     * @return list<float>
+     */
+    private static function row(array $answers, array $ratios): array
+    {
+        $row = [];
+        foreach ($answers as $a => $answer) {
+            // Not divided by how many causes there are: the row is brought to one below.
+            $row[] = $answer->usual * ($ratios === [] ? 1.0 : array_sum(array_column($ratios, $a)));
+        }
+        $total = array_sum($row);
+
+        return array_map(static fn(float $one): float => $one / $total, $row);
     }
 
     /**
@@ -221,23 +235,26 @@ final readonly class NextObservation
      */
     private static function ratios(array $clues, EvidenceContext $context, array $thens): array
     {
-        $weight = static function (EvidenceContext $seen) use ($clues): float {
-            $sum = 0.0;
-            foreach ($clues as $clue) {
-                $sum += $clue->weight($seen) ?? 0.0;
-            }
+        $before = self::weight($clues, $context);
 
-            return $sum;
-        };
-        $before = $weight($context);
+        return array_map(static fn(EvidenceContext $then): float => exp(self::weight($clues, $then) - $before), $thens);
+    }
 
-        return array_map(static fn(EvidenceContext $then): float => exp($weight($then) - $before), $thens);
+    /** @param list<Clue> $clues */
+    private static function weight(array $clues, EvidenceContext $seen): float
+    {
+        $sum = 0.0;
+        foreach ($clues as $clue) {
+            $sum += $clue->weight($seen) ?? 0.0;
+        }
+
+        return $sum;
     }
 
     /**
      * Bits between answer and supposition, per look.
      *
-     * @param  list<list<float>>|null  $chances
+     * @param  array{array<string, list<float>>, list<string>}|null  $chances
      * @param  list<array{list<int>, float}>  $live
      */
     private static function bits(Observable $observable, ?array $chances, array $live): float
@@ -245,23 +262,26 @@ final readonly class NextObservation
         if ($chances === null) {
             return 0.0;
         }
-        $all = array_sum(array_column($live, 1));
-        $shares = array_map(static fn(array $one): float => $one[1] / $all, $live);
+        [$rows, $of] = $chances;
+        $shares = array_fill_keys(array_keys($rows), 0.0);
+        foreach ($live as $i => [, $share]) {
+            $shares[$of[$i]] += $share;
+        }
+        $all = array_sum($shares);
+        $known = array_fill_keys(array_keys($observable->field()->answers), 0.0);
         $bits = 0.0;
-        foreach (array_keys($chances[0]) as $a) {
-            $answer = 0.0;
-            foreach ($shares as $i => $share) {
-                $answer += $share * $chances[$i][$a];
-            }
-            foreach ($shares as $i => $share) {
-                $chance = $chances[$i][$a];
-                if ($chance > 0.0) {
-                    $bits += $share * $chance * log($chance / $answer, 2);
-                }
+        foreach ($rows as $key => $row) {
+            $share = $shares[$key] / $all;
+            foreach ($row as $a => $chance) {
+                $known[$a] += $share * $chance;
+                $bits += $chance > 0.0 ? $share * $chance * log($chance) : 0.0;
             }
         }
+        foreach ($known as $chance) {
+            $bits -= $chance > 0.0 ? $chance * log($chance) : 0.0;
+        }
 
-        return max(0.0, $bits) / $observable->look()->value;
+        return max(0.0, $bits) / M_LN2 / $observable->look()->value;
     }
 
     /**
@@ -270,10 +290,10 @@ final readonly class NextObservation
      */
     private static function told(Observable $observable, float $bits, array $causes, array $live, EvidenceContext $context): self
     {
-        $chances = self::answers($observable, self::bearing($causes, $live), $live, $context) ?? [];
+        [$rows, $of] = self::answers($observable, self::bearing($causes, $live), $live, $context) ?? [[], []];
         $answers = [];
         foreach ($observable->field()->answers as $a => $answer) {
-            [$moved, $shift] = self::moved(array_column($chances, $a), $live);
+            [$moved, $shift] = self::moved(array_map(static fn(string $row): float => $rows[$row][$a], $of), $live);
             $answers[] = [
                 'label' => $answer->label,
                 'value' => $answer->value,

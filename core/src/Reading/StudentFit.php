@@ -344,7 +344,6 @@ final readonly class StudentFit
     private static function thresholds(EvidenceContext $context, Swing $swing, StrikeModel $model): array
     {
         $impact = $model->impact($swing);
-        $heavyAt = -log(1 - ($impact->sand ? $model->calibration->shortSpeedLost : $model->calibration->heavySpeedLost));
         $cells = [];
         foreach (\array_slice($context->pattern->balls, -self::LATEST_BALLS, preserve_keys: true) as $i => $ball) {
             $derived = $context->pattern->derived[$i];
@@ -371,7 +370,7 @@ final readonly class StudentFit
                 $slice = $impact->slice($swing->radiusMm, max(0.05, $depth * $times));
                 foreach (self::NODES as $k => $weight) {
                     $at = $touch + ($k - 1) * $model->calibration->touchReadMm + $slice->halfCutMm;
-                    $heavyFrom = log($heavyAt / max(1.0e-9, $slice->resistance($at)));
+                    $heavyFrom = log($impact->heavyFrom / max(1.0e-9, $slice->resistance($at)));
                     $nodes[] = [$impact->roomMm - $slice->edgeAboveMm($at), $heavyFrom, self::NODES[$j] * $weight];
                 }
             }

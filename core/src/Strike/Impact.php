@@ -22,6 +22,11 @@ final readonly class Impact
     /** Height of the leading edge above the underside of the ball from which a strike is thin, mm. */
     public float $roomMm;
 
+    /** Resistances from which a strike is heavy and chunked, in sand short and left in: -log(1 - share of the speed). */
+    public float $heavyFrom;
+
+    public float $chunkFrom;
+
     public function __construct(
         public DeliveredClub $club,
         Lie $lie,
@@ -31,6 +36,8 @@ final readonly class Impact
         $this->ground = $calibration->ground($lie);
         $this->sand = $lie->isSand();
         $this->edgeMm = $calibration->leadingEdgeMm * tan(deg2rad(max(0.0, $club->bounceDeg)));
+        $this->heavyFrom = -log(1 - ($this->sand ? $calibration->shortSpeedLost : $calibration->heavySpeedLost));
+        $this->chunkFrom = -log(1 - ($this->sand ? $calibration->leftInSpeedLost : $calibration->chunkSpeedLost));
         $this->flushAtMm = Calibration::BALL_RADIUS_MM * (1 - sin(deg2rad($club->loftDeg)));
         $this->roomMm = ($this->sand ? $calibration->thinSandMm : $calibration->thinTurfMm) + $calibration->thinPerFlush * $this->flushAtMm;
     }

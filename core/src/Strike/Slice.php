@@ -79,9 +79,14 @@ final readonly class Slice
         if ($this->liftPerMm === 0.0) {
             return 0.0;
         }
-        $contact = min(0.0, $lowPointMm + $this->halfCutMm) - ($lowPointMm - $this->halfCutMm);
+        // From the entry to the ball, or to the exit where that lies behind it.
+        $contact = $lowPointMm < -$this->halfCutMm ? 2 * $this->halfCutMm : $this->halfCutMm - $lowPointMm;
+        if ($contact <= 0.0) {
+            return 0.0;
+        }
+        $reach = $this->impact->calibration->liftReachMm;
 
-        return $this->liftPerMm * max(0.0, min($contact, $this->impact->calibration->liftReachMm));
+        return $this->liftPerMm * ($contact < $reach ? $contact : $reach);
     }
 
     /** q: leading edge above the underside of the ball, mm. */
@@ -102,16 +107,12 @@ final readonly class Slice
                 default => $this->liftMm($lowPointMm) > $c->skipLiftMm ? Outcome::Skip : Outcome::Thin,
             };
         }
-        $speedLost = $this->speedLost($lowPointMm);
+        $resistance = $this->resistance($lowPointMm);
 
         return match (true) {
-            ! $sand => $speedLost > $c->chunkSpeedLost
-                ? Outcome::Chunk
-                : ($speedLost > $c->heavySpeedLost
-                    ? Outcome::Heavy
-                    : Outcome::Clean),
-            $speedLost > $c->leftInSpeedLost => Outcome::LeftIn,
-            $speedLost > $c->shortSpeedLost => Outcome::Short,
+            $resistance > $this->impact->chunkFrom => $sand ? Outcome::LeftIn : Outcome::Chunk,
+            $resistance > $this->impact->heavyFrom => $sand ? Outcome::Short : Outcome::Heavy,
+            ! $sand => Outcome::Clean,
             $this->halfCutMm <= 0.0 || $lowPointMm - $this->halfCutMm > (float) $this->impact->ground->pickedFromMm => Outcome::Picked,
             default => Outcome::Splash,
         };
@@ -155,19 +156,49 @@ final readonly class Slice
     }
 
     /**
+     * Where in the range the ball comes out good, without what else it would come to: the same as the bands, for less.
+     *
+     * @return list<array{float, float}> from, to (mm)
+     */
+    public function goodSpans(float $fromMm, float $toMm): array
+    {
+        $spans = [];
+        $start = $fromMm;
+        $open = null;
+        foreach ($this->edges($fromMm, $toMm, true) as $edge) {
+            $good = $this->outcome(($start + $edge) / 2)->isGood();
+            if ($good && $open === null) {
+                $open = $start;
+            } elseif (! $good && $open !== null) {
+                $spans[] = [$open, $start];
+                $open = null;
+            }
+            $start = $edge;
+        }
+        if ($open !== null) {
+            $spans[] = [$open, $toMm];
+        }
+
+        return $spans;
+    }
+
+    /**
      * Every low point in the range at which the outcome could change, in order, the end of the range last. Some are
      * places where it does not: whoever asks looks at what lies between.
      *
+     * @param  bool  $toGood  only those at which it could become good or cease to be
      * @return list<float>
      */
-    private function edges(float $fromMm, float $toMm): array
+    private function edges(float $fromMm, float $toMm, bool $toGood = false): array
     {
         $c = $this->impact->calibration;
         $edges = [];
         $radius = $this->arc->radiusMm;
-        $heights = $this->impact->sand
-            ? [$this->impact->roomMm, 2 * Calibration::BALL_RADIUS_MM]
-            : [$this->impact->roomMm, Calibration::BALL_RADIUS_MM, 2 * Calibration::BALL_RADIUS_MM];
+        $heights = match (true) {
+            $toGood => [$this->impact->roomMm],
+            $this->impact->sand => [$this->impact->roomMm, 2 * Calibration::BALL_RADIUS_MM],
+            default => [$this->impact->roomMm, Calibration::BALL_RADIUS_MM, 2 * Calibration::BALL_RADIUS_MM],
+        };
         $mostLift = $this->liftPerMm * min(2 * $this->halfCutMm, $c->liftReachMm);
         foreach ($heights as $height) {
             // q = height where the lift is full, where it is none ...
@@ -190,11 +221,11 @@ final readonly class Slice
                 }
             }
         }
-        if ($mostLift > $c->skipLiftMm) {
+        if ($mostLift > $c->skipLiftMm && ! $toGood) {
             $edges[] = $this->halfCutMm - $c->skipLiftMm / $this->liftPerMm;
         }
-        foreach ($this->impact->sand ? [$c->shortSpeedLost, $c->leftInSpeedLost] : [$c->heavySpeedLost, $c->chunkSpeedLost] as $lost) {
-            $edge = $this->lowPointLosing($lost);
+        foreach ($toGood ? [$this->impact->heavyFrom] : [$this->impact->heavyFrom, $this->impact->chunkFrom] as $resistance) {
+            $edge = $this->lowPointResisting($resistance);
             if ($edge !== null) {
                 $edges[] = $edge;
             }
@@ -214,13 +245,12 @@ final readonly class Slice
         return $within;
     }
 
-    /** The low point at which so much speed is lost: the resistance only falls as L moves ahead. Null when it never is. */
-    private function lowPointLosing(float $share): ?float
+    /** The low point at which the resistance is so large: it only falls as L moves ahead. Null when it never is. */
+    private function lowPointResisting(float $wanted): ?float
     {
         if ($this->halfCutMm <= 0.0) {
             return null;
         }
-        $wanted = -log(1 - $share);
         $ground = $this->impact->ground;
         $ends = $this->impact->calibration->groundEndsMm;
         if ($ground->dragPerEntryMm === 0.0 && $ground->coverMm === null) {

@@ -31,7 +31,7 @@ final class StrikeModel
     /** A place is in a window when more than this share of the depths comes out good there. Origin: handbook 14.6. */
     private const GOOD_SHARE = 0.5;
 
-    /** @var array<string, list<array{float, float, list<array{float, float, Outcome}>}>> weight, half cut and bands by depth */
+    /** @var array<string, list<GridDepth>> by delivery */
     private array $kept = [];
 
     /** @param int $depths points of the grid of depths; fewer are quicker and rougher */
@@ -66,24 +66,17 @@ final class StrikeModel
         $below = self::weightBelow();
         $shares = [];
         $total = 0.0;
-        foreach ($this->bands($swing, $swing->touch !== null) as [$weight, $half, $bands]) {
-            $where = $swing->touch === null ? $swing->lowPoint->mean : $swing->touch->mean + $half;
-            $reach = max(self::REACH_SD * ($swing->touch ?? $swing->lowPoint)->sd, 1.0e-6);
-            $total += $weight;
+        foreach ($this->depths($swing, $swing->touch !== null) as $depth) {
+            [$from, $step] = self::grid($swing, $depth);
+            $total += $depth->weight;
             $before = 0.0;
-            $last = \count($bands) - 1;
-            foreach ($bands as $i => [, $end, $outcome]) {
-                $point =
-                    $i === $last
-                        ? self::GRID_POINTS
-                        : (int) ceil((($end - $where + $reach) / (2 * $reach)) * (self::GRID_POINTS - 1) - 1.0e-9);
-                if ($point <= 0) {
-                    continue;
+            foreach ($depth->bands() as [, $end, $outcome]) {
+                $points = $end >= $depth->toMm ? self::GRID_POINTS : self::pointsBefore($end, $from, $step);
+                if ($points > 0) {
+                    $shares[$outcome->value] = ($shares[$outcome->value] ?? 0.0) + $depth->weight * ($below[$points] - $before);
+                    $before = $below[$points];
                 }
-                $until = $point >= self::GRID_POINTS ? 1.0 : $below[$point];
-                $shares[$outcome->value] = ($shares[$outcome->value] ?? 0.0) + $weight * ($until - $before);
-                $before = $until;
-                if ($point >= self::GRID_POINTS) {
+                if ($points === self::GRID_POINTS) {
                     break;
                 }
             }
@@ -97,7 +90,20 @@ final class StrikeModel
     /** Predicted share of good strikes (clean, or splash in sand), 0..1. */
     public function goodRate(Swing $swing): float
     {
-        return self::good($this->rates($swing));
+        $below = self::weightBelow();
+        $good = $total = 0.0;
+        foreach ($this->depths($swing, $swing->touch !== null) as $depth) {
+            [$from, $step] = self::grid($swing, $depth);
+            $total += $depth->weight;
+            foreach ($depth->goodSpans() as [$start, $end]) {
+                $good += $depth->weight * (
+                    ($end >= $depth->toMm ? 1.0 : $below[self::pointsBefore($end, $from, $step)]) -
+                    ($start <= $depth->fromMm ? 0.0 : $below[self::pointsBefore($start, $from, $step)])
+                );
+            }
+        }
+
+        return min(1.0, $good / $total);
     }
 
     /**
@@ -147,7 +153,26 @@ final class StrikeModel
     }
 
     /**
-     * What the points of the grid before the i-th weigh together, exp(-z^2 / 2) each, of 1.
+     * Where the grid of low points begins at a depth, and its step, mm.
+     *
+     * @return array{float, float}
+     */
+    private static function grid(Swing $swing, GridDepth $depth): array
+    {
+        $where = $swing->touch === null ? $swing->lowPoint->mean : $swing->touch->mean + $depth->halfCutMm();
+        $reach = max(self::REACH_SD * ($swing->touch ?? $swing->lowPoint)->sd, 1.0e-6);
+
+        return [$where - $reach, (2 * $reach) / (self::GRID_POINTS - 1)];
+    }
+
+    /** How many points of a grid lie before a place. */
+    private static function pointsBefore(float $mm, float $from, float $step): int
+    {
+        return max(0, min(self::GRID_POINTS, (int) ceil(($mm - $from) / $step - 1.0e-9)));
+    }
+
+    /**
+     * What the first so many points of the grid weigh together, exp(-z^2 / 2) each, of 1.
      *
      * @return list<float>
      */
@@ -156,24 +181,22 @@ final class StrikeModel
         /** @var list<float>|null $below */
         static $below = null;
         if ($below === null) {
-            $sum = 0.0;
-            $sums = [];
+            $sums = [0.0];
             for ($i = 0; $i < self::GRID_POINTS; $i++) {
-                $sums[] = $sum;
-                $sum += exp(-((self::REACH_SD * ((2 * $i) / (self::GRID_POINTS - 1) - 1)) ** 2) / 2);
+                $sums[] = $sums[$i] + exp(-((self::REACH_SD * ((2 * $i) / (self::GRID_POINTS - 1) - 1)) ** 2) / 2);
             }
-            $below = array_map(static fn(float $one): float => $one / $sum, $sums);
+            $below = array_map(static fn(float $one): float => $one / $sums[self::GRID_POINTS], $sums);
         }
 
         return $below;
     }
 
     /**
-     * The outcomes along the line at each depth of the grid.
+     * The depths of the grid, and the line along each.
      *
-     * @return list<array{float, float, list<array{float, float, Outcome}>}>
+     * @return list<GridDepth>
      */
-    private function bands(Swing $swing, bool $touching): array
+    private function depths(Swing $swing, bool $touching): array
     {
         [$from, $to] = self::KEPT_RANGE_MM;
         $reach = self::REACH_SD * $swing->lowPoint->sd;
@@ -187,9 +210,8 @@ final class StrikeModel
         }
         $impact = $this->impact($swing);
         $found = [];
-        foreach (self::depths($swing, $this->depths, $touching) as [$depth, $weight]) {
-            $slice = $impact->slice($swing->radiusMm, $depth);
-            $found[] = [$weight, $slice->halfCutMm, $slice->bands($from, $to)];
+        foreach (self::weighed($swing->depth, $this->depths, $touching) as [$mm, $weight]) {
+            $found[] = new GridDepth($weight, $impact->slice($swing->radiusMm, $mm), $from, $to);
         }
         if ($kept) {
             if (\count($this->kept) >= self::KEPT) {
@@ -202,13 +224,12 @@ final class StrikeModel
     }
 
     /**
-     * The depths of a swing with their weights, exp(-z^2 / 2); where the touch is given only those that touch.
+     * Depths with their weights, exp(-z^2 / 2); where the touch is given only those that touch.
      *
      * @return list<array{float, float}>
      */
-    private static function depths(Swing $swing, int $points, bool $touching): array
+    private static function weighed(Normal $depth, int $points, bool $touching): array
     {
-        $depth = $swing->depth;
         if ($depth->sd === 0.0) {
             return [[$depth->mean, 1.0]];
         }
@@ -228,14 +249,12 @@ final class StrikeModel
     {
         $steps = [];
         $total = 0.0;
-        foreach ($this->bands($swing, $ofTouches) as [$weight, $half, $bands]) {
-            $moved = $ofTouches ? $half : 0.0;
-            $total += $weight;
-            foreach ($bands as [$from, $to, $outcome]) {
-                if ($outcome->isGood()) {
-                    $steps[] = [max(self::WINDOW_RANGE_MM[0], $from - $moved), $weight];
-                    $steps[] = [min(self::WINDOW_RANGE_MM[1], $to - $moved), -$weight];
-                }
+        foreach ($this->depths($swing, $ofTouches) as $depth) {
+            $moved = $ofTouches ? $depth->halfCutMm() : 0.0;
+            $total += $depth->weight;
+            foreach ($depth->goodSpans() as [$from, $to]) {
+                $steps[] = [max(self::WINDOW_RANGE_MM[0], $from - $moved), $depth->weight];
+                $steps[] = [min(self::WINDOW_RANGE_MM[1], $to - $moved), -$depth->weight];
             }
         }
         usort($steps, static fn(array $a, array $b): int => $a[0] <=> $b[0] ?: $b[1] <=> $a[1]);

@@ -42,14 +42,23 @@ final readonly class Swing
         return DeliveredClub::of($this->club, $this->leanDeg, $this->openDeg, $this->pathDeg);
     }
 
-    /** Swings with the same club, lie, arc, delivery, depths and fit come out alike at each low point; this tells them by. */
+    /** Swings with the same club, lie, arc, delivery, depths and fit come out alike at each low point; this, in bytes, tells them apart. */
     public function deliveryKey(): string
     {
-        return implode(' ', [
-            $this->club->loftDeg, $this->club->bounceDeg, $this->club->lieDeg, $this->lie->value,
-            $this->radiusMm, $this->depth->mean, $this->depth->sd,
-            $this->leanDeg, $this->openDeg, $this->pathDeg, $this->fit->edgeMm, $this->fit->dragFactor,
-        ]);
+        return $this->lie->value.pack(
+            'd*',
+            $this->club->loftDeg,
+            $this->club->bounceDeg,
+            $this->club->lieDeg,
+            $this->radiusMm,
+            $this->depth->mean,
+            $this->depth->sd,
+            $this->leanDeg,
+            $this->openDeg,
+            $this->pathDeg,
+            $this->fit->edgeMm,
+            $this->fit->dragFactor,
+        );
     }
 
     public function withLowPoint(Normal $lowPoint): self

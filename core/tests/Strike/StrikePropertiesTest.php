@@ -25,7 +25,30 @@ final class StrikePropertiesTest extends TestCase
         foreach (self::swings() as $swing) {
             $rate = $model->goodRate($swing);
             self::assertSame($rate, $model->goodRate($swing));
-            self::assertEqualsWithDelta($rate, $model->goodRate($swing->lowPointMovedBy(self::HAIR_MM)), 0.08, $swing->deliveryKey());
+            self::assertEqualsWithDelta($rate, $model->goodRate($swing->lowPointMovedBy(self::HAIR_MM)), 0.08, (string) json_encode($swing));
+        }
+    }
+
+    public function test_good_strikes_are_counted_as_the_rates_have_them_and_lie_where_the_bands_do(): void
+    {
+        $model = StrikeModel::standard();
+        foreach (self::swings() as $swing) {
+            $touching = $swing->touching($swing->lowPoint->withMean($swing->lowPoint->mean - 40));
+            // Far out the grid leaves the range that is kept.
+            foreach ([$swing, $touching, $swing->lowPointMovedBy(400), $swing->withScatterTimes(9)] as $one) {
+                self::assertEqualsWithDelta(StrikeModel::good($model->rates($one)), $model->goodRate($one), 1.0e-12);
+            }
+            $impact = $model->impact($swing);
+            foreach ([-3.0, 0.2, 1.0, 2.5, 6.0] as $depth) {
+                $slice = $impact->slice($swing->radiusMm, $depth);
+                $good = [];
+                foreach ($slice->bands(-205.0, 320.0) as [$from, $to, $outcome]) {
+                    if ($outcome->isGood()) {
+                        $good[] = [$from, $to];
+                    }
+                }
+                self::assertEqualsWithDelta($good, $slice->goodSpans(-205.0, 320.0), 1.0e-9, (string) json_encode($swing));
+            }
         }
     }
 
@@ -40,8 +63,8 @@ final class StrikePropertiesTest extends TestCase
             }
             $tried++;
             $calm = static fn(float $mean): float => $model->goodRate($swing->withLowPoint(new Normal($mean, 1.0)));
-            self::assertGreaterThan($calm($window->toMm + 60), $calm($window->middleMm()), $swing->deliveryKey());
-            self::assertGreaterThan($calm($window->fromMm - 60), $calm($window->middleMm()), $swing->deliveryKey());
+            self::assertGreaterThan($calm($window->toMm + 60), $calm($window->middleMm()), (string) json_encode($swing));
+            self::assertGreaterThan($calm($window->fromMm - 60), $calm($window->middleMm()), (string) json_encode($swing));
             self::assertTrue($window->contains($window->middleMm()) && ! $window->contains($window->fromMm - 1));
         }
         self::assertGreaterThan(self::SWINGS / 4, $tried);
@@ -57,7 +80,7 @@ final class StrikePropertiesTest extends TestCase
                 continue;
             }
             $aimed = static fn(float $sd): float => $model->goodRate($swing->withLowPoint(new Normal($window->middleMm(), $sd)));
-            self::assertGreaterThanOrEqual($aimed(40.0), $aimed(10.0), $swing->deliveryKey());
+            self::assertGreaterThanOrEqual($aimed(40.0), $aimed(10.0), (string) json_encode($swing));
         }
     }
 
@@ -68,7 +91,7 @@ final class StrikePropertiesTest extends TestCase
             $now = $model->goodRate($swing);
             $whatIf = $model->whatIf($swing, $now, $model->window($swing), 2.0, 4.0);
             foreach ([$whatIf->now, $whatIf->aim, $whatIf->scatter, $whatIf->window] as $share) {
-                self::assertTrue($share >= 0.0 && $share <= 1.0 + 1.0e-9, $swing->deliveryKey());
+                self::assertTrue($share >= 0.0 && $share <= 1.0 + 1.0e-9, (string) json_encode($swing));
             }
             self::assertSame($now, $whatIf->now);
             self::assertTrue(\in_array($whatIf->mainReason(), ['aim', 'scatter', 'window', null], true));
