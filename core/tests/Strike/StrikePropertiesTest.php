@@ -25,7 +25,8 @@ final class StrikePropertiesTest extends TestCase
         foreach (self::swings() as $swing) {
             $rate = $model->goodRate($swing);
             self::assertSame($rate, $model->goodRate($swing));
-            self::assertEqualsWithDelta($rate, $model->goodRate($swing->lowPointMovedBy(self::HAIR_MM)), 0.08, (string) json_encode($swing));
+            $moved = $model->goodRate($swing->lowPointMovedBy(self::HAIR_MM));
+            self::assertEqualsWithDelta($rate, $moved, 0.08, (string) json_encode($swing));
         }
     }
 
