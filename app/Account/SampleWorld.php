@@ -25,6 +25,9 @@ use LowPoint\Core\CaseFile\CaseWriter;
 /** The made-up students of Saltgrass, one file each: the demo world, and a sample to look round in for whoever begins. */
 final readonly class SampleWorld
 {
+    /** The ISO day from which the days of the files are counted, a Thursday. */
+    private const WRITTEN_ON = 4;
+
     public function __construct(
         private Prescribing $prescribing,
         private Planning $planning,
@@ -99,7 +102,7 @@ final readonly class SampleWorld
     {
         $plan = $this->planning->make(
             $student,
-            $data['days'],
+            self::aroundToday($data['days']),
             $data['grounds'],
             null,
             $data['weeks'],
@@ -138,6 +141,23 @@ final readonly class SampleWorld
                 'student',
             );
         }
+    }
+
+    /**
+     * Days of practice as they lie to today, whatever day that is: who practised and who did not is the same story on each of them.
+     *
+     * @param  array<int, int>  $days  minutes by ISO day, as the files have them
+     * @return array<int, int>
+     */
+    private static function aroundToday(array $days): array
+    {
+        $moved = [];
+        foreach ($days as $day => $minutes) {
+            $moved[($day + Carbon::now()->dayOfWeekIso - self::WRITTEN_ON + 6) % 7 + 1] = $minutes;
+        }
+        ksort($moved);
+
+        return $moved;
     }
 
     /** @param array<string, mixed> $data */

@@ -69,6 +69,17 @@ final readonly class ArchiveImport
         Storage::delete(self::file($id));
     }
 
+    /** Takes out what nobody has read: how far it has come is not known any longer either. */
+    public function expire(): void
+    {
+        $before = now()->subHours(self::TOLD_FOR_HOURS)->getTimestamp();
+        foreach (Storage::files(self::FOLDER) as $file) {
+            if (Storage::lastModified($file) < $before) {
+                Storage::delete($file);
+            }
+        }
+    }
+
     /** @return array{coach: string, state: string, done: int, total: int, message: string}|array{} */
     public static function told(string $id): array
     {

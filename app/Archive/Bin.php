@@ -31,6 +31,7 @@ final class Bin
     public function __construct(
         private readonly ReportFolder $reports,
         private readonly StillFolder $stills,
+        private readonly ArchiveImport $archives,
     ) {}
 
     /** @return list<array{kind: string, id: string, name: string, deleted_at: string, until: string}> latest first */
@@ -66,6 +67,7 @@ final class Bin
     public function empty(): int
     {
         $this->reports->expire();
+        $this->archives->expire();
         $before = now()->subDays(self::DAYS);
         $students = Student::onlyTrashed()->where('deleted_at', '<', $before)->get()->each(fn(Student $one) => $this->erase($one));
         $lessons = Lesson::onlyTrashed()->where('deleted_at', '<', $before)->get()->each(function (Lesson $one): void {

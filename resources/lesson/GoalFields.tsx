@@ -1,7 +1,19 @@
 import { said } from '../language';
 import { useTranslation } from 'react-i18next';
 import type { Goal, GoalChoice } from '../api/types.gen';
+import { SelectField } from '../ui/SelectField';
 import { numberOr } from '../ui/units';
+
+const SCORED: Record<Goal['kind'], string> = {
+    count: said('so many of so many'),
+    streak: said('so many in a row'),
+    ladder: said('up a ladder'),
+    error: said('how far off'),
+    timed: said('against time'),
+    stations: said('carries from three lengths'),
+    contrast: said('two ways in turn'),
+    free: said('not scored'),
+};
 
 const DOSE = [
     ['sets', said('sets')],
@@ -24,22 +36,16 @@ export function GoalFields({ kinds, goal, over, onChange }: Props) {
     const { t } = useTranslation();
     return (
         <div className="flex flex-wrap items-end gap-2 py-1">
-            <label className="text-sm">
-                {t('scored by')}
-                <select
-                    className="block min-h-12 border-[1.5px] border-ink bg-press px-2 text-base"
-                    value={over.kind ?? goal.kind}
-                    onChange={(event) => {
-                        onChange({ ...over, kind: kinds.find((kind) => kind === event.target.value) ?? goal.kind });
-                    }}
-                >
-                    {kinds.map((kind) => (
-                        <option key={kind} value={kind}>
-                            {kind}
-                        </option>
-                    ))}
-                </select>
-            </label>
+            <SelectField
+                label={t('scored by')}
+                outer="text-sm"
+                className="mt-0! text-base"
+                options={kinds.map((kind) => ({ value: kind, label: t(SCORED[kind]) }))}
+                value={over.kind ?? goal.kind}
+                onValue={(kind) => {
+                    onChange({ ...over, kind });
+                }}
+            />
             {DOSE.map(([key, label]) => (
                 <label key={key} className="text-sm">
                     {t(label)}

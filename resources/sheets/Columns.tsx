@@ -1,5 +1,6 @@
 import { said } from '../language';
 import { useTranslation } from 'react-i18next';
+import { SelectField } from '../ui/SelectField';
 import type { Catalogue, DayOrder, SheetColumn, SheetDraft, SheetMapping } from '../api/types.gen';
 
 interface Props {
@@ -19,6 +20,8 @@ const OTHER_WAY: Record<string, string> = { touch_mm: said('+ is behind the ball
 /** A cell of the first touch that says "seen, and no contact". */
 const NO_CONTACT = 'none';
 
+const DAY_ORDERS: readonly DayOrder[] = ['ymd', 'dmy', 'mdy'];
+
 const ORDERS: Record<DayOrder, string> = { ymd: said('year first'), dmy: said('day first'), mdy: said('month first') };
 
 /** Roles of a column beside the keys of a ball. */
@@ -27,7 +30,7 @@ const ONLY = 'only';
 
 const row = 'grid grid-cols-[1fr_8rem] gap-3 sm:grid-cols-[14rem_1fr_8rem]';
 
-const box = 'min-h-12 w-full border-[1.5px] border-ink bg-press px-2';
+const asItself = (word: string) => ({ value: word, label: word });
 
 /** Each column of the sheet with what stands in it, and what of a ball it holds. */
 export function Columns({ draft, catalogue, mapping, shot, onMap }: Props) {
@@ -87,40 +90,32 @@ function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { on
                 <span className="text-soft block text-sm break-all">{samples.length === 0 ? t('empty') : samples.join(' · ')}</span>
             </div>
             <div className="min-w-0">
-                <select
-                    aria-label={t('What “{{header}}” holds', { header })}
-                    className={`${box} ${role === '' ? 'text-soft' : 'font-bold'}`}
+                <SelectField
+                    unseen
+                    label={t('What “{{header}}” holds', { header })}
+                    className={`w-full ${role === '' ? 'text-soft' : 'font-bold!'}`}
+                    options={[
+                        { value: '', label: t('not needed') },
+                        { value: TIME, label: t('Day and time') },
+                        ...Object.entries(catalogue.ball)
+                            .filter(([key, field]) => !field.sand_only || shot?.sand === true || key === role)
+                            .map(([key, field]) => ({ value: key, label: field.label })),
+                        ...(words !== null && words.length > 1 ? [{ value: ONLY, label: t('Which rows to read') }] : []),
+                    ]}
                     value={role}
-                    onChange={(event) => {
-                        give(event.target.value);
-                    }}
-                >
-                    <option value="">{t('not needed')}</option>
-                    <option value={TIME}>{t('Day and time')}</option>
-                    {Object.entries(catalogue.ball)
-                        .filter(([key, field]) => !field.sand_only || shot?.sand === true || key === role)
-                        .map(([key, field]) => (
-                            <option key={key} value={key}>
-                                {field.label}
-                            </option>
-                        ))}
-                    {words !== null && words.length > 1 && <option value={ONLY}>{t('Which rows to read')}</option>}
-                </select>
+                    onValue={give}
+                />
                 {role === ONLY && mapping.only !== null && (
-                    <label className="mt-1 flex items-center gap-2">
-                        {t('only those with')}
-                        <select
-                            className={`${box} max-w-40`}
-                            value={mapping.only.is}
-                            onChange={(event) => {
-                                onMap({ ...mapping, only: { header, is: event.target.value } });
-                            }}
-                        >
-                            {words?.map((word) => (
-                                <option key={word}>{word}</option>
-                            ))}
-                        </select>
-                    </label>
+                    <SelectField
+                        label={t('only those with')}
+                        outer="mt-1 flex items-center gap-2"
+                        className="mt-0! w-full max-w-40"
+                        options={(words ?? []).map(asItself)}
+                        value={mapping.only.is}
+                        onValue={(is) => {
+                            onMap({ ...mapping, only: { header, is } });
+                        }}
+                    />
                 )}
                 {column !== undefined && OTHER_WAY[column.key] !== undefined && (
                     <label className="mt-1 flex min-h-11 items-center gap-2">
@@ -157,18 +152,16 @@ function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { on
                     />
                 )}
                 {units.length > 1 && (
-                    <select
-                        aria-label={t('Unit of “{{header}}”', { header })}
-                        className={box}
+                    <SelectField
+                        unseen
+                        label={t('Unit of “{{header}}”', { header })}
+                        className="w-full"
+                        options={units.map(asItself)}
                         value={column?.unit ?? ''}
-                        onChange={(event) => {
-                            if (column !== undefined) put({ ...column, unit: event.target.value });
+                        onValue={(unit) => {
+                            if (column !== undefined) put({ ...column, unit });
                         }}
-                    >
-                        {units.map((unit) => (
-                            <option key={unit}>{unit}</option>
-                        ))}
-                    </select>
+                    />
                 )}
             </div>
         </li>
@@ -179,20 +172,14 @@ function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { on
 function DayOrders({ time, onOrder }: { time: NonNullable<SheetMapping['time']>; onOrder: (order: DayOrder) => void }) {
     const { t } = useTranslation();
     return (
-        <select
-            aria-label={t('How “{{header}}” writes a day', { header: time.header })}
-            className={box}
+        <SelectField
+            unseen
+            label={t('How “{{header}}” writes a day', { header: time.header })}
+            className="w-full"
+            options={DAY_ORDERS.map((order) => ({ value: order, label: t(ORDERS[order]) }))}
             value={time.order}
-            onChange={(event) => {
-                onOrder(event.target.value as DayOrder);
-            }}
-        >
-            {Object.entries(ORDERS).map(([id, label]) => (
-                <option key={id} value={id}>
-                    {t(label)}
-                </option>
-            ))}
-        </select>
+            onValue={onOrder}
+        />
     );
 }
 
@@ -224,29 +211,22 @@ function Words({
         <ul className="mt-1 space-y-1">
             {foreign.map((word) => (
                 <li key={word}>
-                    <label className="flex items-center gap-2">
-                        <span className="min-w-0 flex-1 break-words">{t('“{{word}}” is', { word })}</span>
-                        <select
-                            aria-label={t('What “{{word}}” is', { word })}
-                            className="min-h-12 w-40 border-[1.5px] border-ink bg-press px-2 max-sm:w-28"
+                    <div className="flex items-center gap-2">
+                        <span aria-hidden className="min-w-0 flex-1 break-words">
+                            {t('“{{word}}” is', { word })}
+                        </span>
+                        <SelectField
+                            unseen
+                            label={t('What “{{word}}” is', { word })}
+                            className="w-40 max-sm:w-28"
+                            options={[{ value: '', label: '?' }, ...ours]}
                             value={column.words[word.toLowerCase()] ?? ''}
-                            onChange={(event) => {
+                            onValue={(meant) => {
                                 const others = Object.entries(column.words).filter(([one]) => one !== word.toLowerCase());
-                                onWords(
-                                    Object.fromEntries(
-                                        event.target.value === '' ? others : [...others, [word.toLowerCase(), event.target.value]],
-                                    ),
-                                );
+                                onWords(Object.fromEntries(meant === '' ? others : [...others, [word.toLowerCase(), meant]]));
                             }}
-                        >
-                            <option value="">?</option>
-                            {ours.map((one) => (
-                                <option key={one.value} value={one.value}>
-                                    {one.label}
-                                </option>
-                            ))}
-                        </select>
-                    </label>
+                        />
+                    </div>
                 </li>
             ))}
         </ul>

@@ -15,6 +15,7 @@ use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use LowPoint\Core\CaseFile\CaseReader;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -313,6 +314,23 @@ final class ArchiveTest extends TestCase
         self::assertLessThan(200 * 1024, filesize($path));
 
         $this->read($path)->assertStatus(422)->assertJsonPath('faults.0.key', 'archive');
+    }
+
+    public function test_an_archive_that_nobody_read_is_gone_after_a_day(): void
+    {
+        Queue::fake();
+        $path = (string) tempnam(sys_get_temp_dir(), 'archive');
+        app(AccountArchive::class)->write($this->coach(), $path);
+        $this->actingAs(User::factory()->createOne());
+        $this->read($path)->assertStatus(202);
+        unlink($path);
+        $this->travel(23)->hours();
+        $this->command('bin:empty')->assertOk()->run();
+        self::assertCount(1, Storage::files('archives'));
+
+        $this->travel(2)->hours();
+        $this->command('bin:empty')->assertOk()->run();
+        self::assertSame([], Storage::files('archives'));
     }
 
     public function test_reports_go_with_the_student_and_after_a_day(): void

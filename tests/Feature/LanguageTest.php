@@ -208,7 +208,7 @@ final class LanguageTest extends TestCase
         $page = strip_tags(app(LessonReport::class)->html($lesson->fresh() ?? $lesson, 'a4', Language::English));
         foreach (
             [
-                'Stunde vom 7. September 2026',
+                'Stunde vom '.$lesson->began_at->locale('de')->isoFormat('D. MMMM YYYY'),
                 'Was zu sehen war',
                 'Zu steil und quer',
                 'Sand schicken',
@@ -241,6 +241,7 @@ final class LanguageTest extends TestCase
     {
         $this->actingAs($this->coach());
         [$lesson, $set] = $this->beginLesson();
+        $this->putLesson($lesson, ['student_id' => $this->student()->id, 'began_at' => now()->toIso8601String()])->assertOk();
         $scoop = CauseLibrary::standard()->find('scoop');
         $german = Phrases::in(Language::German);
         $feel = $scoop?->cure->feels['inside'] ?? '';
@@ -255,7 +256,7 @@ final class LanguageTest extends TestCase
             'days' => [1 => 20],
             'grounds' => ['grass'],
             'weeks' => 1,
-            'from' => '2026-11-26',
+            'from' => today()->toDateString(),
             'equipment' => [$german->say('line spray or four tees')],
         ];
         $this->putJson("/api/students/{$this->student()->id}/plan", $plan, ['Accept-Language' => 'de'])->assertOk();

@@ -63,7 +63,7 @@ final class OwnWayTest extends TestCase
             'days' => [2 => 30],
             'grounds' => ['grass'],
             'weeks' => 1,
-            'from' => '2026-11-25',
+            'from' => today()->toDateString(),
         ])->assertOk();
         self::assertContains($drill, $plan->json('plan.sessions.*.items.*.drill'));
         $this->putJson("/api/students/{$student->id}/results/".self::id(), [

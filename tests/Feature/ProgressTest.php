@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Account\SampleWorld;
+use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\Saltgrass;
@@ -27,6 +29,24 @@ final class ProgressTest extends TestCase
 
         self::assertSame($verdict, $work['verdict'], $work['text']);
         self::assertStringContainsString($next, $work['next']);
+    }
+
+    public function test_the_stories_are_the_same_on_every_day_of_the_week(): void
+    {
+        $coach = User::factory()->createOne();
+        $this->actingAs($coach);
+        $told = [];
+        foreach (range(0, 6) as $days) {
+            $this->travelTo(now()->startOfDay()->addDays($days === 0 ? 0 : 1)->addHours(9));
+            foreach (SampleWorld::students() as $data) {
+                $student = app(SampleWorld::class)->student($coach, $data);
+                $work = $this->getJson("/api/students/{$student->id}/progress")->assertOk()->json('works.0');
+                $told[$data['name']][] = [$work['verdict'] ?? null, $work['next'] ?? null, $work['practice'] ?? null];
+            }
+        }
+        foreach ($told as $name => $each) {
+            self::assertSame(array_fill(0, 7, $each[0]), $each, $name);
+        }
     }
 
     public function test_a_corrected_ball_changes_the_verdict_at_once(): void
@@ -139,7 +159,8 @@ final class ProgressTest extends TestCase
         $this->actingAs($this->coach());
         $bea = $this->student('Bea');
         [$lesson, $set] = $this->beginLesson();
-        $this->putLesson($lesson, ['student_id' => $bea->id, 'task' => [...self::CHIP, 'lie' => 'ball_down']])->assertOk();
+        $now = ['began_at' => now()->toIso8601String()];
+        $this->putLesson($lesson, ['student_id' => $bea->id, 'task' => [...self::CHIP, 'lie' => 'ball_down']] + $now)->assertOk();
         $this->putBall($lesson, $set, self::id(), ['strike' => 'heavy'])->assertOk();
         $all = $this->getJson("/api/students/{$bea->id}/progress")->assertOk();
         self::assertSame(5, $all->json('count'));
