@@ -13,6 +13,7 @@ use App\Models\SecretToken;
 use App\Models\ShareLink;
 use App\Models\Student;
 use App\Reports\LessonReport;
+use Carbon\CarbonInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Testing\TestResponse;
 use LowPoint\Core\CaseFile\CaseReader;
@@ -205,10 +206,11 @@ final class LanguageTest extends TestCase
             ->oldest('began_at')
             ->firstOrFail();
         $lesson->student->update(['language' => Language::German]);
+        $day = static fn(CarbonInterface $at): string => $at->locale('de')->isoFormat('D. MMMM YYYY');
         $page = strip_tags(app(LessonReport::class)->html($lesson->fresh() ?? $lesson, 'a4', Language::English));
         foreach (
             [
-                'Stunde vom '.$lesson->began_at->locale('de')->isoFormat('D. MMMM YYYY'),
+                "Stunde vom {$day($lesson->began_at)}",
                 'Was zu sehen war',
                 'Zu steil und quer',
                 'Sand schicken',
