@@ -218,7 +218,7 @@ function Words({
                         <SelectField
                             unseen
                             label={t('What “{{word}}” is', { word })}
-                            className="w-40 max-sm:w-28"
+                            className="w-48 max-sm:w-36"
                             options={[{ value: '', label: '?' }, ...ours]}
                             value={column.words[word.toLowerCase()] ?? ''}
                             onValue={(meant) => {
