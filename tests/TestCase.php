@@ -40,8 +40,9 @@ abstract class TestCase extends BaseTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        // Files of one test are none of the next.
+        // Files of one test are none of the next; before the first of them the demo world has asked for the disk already.
         Storage::fake('local');
+        $this->app->forgetInstance('filesystem.disk');
     }
 
     /**

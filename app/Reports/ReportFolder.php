@@ -34,14 +34,17 @@ final readonly class ReportFolder
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'reports');
         $zip = new \ZipArchive;
-        $zip->open($path, \ZipArchive::OVERWRITE);
-        foreach ($this->disk->files(self::of($batch)) as $file) {
-            $zip->addFromString(Str::after(basename($file), ' '), (string) $this->disk->get($file));
-        }
-        $stream = $zip->close() ? fopen($path, 'r') : false;
-        unlink($path);
+        try {
+            $zip->open($path, \ZipArchive::OVERWRITE);
+            foreach ($this->disk->files(self::of($batch)) as $file) {
+                $zip->addFromString(Str::after(basename($file), ' '), (string) $this->disk->get($file));
+            }
 
-        return $stream ?: throw new \RuntimeException("The zip of the reports {$batch} cannot be written.");
+            return ($zip->close() ? fopen($path, 'r') : false)
+                ?: throw new \RuntimeException("The zip of the reports {$batch} cannot be written.");
+        } finally {
+            is_file($path) && unlink($path);
+        }
     }
 
     public function isEmpty(string $batch): bool

@@ -45,6 +45,7 @@ final class BucketTest extends TestCase
                 'use_path_style_endpoint' => true,
             ],
         ]);
+        $this->app->forgetInstance('filesystem.disk');
         $this->actingAs($this->coach());
     }
 
