@@ -23,13 +23,16 @@ final readonly class Refusals
         if ($fault->label === '') {
             return $fault->message();
         }
+        // "6 of 10" is a figure; the range of it is from 1 to 10.
+        $unit = str_starts_with($fault->unit, 'of ') ? '' : $fault->unit;
         $number = \is_int($fault->value) || (\is_float($fault->value) && is_finite($fault->value));
-        $value = $number ? $this->words->typed((float) $fault->value, $fault->unit) : $fault->shownValue();
+        $value = $number ? $this->words->typed((float) $fault->value, $unit) : $fault->shownValue();
+        $said = $fault->value === null || $fault->value === '' ? 'nothing stands there' : "{$value} is not allowed";
         $allowed = $fault->range === null
             ? $this->words->told($fault->allowed)
-            : $this->words->between($fault->range[0], $fault->range[1], $fault->unit);
+            : $this->words->between($fault->range[0], $fault->range[1], $unit);
 
-        return "{$this->name($fault)}: {$value} is not allowed; allowed: {$allowed}";
+        return "{$this->name($fault)}: {$said}; allowed: {$allowed}";
     }
 
     private function name(Fault $fault): string
@@ -41,7 +44,10 @@ final readonly class Refusals
             : $fault->label;
         foreach ($parts as $part) {
             if (preg_match('/^(\w+)\[(\d+)\]$/', $part, $member) === 1 && isset(self::MEMBERS[$member[1]])) {
-                return self::MEMBERS[$member[1]].' '.((int) $member[2] + 1).', '.lcfirst($label);
+                $name = self::MEMBERS[$member[1]];
+
+                // What it is called is called like it.
+                return "{$name} ".((int) $member[2] + 1).($label === $name ? '' : ', '.lcfirst($label));
             }
         }
 

@@ -53,6 +53,21 @@ final class RefusalsTest extends TestCase
         );
     }
 
+    public function test_a_sentence_fits_what_was_typed(): void
+    {
+        $task = ['shot' => 'chip', 'lie' => 'fairway', 'club' => ['loft_deg' => 56, 'bounce_deg' => 8]];
+        $case = ['format' => CaseReader::FORMAT, 'task' => $task, 'setup' => ['grip_pressure' => 44], 'balls' => []];
+        self::assertContains(
+            'Grip pressure: 44 is not allowed; allowed: 1 to 10',
+            self::said(Units::Metric, static fn() => CaseReader::fromValue($case)),
+        );
+        $plan = ['edge_m' => '', 'clubs' => [['loft_deg' => 56, 'bounce_deg' => 8, 'name' => str_repeat('a', 61)]]];
+        [$edge, $hole, $club] = self::said(Units::Metric, static fn() => PlanRequest::fromValue($plan));
+        self::assertSame('To the edge: nothing stands there; allowed: 0 to 100 m', $edge);
+        self::assertSame('Edge to hole: nothing stands there; allowed: 0.5 to 80 m', $hole);
+        self::assertStringStartsWith('Club 1: "aaa', $club);
+    }
+
     public function test_what_has_no_name_is_told_by_its_key(): void
     {
         $fault = new Fault('goals.lead_leg.balls', 0, '1 to 50, whole');
