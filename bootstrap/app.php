@@ -13,7 +13,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 
-return Application::configure(basePath: dirname(__DIR__))
+$app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         api: __DIR__.'/../routes/api.php',
@@ -44,3 +44,6 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static fn(Exceptions $exceptions) => ApiErrors::register($exceptions))
     ->create();
+
+// Settings lie with the world they are of (docs/decisions/0027); without a word, the app's.
+return $app->useEnvironmentPath((string) ($_SERVER['LOW_POINT_WORLD'] ?? $_ENV['LOW_POINT_WORLD'] ?? $app->basePath('.local/app')));

@@ -15,6 +15,8 @@ $redis = [
 
 return [
     'default' => 'mariadb',
+    // The store that these settings are for: its table "installation" says the same (App\Operations\OwnStore).
+    'installation' => env('LOW_POINT_INSTALLATION'),
     'nodes' => $nodes,
     'connections' => [
         'mariadb' => [

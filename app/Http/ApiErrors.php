@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Operations\ForeignStore;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -125,6 +126,19 @@ final class ApiErrors
         $exceptions->render(
             static fn(HttpException $e, Request $request): ?JsonResponse => $e->getStatusCode() === 410
                 ? self::say($request, 410, $e->getMessage())
+                : null,
+        );
+        // The store is asked within a query too.
+        $exceptions->render(
+            static fn(\Throwable $e): ?JsonResponse => $e instanceof ForeignStore || $e->getPrevious() instanceof ForeignStore
+                ? new JsonResponse(
+                    [
+                        'message' =>
+                            'This server has the settings of another installation and answers nothing until it is started again. '
+                                .'Nothing was changed; what you entered is kept on this device and will be sent again.',
+                    ],
+                    503,
+                )
                 : null,
         );
         $exceptions->render(

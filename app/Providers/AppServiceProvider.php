@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Lessons\Engines;
 use App\Models\User;
+use App\Operations\OwnStore;
 use App\Operations\Pulse;
 use App\Operations\StoreOfNodes;
 use App\Progress\AttentionObserver;
@@ -32,10 +33,12 @@ final class AppServiceProvider extends ServiceProvider
             return $coach instanceof User ? new Words($coach->units) : new Words;
         });
         $this->app->scoped(Engines::class);
+        $this->app->bind('db.connector.mariadb', OwnStore::class);
     }
 
     public function boot(): void
     {
+        OwnStore::holdSettings();
         JsonResource::withoutWrapping();
         // By name: to observe a model would make each of them ready at every request.
         foreach (AttentionObserver::MODELS as $model) {

@@ -3,12 +3,13 @@
 
 start_world() {
     local port
-    APP_KEY=$(new_key)
-    export APP_KEY APP_NAME='Low Point' APP_DEBUG=false LOG_CHANNEL=daily QUEUE_CONNECTION=database
-    export DB_DATABASE=low_point_browser APP_ENV=production SESSION_DRIVER=database CACHE_STORE=file
-    run 'Preparing the demo world for the browser' "browser-seed-${WEB_PORT_FROM:-8223}" php artisan migrate:fresh --seed --force
-    port=$(free_port "${WEB_PORT_FROM:-8223}")
-    export APP_URL="http://127.0.0.1:$port" LOW_POINT_URL="http://127.0.0.1:$port"
+    start_database low_point_browser
+    port=$(free_port "$(port_of web)")
+    export LOW_POINT_URL="http://127.0.0.1:$port"
+    settle "$LOW_POINT_URL"
+    # What PHPUnit sets for other tests is not for the commands that these start.
+    export APP_ENV=production SESSION_DRIVER=database CACHE_STORE=file QUEUE_CONNECTION=database
+    run 'Preparing the demo world' seed php artisan migrate:fresh --seed --force
     start_server "$port"
     start_worker
 }
@@ -16,7 +17,7 @@ start_world() {
 start_browser_world() {
     local driver_port
     start_world
-    driver_port=$(free_port "${DRIVER_PORT_FROM:-9523}")
+    driver_port=$(free_port "$(port_of driver)")
     setsid chromedriver --port="$driver_port" --allowed-ips=127.0.0.1 >"$LOG/chromedriver-$driver_port.log" 2>&1 </dev/null &
     DRIVER_PID=$!
     for _ in $(seq 50); do
@@ -26,18 +27,18 @@ start_browser_world() {
     export CHROMEDRIVER_URL="http://127.0.0.1:$driver_port"
 }
 
-# in_browser FILE: runs one file of tests/Browser in a world of its own, and ends that.
+# in_browser WORLD FILE: runs one file of tests/Browser in a world of its own, and ends that.
 in_browser() {
-    trap stop_browser_world EXIT
+    enter_world "$1"
+    alone "$1" 'the same'
+    trap stop_world EXIT
     trap 'exit 130' INT TERM
-    alone test 'bin/test'
     install_all with-browser
-    start_database test low_point_browser
     start_browser_world
-    vendor/bin/phpunit "tests/Browser/$1.php"
+    vendor/bin/phpunit "tests/Browser/$2.php"
 }
 
-stop_browser_world() {
+stop_world() {
     trap - EXIT INT TERM
     stop_worker
     stop_server

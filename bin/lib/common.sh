@@ -3,9 +3,8 @@
 set -Eeuo pipefail
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
-# All that is kept lies in two places; both can be elsewhere.
+# Where the worlds are (world.sh); what the app keeps can be elsewhere.
 LOCAL=${LOW_POINT_HOME:-$ROOT/.local}
-export LARAVEL_STORAGE_PATH=${LARAVEL_STORAGE_PATH:-$ROOT/storage}
 LOG="$LOCAL/log"
 # What was installed belongs to this folder of the project.
 TOOLS="$ROOT/.local"

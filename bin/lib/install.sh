@@ -75,9 +75,6 @@ install_debian() {
     ' apt-get "$@"
 }
 
-# A random application key; PHP must be there already.
-new_key() { php -r 'echo "base64:".base64_encode(random_bytes(32));'; }
-
 node_is_new_enough() {
     node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)' 2>/dev/null
 }
@@ -142,11 +139,6 @@ build_front_end() {
     record build "${FRONT_END_SOURCES[@]}"
 }
 
-# The folders that the app writes to.
-make_storage() {
-    mkdir -p "$LARAVEL_STORAGE_PATH"/{app,logs} "$LARAVEL_STORAGE_PATH"/framework/{cache/data,sessions,views} bootstrap/cache
-}
-
 install_all() {
     local free_mb LOCK
     alone install 'an installation'
@@ -154,7 +146,7 @@ install_all() {
     [ "$free_mb" -ge 300 ] || fail "only $free_mb MB are free on this disk; at least 300 MB are needed."
     [ -e vendor/autoload.php ] || [ "$free_mb" -ge 1500 ] ||
         fail "only $free_mb MB are free on this disk; the first start needs about 1500 MB."
-    make_storage
+    mkdir -p bootstrap/cache
     install_packages "${1:-}"
     install_node
     # Beside each other: each waits for the network more than it works. Both are waited for, whatever fails, and say what did.

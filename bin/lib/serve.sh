@@ -9,14 +9,14 @@ start_server() {
     if serves_well; then
         write_web "$port"
         # It makes a group of its own.
-        group_of_server "$port" "$(php_fpm)" --nodaemonize --allow-to-run-as-root --fpm-config "$(web_of "$port")/fpm.conf" \
+        group_of_server "$port" "$(php_fpm)" --nodaemonize --allow-to-run-as-root --fpm-config "$WEB/fpm.conf" \
             -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k \
             -d opcache.preload="$ROOT/deploy/preload.php" -d opcache.preload_user="$(id -un)"
         for _ in $(seq 100); do
-            [ -S "$(socket_of "$(web_of "$port")" php)" ] && break
+            [ -S "$(socket_of "$WEB" php)" ] && break
             sleep 0.1
         done
-        group_of_server "$port" setsid "$(nginx_here)" -p "$(web_of "$port")" -c "$(web_of "$port")/nginx.conf"
+        group_of_server "$port" setsid "$(nginx_here)" -p "$WEB" -c "$WEB/nginx.conf"
     else
         # Its router looks for files where it was started.
         PHP_CLI_SERVER_WORKERS=4 group_of_server "$port" setsid env -C public php -d opcache.enable=1 -d opcache.enable_cli=1 \
@@ -48,14 +48,9 @@ php_fpm() { command -v "php-fpm$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_
 nginx_here() { PATH="$PATH:/usr/sbin" command -v nginx; }
 # LOW_POINT_SERVER=php takes PHP's own server although the others are there.
 serves_well() { [ "${LOW_POINT_SERVER:-}" != php ] && nginx_here >/dev/null && php_fpm >/dev/null; }
-web_of() { echo "$LOCAL/web-$1"; }
 
-# Settings and routes are read once and kept, for each world beside its files; a world that is tested, and a second one beside it, have
-# their own.
+# Settings and routes are read once and kept.
 warm_caches() {
-    local caches="$LARAVEL_STORAGE_PATH/framework/cache"
-    export APP_CONFIG_CACHE="$caches/config.php" APP_ROUTES_CACHE="$caches/routes.php" APP_EVENTS_CACHE="$caches/events.php"
-    mkdir -p "$caches"
     rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
     # The settings hold passwords.
     (umask 077 && run 'Keeping settings, routes and events' caches keep_caches)
@@ -65,7 +60,7 @@ keep_caches() { php artisan config:cache && php artisan route:cache && php artis
 # write_web PORT: the settings of both, from deploy/.
 write_web() {
     local web socket
-    web=$(web_of "$1")
+    web=$WEB
     socket=$(socket_of "$web" php)
     rm -f "$socket"
     write_nginx "$web" "$1" "server unix:$socket;"

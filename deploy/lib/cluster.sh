@@ -80,8 +80,8 @@ start_redis() {
 
 # What both app nodes and workers are told; files that are shared lie in one folder, everything else is each node's own.
 configure_app() {
-    APP_KEY=$(new_key)
-    export APP_KEY APP_NAME='Low Point' APP_ENV=production APP_DEBUG=false LOG_CHANNEL=single APP_URL="http://127.0.0.1:$FRONT_PORT"
+    APP_KEY=$(new_key) LOW_POINT_INSTALLATION=$(new_installation)
+    export APP_KEY LOW_POINT_INSTALLATION APP_NAME='Low Point' APP_ENV=production APP_DEBUG=false LOG_CHANNEL=single APP_URL="http://127.0.0.1:$FRONT_PORT"
     export DB_HOST=127.0.0.11,127.0.0.12,127.0.0.13 DB_PORT=$TRY_DB_PORT DB_DATABASE=low_point DB_USERNAME=low_point DB_PASSWORD=$TRY_SECRET
     export SESSION_DRIVER=database CACHE_STORE=failover QUEUE_CONNECTION=failover
     export SHARED_STORAGE_PATH="$TRY/shared" LARAVEL_STORAGE_PATH="$TRY/storage"

@@ -48,6 +48,19 @@ final class OperationsTest extends TestCase
         File::delete($stamp);
     }
 
+    public function test_a_store_of_another_installation_is_not_written_to(): void
+    {
+        Route::get('build/again', static fn(): array => DB::connection('again')->select('SELECT 1'));
+        config(['database.connections.again' => config('database.connections.mariadb')]);
+        $this->getJson('/build/again')->assertOk();
+        foreach (['another', null] as $installation) {
+            config(['database.installation' => $installation]);
+            DB::purge('again');
+            $told = $this->getJson('/build/again')->assertStatus(503)->json('message');
+            self::assertStringStartsWith('This server has the settings of another installation', $told);
+        }
+    }
+
     public function test_who_needs_attention_is_worked_out_before_anybody_looks(): void
     {
         $student = $this->student();
