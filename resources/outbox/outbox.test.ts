@@ -89,6 +89,23 @@ describe('the outbox', () => {
         await quiet(outbox, () => told.length === 1);
     });
 
+    it('never lays an entry aside because the store is away, however often it says so', async () => {
+        vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+        vi.stubGlobal('window', { setTimeout, clearTimeout, addEventListener: () => undefined });
+        const fetched = server(...Array.from({ length: 12 }, () => () => answer(503, { message: 'Not now.' })));
+        await outbox.open();
+        await outbox.add(ball('1'));
+        for (let again = 0; again < 120 && told.length === 0; again++) {
+            await vi.advanceTimersByTimeAsync(1000);
+            await new Promise((done) => setImmediate(done));
+            expect(outbox.current().entries.every((entry) => entry.state === 'waiting')).toBe(true);
+        }
+        vi.useRealTimers();
+        vi.stubGlobal('window', { setTimeout, clearTimeout, addEventListener: () => undefined });
+        expect(fetched).toHaveBeenCalledTimes(13);
+        expect(told).toHaveLength(1);
+    });
+
     it('lays a refused entry aside with the reason and goes on with the next', async () => {
         server(() =>
             answer(422, {

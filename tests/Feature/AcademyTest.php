@@ -163,6 +163,23 @@ final class AcademyTest extends TestCase
         $this->postJson("/api/students/{$student->id}/hand-over", ['coach_id' => User::factory()->create()->id])->assertNotFound();
     }
 
+    public function test_what_a_coach_was_shared_ends_with_the_student_he_hands_on(): void
+    {
+        [$student, $idris] = [$this->student(), $this->colleague()];
+        $third = User::factory()->for($this->coach()->academy)->createOne(['role' => Role::Coach]);
+        app(Sharing::class)->share($this->coach(), $student, $idris, ShareLevel::Teach);
+        $over = fn(User $from, User $to): TestResponse => $this->actingAs($from)->postJson(
+            "/api/students/{$student->id}/hand-over",
+            ['coach_id' => $to->id, 'keeps' => null],
+        );
+        $over($this->coach(), $idris)->assertOk();
+        self::assertSame([], $this->getJson("/api/students/{$student->id}/shares")->json(), 'one share at most, and none with himself');
+        $over($idris, $third)->assertOk();
+
+        $this->actingAs($idris->refresh())->getJson("/api/students/{$student->id}")->assertForbidden();
+        self::assertSame([], $this->getJson('/api/students')->json());
+    }
+
     public function test_a_device_leaves_the_lesson_that_its_coach_may_no_longer_teach(): void
     {
         [$student, $idris] = [$this->student(), $this->colleague()];

@@ -18,6 +18,7 @@ use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\Monitor;
 use LowPoint\Core\Strike\StrikeModel;
+use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
@@ -99,6 +100,50 @@ final class FeedTest extends TestCase
             ->assertJsonPath('faults.0.key', 'feed');
         $this->send($token, str_repeat("{}\n", 10000))->assertUnprocessable()->assertJsonPath('faults.0.key', 'feed');
         $this->send($token, str_repeat(' ', 600000))->assertUnprocessable();
+    }
+
+    public function test_a_ball_that_a_device_repeats_stays_as_it_was_told_first(): void
+    {
+        $token = $this->joined();
+        $told = $this->ball(9.5);
+        $this->feed($token, [$told])->assertJson(['stored' => 1]);
+        $this->feed($token, [['carry_m' => 31.0, 'start_deg' => 4.0] + $told])->assertJson(['stored' => 0, 'known' => 1]);
+        [$waiting] = $this->waiting();
+        self::assertEquals(['carry_m' => 9.5], $waiting['figures']);
+
+        $this->strike($waiting['id'], ['strike' => 'clean', 'carry_m' => 9.5])->assertOk();
+        $this->feed($token, [['carry_m' => 31.0] + $told])->assertJson(['stored' => 0, 'known' => 1]);
+        self::assertSame([], $this->waiting(), 'one that has its strike does not wait again');
+    }
+
+    #[TestWith(['-2 days', null])]
+    #[TestWith(['-30 days', null])]
+    #[TestWith(['+2 days', null])]
+    #[TestWith(['-3 hours', '-3 hours'])]
+    #[TestWith(['+20 hours', '+20 hours'])]
+    public function test_a_clock_that_is_a_day_off_is_not_believed(string $told, ?string $kept): void
+    {
+        $this->travelTo('2026-11-24T10:00:00Z');
+        $this->feed($this->joined(), [['at' => now()->modify($told)->format('Y-m-d\TH:i:s.vP')] + $this->ball(9.0)])->assertJson(['stored' => 1]);
+
+        self::assertEquals(now()->modify($kept ?? 'now'), FeedBall::query()->sole()->hit_at);
+    }
+
+    public function test_a_device_that_was_revoked_stays_so(): void
+    {
+        $token = $this->joined();
+        $device = FeedDevice::query()->sole();
+        $this->deleteJson("/api/feed-devices/{$device->id}")->assertOk();
+        $revoked = $device->refresh()->revoked_at;
+        $this->travel(5)->minutes();
+        $this->deleteJson("/api/feed-devices/{$device->id}");
+        $this->putJson("/api/feed-devices/{$device->id}/lesson", ['lesson_id' => $this->lesson->id]);
+
+        self::assertEquals($revoked, $device->refresh()->revoked_at, 'since when is not forgotten');
+        self::assertNotNull($revoked);
+        $this->feed($token, [$this->ball(9.0)])->assertUnauthorized();
+        self::assertSame([], $this->getJson("/api/lessons/{$this->lesson->id}/feed")->json('devices'));
+        self::assertSame(0, FeedBall::query()->count());
     }
 
     public function test_a_wrong_a_revoked_and_no_token_get_401_and_nothing_more(): void

@@ -84,6 +84,42 @@ final class PracticeTest extends TestCase
         self::assertNull($this->student('Rafe')->plan);
     }
 
+    public function test_a_page_of_a_student_never_overwrites_what_the_coach_has_logged(): void
+    {
+        $token = basename((string) $this->postJson("/api/students/{$this->bea->id}/links", ['days' => 30])->json('path'));
+        [$ofCoach, $ofStudent] = [self::id(), self::id()];
+        $this->putJson("/api/students/{$this->bea->id}/results/{$ofCoach}", self::RUN)->assertOk();
+        $before = DrillResult::query()->findOrFail($ofCoach)->getAttributes();
+        $worse = ['note' => 'mine', 'attempts' => [false]] + self::RUN;
+        $this->putJson("/api/shared/{$token}/results/{$ofCoach}", $worse)->assertForbidden();
+        self::assertSame($before, DrillResult::query()->findOrFail($ofCoach)->getAttributes());
+        $this->putJson("/api/students/{$this->bea->id}/results/{$ofCoach}", $worse)->assertOk()->assertJsonPath('note', 'mine');
+
+        // The coach may put right what the student has logged, and the student what is his.
+        $this->putJson("/api/shared/{$token}/results/{$ofStudent}", self::RUN)->assertOk();
+        $this->putJson("/api/shared/{$token}/results/{$ofStudent}", $worse)->assertOk()->assertJsonPath('note', 'mine');
+        $this->putJson("/api/students/{$this->bea->id}/results/{$ofStudent}", self::RUN)->assertOk()->assertJsonPath('by', 'coach');
+        $this->putJson("/api/shared/{$token}/results/{$ofStudent}", $worse)->assertForbidden();
+    }
+
+    public function test_a_link_that_was_closed_stays_so(): void
+    {
+        $made = $this->postJson("/api/students/{$this->bea->id}/links", ['days' => 30])->json();
+        $address = '/api/shared/'.basename((string) $made['path']);
+        $this->deleteJson("/api/students/{$this->bea->id}/links/{$made['id']}")->assertOk();
+        $closed = ShareLink::query()->findOrFail($made['id'])->revoked_at;
+        self::assertNotNull($closed);
+        $this->travel(2)->minutes();
+        foreach ([$address, "{$address}/export"] as $page) {
+            $this->getJson($page)->assertNotFound();
+        }
+        $this->postJson("/api/students/{$this->bea->id}/links", ['days' => 30])->assertCreated();
+        $this->deleteJson("/api/students/{$this->bea->id}/links/{$made['id']}")->assertOk();
+
+        self::assertEquals($closed, ShareLink::query()->findOrFail($made['id'])->revoked_at, 'since when is not forgotten');
+        $this->getJson($address)->assertNotFound();
+    }
+
     public function test_a_result_sent_twice_is_stored_once_and_scored_by_the_core(): void
     {
         $id = self::id();

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\DrillResult;
 use App\Models\Lesson;
+use App\Models\Plan;
+use App\Models\PracticeNote;
+use App\Models\ShareLink;
 use App\Models\Student;
 use Illuminate\Support\Facades\DB;
+use LowPoint\Core\Practice\PracticeWord;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Saltgrass;
 use Tests\TestCase;
 
@@ -126,6 +132,49 @@ final class TodayTest extends TestCase
         self::assertNotSame([], $row('Odile of the Dunes'));
         $this->deleteJson("/api/students/{$odile->id}")->assertStatus(204);
         self::assertSame([], $row('Odile of the Dunes'));
+    }
+
+    /** @param \Closure(Student): mixed $change */
+    #[DataProvider('changes')]
+    public function test_what_was_worked_out_is_forgotten_at_each_change(\Closure $change): void
+    {
+        $tam = $this->student('Tam');
+        $known = static fn(): bool => DB::table('roster')->where('student_id', $tam->id)->exists();
+        $this->getJson('/api/today')->assertOk();
+        self::assertTrue($known());
+        $change($tam);
+        self::assertFalse($known());
+    }
+
+    /** @return array<string, array{\Closure(Student): mixed}> */
+    public static function changes(): array
+    {
+        $plan = static fn(Student $student): Plan => $student->plan ?? self::fail('no plan');
+
+        return [
+            'student' => [static fn(Student $student): bool => $student->update(['name' => 'Tam of the Marram'])],
+            'lesson' => [static fn(Student $student): ?bool => $student->lessons()->firstOrFail()->delete()],
+            'plan' => [static fn(Student $student): bool => $plan($student)->update(['notes' => ['another']])],
+            'visit' => [static fn(Student $student): bool => $plan($student)->sessions()->firstOrFail()->update(['sequence' => 9])],
+            'result' => [static fn(Student $student): mixed => DrillResult::query()->create([
+                'id' => self::id(),
+                'student_id' => $student->id,
+                'drill' => 'line_brush',
+                'goal' => ['kind' => 'hits', 'needed' => 7, 'of' => 10],
+                'attempts' => [true],
+                'passed' => false,
+                'text' => '1 of 10',
+                'logged_by' => 'coach',
+                'note' => '',
+                'done_at' => now(),
+            ])],
+            'note' => [static fn(Student $student): mixed => PracticeNote::query()->create([
+                'id' => self::id(), 'student_id' => $student->id, 'kind' => PracticeWord::Hurts, 'said_at' => now(),
+            ])],
+            'link' => [static fn(Student $student): mixed => ShareLink::query()->create([
+                'student_id' => $student->id, 'token_hash' => self::id(), 'expires_at' => now()->addDay(),
+            ])],
+        ];
     }
 
     public function test_a_retest_that_was_done_is_due_no_longer_even_where_nothing_new_was_handed_out(): void

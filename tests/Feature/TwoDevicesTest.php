@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\BallSet;
 use App\Models\Lesson;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
@@ -119,6 +122,57 @@ final class TwoDevicesTest extends TestCase
             'tight',
             json_encode($this->getJson("/api/lessons/{$this->lesson}/history")->json(), JSON_THROW_ON_ERROR),
             'the other one is in the history',
+        );
+    }
+
+    public function test_two_devices_that_did_the_same_are_of_one_mind(): void
+    {
+        $known = $this->getJson("/api/lessons/{$this->lesson}")->json('lesson');
+        $put = fn(string $device, string $closed, array $over): TestResponse => $this->putJson("/api/lessons/{$this->lesson}", [
+            'student_id' => $known['student_id'],
+            'task' => $over + $known['task'],
+            'began_at' => $known['began_at'],
+            'closed_at' => $closed,
+            'base' => [
+                'task' => $known['task'],
+                // The same moment, as another device writes it.
+                'began_at' => Carbon::parse($known['began_at'])->setTimezone('+05:30')->toIso8601String(),
+                'closed_at' => null,
+            ],
+            'from' => ['device' => $device, 'number' => 1],
+        ])->assertOk();
+        $put('tablet', '2026-11-24T11:00:00Z', ['lie' => 'tight', 'carry_m' => 12])->assertJsonPath('conflicts', []);
+        $put('phone', '2026-11-24T12:00:00+01:00', ['lie' => 'tight', 'carry_m' => 12.0])->assertJsonPath('conflicts', []);
+        $put('laptop', '2026-11-24T12:00:00Z', ['carry_m' => 11])->assertJsonPath('conflicts.*.key', ['closed_at', 'carry_m']);
+    }
+
+    public function test_whoever_changes_a_set_waits_for_whoever_is_at_it(): void
+    {
+        $set = BallSet::query()->where('lesson_id', $this->lesson)->sole();
+        $queries = static function (\Closure $do): array {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $do();
+            DB::disableQueryLog();
+
+            return array_column(DB::getQueryLog(), 'query');
+        };
+        $at = static fn(array $queries, string $pattern): int => array_key_first(preg_grep($pattern, $queries) ?: [])
+            ?? self::fail("Nothing like {$pattern} was asked.");
+
+        $look = $queries(fn() => $this->putJson("/api/lessons/{$this->lesson}/sets/{$set->id}", [
+            'purpose' => 'before', 'setup' => ['shaft_lean_deg' => 3], 'motion' => [],
+        ])->assertOk());
+        $locked = $at($look, '/from `lessons`.* for update/');
+        $read = array_keys(preg_grep('/^select .*from `ball_sets` where `ball_sets`.`id`/', $look) ?: []);
+        self::assertNotSame([], array_filter($read, static fn(int $place): bool => $place > $locked), 'it is read under the lock');
+        self::assertGreaterThan($locked, $at($look, '/^update `ball_sets`/'));
+
+        $ball = $queries(fn() => $this->putBall($this->lesson, $set->id, self::id(), ['strike' => 'thin'])->assertOk());
+        self::assertLessThan(
+            $at($ball, '/^select \* from `balls`/'),
+            $at($ball, '/^update `ball_sets` set `change_count`/'),
+            'the row of the set is held before its balls are read',
         );
     }
 

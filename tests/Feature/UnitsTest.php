@@ -70,6 +70,25 @@ final class UnitsTest extends TestCase
         self::assertStringContainsString('-50.8', (string) $case);
     }
 
+    #[TestWith(['metric', 'imperial', '/\d yd\b/'])]
+    #[TestWith(['imperial', 'metric', '/\d m\b/'])]
+    public function test_a_run_is_told_in_the_units_of_the_student(string $coach, string $student, string $told): void
+    {
+        $this->coach()->update(['units' => Units::from($coach)]);
+        $this->bea->update(['units' => Units::from($student)]);
+        $run = fn(): string => (string) $this->putJson("/api/students/{$this->bea->id}/results/".self::id(), [
+            'drill' => 'backswing_stations',
+            'goal' => [],
+            // Part and metres.
+            'attempts' => [[0, 9.5], [0, 10.5], [1, 14.0], [1, 15.0], [2, 20.0], [2, 22.0]],
+            'done_at' => now()->toIso8601String(),
+        ])->assertOk()->json('text');
+        self::assertMatchesRegularExpression($told, $run());
+        // Without units of his own he reads those of the coach.
+        $this->bea->update(['units' => null]);
+        self::assertDoesNotMatchRegularExpression($told, $run());
+    }
+
     #[TestWith(['metric', '/\d (in|yd)\b/'])]
     #[TestWith(['imperial', '/\d (cm|m)\b/'])]
     public function test_a_student_reads_his_own_units_whatever_the_coachs_are(string $units, string $foreign): void

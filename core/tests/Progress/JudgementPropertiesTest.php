@@ -11,6 +11,7 @@ use LowPoint\Core\Progress\TouchFigures;
 use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Progress\WhatNow;
 use LowPoint\Core\Simulation\Dice;
+use LowPoint\Core\Statistics\Distributions;
 use LowPoint\Core\Strike\Lie;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -222,6 +223,94 @@ final class JudgementPropertiesTest extends TestCase
         self::assertStringStartsWith('Leaning better', $better->text);
         self::assertStringStartsWith('Leaning worse', $worse->text);
         self::assertSame(['no change, leaning better', 'no change, leaning worse'], [$better->label(), $worse->label()]);
+    }
+
+    public function test_verdicts_begin_where_the_handbook_draws_the_marks(): void
+    {
+        $sides = ['improving' => [], 'not' => [], 'slipping' => [], 'holds' => [], 'better' => [], 'even' => []];
+        $add = static function (string $side, ?float $sure) use (&$sides): void {
+            $sides[$side][] = $sure ?? self::fail('no probability');
+        };
+        foreach ([28, 40] as $of) {
+            for ($was = 0; $was <= $of; $was += 2) {
+                for ($good = 0; $good <= 20; $good++) {
+                    $rise = Judgement::of([self::set(0, $was, $of), self::set(7, $good, 20)]);
+                    $add($rise->verdict === Verdict::Improving ? 'improving' : 'not', $rise->now?->probabilityAbove($rise->baseline ?? self::fail()));
+                    if ($rise->verdict === Verdict::NoChange) {
+                        $add($rise->leaning === 'better' ? 'better' : 'even', $rise->now?->probabilityAbove($rise->baseline ?? self::fail()));
+                    }
+                    $fall = Judgement::of([self::set(0, $was, $of), self::set(7, $was, $of), self::set(14, $good, 20)]);
+                    $two = CleanRate::of(2 * $was, 2 * $of)->probabilityAbove(CleanRate::of($good, 20));
+                    $add($fall->verdict === Verdict::Slipping ? 'slipping' : 'holds', $two);
+                }
+            }
+        }
+        $improving = Distributions::normal(1.84);
+        $slipping = Distributions::normal(2.0);
+        // Slipping comes first, and then nothing improves.
+        self::assertGreaterThanOrEqual($improving, min($sides['improving']));
+        self::assertLessThan($improving + 0.006, min($sides['improving']));
+        self::assertGreaterThan($improving - 0.006, max($sides['not']));
+        self::assertLessThan($improving, max($sides['not']));
+        self::assertGreaterThanOrEqual($slipping, min($sides['slipping']));
+        self::assertLessThan($slipping + 0.006, min($sides['slipping']));
+        self::assertGreaterThan($slipping - 0.006, max(array_filter($sides['holds'], static fn(float $one): bool => $one < $slipping)));
+        self::assertLessThan($slipping, max($sides['holds']));
+        self::assertGreaterThanOrEqual(0.8, min($sides['better']));
+        self::assertLessThan(0.81, min($sides['better']));
+        self::assertGreaterThan(0.79, max($sides['even']));
+        self::assertLessThan(0.8, max($sides['even']));
+    }
+
+    public function test_nine_balls_are_too_few_and_ten_are_not(): void
+    {
+        self::assertSame(Verdict::TooEarly, Judgement::of([self::set(0, 1, 10), self::set(7, 9, 9)])->verdict);
+        self::assertSame(Verdict::Improving, Judgement::of([self::set(0, 1, 10), self::set(7, 10, 10)])->verdict);
+    }
+
+    public function test_strikes_and_aim_are_weighed_as_one(): void
+    {
+        [$before, $after] = [new TouchFigures(20, -40.0, 20.0, 0.0), new TouchFigures(20, -25.0, 20.0, 0.0)];
+        $with = static fn(int $day, int $good, TouchFigures $touch): SetSummary => new SetSummary(
+            $day,
+            $day === 0 ? 'before' : 'retest',
+            'chip',
+            Lie::Fairway,
+            56.0,
+            CleanRate::of($good, 20),
+            $touch,
+        );
+        $sum =
+            Distributions::normalQuantile(CleanRate::of(12, 20)->probabilityAbove(CleanRate::of(8, 20)))
+            + Distributions::normalQuantile($after->probabilityBetter($before)['aim']);
+
+        self::assertEqualsWithDelta(
+            Distributions::normal($sum / 1.8),
+            Judgement::of([$with(0, 8, $before), $with(7, 12, $after)])->probability,
+            1e-9,
+        );
+    }
+
+    public function test_fixed_asks_for_seven_of_ten_twice_and_nineteen_chances_of_twenty(): void
+    {
+        $after = static fn(int $was, int $of, int ...$good): Judgement => Judgement::of([
+            self::set(0, $was, $of),
+            ...array_map(static fn(int $one, int $i): SetSummary => self::set(7 * ($i + 1), $one, 20), $good, array_keys($good)),
+        ]);
+        self::assertSame(Verdict::Fixed, $after(1, 20, 14, 14)->verdict);
+        self::assertNotSame(Verdict::Fixed, $after(1, 20, 14, 13)->verdict, 'thirteen of twenty is under the mark');
+        self::assertNotSame(Verdict::Fixed, $after(1, 20, 13, 14)->verdict);
+        $sure = ['fixed' => [], 'not' => []];
+        for ($of = 9; $of <= 30; $of += 3) {
+            for ($was = 0; $was <= $of; $was++) {
+                $judged = $after($was, $of, 15, 15);
+                $sure[$judged->verdict === Verdict::Fixed ? 'fixed' : 'not'][] = CleanRate::of(30, 40)->probabilityAbove(CleanRate::of($was, $of));
+            }
+        }
+        self::assertGreaterThanOrEqual(0.95, min($sure['fixed']));
+        self::assertLessThan(0.955, min($sure['fixed']));
+        self::assertLessThan(0.95, max($sure['not']));
+        self::assertGreaterThan(0.94, max($sure['not']));
     }
 
     public function test_strikes_and_aim_count_together_and_aim_alone_does_not_outweigh_worse_strikes(): void
