@@ -13,6 +13,7 @@ use App\Models\PlanSession;
 use App\Models\Student;
 use App\Models\User;
 use App\Practice\Planning;
+use App\Practice\PutResult;
 use App\Practice\Results;
 use App\Progress\StudentProgress;
 use Illuminate\Support\Carbon;
@@ -20,7 +21,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Records\Write;
 
 /** The made-up students of Saltgrass, one file each: the demo world, and a sample to look round in for whoever begins. */
 final readonly class SampleWorld
@@ -116,14 +117,14 @@ final readonly class SampleWorld
             $this->results->put(
                 $student->refresh(),
                 self::idAt($at),
-                [
-                    'drill' => $drill->id,
-                    'goal' => ['kind' => 'count', 'need' => 8, 'of' => 10],
-                    'attempts' => array_map(static fn(int $n): bool => ($n * $hits) % $of < $hits, range(1, $of)),
-                    'done_at' => $at->toIso8601String(),
-                    'session' => $session?->id,
-                    'confidence' => $confidence,
-                ],
+                new PutResult(
+                    $drill->id,
+                    ['kind' => 'count', 'need' => 8, 'of' => 10],
+                    array_map(static fn(int $n): bool => ($n * $hits) % $of < $hits, range(1, $of)),
+                    $at->toDateTimeImmutable(),
+                    $session?->id,
+                    $confidence,
+                ),
                 'student',
             );
         }
@@ -132,12 +133,12 @@ final readonly class SampleWorld
             $this->results->put(
                 $student->refresh(),
                 self::idAt($at),
-                [
-                    'drill' => 'backswing_stations',
-                    'goal' => ['kind' => 'stations', 'need' => 8, 'of' => 5],
-                    'attempts' => $data['stations']['attempts'],
-                    'done_at' => $at->toIso8601String(),
-                ],
+                new PutResult(
+                    'backswing_stations',
+                    ['kind' => 'stations', 'need' => 8, 'of' => 5],
+                    $data['stations']['attempts'],
+                    $at->toDateTimeImmutable(),
+                ),
                 'student',
             );
         }
@@ -168,7 +169,7 @@ final readonly class SampleWorld
         $lesson = new Lesson([
             'id' => self::idAt($began),
             'coach_id' => $student->coach_id,
-            'task' => CaseWriter::task($task),
+            'task' => Write::record($task),
             'began_at' => $began,
             'closed_at' => $began->copy()->addMinutes(40),
         ]);
@@ -190,7 +191,7 @@ final readonly class SampleWorld
                 $at->addSeconds(40);
                 $ball = new Ball([
                     'id' => self::idAt($at),
-                    'seen' => CaseWriter::ball(CaseReader::ball($seen, $task->shot)),
+                    'seen' => Write::record(CaseReader::ball($seen, $task->shot)),
                     'hit_at' => $at->copy(),
                 ]);
                 $ball->set()->associate($set)->save();

@@ -4,31 +4,37 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
+use App\Lessons\PutBall;
+use App\Lessons\PutBallSet;
+use App\Lessons\PutLesson;
 use App\Lessons\StillFolder;
-use App\Models\ConsentPurpose;
 use App\Models\SheetImport;
 use App\Models\User;
+use App\Practice\PutPlan;
+use App\Practice\PutPracticeNote;
+use App\Practice\PutResult;
+use App\Students\PutConsent;
+use App\Students\PutStudent;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
-use LowPoint\Core\CaseFile\BagRequest;
 use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\Club\Handedness;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\OwnDrill;
-use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Evidence\Purpose;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Practice\PracticeWord;
 use LowPoint\Core\Practice\Score;
+use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Prescription\OwnCard;
+use LowPoint\Core\Records\Layout;
+use LowPoint\Core\Records\Moment;
+use LowPoint\Core\Records\Read;
 use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\Slopes\Brush;
-use LowPoint\Core\Wording\Language;
-use LowPoint\Core\Wording\Units;
 
 /**
  * The rows of one archive on their way into an account. Each is checked as if it had been entered by hand; each gets an id of
@@ -72,8 +78,16 @@ final class ArchiveRows
     /** Of an id so much is its time and stays, so that what is ordered by ids keeps its order. */
     private const TIME_OF_ID = 14;
 
+    /** Of the rest the first sign is this, so that there is room to count on from it. */
+    private const LOWEST = '0';
+
+    private const SIGNS = '0123456789abcdefghjkmnpqrstvwxyz';
+
     /** @var array<string, array<string, string>> table => id in the archive => id here */
     private array $ids = [];
+
+    /** @var array<string, array<string, string>> table => time of an id => the last rest that was given to it */
+    private array $rests = [];
 
     /** @var array<string, Shot> by the id of a lesson or set in the archive */
     private array $shots = [];
@@ -98,6 +112,7 @@ final class ArchiveRows
         try {
             $this->read($table, $said);
         } catch (InvalidInput $e) {
+            // Rows are told by their keys, not as a form names things.
             throw InvalidInput::one("{$name}.{$e->faults[0]->key}", $e->faults[0]->value, $e->faults[0]->allowed);
         }
         foreach (self::PARENTS[$table] ?? [] as $column => $parent) {
@@ -126,28 +141,19 @@ final class ArchiveRows
         return $row + (\in_array($table, self::OF_THE_COACH, true) ? ['coach_id' => $this->coach->id] : []);
     }
 
-    /** @return array<string, list<mixed>> */
+    /**
+     * Of what nobody has entered: what the app has worked out, and how rows hang together.
+     *
+     * @return array<string, list<mixed>>
+     */
     private function rules(string $table): array
     {
         $id = ['required', 'string', 'ulid'];
         $times = ['created_at' => ['nullable', 'date'], 'updated_at' => ['nullable', 'date'], 'deleted_at' => ['nullable', 'date']];
-        $purpose = Rule::in(['before', 'after', 'retest']);
 
         return $times
             + match ($table) {
-                'students' => [
-                    'id' => $id,
-                    'name' => ['required', 'string', 'max:200'],
-                    'handed' => ['required', new Enum(Handedness::class)],
-                    'about' => ['nullable', 'string', 'max:500'],
-                    'limits' => ['present', 'array', 'max:9'],
-                    'limits.*' => [new Enum(Limit::class)],
-                    'units' => ['nullable', new Enum(Units::class)],
-                    'language' => ['nullable', new Enum(Language::class)],
-                    'bag' => ['nullable', 'array'],
-                    'step_m' => ['nullable', 'numeric', 'between:'.implode(',', Ground::STEPS_M)],
-                    'inactive_since' => ['nullable', 'date'],
-                ],
+                'students' => ['id' => $id, 'inactive_since' => ['nullable', 'date']],
                 'sheet_presets' => ['id' => $id, 'name' => ['required', 'string', 'max:80'], 'mapping' => ['present', 'array']],
                 'own_drills' => ['id' => $id, 'name' => ['required', 'string', 'max:60'], 'content' => ['required', 'array']],
                 'own_cards' => ['id' => $id, 'shot' => ['required', new Enum(Shot::class)], 'content' => ['required', 'array']],
@@ -156,7 +162,7 @@ final class ArchiveRows
                     'student_id' => $id,
                     'name' => ['required', 'string', 'max:200'],
                     'hash' => ['required', 'string', 'size:64'],
-                    'purpose' => ['nullable', $purpose],
+                    'purpose' => ['nullable', new Enum(Purpose::class)],
                     'state' => [
                         'required',
                         Rule::in([
@@ -177,30 +183,9 @@ final class ArchiveRows
                     ),
                     'sets_left' => ['nullable', 'integer', 'min:0'],
                 ],
-                'lessons' => [
-                    'id' => $id,
-                    'student_id' => $id,
-                    'task' => ['required', 'array'],
-                    'began_at' => ['required', 'date'],
-                    'closed_at' => ['nullable', 'date'],
-                ],
-                'ball_sets' => [
-                    'id' => $id,
-                    'lesson_id' => $id,
-                    'purpose' => ['required', $purpose],
-                    'setup' => ['present', 'array'],
-                    'motion' => ['present', 'array'],
-                    'measured' => ['nullable', 'array'],
-                    'confidence' => ['nullable', 'integer', 'between:1,10'],
-                ],
-                'balls' => [
-                    'id' => $id,
-                    'ball_set_id' => $id,
-                    'seen' => ['present', 'array'],
-                    'told' => ['nullable', 'array'],
-                    'told.*' => ['numeric'],
-                    'hit_at' => ['required', 'date'],
-                ],
+                'lessons' => ['id' => $id, 'sheet_import_id' => ['nullable', 'string', 'ulid']],
+                'ball_sets' => ['id' => $id, 'lesson_id' => $id],
+                'balls' => ['id' => $id, 'ball_set_id' => $id, 'told' => ['nullable', 'array'], 'told.*' => ['numeric']],
                 'stills' => [
                     'id' => $id,
                     'lesson_id' => $id,
@@ -240,41 +225,23 @@ final class ArchiveRows
                     'sequence' => ['required', 'integer', 'min:0'],
                     'items.*.drill' => ['required', 'string', 'max:60'],
                     'items.*.name' => ['required', 'string'],
-                    'items.*.minutes' => ['required', 'integer', 'between:0,180'],
+                    'items.*.minutes' => ['required', 'integer', 'between:0,'.WeeklyPlan::MINUTES[1]],
                 ],
                 'drill_results' => [
                     'id' => $id,
                     'student_id' => $id,
-                    'drill' => ['required', 'string', 'max:60'],
-                    'goal' => ['required', 'array'],
-                    'attempts' => ['present', 'array'],
                     'passed' => ['required', 'boolean'],
                     'text' => ['required', 'string', 'max:200'],
                     'logged_by' => ['required', Rule::in(['coach', 'student'])],
-                    'confidence' => ['nullable', 'integer', 'between:1,10'],
-                    'note' => ['nullable', 'string', 'max:500'],
-                    'done_at' => ['required', 'date'],
                 ],
-                'practice_notes' => [
-                    'id' => $id,
-                    'student_id' => $id,
-                    'kind' => ['required', new Enum(PracticeWord::class)],
-                    'said_at' => ['required', 'date'],
-                ],
+                'practice_notes' => ['id' => $id, 'student_id' => $id],
                 'slope_brushes' => [
                     'id' => $id,
                     'student_id' => $id,
                     'slope_deg' => ['required', 'numeric', 'between:'.implode(',', Ground::SLOPE_DEG)],
                     'mean_mm' => ['required', 'numeric', 'between:'.implode(',', Brush::PLACES_MM)],
                 ],
-                'consents' => [
-                    'id' => $id,
-                    'student_id' => $id,
-                    'purpose' => ['required', new Enum(ConsentPurpose::class)],
-                    'given_by' => ['required', 'string', 'max:100'],
-                    'given_at' => ['required', 'date'],
-                    'withdrawn_at' => ['nullable', 'date'],
-                ],
+                'consents' => ['id' => $id, 'student_id' => $id, 'withdrawn_at' => ['nullable', 'date']],
                 'revisions' => [
                     'subject_type' => ['required', Rule::in(array_keys(self::SUBJECTS))],
                     'subject_id' => $id,
@@ -286,7 +253,7 @@ final class ArchiveRows
     }
 
     /**
-     * What only the core can tell: tasks, looks, balls, drills.
+     * What was entered is read as it was entered: as the record, by the same rules.
      *
      * @param  array<string, mixed>  $row
      *
@@ -295,22 +262,40 @@ final class ArchiveRows
     private function read(string $table, array $row): void
     {
         match ($table) {
-            'students' => isset($row['bag']) ? BagRequest::clubs($row['bag']) : null,
-            'lessons' => ($this->shots[$row['id']] = CaseReader::task($row['task'])->shot),
+            'students' => self::entry(PutStudent::class, $row),
+            'lessons' => ($this->shots[$row['id']] = self::entry(PutLesson::class, $row)->task->shot),
             'sheet_imports' => $row['task'] === null ? null : CaseReader::task($row['task']),
             'ball_sets' => [
+                self::entry(PutBallSet::class, $row),
                 CaseReader::observations($row['setup'], $row['motion'], $row['measured'] ?? []),
                 ($this->shots[$row['id']] = $this->shots[$row['lesson_id']] ?? Shot::Chip),
             ],
-            'balls' => CaseReader::ball($row['seen'], $this->shots[$row['ball_set_id']] ?? Shot::Chip, 'seen'),
-            'own_drills' => OwnDrill::of($row['id'], $row['content']),
-            'own_cards' => OwnCard::of($row['content']),
-            'drill_results' => Score::of(
-                Goal::read(Goal::said($row['goal'])),
-                array_values($row['attempts']),
-            ),
+            'balls' => self::entry(PutBall::class, $row)->of($this->shots[$row['ball_set_id']] ?? Shot::Chip),
+            'own_drills' => Read::record(OwnDrill::class, $row['content'], 'content'),
+            'own_cards' => Read::record(OwnCard::class, $row['content'], 'content'),
+            'plans' => Read::record(PutPlan::class, $row['made_from'] + ['from' => Moment::FIRST], 'made_from'),
+            'drill_results' => [
+                self::entry(PutResult::class, ['session' => $row['plan_session_id'] ?? null] + $row),
+                Score::of(Goal::read(Goal::said($row['goal'])), array_values($row['attempts'])),
+            ],
+            'practice_notes' => self::entry(PutPracticeNote::class, $row),
+            'consents' => self::entry(PutConsent::class, ['given_on' => substr((string) ($row['given_at'] ?? ''), 0, 10)] + $row),
             default => null,
         };
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $record
+     * @param  array<string, mixed>  $row  columns that are none of its keys are no matter
+     * @return T
+     *
+     * @throws InvalidInput
+     */
+    private static function entry(string $record, array $row): object
+    {
+        return Read::record($record, array_intersect_key($row, Layout::of($record)->slots), now: now()->toDateTimeImmutable());
     }
 
     /**
@@ -332,7 +317,26 @@ final class ArchiveRows
             throw InvalidInput::one("{$name}.id", $old, 'each id once');
         }
 
-        return $this->ids[$table][$old] = strtolower(substr($old, 0, self::TIME_OF_ID).substr((string) Str::ulid(), self::TIME_OF_ID));
+        $time = strtolower(substr($old, 0, self::TIME_OF_ID));
+        $last = $this->rests[$table][$time] ?? null;
+        // Of one moment they come in their order: so do the new ones.
+        $rest = $last === null ? self::LOWEST.strtolower(substr((string) Str::ulid(), self::TIME_OF_ID + 1)) : self::next($last);
+        $this->rests[$table][$time] = $rest;
+
+        return $this->ids[$table][$old] = $time.$rest;
+    }
+
+    /** The one that follows it in the order of the alphabet of ids. */
+    private static function next(string $rest): string
+    {
+        for ($at = \strlen($rest) - 1; $at >= 0; $at--) {
+            $sign = strpos(self::SIGNS, $rest[$at]);
+            if ($sign !== false && $sign + 1 < \strlen(self::SIGNS)) {
+                return substr($rest, 0, $at).self::SIGNS[$sign + 1].str_repeat(self::LOWEST, \strlen($rest) - $at - 1);
+            }
+        }
+
+        return $rest;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Http\Body;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
@@ -150,6 +151,12 @@ final readonly class OpenApi
         }
         $shape = $endpoint->takes;
         foreach ($method->getParameters() as $parameter) {
+            $body = $parameter->getAttributes(Body::class)[0] ?? null;
+            if ($body !== null) {
+                $schema = $this->shapes->record($body->newInstance()->record);
+
+                return ['required' => true, 'content' => ['application/json' => ['schema' => $schema]]];
+            }
             $type = $parameter->getType();
             if ($type instanceof \ReflectionNamedType && is_subclass_of($type->getName(), FormRequest::class)) {
                 $shape = preg_replace('/Request$/', 'Shape', class_basename($type->getName()));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use LowPoint\Core\Records\Schema;
+use LowPoint\Core\Records\Shape;
 use PHPStan\PhpDocParser\Ast\Attribute;
 use PHPStan\PhpDocParser\Ast\Comment;
 use PHPStan\PhpDocParser\Ast\ConstExpr\ConstExprFloatNode;
@@ -42,6 +44,12 @@ final class Shapes
     /** @var array<string, class-string<\BackedEnum>> by short name */
     private array $enums = [];
 
+    /** @var array<string, class-string> records by short name */
+    private array $records = [];
+
+    /** @var array<class-string, Schema> of records */
+    private array $told = [];
+
     /** @param list<string> $folders */
     public function __construct(array $folders)
     {
@@ -55,6 +63,12 @@ final class Shapes
                 /** @var class-string<\BackedEnum> $enum */
                 $enum = "{$named[1]}\\{$named[2]}";
                 $this->enums[$named[2]] = $enum;
+            }
+            if (preg_match('/^namespace ([\w\\\\]+);.*^#\[Schema\(.*^final readonly class (\w+)/ms', $code, $named) === 1) {
+                /** @var class-string $record */
+                $record = "{$named[1]}\\{$named[2]}";
+                $this->records[$named[2]] = $record;
+                $this->told[$record] = (new \ReflectionClass($record))->getAttributes(Schema::class)[0]->newInstance();
             }
             preg_match_all('~/\*\*.*?\*/~s', str_contains($code, '@phpstan-type') ? $code : '', $blocks);
             foreach ($blocks[0] as $block) {
@@ -93,8 +107,54 @@ final class Shapes
         foreach ($this->types as $name => $type) {
             $schemas[self::name($name)] = $this->schema($type);
         }
+        foreach ($this->told as $record => $told) {
+            $schemas[$told->name] = (new Shape($this->named(...), $told->nulls))->of($record) + self::about($record);
+        }
+        ksort($schemas);
 
         return $schemas;
+    }
+
+    /** @return list<class-string> that the contract tells by name */
+    public function records(): array
+    {
+        return array_keys($this->told);
+    }
+
+    /**
+     * @param  class-string  $record
+     * @return array<string, mixed>
+     */
+    public function record(string $record): array
+    {
+        return (new Shape($this->named(...)))->refTo($record);
+    }
+
+    /**
+     * A record or a shape, by its class or its name in the contract.
+     *
+     * @return array<string, mixed>|null null = it has none
+     */
+    private function named(string $what): ?array
+    {
+        return match (true) {
+            isset($this->told[$what]) => ['$ref' => '#/components/schemas/'.$this->told[$what]->name],
+            class_exists($what) => null,
+            default => $this->ref($what.self::SUFFIX),
+        };
+    }
+
+    /**
+     * @param  class-string  $record
+     * @return array{description?: string}
+     */
+    private static function about(string $record): array
+    {
+        $said = (string) (new \ReflectionClass($record))->getDocComment();
+        $text = (string) preg_replace(['~^/\*\*|\*/$~', '~^\s*\*\s?~m', '~@\w.*~s'], '', $said);
+        $text = trim((string) preg_replace('/\s+/', ' ', $text));
+
+        return $text === '' ? [] : ['description' => $text];
     }
 
     private static function name(string $shape): string
@@ -128,7 +188,7 @@ final class Shapes
             'false' => ['const' => false],
             'null' => ['type' => 'null'],
             'mixed' => ['description' => 'Anything.'],
-            default => $this->ref($name),
+            default => isset($this->records[$name]) ? $this->record($this->records[$name]) : $this->ref($name),
         };
     }
 

@@ -8,10 +8,12 @@ use App\Models\Ball;
 use App\Models\Lesson;
 use App\Models\Revision;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
+use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Ball as SeenBall;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Records\Field;
+use LowPoint\Core\Records\Layout;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -105,8 +107,8 @@ final readonly class LessonHistory
             'seen' => $this->differences(
                 (array) $before,
                 (array) $after,
-                static fn(string $key, float|int|string $value): string => self::figure(SeenBall::fields()[$key], $value),
-                static fn(string $key): string => SeenBall::fields()[$key]->label,
+                static fn(string $key, float|int|string $value): string => self::figure(Layout::fields(SeenBall::class)[$key], $value),
+                static fn(string $key): string => Layout::fields(SeenBall::class)[$key]->label,
             ),
             'task' => $this->differences(
                 self::flat((array) $before),
@@ -177,7 +179,7 @@ final readonly class LessonHistory
     /** @return array<string, Field> */
     private static function taskFields(): array
     {
-        return Task::fields() + Task::clubFields();
+        return Layout::fields(Task::class) + Layout::fields(Club::class);
     }
 
     /** @param array<array-key, mixed> $content */

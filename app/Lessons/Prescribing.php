@@ -15,8 +15,8 @@ use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Prescription\OwnCard;
 use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\SetFigure;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\PatternText;
 use LowPoint\Core\Reading\Reading;
@@ -41,7 +41,7 @@ final readonly class Prescribing
 
     /**
      * @param  list<string>  $drillIds  those proposed, any other of the shot, or the coach's own
-     * @param  list<array{observable: string, to: float}>|null  $figures  other set-up figures than those proposed
+     * @param  list<SetFigure>|null  $figures  other set-up figures than those proposed
      * @param  array<string, array<array-key, mixed>>  $goals  drill id => what the coach made of dose and pass mark
      * @param  string  $sentence  of the coach, for the student to read
      *
@@ -62,7 +62,7 @@ final readonly class Prescribing
         $sheets = $this->sheets($lesson, $set);
         $chosen = [];
         foreach ($drillIds as $i => $id) {
-            $sheet = $sheets[$id] ?? throw InvalidInput::one("drills.{$i}", $id, implode(', ', array_keys($sheets)));
+            $sheet = $sheets[$id] ?? throw InvalidInput::one("drills[{$i}]", $id, implode(', ', array_keys($sheets)));
             $chosen[] = ['goal' => Goal::of($sheet->drill, $goals[$id] ?? [], "goals.{$id}")->toArray()] + $sheet->toArray();
         }
         $engine = $this->engines->for($lesson->student);
@@ -72,8 +72,8 @@ final readonly class Prescribing
             $figures === null
                 ? $proposed->setup
                 : array_map(
-                    static fn(array $one): SetupChange => $engine->setupChange($case, $one['observable'], $one['to']),
-                    OwnCard::figures($figures),
+                    static fn(SetFigure $one): SetupChange => $engine->setupChange($case, $one->observable->value, $one->to),
+                    $figures,
                 );
 
         return StoredPrescription::query()->updateOrCreate(
@@ -86,7 +86,7 @@ final readonly class Prescribing
                     'setup' => array_map(static fn(SetupChange $one): array => $one->toArray(), $setup),
                     // What the coach chose stands alone: the card beside it says nothing else.
                     'card' => $reading->card
-                        ->without(...$figures === null ? [] : array_column($figures, 'observable'))
+                        ->without(...array_map(static fn(SetFigure $one): string => $one->observable->value, $figures ?? []))
                         ->inWords($this->words),
                     'seen' => (new PatternText($this->words))->seenFor($this->cause($lesson, $set, $causeId), $reading->pattern, $case),
                     'belief' => array_values(

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\OwnDrill as Core;
+use LowPoint\Core\Records\Read;
 
 /**
  * A drill of a coach's own. Taken out, it is no longer offered; results and plans that name it still know it.
@@ -29,6 +30,6 @@ final class OwnDrill extends Model
 
     public function drill(): Drill
     {
-        return Core::of($this->id, $this->content);
+        return Read::record(Core::class, $this->content)->drill($this->id);
     }
 }

@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use LowPoint\Core\CaseFile\BagRequest;
+use LowPoint\Core\Club\Bag;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\InvalidInput;
@@ -130,7 +130,7 @@ final class Student extends Model
     /** @return non-empty-list<Club> the clubs he plays, by loft */
     public function clubs(): array
     {
-        $clubs = $this->bag === null ? [] : BagRequest::clubs($this->bag);
+        $clubs = $this->bag === null ? [] : Bag::of($this->bag);
 
         return $clubs === [] ? $this->coach->clubs() : $clubs;
     }

@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Context;
-use LowPoint\Core\CaseFile\BagRequest;
+use LowPoint\Core\Club\Bag;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\UsualWay;
@@ -93,7 +93,7 @@ final class User extends Authenticatable
     /** @return non-empty-list<Club> the clubs at hand, by loft */
     public function clubs(): array
     {
-        $clubs = $this->bag === null ? [] : BagRequest::clubs($this->bag);
+        $clubs = $this->bag === null ? [] : Bag::of($this->bag);
 
         return $clubs === [] ? Club::usual() : $clubs;
     }

@@ -34,22 +34,17 @@ final readonly class Results
 
     public function __construct(private KnownDrills $drills) {}
 
-    /**
-     * @param  array{drill: string, goal: array<array-key, mixed>, attempts: list<mixed>, done_at: string, session?: string|null,
-     *     confidence?: int|null, note?: string|null}  $run
-     *
-     * @throws InvalidInput naming key, value and range
-     */
-    public function put(Student $student, string $id, array $run, string $by): DrillResult
+    /** @throws InvalidInput naming key, value and range */
+    public function put(Student $student, string $id, PutResult $run, string $by): DrillResult
     {
         $drill =
-            $this->drills->find($run['drill'], $student->coach_id)
-            ?? throw InvalidInput::one('drill', $run['drill'], 'a drill of the library, or the coach’s own');
-        $goal = Goal::stored($run['goal'], $drill);
-        if ($goal->most() !== null && \count($run['attempts']) > $goal->most()) {
-            throw InvalidInput::one('attempts', \count($run['attempts']), "at most {$goal->most()}: a run of this drill has no more balls");
+            $this->drills->find($run->drill, $student->coach_id)
+            ?? throw InvalidInput::one('drill', $run->drill, 'a drill of the library, or the coach’s own');
+        $goal = Goal::stored($run->goal, $drill);
+        if ($goal->most() !== null && \count($run->attempts) > $goal->most()) {
+            throw InvalidInput::one('attempts', \count($run->attempts), "at most {$goal->most()}: a run of this drill has no more balls");
         }
-        $score = Score::of($goal, $run['attempts'], new Words($student->shownUnits()));
+        $score = Score::of($goal, array_values($run->attempts), new Words($student->shownUnits()));
         $result = DrillResult::query()->find($id) ?? new DrillResult(['id' => $id, 'student_id' => $student->id]);
         abort_if($result->student_id !== $student->id, 403);
         // What the coach has counted is not the student's to change.
@@ -58,18 +53,18 @@ final readonly class Results
             403,
             __('This run was logged by your coach.'),
         );
-        $session = $run['session'] ?? null;
+        $session = $run->session;
         $result
             ->fill([
                 'drill' => $drill->id,
                 'goal' => $goal->toArray(),
-                'attempts' => $run['attempts'],
+                'attempts' => $run->attempts,
                 'passed' => $score->passed,
                 'text' => $score->text,
                 'logged_by' => $by,
-                'confidence' => $run['confidence'] ?? null,
-                'note' => $run['note'] ?? '',
-                'done_at' => Carbon::parse($run['done_at'])->utc(),
+                'confidence' => $run->confidence,
+                'note' => $run->note ?? '',
+                'done_at' => Carbon::instance($run->doneAt)->utc(),
                 'plan_session_id' =>
                     $session !== null && $student->plan?->sessions()->whereKey($session)->exists() === true ? $session : null,
             ])

@@ -8,7 +8,7 @@ use App\Figures\DrillSvg;
 use App\Figures\FigureSvg;
 use App\Http\Resources\PracticeNoteResource;
 use App\Language\Phrases;
-use App\Models\BallSet;
+use App\Lessons\PutBallSet;
 use App\Models\DrillResult;
 use App\Models\PlanSession;
 use App\Models\Student;
@@ -139,7 +139,7 @@ final readonly class StudentPractice
             'said' => $student->practiceNotes()->limit(self::RESULTS)->get()->map(PracticeNoteResource::told(...))->all(),
             'results' => $results->map(Results::told(...))->all(),
             'even_share' => NumberErrors::EVEN,
-            'most_sure' => BallSet::MOST_SURE,
+            'most_sure' => PutBallSet::MOST_SURE,
             'cautions' => Cautions::GENERAL,
         ];
     }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Write;
 use LowPoint\Core\Wording\Words;
 
 /**
  * What a sheet would come to, told before anything is stored.
  *
  * @phpstan-import-type ToldShape from Words
- * @phpstan-import-type BallSeenShape from CaseWriter
+ * @phpstan-import-type BallSeenShape from \LowPoint\Core\Evidence\Ball
  * @phpstan-type SheetCheckShape array{
  *     balls: int,
  *     left_out: int,
@@ -53,7 +53,7 @@ final class SheetCheck
                     $told['shown'][] = [
                         'row' => $number,
                         'at' => (string) $row->at?->format(DATE_ATOM),
-                        'seen' => CaseWriter::ball($row->ball),
+                        'seen' => Write::record($row->ball),
                     ];
                 }
             }

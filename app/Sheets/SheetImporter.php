@@ -11,8 +11,8 @@ use App\Progress\StudentProgress;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Write;
 use LowPoint\Core\SheetImport\SheetRow;
 use Symfony\Component\Uid\Ulid;
 
@@ -78,7 +78,7 @@ final readonly class SheetImporter
                         'student_id' => $import->student_id,
                         'coach_id' => $import->student?->coach_id,
                         'sheet_import_id' => $import->id,
-                        'task' => json_encode(CaseWriter::task($plan->task), JSON_THROW_ON_ERROR),
+                        'task' => json_encode(Write::record($plan->task), JSON_THROW_ON_ERROR),
                         'began_at' => $at,
                         'closed_at' => $at,
                         'created_at' => now(),
@@ -96,7 +96,7 @@ final readonly class SheetImporter
                     $balls[] = [
                         'id' => self::id($at, $number, $import->id),
                         'ball_set_id' => $set,
-                        'seen' => json_encode((object) CaseWriter::ball($row->ball), JSON_THROW_ON_ERROR),
+                        'seen' => json_encode((object) Write::record($row->ball), JSON_THROW_ON_ERROR),
                         'hit_at' => $at,
                         'created_at' => now(),
                         'updated_at' => now(),

@@ -26,6 +26,12 @@ final readonly class Fault
         public ?array $range = null,
     ) {}
 
+    /** The same of a key under another one. */
+    public function under(string $before): self
+    {
+        return new self($before.$this->key, $this->value, $this->allowed, $this->label, $this->unit, $this->range);
+    }
+
     public function message(): string
     {
         return "{$this->key}: {$this->shownValue()} is not allowed; allowed: {$this->allowed}";

@@ -18,6 +18,12 @@ final class InvalidInput extends \DomainException
         return new self([new Fault($key, $value, $allowed)]);
     }
 
+    /** The same of keys under another one. */
+    public function under(string $before): self
+    {
+        return new self(array_map(static fn(Fault $fault): Fault => $fault->under($before), $this->faults));
+    }
+
     /** @throws self when the value is not a finite number in [from, to] */
     public static function unlessBetween(string $key, float $value, float $from, float $to, string $unit): void
     {

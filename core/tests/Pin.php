@@ -10,9 +10,7 @@ use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Causes\MechanismInWords;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Club\Handedness;
-use LowPoint\Core\Evidence\Answer;
 use LowPoint\Core\Evidence\Ball;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Observable;
@@ -26,6 +24,9 @@ use LowPoint\Core\Progress\TouchChange;
 use LowPoint\Core\Progress\TouchFigures;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Reading\StrikeTables;
+use LowPoint\Core\Records\Answer;
+use LowPoint\Core\Records\Field;
+use LowPoint\Core\Records\Layout;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\RandomCase;
@@ -239,7 +240,7 @@ final class Pin
     /** @return array<string, mixed> all that can be seen: ranges, words, answers with how usual they are, what looking costs */
     public static function catalogue(): array
     {
-        $told = ['balls' => array_map(self::field(...), Ball::fields())];
+        $told = ['balls' => array_map(self::field(...), Layout::fields(Ball::class))];
         foreach (Observable::cases() as $one) {
             $told[$one->value] = [
                 self::field($one->field()),

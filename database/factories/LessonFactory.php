@@ -9,7 +9,7 @@ use App\Models\Student;
 use Illuminate\Database\Eloquent\Factories\Factory;
 use Illuminate\Support\Carbon;
 use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Records\Write;
 
 /** @extends Factory<Lesson> a lesson of the last week with chips from fairway, closed */
 final class LessonFactory extends Factory
@@ -23,7 +23,7 @@ final class LessonFactory extends Factory
 
         return [
             'student_id' => Student::factory(),
-            'task' => CaseWriter::task(CaseReader::task(self::CHIP)),
+            'task' => Write::record(CaseReader::task(self::CHIP)),
             'began_at' => $began,
             'closed_at' => $began->copy()->addMinutes(40),
         ];

@@ -40,6 +40,15 @@ export interface components {
             /** @description It is to be read, and no worker answers. */
             helper_silent: boolean;
         };
+        Attempts: (boolean | number | [
+            number,
+            number
+        ])[];
+        Audit: {
+            /** @description The latest first. */
+            lines: components["schemas"]["AuditLine"][];
+            next_page: number | null;
+        };
         AuditLine: {
             id: string;
             at: string;
@@ -52,27 +61,54 @@ export interface components {
                 [key: string]: string;
             };
         };
-        Audit: {
-            /** @description The latest first. */
-            lines: components["schemas"]["AuditLine"][];
-            next_page: number | null;
+        Ball: {
+            id: string;
+            seen: components["schemas"]["BallSeen"];
         };
+        /** @description One ball as seen. Ground distances in mm, course distances in m. Null = not looked at, but see $noContact. */
         BallSeen: {
-            /** @enum {string} */
+            /**
+             * @description Strike
+             * @enum {string}
+             */
             strike?: "clean" | "heavy" | "chunk" | "thin" | "topped" | "skip" | "hosel" | "splash" | "short" | "left-in" | "picked";
             /** @description Null: it did not touch the ground. */
             touch_mm?: number | null;
-            /** @enum {string} */
+            /**
+             * @description Mark
+             * @enum {string}
+             */
             mark?: "none" | "brush" | "shallow" | "deep";
+            /** @description Length of the mark, mm */
             mark_length_mm?: number;
-            flight?: string;
+            /**
+             * @description Flight
+             * @enum {string}
+             */
+            flight?: "low" | "expected" | "high";
+            /** @description Start, degrees */
             start_deg?: number;
+            /** @description Carry, m */
             carry_m?: number;
+            /** @description Rolled, m */
             roll_m?: number;
+            /** @description Left to the hole, m */
             finish_m?: number;
-            roll?: string;
-            sound?: string;
-            sand_direction?: string;
+            /**
+             * @description Roll
+             * @enum {string}
+             */
+            roll?: "checks" | "normal" | "runs";
+            /**
+             * @description Sound
+             * @enum {string}
+             */
+            sound?: "click" | "thud" | "scrape";
+            /**
+             * @description Sand flew
+             * @enum {string}
+             */
+            sand_direction?: "left" | "target" | "right";
             note?: string;
         };
         BallSet: {
@@ -85,10 +121,6 @@ export interface components {
             /** @description How sure the student was before it, 1 to 10. */
             confidence: number | null;
             balls: components["schemas"]["Ball"][];
-        };
-        Ball: {
-            id: string;
-            seen: components["schemas"]["BallSeen"];
         };
         BinEntry: {
             /** @enum {string} */
@@ -137,6 +169,9 @@ export interface components {
                     [key: string]: number;
                 };
             }[];
+        };
+        CalibrationChanges: {
+            [key: string]: number;
         };
         CaseFile: {
             format: string;
@@ -269,6 +304,12 @@ export interface components {
             /** @enum {string} */
             source: "measured" | "fitted";
         };
+        Change: {
+            at: string;
+            by: string | null;
+            what: string;
+            text: components["schemas"]["Told"];
+        };
         ChangeEmail: {
             now: string;
             email: string;
@@ -276,12 +317,6 @@ export interface components {
         ChangePassword: {
             now: string;
             password: string;
-        };
-        Change: {
-            at: string;
-            by: string | null;
-            what: string;
-            text: components["schemas"]["Told"];
         };
         Chart: {
             chart: components["schemas"]["Cell"][];
@@ -299,18 +334,6 @@ export interface components {
             name?: string;
             loft_deg: number;
             bounce_deg: number;
-        };
-        CoachAtWork: {
-            id: string;
-            name: string;
-            email: string;
-            /** @enum {string} */
-            role: "lead" | "coach";
-            left: boolean;
-            students: number;
-            lessons_this_month: number;
-            /** @description Students whose day to look again is over. */
-            overdue: number;
         };
         Coach: {
             id: string;
@@ -341,6 +364,18 @@ export interface components {
                 reason: string;
                 on: string;
             } | null;
+        };
+        CoachAtWork: {
+            id: string;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "lead" | "coach";
+            left: boolean;
+            students: number;
+            lessons_this_month: number;
+            /** @description Students whose day to look again is over. */
+            overdue: number;
         };
         Colleague: {
             id: string;
@@ -419,6 +454,16 @@ export interface components {
             balls: number;
             minutes: number;
         };
+        Drawn: {
+            kind: string;
+            /** @description Mm from the ball, toward the target. */
+            x: number;
+            /** @description Mm from the target line, toward the player. */
+            y: number;
+            to_x?: number;
+            to_y?: number;
+            label?: string;
+        };
         DrawnSet: {
             id: string;
             purpose: components["schemas"]["Purpose"];
@@ -447,16 +492,6 @@ export interface components {
                 touch: number | null;
                 strike: string;
             }[];
-        };
-        Drawn: {
-            kind: string;
-            /** @description Mm from the ball, toward the target. */
-            x: number;
-            /** @description Mm from the target line, toward the player. */
-            y: number;
-            to_x?: number;
-            to_y?: number;
-            label?: string;
         };
         DrillCourse: {
             drill: string;
@@ -515,8 +550,13 @@ export interface components {
             /** @description That more are fixed with it than without, were nothing else different; null where either are too few. */
             probability: number | null;
         };
+        /** @description A part of the picture of a coach's own drill, and where it lies. */
         DrillPart: {
-            kind: string;
+            /**
+             * @description Part
+             * @enum {string}
+             */
+            kind: "line" | "stick" | "second_ball" | "tee" | "towel";
             /** @description Mm from the ball, toward the target. */
             ahead_mm: number;
             /** @description Mm from the target line, toward the player. */
@@ -601,6 +641,7 @@ export interface components {
             /** @description Keys that nobody here knows. */
             kept_out: string[];
         };
+        Feed: components["schemas"]["FeedBall"][];
         FeedBall: {
             /** @description A ULID: the same one twice is stored once. */
             id: string;
@@ -629,7 +670,6 @@ export interface components {
             revoked: boolean;
             token?: string;
         };
-        Feed: components["schemas"]["FeedBall"][];
         Field: {
             /** @enum {string} */
             kind: "number" | "choice" | "text";
@@ -664,6 +704,13 @@ export interface components {
             number: number;
             coach?: string;
         };
+        Given: {
+            id: string;
+            cause: components["schemas"]["Told"];
+            setup: components["schemas"]["Told"][];
+            feel: components["schemas"]["Told"];
+            drills: components["schemas"]["Told"][];
+        };
         GivenPrescription: {
             cause: string;
             school: string;
@@ -684,22 +731,6 @@ export interface components {
                 stop: components["schemas"]["Told"] | null;
                 measure: components["schemas"]["Told"] | null;
             };
-        };
-        Given: {
-            id: string;
-            cause: components["schemas"]["Told"];
-            setup: components["schemas"]["Told"][];
-            feel: components["schemas"]["Told"];
-            drills: components["schemas"]["Told"][];
-        };
-        GoalChoice: {
-            /** @enum {string} */
-            kind?: "count" | "streak" | "ladder" | "error" | "timed" | "free" | "stations" | "contrast";
-            need?: number | null;
-            of?: number | null;
-            sets?: number;
-            balls?: number;
-            minutes?: number;
         };
         Goal: {
             /** @enum {string} */
@@ -723,6 +754,15 @@ export interface components {
             /** @description Errors: no ball carries further, m. */
             farthest_m: number;
         };
+        GoalChoice: {
+            /** @enum {string} */
+            kind?: "count" | "streak" | "ladder" | "error" | "timed" | "free" | "stations" | "contrast";
+            need?: number | null;
+            of?: number | null;
+            sets?: number;
+            balls?: number;
+            minutes?: number;
+        };
         GoodRate: {
             count: number;
             of: number;
@@ -731,15 +771,19 @@ export interface components {
                 number
             ] | null;
         };
+        /** @description To whom, and what the coach who had the student so far may still do; null = nothing. */
         HandOver: {
             coach_id: string;
             keeps?: ("read" | "teach") | null;
         };
+        /** @enum {string} */
+        Handed: "right" | "left";
         HandedOut: {
             prescription: components["schemas"]["GivenPrescription"] | null;
         };
-        /** @enum {string} */
-        Handed: "right" | "left";
+        Health: {
+            parts: components["schemas"]["HealthPart"][];
+        };
         HealthPart: {
             /** @enum {string} */
             part: "database" | "queue" | "worker" | "long_worker" | "scheduler" | "disk" | "backup";
@@ -747,12 +791,11 @@ export interface components {
             /** @description Seconds (database: milliseconds; disk: percent free); null = never, or not known. */
             figure: number | null;
         };
-        Health: {
-            parts: components["schemas"]["HealthPart"][];
-        };
+        /** @description Whose balls a device tells of. */
         JoinDevice: {
             lesson_id: string | null;
         };
+        /** @description Whose running drill a device tells of. */
         JoinDrill: {
             student_id: string | null;
         };
@@ -766,6 +809,23 @@ export interface components {
         };
         /** @enum {string} */
         Language: "en" | "de";
+        Lesson: {
+            id: string;
+            student_id: string;
+            task: components["schemas"]["Task"];
+            began_at: string;
+            closed_at: string | null;
+            /** @description Who gives it; null where that account is gone. */
+            given_by: string | null;
+            sets: components["schemas"]["BallSet"][];
+            prescription: components["schemas"]["GivenPrescription"] | null;
+        };
+        /** @description A lesson as a device knew it. */
+        LessonBase: {
+            task: components["schemas"]["Task"];
+            began_at: string;
+            closed_at: string | null;
+        };
         LessonFeed: {
             devices: components["schemas"]["FeedDevice"][];
             /** @description In the order in which they were hit; the id is that of the ball it becomes. */
@@ -789,16 +849,15 @@ export interface components {
                 [key: string]: number;
             };
         };
-        Lesson: {
-            id: string;
-            student_id: string;
-            task: components["schemas"]["Task"];
-            began_at: string;
-            closed_at: string | null;
-            /** @description Who gives it; null where that account is gone. */
-            given_by: string | null;
-            sets: components["schemas"]["BallSet"][];
-            prescription: components["schemas"]["GivenPrescription"] | null;
+        Library: {
+            causes: components["schemas"]["LibraryCause"][];
+            drills: components["schemas"]["LibraryDrill"][];
+            schools: components["schemas"]["LibrarySchool"][];
+            cautions: components["schemas"]["Told"][];
+            /** @description Word of the trade => what it means. */
+            glossary: {
+                [key: string]: components["schemas"]["Told"];
+            };
         };
         LibraryCause: {
             id: string;
@@ -850,16 +909,6 @@ export interface components {
                 figures: components["schemas"]["Told"][];
             }[];
         };
-        Library: {
-            causes: components["schemas"]["LibraryCause"][];
-            drills: components["schemas"]["LibraryDrill"][];
-            schools: components["schemas"]["LibrarySchool"][];
-            cautions: components["schemas"]["Told"][];
-            /** @description Word of the trade => what it means. */
-            glossary: {
-                [key: string]: components["schemas"]["Told"];
-            };
-        };
         MadeUpBall: components["schemas"]["FeedBall"];
         MadeUpSwing: {
             id: string;
@@ -877,17 +926,24 @@ export interface components {
             /** @description Where a new coach gets it mailed, if a mail server is set up. */
             email?: string | null;
         };
+        /** @description What a device is called. */
         MakeDevice: {
             name: string;
             /** @description It ends by itself after so long; left out it never does. */
             minutes?: number | null;
         };
+        /** @description How many days a link stays open. */
         MakeLink: {
+            /** @description Days, days */
             days: number;
         };
+        /** @description Which lessons, and on what paper. */
         MakeReports: {
             lessons: string[];
-            /** @enum {string} */
+            /**
+             * @description Paper
+             * @enum {string}
+             */
             paper: "a4" | "letter";
         };
         MeasurePicture: {
@@ -932,10 +988,10 @@ export interface components {
                 grip?: components["schemas"]["Px"] | null;
             }[];
         };
-        MeasuredPicture: components["schemas"]["Picture"];
         Measured: {
             [key: string]: number | null;
         };
+        MeasuredPicture: components["schemas"]["Picture"];
         MeasuredTrace: {
             trace: components["schemas"]["Trace"];
             /** @description The fitted arc in the picture. */
@@ -993,6 +1049,7 @@ export interface components {
             assumed: components["schemas"]["Told"][];
             note: components["schemas"]["Told"];
         };
+        /** @description The day a visit is moved to. */
         MoveSession: {
             day: string;
         };
@@ -1229,6 +1286,58 @@ export interface components {
             /** @description To begin a lesson with; null for a putt. */
             task: components["schemas"]["Task"] | null;
         };
+        Practice: {
+            language: components["schemas"]["Language"];
+            student: {
+                name: string;
+                handed: components["schemas"]["Handed"];
+                units: components["schemas"]["Units"];
+                guardian: boolean;
+            };
+            fault: {
+                title: components["schemas"]["Told"];
+                seen: components["schemas"]["Told"] | null;
+                belief: components["schemas"]["Told"] | null;
+                stop: components["schemas"]["Told"] | null;
+                measure: components["schemas"]["Told"] | null;
+                if_wrong: components["schemas"]["Told"] | null;
+            } | null;
+            setup: components["schemas"]["Told"][];
+            card: components["schemas"]["Told"][];
+            feel: components["schemas"]["Told"] | null;
+            sentence: string;
+            drills: components["schemas"]["PracticeDrill"][];
+            /** @description How far he hits what; empty while too little was logged. */
+            chart: components["schemas"]["Cell"][];
+            plan: {
+                /** @description Weekday, 1 = Monday => minutes. */
+                made_from: {
+                    days: {
+                        [key: string]: number;
+                    };
+                    grounds: string[];
+                    equipment: components["schemas"]["Told"][] | null;
+                    weeks: number;
+                };
+                notes: components["schemas"]["Told"][];
+                sessions: components["schemas"]["PlanSession"][];
+            } | null;
+            /** @description What can be said of practice in a word, and the answer to it. */
+            words: {
+                /** @enum {string} */
+                id: "hurts" | "no_time" | "did_more";
+                label: components["schemas"]["Told"];
+                answer: components["schemas"]["Told"];
+            }[];
+            /** @description The latest first. */
+            said: components["schemas"]["PracticeNote"][];
+            results: components["schemas"]["DrillResult"][];
+            /** @description A lean of target numbers below this share is none. */
+            even_share: number;
+            /** @description How sure a student can be, from 1. */
+            most_sure: number;
+            cautions: components["schemas"]["Told"][];
+        };
         PracticeDrill: {
             id: string;
             name: components["schemas"]["Told"];
@@ -1328,58 +1437,6 @@ export interface components {
             text: string;
             said_at: string;
         };
-        Practice: {
-            language: components["schemas"]["Language"];
-            student: {
-                name: string;
-                handed: components["schemas"]["Handed"];
-                units: components["schemas"]["Units"];
-                guardian: boolean;
-            };
-            fault: {
-                title: components["schemas"]["Told"];
-                seen: components["schemas"]["Told"] | null;
-                belief: components["schemas"]["Told"] | null;
-                stop: components["schemas"]["Told"] | null;
-                measure: components["schemas"]["Told"] | null;
-                if_wrong: components["schemas"]["Told"] | null;
-            } | null;
-            setup: components["schemas"]["Told"][];
-            card: components["schemas"]["Told"][];
-            feel: components["schemas"]["Told"] | null;
-            sentence: string;
-            drills: components["schemas"]["PracticeDrill"][];
-            /** @description How far he hits what; empty while too little was logged. */
-            chart: components["schemas"]["Cell"][];
-            plan: {
-                /** @description Weekday, 1 = Monday => minutes. */
-                made_from: {
-                    days: {
-                        [key: string]: number;
-                    };
-                    grounds: string[];
-                    equipment: components["schemas"]["Told"][] | null;
-                    weeks: number;
-                };
-                notes: components["schemas"]["Told"][];
-                sessions: components["schemas"]["PlanSession"][];
-            } | null;
-            /** @description What can be said of practice in a word, and the answer to it. */
-            words: {
-                /** @enum {string} */
-                id: "hurts" | "no_time" | "did_more";
-                label: components["schemas"]["Told"];
-                answer: components["schemas"]["Told"];
-            }[];
-            /** @description The latest first. */
-            said: components["schemas"]["PracticeNote"][];
-            results: components["schemas"]["DrillResult"][];
-            /** @description A lean of target numbers below this share is none. */
-            even_share: number;
-            /** @description How sure a student can be, from 1. */
-            most_sure: number;
-            cautions: components["schemas"]["Told"][];
-        };
         Prediction: {
             /** @description Good strikes now and after the first cure, as shares. */
             now: number;
@@ -1392,14 +1449,6 @@ export interface components {
         };
         Prescription: {
             prescription: components["schemas"]["GivenPrescription"];
-        };
-        ProgressLesson: {
-            id: string;
-            began_at: string;
-            open: boolean;
-            task: components["schemas"]["Task"];
-            given: components["schemas"]["Given"] | null;
-            sets: components["schemas"]["DrawnSet"][];
         };
         Progress: {
             works: components["schemas"]["Work"][];
@@ -1443,6 +1492,14 @@ export interface components {
                 next: components["schemas"]["Told"];
             }[];
         };
+        ProgressLesson: {
+            id: string;
+            began_at: string;
+            open: boolean;
+            task: components["schemas"]["Task"];
+            given: components["schemas"]["Given"] | null;
+            sets: components["schemas"]["DrawnSet"][];
+        };
         Proposal: {
             setup: components["schemas"]["SetupChange"][];
             feel: components["schemas"]["Told"] | null;
@@ -1463,6 +1520,7 @@ export interface components {
         };
         /** @enum {string} */
         Purpose: "before" | "after" | "retest";
+        /** @description What an academy has in common. */
         PutAcademy: {
             name: string;
             /** @description Shot => the school it is taught in here; one that is not named goes by the lie. */
@@ -1470,11 +1528,21 @@ export interface components {
                 [key: string]: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
             };
         };
+        /** @description What a coach says of himself, and how he likes to begin. */
         PutAccount: {
             name: string;
-            units: components["schemas"]["Units"];
+            /** @enum {string} */
+            units: "metric" | "imperial";
             /** @description Null = the usual clubs; absent = as it is. */
-            bag?: components["schemas"]["Club"][] | null;
+            bag?: {
+                /** @description Loft, degrees */
+                loft_deg: number;
+                /** @description Bounce, degrees */
+                bounce_deg: number;
+                /** @description Lie angle, degrees */
+                lie_deg?: number;
+                name?: string | null;
+            }[] | null;
             /** @description How he begins with each shot. */
             usual?: components["schemas"]["Usual"] | null;
             /** @description At hand, in the words of the drills; null = all of it. */
@@ -1482,31 +1550,36 @@ export interface components {
             /** @description As "Europe/Berlin"; null = as his device. */
             timezone?: string | null;
             /** @description 1 = Monday. */
-            week_starts?: number;
-            keeps_stills?: boolean;
+            week_starts?: number | null;
+            keeps_stills?: boolean | null;
         };
-        PutBallSet: {
-            purpose: components["schemas"]["Purpose"];
-            /** @description Null takes a look back; an absent key leaves it. */
-            setup: components["schemas"]["Observed"];
-            motion: components["schemas"]["Observed"];
-            /** @description Of figures among these that were measured: half of the 90 % interval. A figure that comes without one was seen by eye. */
-            measured?: components["schemas"]["Measured"];
-            confidence?: number | null;
-            /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
-            from?: components["schemas"]["FromDevice"];
-        };
+        /** @description One ball, and when it was hit. */
         PutBall: {
             seen: components["schemas"]["BallSeen"];
             hit_at: string;
             /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
             from?: components["schemas"]["FromDevice"];
         };
+        /** @description What a set of balls is for, and what was seen of it since; what may stand there hangs on what is there already. */
+        PutBallSet: {
+            /** @enum {string} */
+            purpose: "before" | "after" | "retest";
+            /** @description Null takes a look back; an absent key leaves it. */
+            setup: components["schemas"]["Observed"];
+            motion: components["schemas"]["Observed"];
+            /** @description Of figures among these that were measured: half of the 90 % interval. One without was seen by eye. */
+            measured?: components["schemas"]["Measured"];
+            confidence?: number | null;
+            /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
+            from?: components["schemas"]["FromDevice"] | null;
+        };
+        /** @description What a coach is in the academy, and whether he has left it. */
         PutCoach: {
             /** @enum {string} */
             role: "lead" | "coach";
             left: boolean;
         };
+        /** @description That a guardian agreed. */
         PutConsent: {
             /** @enum {string} */
             purpose: "still" | "link";
@@ -1515,31 +1588,32 @@ export interface components {
             /** @description The day; today where it is left out. */
             given_on?: string | null;
         };
+        /** @description Whose lesson it is, what the shot asks, when it was given. */
         PutLesson: {
             student_id: string;
             task: components["schemas"]["Task"];
             began_at: string;
             closed_at?: string | null;
             /** @description What this device knew of the lesson: only what it changed since is stored. */
-            base?: {
-                task: components["schemas"]["Task"];
-                began_at: string;
-                closed_at: string | null;
-            } | null;
+            base?: components["schemas"]["LessonBase"] | null;
             /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
-            from?: components["schemas"]["FromDevice"];
+            from?: components["schemas"]["FromDevice"] | null;
         };
+        /** @description What a coach hands out in his own way for one shot: any set-up figures, a feel, drills; kept to be offered again. */
         PutOwnCard: {
             name: string;
             /** @enum {string} */
             shot: "chip" | "pitch" | "bunker";
             figures: {
-                observable: string;
+                /** @enum {string} */
+                observable: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish";
+                /** @description Figure */
                 to: number;
             }[];
             feel: string;
             drills: string[];
         };
+        /** @description A drill of a coach's own: text, dose, scoring, and a picture from a few parts. */
         PutOwnDrill: {
             name: string;
             purpose: string;
@@ -1547,68 +1621,84 @@ export interface components {
             goal: components["schemas"]["GoalChoice"];
             parts?: components["schemas"]["DrillPart"][];
         };
+        /** @description The days, the grounds and the equipment a student has; whether a plan comes out of it is said by the core. */
         PutPlan: {
             /** @description Weekday, 1 = Monday => minutes. */
             days: {
                 [key: string]: number;
             };
             grounds: string[];
-            /** @description Null: whatever a drill asks for. */
-            equipment?: string[] | null;
+            /** @description Weeks, weeks */
             weeks: number;
             from: string;
+            /** @description Null: whatever a drill asks for. */
+            equipment?: string[] | null;
         };
+        /** @description A word of a student on his practice. */
         PutPracticeNote: {
             /** @enum {string} */
             kind: "hurts" | "no_time" | "did_more";
             said_at: string;
         };
+        /** @description What a coach hands out. */
         PutPrescription: {
             set_id: string;
             cause: string;
+            feel: string;
+            drills: string[];
             /** @description Other figures than those proposed. */
             figures?: {
-                observable: string;
+                /** @enum {string} */
+                observable: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "finish";
+                /** @description Figure */
                 to: number;
             }[] | null;
-            feel: string;
+            /** @description Of the coach, for the student to read. */
             sentence?: string | null;
             /** @description Drill => what the coach made of dose and pass mark. */
             goals?: {
                 [key: string]: components["schemas"]["GoalChoice"];
             } | null;
-            drills: string[];
             /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
-            from?: components["schemas"]["FromDevice"];
+            from?: components["schemas"]["FromDevice"] | null;
         };
+        /** @description One run of a drill; what it came to is said by the core. */
         PutResult: {
             drill: string;
             /** @description As handed out. */
             goal: components["schemas"]["GoalChoice"];
             /** @description Hits and misses, [target, carry] pairs in m, or seconds. */
-            attempts: (boolean | number | [
-                number,
-                number
-            ])[];
+            attempts: components["schemas"]["Attempts"];
             done_at: string;
+            /** @description The visit of the plan it belongs to. */
             session?: string | null;
             confidence?: number | null;
             note?: string | null;
         };
+        /** @description A student as the coach enters him. */
         PutStudent: {
             name: string;
-            handed: components["schemas"]["Handed"];
-            about?: string | null;
+            /** @enum {string} */
+            handed: "right" | "left";
             limits: ("back" | "shoulder" | "elbow" | "wrist" | "hip" | "knee" | "balance" | "eyesight" | "under_14")[];
-            units?: components["schemas"]["Units"] | null;
+            about?: string | null;
+            units?: ("metric" | "imperial") | null;
             /** @description Of the student's page; null = as his device says. */
-            language?: components["schemas"]["Language"] | null;
+            language?: ("en" | "de") | null;
             /** @description Length of his step, m; null = as anybody's. */
             step_m?: number | null;
             /** @description His own clubs; null = the coach's; absent = as it is. */
-            bag?: components["schemas"]["Club"][] | null;
+            bag?: {
+                /** @description Loft, degrees */
+                loft_deg: number;
+                /** @description Bounce, degrees */
+                bounce_deg: number;
+                /** @description Lie angle, degrees */
+                lie_deg?: number;
+                name?: string | null;
+            }[] | null;
             /** @description Not coming at present; left as it is where it is not said. */
-            inactive?: boolean;
+            inactive?: boolean | null;
         };
         Px: [
             number,
@@ -1683,11 +1773,10 @@ export interface components {
             /** @description Who has changed the model for this ground, why, since when; null = as it ships. */
             calibrated: components["schemas"]["Calibrated"] | null;
         };
+        /** @description Constants of the strike model that are to be others, and why. None = the model as it ships. */
         Recalibrate: {
             /** @description Key of the constant => figure. */
-            changes: {
-                [key: string]: number;
-            };
+            changes: components["schemas"]["CalibrationChanges"];
             reason: string;
         };
         ReportBatch: {
@@ -1872,6 +1961,7 @@ export interface components {
             opened_at: string | null;
             path?: string;
         };
+        /** @description To read, or to teach. */
         ShareStudent: {
             /** @enum {string} */
             level: "read" | "teach";
@@ -1960,23 +2050,16 @@ export interface components {
                 is: string;
             } | null;
         };
+        /** @description How a sheet is to be read; what its columns can hold is known by the file, what the task can be by the core. */
         SheetPlan: {
             mapping: components["schemas"]["SheetMapping"];
             task: components["schemas"]["Task"];
-            purpose: components["schemas"]["Purpose"];
+            /** @enum {string} */
+            purpose: "before" | "after" | "retest";
             /** @description For sheets without days. */
             day?: string | null;
             /** @description Keep the mapping under this name. */
             remember?: string | null;
-        };
-        ShotPlan: {
-            options: components["schemas"]["PlannedOption"][];
-            /** @description Place of the best one; null where nothing gets over what stands in the way. */
-            recommended: number | null;
-            assumed: components["schemas"]["Told"][];
-            /** @description Whether the strikes are the student's own. */
-            strikes: components["schemas"]["Told"];
-            caution: components["schemas"]["Told"];
         };
         Shot: {
             /** @enum {string} */
@@ -2001,6 +2084,15 @@ export interface components {
                 good: boolean;
                 meaning: components["schemas"]["Told"];
             }[];
+        };
+        ShotPlan: {
+            options: components["schemas"]["PlannedOption"][];
+            /** @description Place of the best one; null where nothing gets over what stands in the way. */
+            recommended: number | null;
+            assumed: components["schemas"]["Told"][];
+            /** @description Whether the strikes are the student's own. */
+            strikes: components["schemas"]["Told"];
+            caution: components["schemas"]["Told"];
         };
         SignIn: {
             email: string;
@@ -2031,10 +2123,6 @@ export interface components {
                 yours: unknown;
             }[];
         };
-        StudentPage: {
-            students: components["schemas"]["Student"][];
-            next_page: number | null;
-        };
         Student: {
             id: string;
             name: string;
@@ -2064,17 +2152,23 @@ export interface components {
             /** @description The latest first. */
             lessons?: components["schemas"]["PastLesson"][];
         };
+        StudentPage: {
+            students: components["schemas"]["Student"][];
+            next_page: number | null;
+        };
         StudentShare: {
             coach_id: string;
             coach: string;
             /** @enum {string} */
             level: "read" | "teach";
         };
+        /** @description What was handed out by mistake: it is taken back only where it still stands, so that asking twice does no harm. */
         TakeBackPrescription: {
             cause: string;
             feel: string;
             drills: string[];
-            from?: components["schemas"]["FromDevice"];
+            /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
+            from?: components["schemas"]["FromDevice"] | null;
         };
         Tally: {
             count: number;
@@ -2091,28 +2185,38 @@ export interface components {
             expected_error_m: number;
             note: components["schemas"]["Told"];
         };
+        /** @description What the shot asks. Distances on the course in metres, slopes in degrees (+ = uphill, + = ball above the feet). */
         Task: {
             /** @enum {string} */
             shot: "chip" | "pitch" | "bunker";
             /** @enum {string} */
             lie: "tight" | "fairway" | "light_rough" | "ball_down" | "soft_wet" | "sand_soft" | "sand_medium" | "sand_firm" | "sand_thin" | "sand_plugged";
-            slope_deg?: number | null;
-            side_slope_deg?: number | null;
             club: {
-                name?: string | null;
+                /** @description Loft, degrees */
                 loft_deg: number;
+                /** @description Bounce, degrees */
                 bounce_deg: number;
-                lie_deg?: number | null;
+                /** @description Lie angle, degrees */
+                lie_deg?: number;
+                name?: string | null;
             };
+            /** @description Slope, degrees */
+            slope_deg?: number;
+            /** @description Side slope, degrees */
+            side_slope_deg?: number;
             carry_m?: number | null;
             roll_m?: number | null;
             lip_height_m?: number | null;
             lip_distance_m?: number | null;
-            flight_wanted?: ("low" | "stock" | "high") | null;
+            /** @description Of the backswing, by the student's own chart. */
+            own_length?: ("knee" | "hip" | "rib" | "shoulder" | "full") | null;
+            /**
+             * @description Flight
+             * @enum {string}
+             */
+            flight_wanted?: "low" | "stock" | "high";
             method?: ("neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge") | null;
             belief?: string | null;
-            /** @description Of the backswing, by the student's own chart. */
-            own_length?: string | null;
         };
         Today: {
             /** @description Students of the coach, whether they fit what was asked for or not. */
@@ -2273,27 +2377,29 @@ export type Academy = components['schemas']['Academy'];
 export type AccountLink = components['schemas']['AccountLink'];
 export type Answer = components['schemas']['Answer'];
 export type ArchiveImport = components['schemas']['ArchiveImport'];
-export type AuditLine = components['schemas']['AuditLine'];
+export type Attempts = components['schemas']['Attempts'];
 export type Audit = components['schemas']['Audit'];
+export type AuditLine = components['schemas']['AuditLine'];
+export type Ball = components['schemas']['Ball'];
 export type BallSeen = components['schemas']['BallSeen'];
 export type BallSet = components['schemas']['BallSet'];
-export type Ball = components['schemas']['Ball'];
 export type BinEntry = components['schemas']['BinEntry'];
 export type Brush = components['schemas']['Brush'];
 export type Brushed = components['schemas']['Brushed'];
 export type Calibrated = components['schemas']['Calibrated'];
 export type Calibration = components['schemas']['Calibration'];
+export type CalibrationChanges = components['schemas']['CalibrationChanges'];
 export type CaseFile = components['schemas']['CaseFile'];
 export type Catalogue = components['schemas']['Catalogue'];
 export type Caution = components['schemas']['Caution'];
 export type Cell = components['schemas']['Cell'];
+export type Change = components['schemas']['Change'];
 export type ChangeEmail = components['schemas']['ChangeEmail'];
 export type ChangePassword = components['schemas']['ChangePassword'];
-export type Change = components['schemas']['Change'];
 export type Chart = components['schemas']['Chart'];
 export type Club = components['schemas']['Club'];
-export type CoachAtWork = components['schemas']['CoachAtWork'];
 export type Coach = components['schemas']['Coach'];
+export type CoachAtWork = components['schemas']['CoachAtWork'];
 export type Colleague = components['schemas']['Colleague'];
 export type Comparison = components['schemas']['Comparison'];
 export type Consent = components['schemas']['Consent'];
@@ -2304,8 +2410,8 @@ export type DeleteBall = components['schemas']['DeleteBall'];
 export type Distances = components['schemas']['Distances'];
 export type Door = components['schemas']['Door'];
 export type Dose = components['schemas']['Dose'];
-export type DrawnSet = components['schemas']['DrawnSet'];
 export type Drawn = components['schemas']['Drawn'];
+export type DrawnSet = components['schemas']['DrawnSet'];
 export type DrillCourse = components['schemas']['DrillCourse'];
 export type DrillFeed = components['schemas']['DrillFeed'];
 export type DrillHandout = components['schemas']['DrillHandout'];
@@ -2320,35 +2426,36 @@ export type Error = components['schemas']['Error'];
 export type Estimate = components['schemas']['Estimate'];
 export type Estimated = components['schemas']['Estimated'];
 export type Fed = components['schemas']['Fed'];
+export type Feed = components['schemas']['Feed'];
 export type FeedBall = components['schemas']['FeedBall'];
 export type FeedDevice = components['schemas']['FeedDevice'];
-export type Feed = components['schemas']['Feed'];
 export type Field = components['schemas']['Field'];
 export type Figure = components['schemas']['Figure'];
 export type FirstAccount = components['schemas']['FirstAccount'];
 export type FirstStart = components['schemas']['FirstStart'];
 export type FromDevice = components['schemas']['FromDevice'];
-export type GivenPrescription = components['schemas']['GivenPrescription'];
 export type Given = components['schemas']['Given'];
-export type GoalChoice = components['schemas']['GoalChoice'];
+export type GivenPrescription = components['schemas']['GivenPrescription'];
 export type Goal = components['schemas']['Goal'];
+export type GoalChoice = components['schemas']['GoalChoice'];
 export type GoodRate = components['schemas']['GoodRate'];
 export type HandOver = components['schemas']['HandOver'];
-export type HandedOut = components['schemas']['HandedOut'];
 export type Handed = components['schemas']['Handed'];
-export type HealthPart = components['schemas']['HealthPart'];
+export type HandedOut = components['schemas']['HandedOut'];
 export type Health = components['schemas']['Health'];
+export type HealthPart = components['schemas']['HealthPart'];
 export type JoinDevice = components['schemas']['JoinDevice'];
 export type JoinDrill = components['schemas']['JoinDrill'];
 export type KeepStill = components['schemas']['KeepStill'];
 export type Language = components['schemas']['Language'];
+export type Lesson = components['schemas']['Lesson'];
+export type LessonBase = components['schemas']['LessonBase'];
 export type LessonFeed = components['schemas']['LessonFeed'];
 export type LessonPage = components['schemas']['LessonPage'];
-export type Lesson = components['schemas']['Lesson'];
+export type Library = components['schemas']['Library'];
 export type LibraryCause = components['schemas']['LibraryCause'];
 export type LibraryDrill = components['schemas']['LibraryDrill'];
 export type LibrarySchool = components['schemas']['LibrarySchool'];
-export type Library = components['schemas']['Library'];
 export type MadeUpBall = components['schemas']['MadeUpBall'];
 export type MadeUpSwing = components['schemas']['MadeUpSwing'];
 export type MakeAccountLink = components['schemas']['MakeAccountLink'];
@@ -2357,8 +2464,8 @@ export type MakeLink = components['schemas']['MakeLink'];
 export type MakeReports = components['schemas']['MakeReports'];
 export type MeasurePicture = components['schemas']['MeasurePicture'];
 export type MeasureTrace = components['schemas']['MeasureTrace'];
-export type MeasuredPicture = components['schemas']['MeasuredPicture'];
 export type Measured = components['schemas']['Measured'];
+export type MeasuredPicture = components['schemas']['MeasuredPicture'];
 export type MeasuredTrace = components['schemas']['MeasuredTrace'];
 export type Model = components['schemas']['Model'];
 export type MoveSession = components['schemas']['MoveSession'];
@@ -2383,20 +2490,20 @@ export type PlanSession = components['schemas']['PlanSession'];
 export type PlanShot = components['schemas']['PlanShot'];
 export type PlannedItem = components['schemas']['PlannedItem'];
 export type PlannedOption = components['schemas']['PlannedOption'];
+export type Practice = components['schemas']['Practice'];
 export type PracticeDrill = components['schemas']['PracticeDrill'];
 export type PracticeExport = components['schemas']['PracticeExport'];
 export type PracticeNote = components['schemas']['PracticeNote'];
-export type Practice = components['schemas']['Practice'];
 export type Prediction = components['schemas']['Prediction'];
 export type Prescription = components['schemas']['Prescription'];
-export type ProgressLesson = components['schemas']['ProgressLesson'];
 export type Progress = components['schemas']['Progress'];
+export type ProgressLesson = components['schemas']['ProgressLesson'];
 export type Proposal = components['schemas']['Proposal'];
 export type Purpose = components['schemas']['Purpose'];
 export type PutAcademy = components['schemas']['PutAcademy'];
 export type PutAccount = components['schemas']['PutAccount'];
-export type PutBallSet = components['schemas']['PutBallSet'];
 export type PutBall = components['schemas']['PutBall'];
+export type PutBallSet = components['schemas']['PutBallSet'];
 export type PutCoach = components['schemas']['PutCoach'];
 export type PutConsent = components['schemas']['PutConsent'];
 export type PutLesson = components['schemas']['PutLesson'];
@@ -2429,13 +2536,13 @@ export type SheetDraft = components['schemas']['SheetDraft'];
 export type SheetImport = components['schemas']['SheetImport'];
 export type SheetMapping = components['schemas']['SheetMapping'];
 export type SheetPlan = components['schemas']['SheetPlan'];
-export type ShotPlan = components['schemas']['ShotPlan'];
 export type Shot = components['schemas']['Shot'];
+export type ShotPlan = components['schemas']['ShotPlan'];
 export type SignIn = components['schemas']['SignIn'];
 export type Still = components['schemas']['Still'];
 export type StoredLesson = components['schemas']['StoredLesson'];
-export type StudentPage = components['schemas']['StudentPage'];
 export type Student = components['schemas']['Student'];
+export type StudentPage = components['schemas']['StudentPage'];
 export type StudentShare = components['schemas']['StudentShare'];
 export type TakeBackPrescription = components['schemas']['TakeBackPrescription'];
 export type Tally = components['schemas']['Tally'];

@@ -285,7 +285,7 @@ final class ArchiveTest extends TestCase
         yield 'history of a stranger\'s ball' => [['revisions' => ['subject_id' => 'BALL']], 'data/revisions-1.json[0].subject_id'];
         yield 'a sheet that is a path' => [['sheet_imports' => ['id' => '../../../victim']], 'data/sheet_imports-1.json[0].id'];
         yield 'a hand there is not' => [['students' => ['handed' => 'sideways']], 'data/students-1.json[0].handed'];
-        yield 'a limit there is not' => [['students' => ['limits' => ['wings']]], 'data/students-1.json[0].limits.0'];
+        yield 'a limit there is not' => [['students' => ['limits' => ['wings']]], 'data/students-1.json[0].limits[0]'];
         yield 'a task that cannot be' => [
             ['lessons' => ['task' => ['shot' => 'chip', 'lie' => 'sand_soft', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]]]],
             'data/lessons-1.json[0].task.lie',

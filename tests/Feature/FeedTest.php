@@ -124,7 +124,8 @@ final class FeedTest extends TestCase
     public function test_a_clock_that_is_a_day_off_is_not_believed(string $told, ?string $kept): void
     {
         $this->travelTo('2026-11-24T10:00:00Z');
-        $this->feed($this->joined(), [['at' => now()->modify($told)->format('Y-m-d\TH:i:s.vP')] + $this->ball(9.0)])->assertJson(['stored' => 1]);
+        $ball = ['at' => now()->modify($told)->format('Y-m-d\TH:i:s.vP')] + $this->ball(9.0);
+        $this->feed($this->joined(), [$ball])->assertJson(['stored' => 1]);
 
         self::assertEquals(now()->modify($kept ?? 'now'), FeedBall::query()->sole()->hit_at);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Contract\OpenApi;
+use App\Contract\Shapes;
 use App\Language\Phrases;
 use App\Language\ToldWords;
 use App\Models\Lesson;
@@ -23,15 +24,19 @@ use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\LineFigure;
 use LowPoint\Core\Evidence\Shot;
+use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\PracticeWord;
 use LowPoint\Core\Reading\PatternText;
 use LowPoint\Core\Reading\ReadingEngine;
+use LowPoint\Core\Records\Layout;
+use LowPoint\Core\Records\Read;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\RandomCase;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Tests\Pin;
 use LowPoint\Core\Wording\Language;
+use LowPoint\Core\Wording\Refusals;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -196,7 +201,33 @@ final class LanguageTest extends TestCase
             ->assertJsonPath('message', 'Diesen Eintrag gibt es nicht oder nicht mehr.');
         $this->putJson('/api/students/'.self::id(), ['handed' => 'right'], ['Accept-Language' => 'de'])
             ->assertUnprocessable()
-            ->assertJsonPath('faults.0.message', 'name fehlt.');
+            ->assertJsonPath('faults.0.message', 'Name: Da steht nichts; erlaubt: 1 bis 200 Zeichen');
+    }
+
+    #[TestWith([Units::Metric])]
+    #[TestWith([Units::Imperial])]
+    public function test_whatever_is_refused_of_a_record_is_said_in_german(Units $units): void
+    {
+        $german = Phrases::in(Language::German);
+        $say = new Refusals(new Words($units));
+        $unknown = [];
+        $records = (new Shapes([app_path(), base_path('core/src')]))->records();
+        foreach ($records as $record) {
+            foreach (Layout::of($record)->slots as $key => $slot) {
+                $nothing = $slot->required && ! $slot->nullable ? [null] : [];
+                foreach ($slot->field()?->label === '' ? [] : [...$nothing, 9_876_543, 'x', ''] as $wrong) {
+                    try {
+                        $read = new Read;
+                        $slot->kind->read($key, $wrong, $read);
+                        $read->check();
+                    } catch (InvalidInput $e) {
+                        array_push($unknown, ...array_map($say->say(...), $e->faults));
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(20, \count($records));
+        self::assertSame([], array_values(array_filter(array_unique($unknown), static fn(string $one): bool => ! $german->knows($one))));
     }
 
     public function test_a_report_goes_home_in_the_students_language(): void

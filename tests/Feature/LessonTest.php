@@ -111,10 +111,10 @@ final class LessonTest extends TestCase
     }
 
     /** @param array<string, mixed> $seen */
-    #[TestWith([['touch_mm' => 5000], 'ball.touch_mm', '500 cm is not allowed; allowed: −30 to 30 cm'])]
-    #[TestWith([['touch_mm' => 'near'], 'ball.touch_mm', '"near" is not allowed; allowed: −30 to 30 cm'])]
-    #[TestWith([['strike' => 'splash'], 'ball.strike', 'clean, heavy'])]
-    #[TestWith([['colour' => 'red'], 'ball.colour', 'strike, touch_mm'])]
+    #[TestWith([['touch_mm' => 5000], 'seen.touch_mm', '500 cm is not allowed; allowed: −30 to 30 cm'])]
+    #[TestWith([['touch_mm' => 'near'], 'seen.touch_mm', '"near" is not allowed; allowed: −30 to 30 cm'])]
+    #[TestWith([['strike' => 'splash'], 'seen.strike', 'clean, heavy'])]
+    #[TestWith([['colour' => 'red'], 'seen.colour', 'strike, touch_mm'])]
     public function test_an_absurd_ball_is_refused_with_field_value_and_range_and_nothing_is_written(
         array $seen,
         string $key,
@@ -189,7 +189,7 @@ final class LessonTest extends TestCase
             ->assertJsonPath('faults.0.key', 'cause');
         $give(['drills' => ['rope_trick']])
             ->assertStatus(422)
-            ->assertJsonPath('faults.0.key', 'drills.0');
+            ->assertJsonPath('faults.0.key', 'drills[0]');
         $give(['drills' => ['lead_leg', 'brush_line', 'centre_pointer']])->assertStatus(422);
         self::assertSame('scoop', Lesson::query()->findOrFail($lesson)->prescription?->cause);
     }
@@ -265,10 +265,10 @@ final class LessonTest extends TestCase
             ->assertJsonPath('prescription.content.setup.0.text', 'Shaft lean 3°.');
         $give(['observable' => 'shaft_lean_deg', 'to' => 90])
             ->assertStatus(422)
-            ->assertJsonPath('faults.0.key', 'figures.0.to');
+            ->assertJsonPath('faults.0.key', 'figures[0].to');
         $give(['observable' => 'release', 'to' => 3])
             ->assertStatus(422)
-            ->assertJsonPath('faults.0.key', 'figures.0.observable');
+            ->assertJsonPath('faults.0.key', 'figures[0].observable');
     }
 
     public function test_a_correction_keeps_what_stood_there_before_who_changed_it_and_when(): void

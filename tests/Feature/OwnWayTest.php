@@ -117,10 +117,10 @@ final class OwnWayTest extends TestCase
             ->assertJsonPath('faults.0.message', 'Feet apart: 900 cm is not allowed; allowed: 0 to 80 cm');
         $put(['figures' => [['observable' => 'release', 'to' => 1]]])
             ->assertStatus(422)
-            ->assertJsonPath('faults.0.key', 'figures.0.observable');
+            ->assertJsonPath('faults.0.key', 'figures[0].observable');
         $put(['drills' => ['juggling']])
             ->assertStatus(422)
-            ->assertJsonPath('faults.0.key', 'drills.0');
+            ->assertJsonPath('faults.0.key', 'drills[0]');
         $put(['feel' => ' '])
             ->assertStatus(422)
             ->assertJsonPath('faults.0.key', 'feel');
@@ -131,11 +131,11 @@ final class OwnWayTest extends TestCase
     /** @param array<string, mixed> $over */
     #[TestWith([['name' => ''], 'name'])]
     #[TestWith([['steps' => []], 'steps'])]
-    #[TestWith([['steps' => ['ok', 3]], 'steps.1'])]
+    #[TestWith([['steps' => ['ok', 3]], 'steps[1]'])]
     #[TestWith([['goal' => ['kind' => 'luck']], 'goal.kind'])]
     #[TestWith([['goal' => ['kind' => 'count', 'need' => 12, 'of' => 10]], 'goal.of'])]
-    #[TestWith([['parts' => [['kind' => 'castle', 'ahead_mm' => 0]]], 'parts.0.kind'])]
-    #[TestWith([['parts' => [['kind' => 'tee', 'ahead_mm' => 90000]]], 'parts.0.ahead_mm'])]
+    #[TestWith([['parts' => [['kind' => 'castle', 'ahead_mm' => 0]]], 'parts[0].kind'])]
+    #[TestWith([['parts' => [['kind' => 'tee', 'ahead_mm' => 90000]]], 'parts[0].ahead_mm'])]
     #[TestWith([['colour' => 'red'], 'colour'])]
     public function test_a_drill_that_cannot_be_is_refused_by_name(array $over, string $key): void
     {
@@ -173,7 +173,7 @@ final class OwnWayTest extends TestCase
             'drills' => [$drill],
         ])
             ->assertStatus(422)
-            ->assertJsonPath('faults.0.key', 'drills.0');
+            ->assertJsonPath('faults.0.key', 'drills[0]');
     }
 
     /**

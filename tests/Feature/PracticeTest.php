@@ -71,7 +71,7 @@ final class PracticeTest extends TestCase
     {
         $this->plan(['days' => [1 => 0]])
             ->assertStatus(422)
-            ->assertJsonPath('faults.0.message', 'days.1: 0 is not allowed; allowed: 5 to 180 minutes');
+            ->assertJsonPath('faults.0.message', 'days.1: 0 is not allowed; allowed: 5 to 180 minutes, whole');
         $this->plan(['days' => []])
             ->assertStatus(422)
             ->assertJsonPath('faults.0.key', 'days');
@@ -107,7 +107,7 @@ final class PracticeTest extends TestCase
         $made = $this->postJson("/api/students/{$this->bea->id}/links", ['days' => 30])->json();
         $address = '/api/shared/'.basename((string) $made['path']);
         $this->deleteJson("/api/students/{$this->bea->id}/links/{$made['id']}")->assertOk();
-        $closed = ShareLink::query()->findOrFail($made['id'])->revoked_at;
+        $closed = ShareLink::query()->whereKey($made['id'])->sole()->revoked_at;
         self::assertNotNull($closed);
         $this->travel(2)->minutes();
         foreach ([$address, "{$address}/export"] as $page) {
@@ -116,7 +116,7 @@ final class PracticeTest extends TestCase
         $this->postJson("/api/students/{$this->bea->id}/links", ['days' => 30])->assertCreated();
         $this->deleteJson("/api/students/{$this->bea->id}/links/{$made['id']}")->assertOk();
 
-        self::assertEquals($closed, ShareLink::query()->findOrFail($made['id'])->revoked_at, 'since when is not forgotten');
+        self::assertEquals($closed, ShareLink::query()->whereKey($made['id'])->sole()->revoked_at, 'since when is not forgotten');
         $this->getJson($address)->assertNotFound();
     }
 

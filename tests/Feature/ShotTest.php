@@ -11,10 +11,10 @@ use App\Models\Student;
 use App\Models\User;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Records\Write;
 use LowPoint\Core\Strike\Lie;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Response;
@@ -81,7 +81,7 @@ final class ShotTest extends TestCase
     public function test_his_own_chart_says_how_far_he_had_to_swing_back_and_later_balls_change_no_earlier_reading(): void
     {
         $this->balls(Lie::Fairway, array_fill(0, 5, ['strike' => 'clean', 'carry_m' => 30.0]), ['backswing_length' => 'hip']);
-        $task = ['carry_m' => 30.0] + CaseWriter::task(new Task(Shot::Pitch, Lie::Fairway, Club::usual()[2]));
+        $task = ['carry_m' => 30.0] + Write::record(new Task(Shot::Pitch, Lie::Fairway, Club::usual()[2]));
         $lesson = Lesson::factory()->for($this->student)->create(['task' => $task, 'began_at' => now()->addDay()]);
         $set = BallSet::factory()->for($lesson)->create(['motion' => ['backswing_length' => 'rib', 'speed_change' => 'free']]);
         Ball::factory()->for($set, 'set')->count(4)->create(['seen' => ['strike' => 'clean', 'carry_m' => 39.0]]);
@@ -224,7 +224,7 @@ final class ShotTest extends TestCase
     private function balls(Lie $lie, array $seen, array $motion = []): void
     {
         $shot = $lie->isSand() ? Shot::Bunker : Shot::Pitch;
-        $lesson = Lesson::factory()->for($this->student)->create(['task' => CaseWriter::task(new Task($shot, $lie, Club::usual()[2]))]);
+        $lesson = Lesson::factory()->for($this->student)->create(['task' => Write::record(new Task($shot, $lie, Club::usual()[2]))]);
         $set = BallSet::factory()->for($lesson)->create(['motion' => $motion]);
         foreach ($seen as $one) {
             Ball::factory()->for($set, 'set')->create(['seen' => $one]);

@@ -157,7 +157,7 @@ final class TwoDevicesTest extends TestCase
 
             return array_column(DB::getQueryLog(), 'query');
         };
-        $at = static fn(array $queries, string $pattern): int => array_key_first(preg_grep($pattern, $queries) ?: [])
+        $at = static fn(array $queries, string $pattern): int => array_keys(preg_grep($pattern, $queries) ?: [])[0]
             ?? self::fail("Nothing like {$pattern} was asked.");
 
         $look = $queries(fn() => $this->putJson("/api/lessons/{$this->lesson}/sets/{$set->id}", [

@@ -6,12 +6,11 @@ namespace App\Http\Resources;
 
 use App\Models\Ball;
 use Illuminate\Http\Request;
-use LowPoint\Core\CaseFile\CaseWriter;
 
 /**
  * One ball as it was seen.
  *
- * @phpstan-import-type BallSeenShape from CaseWriter
+ * @phpstan-import-type BallSeenShape from \LowPoint\Core\Evidence\Ball
  * @phpstan-type BallShape array{id: string, seen: BallSeenShape}
  *
  * @property Ball $resource

@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Http\Requests\MakeReportsRequest;
-use App\Http\Requests\PutPrescriptionRequest;
-use App\Models\BallSet;
+use App\Lessons\PutBallSet;
+use App\Lessons\PutPrescription;
 use App\Models\User;
+use App\Reports\MakeReports;
 use Illuminate\Http\Request;
 use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Drills\DrillLibrary;
-use LowPoint\Core\Evidence\Answer;
 use LowPoint\Core\Evidence\Ball;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Purpose;
@@ -28,6 +25,10 @@ use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Records\Answer;
+use LowPoint\Core\Records\Field;
+use LowPoint\Core\Records\Layout;
+use LowPoint\Core\Records\Write;
 use LowPoint\Core\Sand\BallInSand;
 use LowPoint\Core\Sand\SandShot;
 use LowPoint\Core\ShotChoice\Ground;
@@ -39,7 +40,7 @@ use LowPoint\Core\Wording\Words;
  * The closed lists of the case file with their labels and ranges, from the core, so that none is written twice.
  *
  * @phpstan-import-type ToldShape from Words
- * @phpstan-import-type TaskShape from CaseWriter
+ * @phpstan-import-type TaskShape from \LowPoint\Core\Evidence\Task
  * @phpstan-type AnswerShape array{label: ToldShape, value: float|string}
  * @phpstan-type NamedShape array{id: string, name: ToldShape}
  * @phpstan-type FieldShape array{
@@ -123,10 +124,10 @@ final class CatalogueResource extends ApiResource
         $firstShot = Task::first($coach->units->whole(Task::FIRST_CARRY_M));
         $usual = self::usual($coach, $firstShot->shot);
         /** @var TaskShape $first */
-        $first = CaseWriter::task(
+        $first = Write::record(
             CaseReader::task(
                 array_filter(['lie' => $usual['lie'], 'method' => $usual['school'], 'carry_m' => $usual['carry_m']])
-                + CaseWriter::task($firstShot),
+                + Write::record($firstShot),
             ),
         );
 
@@ -168,9 +169,9 @@ final class CatalogueResource extends ApiResource
                     Observable::cases(),
                 ),
             ),
-            'task' => self::fields(Task::fields(), Task::SAND_ONLY),
-            'club' => self::fields(Task::clubFields(), []),
-            'ball' => self::fields(Ball::fields(), Ball::SAND_ONLY),
+            'task' => self::fields(Layout::fields(Task::class), Layout::sandOnly(Task::class)),
+            'club' => self::fields(Layout::fields(Club::class), []),
+            'ball' => self::fields(Layout::fields(Ball::class), Layout::sandOnly(Ball::class)),
             'plan' => self::fields(Ground::fields(), []),
             'sand' => self::fields(SandShot::fields(), []),
             'schools' => array_map(
@@ -208,9 +209,9 @@ final class CatalogueResource extends ApiResource
             ],
             'most' => [
                 'drills' => Prescription::MOST_DRILLS,
-                'sure' => BallSet::MOST_SURE,
-                'text' => PutPrescriptionRequest::LONGEST_TEXT,
-                'reports' => MakeReportsRequest::MOST,
+                'sure' => PutBallSet::MOST_SURE,
+                'text' => PutPrescription::LONGEST_TEXT,
+                'reports' => MakeReports::MOST,
             ],
         ];
     }

@@ -6,14 +6,13 @@ namespace App\Http\Resources;
 
 use App\Models\Lesson;
 use Illuminate\Http\Request;
-use LowPoint\Core\CaseFile\CaseWriter;
 
 /**
  * A lesson with all its sets.
  *
  * @phpstan-import-type BallSetShape from BallSetResource
  * @phpstan-import-type GivenPrescriptionShape from PrescriptionResource
- * @phpstan-import-type TaskShape from CaseWriter
+ * @phpstan-import-type TaskShape from \LowPoint\Core\Evidence\Task
  * @phpstan-type LessonShape array{
  *     id: string,
  *     student_id: string,

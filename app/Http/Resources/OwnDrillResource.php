@@ -6,25 +6,12 @@ namespace App\Http\Resources;
 
 use App\Models\OwnDrill;
 use Illuminate\Http\Request;
+use LowPoint\Core\Drills\OwnPart;
 use LowPoint\Core\Drills\Scoring;
 
 /**
  * A drill of the coach's own, as he wrote it.
  *
- * @phpstan-type DrillPartShape array{
- *     kind: string,
- *     // Mm from the ball, toward the target.
- *     ahead_mm: float,
- *     // Mm from the target line, toward the player.
- *     across_mm?: float,
- * }
- * @phpstan-type PutOwnDrillShape array{
- *     name: string,
- *     purpose: string,
- *     steps: list<string>,
- *     goal: GoalChoiceShape,
- *     parts?: list<DrillPartShape>,
- * }
  * @phpstan-type GoalChoiceShape array{
  *     kind?: value-of<Scoring>,
  *     need?: int|null,
@@ -39,7 +26,7 @@ use LowPoint\Core\Drills\Scoring;
  *     purpose: string,
  *     steps: list<string>,
  *     goal: GoalChoiceShape,
- *     parts: list<DrillPartShape>,
+ *     parts: list<OwnPart>,
  * }
  *
  * @property OwnDrill $resource

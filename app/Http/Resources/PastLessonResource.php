@@ -6,14 +6,13 @@ namespace App\Http\Resources;
 
 use App\Models\Lesson;
 use Illuminate\Http\Request;
-use LowPoint\Core\CaseFile\CaseWriter;
 
 /**
  * An earlier lesson, without its balls.
  *
  * @phpstan-import-type GivenPrescriptionShape from PrescriptionResource
  * @phpstan-import-type PastSetShape from PastSetResource
- * @phpstan-import-type TaskShape from CaseWriter
+ * @phpstan-import-type TaskShape from \LowPoint\Core\Evidence\Task
  * @phpstan-type PastLessonShape array{
  *     id: string,
  *     student_id: string,

@@ -21,7 +21,7 @@ use LowPoint\Core\Wording\Words;
  * @phpstan-import-type ObservedShape from CaseWriter
  * @phpstan-import-type PracticeNoteShape from PracticeNoteResource
  * @phpstan-import-type PurposeShape from BallSetResource
- * @phpstan-import-type TaskShape from CaseWriter
+ * @phpstan-import-type TaskShape from \LowPoint\Core\Evidence\Task
  * @phpstan-type TallyShape array{count: int, of: int, interval: array{float, float}}
  * @phpstan-type WorkShape array{
  *     cause: string,

@@ -6,12 +6,11 @@ namespace App\Http\Resources;
 
 use App\Models\Revision;
 use Illuminate\Http\Request;
-use LowPoint\Core\CaseFile\CaseWriter;
 
 /**
  * What stood there before a change.
  *
- * @phpstan-import-type BallSeenShape from CaseWriter
+ * @phpstan-import-type BallSeenShape from \LowPoint\Core\Evidence\Ball
  * @phpstan-type RevisionShape array{
  *     at: string,
  *     by: string|null,

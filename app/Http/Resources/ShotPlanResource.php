@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Illuminate\Http\Request;
-use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Records\Write;
 use LowPoint\Core\ShotChoice\Ballistics;
 use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\ShotChoice\Plan;
@@ -18,7 +18,7 @@ use LowPoint\Core\Wording\Words;
  *
  * @phpstan-import-type ToldShape from Words
  * @phpstan-import-type OptionShape from PlannedShot
- * @phpstan-import-type TaskShape from CaseWriter
+ * @phpstan-import-type TaskShape from \LowPoint\Core\Evidence\Task
  * @phpstan-type PlannedOptionShape array{
  *     figures: OptionShape,
  *     // "Running chip, 46/6".
@@ -92,7 +92,7 @@ final class ShotPlanResource extends ApiResource
             return null;
         }
         /** @var TaskShape $task */
-        $task = CaseWriter::task(new Task(
+        $task = Write::record(new Task(
             $shot,
             $ground->lie,
             $one->club->unnamed(),

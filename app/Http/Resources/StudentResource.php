@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Student;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use LowPoint\Core\CaseFile\BagRequest;
+use LowPoint\Core\Club\Bag;
 use LowPoint\Core\Evidence\Limit;
 
 /**
@@ -61,7 +61,7 @@ final class StudentResource extends ApiResource
             'language' => $this->resource->language?->value,
             'step_m' => $this->resource->step_m,
             'bag' => $this->resource->bag,
-            'clubs' => BagRequest::told($this->resource->clubs()),
+            'clubs' => Bag::told($this->resource->clubs()),
             'inactive' => $this->resource->inactive_since !== null,
             'coach_id' => $this->resource->coach_id,
             'coach' => $this->resource->coach->name,

@@ -8,10 +8,10 @@ use LowPoint\Core\Club\Club;
 use LowPoint\Core\Distance\CarriedBall;
 use LowPoint\Core\Distance\DistanceChart;
 use LowPoint\Core\Evidence\Ball;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Field;
 use LowPoint\Core\Wording\Words;
 
 /**

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Club\Club;
-use LowPoint\Core\Evidence\Field;
-use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Field;
+use LowPoint\Core\Records\Layout;
 
 /** The keys of a question, read one by one; every fault is kept, and all of them are told at once. */
 final class RequestFields
@@ -216,7 +216,7 @@ final class RequestFields
 
     public function club(): Club
     {
-        $fields = Task::clubFields();
+        $fields = Layout::fields(Club::class);
         $loft = $this->number('loft_deg', Club::LOFT_DEG, 'degrees');
         $bounce = $this->number('bounce_deg', Club::BOUNCE_DEG, 'degrees');
         $lie = $this->number('lie_deg', Club::LIE_DEG, 'degrees', Club::STANDARD_LIE_DEG);

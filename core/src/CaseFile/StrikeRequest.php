@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Club\Club;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Field;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Arc;
 use LowPoint\Core\Strike\Lie;

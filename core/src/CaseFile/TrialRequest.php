@@ -11,6 +11,7 @@ use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Reading\SetupTrial;
+use LowPoint\Core\Records\Write;
 
 /** A "what if" as sent by a screen: {"setup": {id: value}, "task": {"lie", "club"}}, each key optional. */
 final readonly class TrialRequest
@@ -36,7 +37,7 @@ final readonly class TrialRequest
             throw new InvalidInput($faults);
         }
 
-        return new self(CaseReader::observations($setup, []), CaseReader::task([...CaseWriter::task($case->task), ...$task]));
+        return new self(CaseReader::observations($setup, []), CaseReader::task([...Write::record($case->task), ...$task]));
     }
 
     /**

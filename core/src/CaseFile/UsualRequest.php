@@ -9,6 +9,7 @@ use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Layout;
 use LowPoint\Core\Strike\Lie;
 
 /** How a coach begins with each shot: school, lie, carry; what is not said there is not said. */
@@ -55,7 +56,7 @@ final class UsualRequest
             ? array_values(array_filter(School::cases(), static fn(School $one): bool => $one->teaches($shot)))
             : School::suiting($shot, $lie);
         $school = $fields->has('school') ? $fields->choice('school', $schools, $schools[0]) : null;
-        $carry = Task::fields()['carry_m'];
+        $carry = Layout::fields(Task::class)['carry_m'];
         $carryM = $fields->optional('carry_m', [$carry->min, $carry->max], 'm');
         $fields->check();
 

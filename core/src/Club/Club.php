@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace LowPoint\Core\Club;
 
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Key;
+use LowPoint\Core\Records\Number;
+use LowPoint\Core\Records\Text;
 
 /** A club as built. Angles in degrees. */
 final readonly class Club
@@ -25,9 +28,13 @@ final readonly class Club
 
     /** @throws InvalidInput outside the ranges above */
     public function __construct(
+        #[Number('Loft', 'degrees', self::LOFT_DEG[0], self::LOFT_DEG[1])]
         public float $loftDeg,
+        #[Number('Bounce', 'degrees', self::BOUNCE_DEG[0], self::BOUNCE_DEG[1])]
         public float $bounceDeg,
+        #[Number('Lie angle', 'degrees', self::LIE_DEG[0], self::LIE_DEG[1]), Key(always: true)]
         public float $lieDeg = self::STANDARD_LIE_DEG,
+        #[Text('Club', 60)]
         public ?string $name = null,
     ) {
         InvalidInput::unlessBetween('club.loft_deg', $loftDeg, ...[...self::LOFT_DEG, 'degrees']);

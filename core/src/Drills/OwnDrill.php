@@ -4,23 +4,18 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Drills;
 
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Shot;
-use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Items;
+use LowPoint\Core\Records\Key;
+use LowPoint\Core\Records\Open;
+use LowPoint\Core\Records\Schema;
+use LowPoint\Core\Records\Text;
 
 /** A drill of a coach's own: text, dose, scoring, and a picture from a few parts. */
-final class OwnDrill
+#[Schema('PutOwnDrill', nulls: false)]
+final readonly class OwnDrill
 {
-    /** Part => what it is called; where it lies is told in mm from the ball. */
-    public const PARTS = [
-        'line' => 'line across',
-        'stick' => 'stick along',
-        'second_ball' => 'second ball',
-        'tee' => 'tee',
-        'towel' => 'towel',
-    ];
-
     public const MOST_PARTS = 6;
 
     public const MOST_STEPS = 8;
@@ -28,110 +23,48 @@ final class OwnDrill
     /** Where a new drill starts. Origin: chosen by us, as most drills of the library are. */
     public const FIRST_GOAL = ['kind' => 'count', 'need' => 7, 'of' => 10, 'sets' => 2, 'balls' => 10, 'minutes' => 8];
 
-    /** How far from the ball a part may lie: toward the target, and from the target line toward the player, mm. */
-    public const AHEAD_MM = [-1500.0, 4000.0];
-
-    public const ACROSS_MM = [-600.0, 800.0];
-
-    private const KEYS = ['name', 'purpose', 'steps', 'goal', 'parts'];
-
-    private const LINE_HALF_MM = 160.0;
-
-    private const STICK_HALF_MM = 450.0;
-
     /**
-     * @param  string  $id  of the drill in results and plans
-     * @param  array<array-key, mixed>  $value  keys name, purpose, steps, goal (as of Goal), parts
+     * @param  list<string>  $steps
+     * @param  array<array-key, mixed>  $goal  as Goal reads it
+     * @param  list<OwnPart>  $parts
      *
-     * @throws InvalidInput naming key, value and range
+     * @throws InvalidInput for a goal that cannot be
      */
-    public static function of(string $id, array $value): Drill
+    public function __construct(
+        #[Text('Name', 60, filled: true)]
+        public string $name,
+        #[Text('Purpose', 200, filled: true)]
+        public string $purpose,
+        #[Items(new Text('Step', 300, filled: true), most: self::MOST_STEPS, least: 1)]
+        public array $steps,
+        #[Open('GoalChoice')]
+        public array $goal,
+        #[Items(OwnPart::class, most: self::MOST_PARTS), Key(always: true)]
+        public array $parts = [],
+    ) {
+        Goal::read($goal);
+    }
+
+    /** @param string $id in results and plans */
+    public function drill(string $id): Drill
     {
-        foreach (array_keys($value) as $key) {
-            if (! \in_array($key, self::KEYS, true)) {
-                throw InvalidInput::one((string) $key, $value[$key], implode(', ', self::KEYS));
-            }
-        }
-        $name = self::text('name', $value['name'] ?? null, 60);
-        $purpose = self::text('purpose', $value['purpose'] ?? null, 200);
-        $steps = self::listOf('steps', $value['steps'] ?? null, 1, self::MOST_STEPS);
-        $steps = array_map(static fn(mixed $step, int $i): string => self::text("steps.{$i}", $step, 300), $steps, array_keys($steps));
-        $parts = self::listOf('parts', $value['parts'] ?? [], 0, self::MOST_PARTS);
-        $goal = \is_array($value['goal'] ?? null)
-            ? $value['goal']
-            : throw InvalidInput::one('goal', $value['goal'] ?? null, 'kind, need, of, sets, balls, minutes');
-        $shapes = array_merge(...array_map(self::part(...), $parts, array_keys($parts)));
-        $of = Goal::read($goal);
+        $of = Goal::read($this->goal);
 
         return new Drill(
             $id,
-            $name,
-            $purpose,
+            $this->name,
+            $this->purpose,
             Shot::cases(),
             [],
             ['grass', 'sand', 'mat', 'none'],
-            $steps,
+            $this->steps,
             ['sets' => $of->sets, 'balls' => $of->balls, 'minutes' => $of->minutes],
             ['kind' => $of->kind, 'need' => $of->need, 'of' => $of->of, 'text' => ''],
             'Fewer balls, half the speed.',
             'Another target each time.',
             '',
             Skill::Own,
-            parts: $shapes,
+            parts: array_map(static fn(OwnPart $part): array => $part->shape(), $this->parts),
         );
-    }
-
-    /** @return list<array{kind: string, x: float, y: float, to_x?: float, to_y?: float, label?: string}> */
-    private static function part(mixed $part, int $i): array
-    {
-        if (! \is_array($part) || ! \is_string($part['kind'] ?? null) || ! isset(self::PARTS[$part['kind']])) {
-            throw InvalidInput::one(
-                "parts.{$i}.kind",
-                \is_array($part) ? $part['kind'] ?? null : $part,
-                implode(', ', array_keys(self::PARTS)),
-            );
-        }
-        $x = self::number("parts.{$i}.ahead_mm", $part['ahead_mm'] ?? null, self::AHEAD_MM);
-        $y = self::number("parts.{$i}.across_mm", $part['across_mm'] ?? 0.0, self::ACROSS_MM);
-
-        return [
-            match ($part['kind']) {
-                'line' => ['kind' => 'line', 'x' => $x, 'y' => $y - self::LINE_HALF_MM, 'to_x' => $x, 'to_y' => $y + self::LINE_HALF_MM],
-                'stick' => [
-                    'kind' => 'stick',
-                    'x' => $x - self::STICK_HALF_MM,
-                    'y' => $y,
-                    'to_x' => $x + self::STICK_HALF_MM,
-                    'to_y' => $y,
-                ],
-                default => ['kind' => $part['kind'], 'x' => $x, 'y' => $y],
-            },
-        ];
-    }
-
-    private static function text(string $key, mixed $value, int $longest): string
-    {
-        return Field::text($key, $longest)->filled($key, $value);
-    }
-
-    /** @param array{float, float} $range */
-    private static function number(string $key, mixed $value, array $range): float
-    {
-        $fault = Field::number($key, 'mm', ...$range)->fault($key, $value);
-        if ($fault !== null || (! \is_int($value) && ! \is_float($value))) {
-            throw new InvalidInput([$fault ?? new Fault($key, $value, 'a number')]);
-        }
-
-        return (float) $value;
-    }
-
-    /** @return list<mixed> */
-    private static function listOf(string $key, mixed $value, int $least, int $most): array
-    {
-        if (! \is_array($value) || ! array_is_list($value) || \count($value) < $least || \count($value) > $most) {
-            throw InvalidInput::one($key, $value, "a list of {$least} to {$most}");
-        }
-
-        return $value;
     }
 }

@@ -4,62 +4,67 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Evidence;
 
-/** One ball as seen. Ground distances in mm, course distances in m. Null = not looked at, but see $noContact. */
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Choice;
+use LowPoint\Core\Records\Key;
+use LowPoint\Core\Records\Named;
+use LowPoint\Core\Records\NoKey;
+use LowPoint\Core\Records\Number;
+use LowPoint\Core\Records\Schema;
+use LowPoint\Core\Records\Text;
+
+/**
+ * One ball as seen. Ground distances in mm, course distances in m. Null = not looked at, but see $noContact.
+ *
+ * @phpstan-type BallSeenShape array<string, mixed>
+ */
+#[Schema('BallSeen', nulls: false)]
 final readonly class Ball
 {
     /** No ball of this game carries further, m. */
     public const FARTHEST_M = 300.0;
 
-    /** Said of balls in sand only. */
-    public const SAND_ONLY = ['sound', 'sand_direction'];
-
     /** @param bool $noContact the club was seen not to touch the ground */
     public function __construct(
+        #[Named('Strike', Strike::class)]
         public ?Strike $strike = null,
+        #[Number('Touch', 'mm', -300, 300, nullable: true), Key('Null: it did not touch the ground.', nullSays: 'noContact')]
         public ?float $touchMm = null,
+        #[NoKey]
         public bool $noContact = false,
+        #[Named('Mark', Mark::class)]
         public ?Mark $mark = null,
+        #[Number('Length of the mark', 'mm', 0, 600)]
         public ?float $markLengthMm = null,
+        #[Choice('Flight', ['low' => 'low', 'expected' => 'expected', 'high' => 'high'])]
         public ?string $flight = null,
+        #[Number('Start', 'degrees', -45, 45)]
         public ?float $startDeg = null,
+        #[Number('Carry', 'm', 0, self::FARTHEST_M)]
         public ?float $carryM = null,
-        public ?float $finishM = null,
-        public ?string $roll = null,
-        public ?string $sound = null,
-        public ?string $sandDirection = null,
-        public ?string $note = null,
+        #[Number('Rolled', 'm', 0, self::FARTHEST_M)]
         public ?float $rollM = null,
+        #[Number('Left to the hole', 'm', 0, self::FARTHEST_M)]
+        public ?float $finishM = null,
+        #[Choice('Roll', ['checks' => 'checks', 'normal' => 'normal', 'runs' => 'runs'])]
+        public ?string $roll = null,
+        #[Choice('Sound', ['click' => 'click', 'thud' => 'thud', 'scrape' => 'scrape']), Key(sandOnly: true)]
+        public ?string $sound = null,
+        #[Choice('Sand flew', ['left' => 'left', 'target' => 'at the target', 'right' => 'right']), Key(sandOnly: true)]
+        public ?string $sandDirection = null,
+        #[Text('Note', 500)]
+        public ?string $note = null,
     ) {}
 
-    /** @return array<string, Field> every key of a ball, in the order of the file */
-    public static function fields(): array
+    /** @throws InvalidInput where such a strike is none of this shot */
+    public function of(Shot $shot): self
     {
-        /** @var array<string, Field>|null $made */
-        static $made = null;
+        $strikes = $shot->strikes();
+        if ($this->strike !== null && ! \in_array($this->strike, $strikes, true)) {
+            $words = implode(', ', array_column($strikes, 'value'));
+            throw InvalidInput::one('strike', $this->strike->value, "for a {$shot->value}: {$words}");
+        }
 
-        return $made ??= self::define();
-    }
-
-    /** @return array<string, Field> */
-    private static function define(): array
-    {
-        $strikes = array_column(Strike::cases(), 'value');
-        $marks = array_column(Mark::cases(), 'value');
-
-        return [
-            'strike' => Field::choice('Strike', array_combine($strikes, $strikes)),
-            'touch_mm' => Field::number('Touch', 'mm', -300, 300, nullable: true),
-            'mark' => Field::choice('Mark', array_combine($marks, $marks)),
-            'mark_length_mm' => Field::number('Length of the mark', 'mm', 0, 600),
-            'flight' => Field::choice('Flight', ['low' => 'low', 'expected' => 'expected', 'high' => 'high']),
-            'start_deg' => Field::number('Start', 'degrees', -45, 45),
-            'carry_m' => Field::number('Carry', 'm', 0, self::FARTHEST_M),
-            'roll_m' => Field::number('Rolled', 'm', 0, self::FARTHEST_M),
-            'finish_m' => Field::number('Left to the hole', 'm', 0, self::FARTHEST_M),
-            'roll' => Field::choice('Roll', ['checks' => 'checks', 'normal' => 'normal', 'runs' => 'runs']),
-            'sound' => Field::choice('Sound', ['click' => 'click', 'thud' => 'thud', 'scrape' => 'scrape']),
-            'sand_direction' => Field::choice('Sand flew', ['left' => 'left', 'target' => 'at the target', 'right' => 'right']),
-            'note' => Field::text('Note', 500),
-        ];
+        return $this;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Evidence;
 
+use LowPoint\Core\Records\Field;
+
 /** Everything about set-up and motion that can be looked at. The values are the keys in files, database and API. */
 enum Observable: string
 {

@@ -6,9 +6,19 @@ namespace LowPoint\Core\Evidence;
 
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Key;
+use LowPoint\Core\Records\Named;
+use LowPoint\Core\Records\Number;
+use LowPoint\Core\Records\Schema;
+use LowPoint\Core\Records\Text;
 use LowPoint\Core\Strike\Lie;
 
-/** What the shot asks. Distances on the course in metres, slopes in degrees (+ = uphill, + = ball above the feet). */
+/**
+ * What the shot asks. Distances on the course in metres, slopes in degrees (+ = uphill, + = ball above the feet).
+ *
+ * @phpstan-type TaskShape array<string, mixed>
+ */
+#[Schema('Task')]
 final readonly class Task
 {
     /** Origin: handbook 4.2. */
@@ -16,9 +26,6 @@ final readonly class Task
 
     /** A plain chip. Origin: chosen by us. */
     public const FIRST_CARRY_M = 9.0;
-
-    /** Asked of shots from sand only. */
-    public const SAND_ONLY = ['lip_height_m', 'lip_distance_m'];
 
     /**
      * @param  Backswing|null  $ownLength  that carries this by the student's own chart; null where he has none
@@ -29,22 +36,31 @@ final readonly class Task
         public Shot $shot,
         public Lie $lie,
         public Club $club,
+        #[Number('Slope', 'degrees', -20, 20)]
         public float $slopeDeg = 0.0,
+        #[Number('Side slope', 'degrees', -20, 20)]
         public float $sideSlopeDeg = 0.0,
+        #[Number('Carry', 'm', 0, 150, nullable: true)]
         public ?float $carryM = null,
+        #[Number('Roll', 'm', 0, 150, nullable: true)]
         public ?float $rollM = null,
+        #[Number('Lip height', 'm', 0, 6, nullable: true), Key(sandOnly: true)]
         public ?float $lipHeightM = null,
+        #[Number('Lip distance', 'm', 0, 50, nullable: true), Key(sandOnly: true)]
         public ?float $lipDistanceM = null,
+        #[Named('Length by his own chart', Backswing::class), Key('Of the backswing, by the student\'s own chart.')]
+        public ?Backswing $ownLength = null,
+        #[Named('Flight', Flight::class)]
         public Flight $flightWanted = Flight::Stock,
         public ?School $method = null,
+        #[Text('Belief', 500)]
         public ?string $belief = null,
-        public ?Backswing $ownLength = null,
     ) {
         if (! \in_array($lie, $shot->lies(), true)) {
             throw InvalidInput::one(
-                'task.lie',
+                'lie',
                 $lie->value,
-                "for a {$shot->value}: ".implode(', ', array_map(static fn(Lie $one): string => $one->value, $shot->lies())),
+                "for a {$shot->value}: ".implode(', ', array_column($shot->lies(), 'value')),
             );
         }
     }
@@ -78,31 +94,5 @@ final readonly class Task
         return $this->lipHeightM === null || $this->lipDistanceM === null || $this->lipDistanceM <= 0.0
             ? null
             : rad2deg(atan2($this->lipHeightM, $this->lipDistanceM));
-    }
-
-    /** @return array<string, Field> every key of a task but shot, lie, club and method, which have types of their own */
-    public static function fields(): array
-    {
-        return [
-            'slope_deg' => Field::number('Slope', 'degrees', -20, 20),
-            'side_slope_deg' => Field::number('Side slope', 'degrees', -20, 20),
-            'carry_m' => Field::number('Carry', 'm', 0, 150, nullable: true),
-            'roll_m' => Field::number('Roll', 'm', 0, 150, nullable: true),
-            'lip_height_m' => Field::number('Lip height', 'm', 0, 6, nullable: true),
-            'lip_distance_m' => Field::number('Lip distance', 'm', 0, 50, nullable: true),
-            'own_length' => Field::choice('Length by his own chart', Backswing::names()),
-            'flight_wanted' => Field::choice('Flight', ['low' => 'low', 'stock' => 'stock', 'high' => 'high']),
-        ];
-    }
-
-    /** @return array<string, Field> */
-    public static function clubFields(): array
-    {
-        return [
-            'name' => Field::text('Club', 60),
-            'loft_deg' => Field::number('Loft', 'degrees', ...Club::LOFT_DEG),
-            'bounce_deg' => Field::number('Bounce', 'degrees', ...Club::BOUNCE_DEG),
-            'lie_deg' => Field::number('Lie angle', 'degrees', ...Club::LIE_DEG),
-        ];
     }
 }

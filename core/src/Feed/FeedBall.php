@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace LowPoint\Core\Feed;
 
 use LowPoint\Core\Evidence\Ball;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Field;
 
 /**
  * A ball as a measuring device tells of it (handbook 12.5). Units are fixed: m, m/s, degrees, mm; signs as in handbook 01.

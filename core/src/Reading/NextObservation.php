@@ -7,10 +7,10 @@ namespace LowPoint\Core\Reading;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\Clue;
 use LowPoint\Core\Causes\EvidenceContext;
-use LowPoint\Core\Evidence\Answer;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\ObservationCost;
+use LowPoint\Core\Records\Answer;
 use LowPoint\Core\Wording\Words;
 
 /**

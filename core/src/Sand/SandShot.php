@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace LowPoint\Core\Sand;
 
 use LowPoint\Core\Club\Club;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Field;
 use LowPoint\Core\ShotChoice\Scatter;
 use LowPoint\Core\Strike\Lie;
 

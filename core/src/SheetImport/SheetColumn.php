@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\SheetImport;
 
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Field;
 
 /** One column of a sheet that holds one key of a ball: in which unit, counted which way, with which words. */
 final readonly class SheetColumn

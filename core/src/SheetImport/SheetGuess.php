@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\SheetImport;
 
 use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Records\Layout;
 
 /** A first idea of what the columns of a sheet hold, from their names and a few cells; the coach has the last word. */
 final class SheetGuess
@@ -114,7 +115,7 @@ final class SheetGuess
 
     private static function unit(string $plain, string $key): ?string
     {
-        $units = SheetUnit::for(Ball::fields()[$key]);
+        $units = SheetUnit::for(Layout::fields(Ball::class)[$key]);
         $words = preg_split('/[^\p{L}°]+/u', $plain) ?: [];
         foreach ($units as $unit) {
             if (array_intersect(self::UNIT_NAMES[$unit->value], $words) !== []) {

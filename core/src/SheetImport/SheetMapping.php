@@ -6,10 +6,11 @@ namespace LowPoint\Core\SheetImport;
 
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Evidence\Ball;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Field;
+use LowPoint\Core\Records\Layout;
 
 /**
  * Which columns of a sheet hold what, and how a row of it becomes a ball.
@@ -210,7 +211,7 @@ final readonly class SheetMapping
      */
     private static function column(mixed $one, string $at, array $headers, array &$faults): ?SheetColumn
     {
-        $fields = Ball::fields();
+        $fields = Layout::fields(Ball::class);
         $before = \count($faults);
         if (! \is_array($one) || array_diff(array_keys($one), self::COLUMN_KEYS) !== []) {
             $faults[] = new Fault($at, $one, 'an object with '.implode(', ', self::COLUMN_KEYS));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\SheetImport;
 
-use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\Records\Field;
 
 /** The unit of a column of figures, and how many stored units one of it makes. */
 enum SheetUnit: string

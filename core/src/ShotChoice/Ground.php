@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\ShotChoice;
 
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Field;
 use LowPoint\Core\Strike\Lie;
 
 /** The ground from the ball to what lies behind the green, along the line to the hole. Metres from the ball, slopes as in handbook 01. */

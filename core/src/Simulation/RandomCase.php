@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace LowPoint\Core\Simulation;
 
 use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Ball;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Observable;
@@ -14,6 +14,8 @@ use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Records\Field;
+use LowPoint\Core\Records\Layout;
 use LowPoint\Core\Strike\Lie;
 
 /** Cases that make no sense but are allowed, and cases that are not: for trying the engine and the reader. */
@@ -40,8 +42,8 @@ final readonly class RandomCase
     {
         $shot = $this->dice->oneOf(Shot::cases());
         $club = [
-            'loft_deg' => $this->value(Task::clubFields()['loft_deg']),
-            'bounce_deg' => $this->value(Task::clubFields()['bounce_deg']),
+            'loft_deg' => $this->value(Layout::fields(Club::class)['loft_deg']),
+            'bounce_deg' => $this->value(Layout::fields(Club::class)['bounce_deg']),
         ];
         $balls = [];
         for ($i = (int) $this->dice->between(0, self::MOST_BALLS + 0.99); $i > 0; $i--) {
@@ -60,7 +62,7 @@ final readonly class RandomCase
                 'club' => $club,
                 'method' => $this->dice->chance(0.5) ? $this->dice->oneOf(School::cases())->value : null,
                 'belief' => $this->dice->chance(0.3) ? $this->dice->oneOf(['scoop', 'I lift it', '…', '']) : null,
-                ...$this->some(Task::fields(), 0.4),
+                ...$this->some(array_diff_key(Layout::fields(Task::class), ['belief' => true]), 0.4),
             ],
             'setup' => $this->some(self::fields(Group::Setup), $this->dice->share()),
             'motion' => $this->some(self::fields(Group::Motion), $this->dice->share()),
@@ -123,7 +125,7 @@ final readonly class RandomCase
     /** @return array<string, mixed> */
     private function ball(Shot $shot): array
     {
-        $ball = $this->some(Ball::fields(), $this->dice->share());
+        $ball = $this->some(Layout::fields(Ball::class), $this->dice->share());
         unset($ball['strike']);
         if ($this->dice->chance(0.8)) {
             $ball['strike'] = $this->dice->oneOf(array_map(static fn(Strike $strike): string => $strike->value, $shot->strikes()));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\CaseFile;
 
-use LowPoint\Core\CaseFile\BagRequest;
 use LowPoint\Core\CaseFile\RequestFields;
 use LowPoint\Core\CaseFile\TargetNumber;
+use LowPoint\Core\Club\Bag;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
@@ -106,7 +106,7 @@ final class RequestFieldsTest extends TestCase
 
     public function test_a_club_is_read_with_the_standard_lie_and_refused_figure_by_figure(): void
     {
-        $read = static fn(array $club): Club => BagRequest::clubs([$club])[0];
+        $read = static fn(array $club): Club => Bag::of([$club])[0];
         $club = $read(['name' => 'Sand', 'loft_deg' => 56, 'bounce_deg' => 12]);
         self::assertEquals(new Club(56.0, 12.0, 64.0, 'Sand'), $club);
 
@@ -121,16 +121,16 @@ final class RequestFieldsTest extends TestCase
     public function test_a_bag_stands_in_order_of_loft_and_holds_one_club_to_twenty(): void
     {
         $club = static fn(float $loft, float $bounce): array => ['loft_deg' => $loft, 'bounce_deg' => $bounce];
-        $bag = BagRequest::clubs([$club(60, 8), $club(52, 8), $club(56, 14), $club(56, 8)]);
+        $bag = Bag::of([$club(60, 8), $club(52, 8), $club(56, 14), $club(56, 8)]);
 
         self::assertSame([[52.0, 8.0], [56.0, 8.0], [56.0, 14.0], [60.0, 8.0]], array_map(
             static fn(Club $one): array => [$one->loftDeg, $one->bounceDeg],
             $bag,
         ));
-        self::assertCount(20, BagRequest::clubs(array_fill(0, 20, $club(56, 10))));
+        self::assertCount(20, Bag::of(array_fill(0, 20, $club(56, 10))));
         foreach ([[], null, array_fill(0, 21, $club(56, 10)), 'all'] as $none) {
             try {
-                BagRequest::clubs($none);
+                Bag::of($none);
                 self::fail('It was taken.');
             } catch (InvalidInput $e) {
                 self::assertSame('bag', $e->faults[0]->key);

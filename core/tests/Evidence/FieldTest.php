@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace LowPoint\Core\Tests\Evidence;
 
 use LowPoint\Core\Evidence\BallTrait;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Field;
+use LowPoint\Core\Records\Read;
+use LowPoint\Core\Records\Text;
 use LowPoint\Core\Tests\Cases;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -19,7 +21,7 @@ final class FieldTest extends TestCase
     #[TestWith(['12345', '12345'])]
     public function test_a_text_that_says_something_is_taken_without_the_space_around_it(string $given, string $kept): void
     {
-        self::assertSame($kept, Field::text('Name', 8)->filled('name', $given));
+        self::assertSame($kept, (new Text('Name', 8, filled: true))->read('name', $given, new Read));
     }
 
     #[TestWith([''])]
@@ -30,10 +32,13 @@ final class FieldTest extends TestCase
     public function test_a_text_that_says_nothing_or_too_much_is_refused_by_name(mixed $given): void
     {
         try {
-            Field::text('Name', 8)->filled('name', $given);
+            $read = new Read;
+            (new Text('Name', 8, filled: true))->read('name', $given, $read);
+            $read->check();
             self::fail('taken');
         } catch (InvalidInput $e) {
-            self::assertSame(['name', '1 to 8 characters'], [$e->faults[0]->key, $e->faults[0]->allowed]);
+            self::assertSame(['name', 'name'], [$e->faults[0]->key, strtolower($e->faults[0]->label)]);
+            self::assertStringContainsString('8 characters', $e->faults[0]->allowed);
         }
     }
 

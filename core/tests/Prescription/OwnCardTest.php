@@ -7,6 +7,8 @@ namespace LowPoint\Core\Tests\Prescription;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Prescription\OwnCard;
 use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Records\Read;
+use LowPoint\Core\Records\Write;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -23,7 +25,7 @@ final class OwnCardTest extends TestCase
 
     public function test_a_card_comes_back_as_it_was_put_with_its_figures_as_numbers(): void
     {
-        $card = OwnCard::of(self::CARD)->toArray();
+        $card = Write::record(Read::record(OwnCard::class, self::CARD));
         self::assertSame(
             [['observable' => 'shaft_lean_deg', 'to' => 4.0], ['observable' => 'lead_weight_pct', 'to' => 60.0]],
             $card['figures'],
@@ -37,7 +39,7 @@ final class OwnCardTest extends TestCase
         $figures = array_map(static fn(string $one): array => ['observable' => $one, 'to' => 10], [
             'ball_position_pct', 'sternum_ahead_mm', 'lead_weight_pct', 'shaft_lean_deg', 'face_open_deg', 'stance_open_deg',
         ]);
-        $card = OwnCard::of(['figures' => $figures, 'drills' => $drills] + self::CARD);
+        $card = Read::record(OwnCard::class, ['figures' => $figures, 'drills' => $drills] + self::CARD);
         self::assertCount(OwnCard::MOST_FIGURES, $card->figures);
         self::assertSame($drills, $card->drills);
     }
@@ -47,7 +49,7 @@ final class OwnCardTest extends TestCase
     public function test_what_is_no_card_is_refused_by_its_key(array $part, string $key): void
     {
         try {
-            OwnCard::of($part + self::CARD);
+            Read::record(OwnCard::class, $part + self::CARD);
         } catch (InvalidInput $e) {
             self::assertSame($key, $e->faults[0]->key);
 
@@ -64,13 +66,16 @@ final class OwnCardTest extends TestCase
         yield 'no shot' => [['shot' => 'putt'], 'shot'];
         yield 'no name' => [['name' => ' '], 'name'];
         yield 'too many drills' => [['drills' => array_fill(0, Prescription::MOST_DRILLS + 1, 'towel')], 'drills'];
-        yield 'drills by number' => [['drills' => [3]], 'drills'];
+        yield 'drills by number' => [['drills' => [3]], 'drills[0]'];
         yield 'drills by name' => [['drills' => ['first' => 'towel']], 'drills'];
         yield 'too many figures' => [['figures' => array_fill(0, OwnCard::MOST_FIGURES + 1, $lean)], 'figures'];
-        yield 'a figure told in words' => [['figures' => [['observable' => 'handle_height', 'to' => 4]]], 'figures.0.observable'];
-        yield 'a figure of nothing' => [['figures' => [['to' => 4]]], 'figures.0.observable'];
-        yield 'the same figure twice' => [['figures' => [$lean, $lean]], 'figures.1.observable'];
-        yield 'out of range' => [['figures' => [['observable' => 'shaft_lean_deg', 'to' => 400]]], 'figures.0.to'];
-        yield 'no number' => [['figures' => [['observable' => 'shaft_lean_deg', 'to' => '4']]], 'figures.0.to'];
+        yield 'figures that are a word' => [['figures' => 'face_open_deg'], 'figures'];
+        yield 'figures by name' => [['figures' => ['face_open_deg' => 8]], 'figures'];
+        yield 'figures from the second on' => [['figures' => [1 => $lean]], 'figures'];
+        yield 'a figure told in words' => [['figures' => [['observable' => 'handle_height', 'to' => 4]]], 'figures[0].observable'];
+        yield 'a figure of nothing' => [['figures' => [['to' => 4]]], 'figures[0].observable'];
+        yield 'the same figure twice' => [['figures' => [$lean, $lean]], 'figures[1].observable'];
+        yield 'out of range' => [['figures' => [['observable' => 'shaft_lean_deg', 'to' => 400]]], 'figures[0].to'];
+        yield 'no number' => [['figures' => [['observable' => 'shaft_lean_deg', 'to' => '4']]], 'figures[0].to'];
     }
 }

@@ -9,13 +9,10 @@ use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Shot;
-use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Prescription\OwnCard;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Tests\Cases;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** One change, one feel, at most two drills: whatever is found, and whoever it is found in. */
@@ -99,18 +96,6 @@ final class PrescriptionTest extends TestCase
         self::assertNull($reading->workOnFirst);
         self::assertSame([], $reading->prescription->drills);
         self::assertEquals(Prescription::nothing()->toArray(), $reading->prescription->toArray());
-    }
-
-    /** @param mixed $figures */
-    #[TestWith(['face_open_deg'])]
-    #[TestWith([null])]
-    #[TestWith([['face_open_deg' => 8]])]
-    #[TestWith([[1 => ['observable' => 'face_open_deg', 'to' => 8]]])]
-    public function test_figures_of_an_own_card_are_a_list(mixed $figures): void
-    {
-        $this->expectException(InvalidInput::class);
-        $this->expectExceptionMessage('figures');
-        OwnCard::figures($figures);
     }
 
     /** @param array<string, mixed> $case */

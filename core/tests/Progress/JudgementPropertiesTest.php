@@ -235,9 +235,10 @@ final class JudgementPropertiesTest extends TestCase
             for ($was = 0; $was <= $of; $was += 2) {
                 for ($good = 0; $good <= 20; $good++) {
                     $rise = Judgement::of([self::set(0, $was, $of), self::set(7, $good, 20)]);
-                    $add($rise->verdict === Verdict::Improving ? 'improving' : 'not', $rise->now?->probabilityAbove($rise->baseline ?? self::fail()));
+                    $chance = $rise->now?->probabilityAbove($rise->baseline ?? self::fail());
+                    $add($rise->verdict === Verdict::Improving ? 'improving' : 'not', $chance);
                     if ($rise->verdict === Verdict::NoChange) {
-                        $add($rise->leaning === 'better' ? 'better' : 'even', $rise->now?->probabilityAbove($rise->baseline ?? self::fail()));
+                        $add($rise->leaning === 'better' ? 'better' : 'even', $chance);
                     }
                     $fall = Judgement::of([self::set(0, $was, $of), self::set(7, $was, $of), self::set(14, $good, 20)]);
                     $two = CleanRate::of(2 * $was, 2 * $of)->probabilityAbove(CleanRate::of($good, 20));
@@ -304,7 +305,8 @@ final class JudgementPropertiesTest extends TestCase
         for ($of = 9; $of <= 30; $of += 3) {
             for ($was = 0; $was <= $of; $was++) {
                 $judged = $after($was, $of, 15, 15);
-                $sure[$judged->verdict === Verdict::Fixed ? 'fixed' : 'not'][] = CleanRate::of(30, 40)->probabilityAbove(CleanRate::of($was, $of));
+                $chance = CleanRate::of(30, 40)->probabilityAbove(CleanRate::of($was, $of));
+                $sure[$judged->verdict === Verdict::Fixed ? 'fixed' : 'not'][] = $chance;
             }
         }
         self::assertGreaterThanOrEqual(0.95, min($sure['fixed']));

@@ -8,6 +8,7 @@ use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Layout;
 use LowPoint\Core\SheetImport\DayOrder;
 use LowPoint\Core\SheetImport\SheetColumn;
 use LowPoint\Core\SheetImport\SheetGuess;
@@ -58,7 +59,7 @@ final class SheetMappingTest extends TestCase
 
     public function test_only_words_that_are_not_ours_have_to_be_explained(): void
     {
-        $fields = Ball::fields();
+        $fields = Layout::fields(Ball::class);
 
         self::assertSame(['Fat', '7'], SheetColumn::foreign($fields['strike'], ['Fat', 'CLEAN', ' thin ', '7', '–', '']));
         self::assertSame(
@@ -149,7 +150,7 @@ final class SheetMappingTest extends TestCase
     public function test_all_units_of_a_length_come_to_the_same(): void
     {
         foreach (['touch_mm' => -42.0, 'carry_m' => 11.3, 'mark_length_mm' => 130.0] as $key => $stored) {
-            foreach (SheetUnit::for(Ball::fields()[$key]) as $unit) {
+            foreach (SheetUnit::for(Layout::fields(Ball::class)[$key]) as $unit) {
                 $mapping = SheetMapping::fromValue(
                     ['columns' => [['header' => 'Carry', 'key' => $key, 'unit' => $unit->value]]],
                     self::HEADERS,

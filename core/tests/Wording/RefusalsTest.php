@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Wording;
 
-use LowPoint\Core\CaseFile\BagRequest;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\PlanRequest;
-use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\Club\Bag;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Field;
 use LowPoint\Core\Wording\Refusals;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
@@ -41,7 +41,7 @@ final class RefusalsTest extends TestCase
     {
         self::assertSame(
             ['Club 2, loft: "steep" is not allowed; allowed: 18 to 72°', 'Club 2, bounce: 90° is not allowed; allowed: −2 to 20°'],
-            self::said(Units::Metric, static fn() => BagRequest::kept([
+            self::said(Units::Metric, static fn() => Bag::of([
                 ['loft_deg' => 52, 'bounce_deg' => 8],
                 ['loft_deg' => 'steep', 'bounce_deg' => 90],
             ])),

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Wording;
 
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Tally;
+use LowPoint\Core\Records\Field;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
 use PHPUnit\Framework\Attributes\TestWith;

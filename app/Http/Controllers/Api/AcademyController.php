@@ -7,10 +7,11 @@ namespace App\Http\Controllers\Api;
 use App\Academy\AuditTrail;
 use App\Academy\Deed;
 use App\Academy\Outlook;
+use App\Academy\PutAcademy;
+use App\Academy\PutCoach;
 use App\Account\Accounts;
 use App\Contract\Endpoint;
-use App\Http\Requests\PutAcademyRequest;
-use App\Http\Requests\PutCoachRequest;
+use App\Http\Body;
 use App\Http\Resources\AcademyResource;
 use App\Http\Resources\AuditResource;
 use App\Http\Resources\OutlookResource;
@@ -23,6 +24,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use LowPoint\Core\Records\Write;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The academy of the coach who is signed in. */
@@ -42,11 +44,11 @@ final class AcademyController
 
     /** Its name, and the school in which each shot is taught. */
     #[Endpoint(AcademyResource::class)]
-    public function put(PutAcademyRequest $request, #[CurrentUser] User $lead): AcademyResource
+    public function put(#[Body(PutAcademy::class)] PutAcademy $body, #[CurrentUser] User $lead): AcademyResource
     {
         Gate::authorize('lead', $lead->academy);
         $before = $lead->academy->schools;
-        $lead->academy->update($request->safe(['name', 'schools']));
+        $lead->academy->update(Write::record($body));
         if ($before != $lead->academy->schools) {
             $this->trail->note($lead, Deed::SchoolsSet, about: $lead->academy->schools);
         }
@@ -87,10 +89,16 @@ final class AcademyController
 
     /** Gives a coach another role, or lets him go: who has left signs in no more, and his students wait to be handed over. */
     #[Endpoint(AcademyResource::class)]
-    public function putCoach(PutCoachRequest $request, User $coach, #[CurrentUser] User $lead, Accounts $accounts): AcademyResource
-    {
+    public function putCoach(
+        #[Body(PutCoach::class)]
+        PutCoach $body,
+        User $coach,
+        #[CurrentUser]
+        User $lead,
+        Accounts $accounts,
+    ): AcademyResource {
         Gate::authorize('lead', $coach);
-        DB::transaction(function () use ($request, $coach, $lead, $accounts): void {
+        DB::transaction(function () use ($body, $coach, $lead, $accounts): void {
             // Two leads at once must not leave an academy without any.
             $leads = User::query()
                 ->where('academy_id', $lead->academy_id)
@@ -98,7 +106,7 @@ final class AcademyController
                 ->whereNull('left_at')
                 ->lockForUpdate()
                 ->pluck('id');
-            [$role, $left] = [$request->enum('role', Role::class) ?? $coach->role, $request->boolean('left')];
+            [$role, $left] = [$body->role, $body->left];
             abort_if(
                 $leads->diff([$coach->id])->isEmpty() && ($left || $role !== Role::Lead),
                 409,

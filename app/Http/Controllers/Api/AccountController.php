@@ -7,24 +7,26 @@ namespace App\Http\Controllers\Api;
 use App\Academy\AuditTrail;
 use App\Academy\Deed;
 use App\Account\Accounts;
+use App\Account\PutAccount;
 use App\Account\SampleWorld;
 use App\Contract\Endpoint;
+use App\Http\Body;
 use App\Http\Requests\ChangeEmailRequest;
 use App\Http\Requests\ChangePasswordRequest;
 use App\Http\Requests\FirstAccountRequest;
-use App\Http\Requests\PutAccountRequest;
 use App\Http\Resources\CoachResource;
 use App\Http\Resources\FirstStartResource;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
-use LowPoint\Core\CaseFile\BagRequest;
 use LowPoint\Core\CaseFile\UsualRequest;
+use LowPoint\Core\Club\Bag;
 
 /** A coach's own account. */
 final class AccountController
@@ -85,16 +87,19 @@ final class AccountController
 
     /** Name, units, clubs, and how he likes to begin; what is not named stays as it is. */
     #[Endpoint(CoachResource::class)]
-    public function put(PutAccountRequest $request, #[CurrentUser] User $coach): CoachResource
+    public function put(#[Body(PutAccount::class)] PutAccount $body, Request $request, #[CurrentUser] User $coach): CoachResource
     {
-        $coach->fill($request->safe(['name', 'units', 'equipment', 'timezone', 'week_starts', 'keeps_stills']));
-        if ($request->exists('bag')) {
-            $coach->bag = BagRequest::kept($request->input('bag'));
-        }
-        if ($request->exists('usual')) {
-            $coach->usual = UsualRequest::read($request->input('usual') ?? []);
-        }
-        $coach->save();
+        // What is not said stays as it is; null is said.
+        $coach->fill(array_intersect_key([
+            'name' => $body->name,
+            'units' => $body->units,
+            'bag' => Bag::kept($body->bag),
+            'usual' => UsualRequest::read($body->usual ?? []),
+            'equipment' => $body->equipment,
+            'timezone' => $body->timezone,
+            'week_starts' => $body->weekStarts ?? $coach->week_starts,
+            'keeps_stills' => $body->keepsStills ?? $coach->keeps_stills,
+        ], $request->post()))->save();
 
         return new CoachResource($coach);
     }

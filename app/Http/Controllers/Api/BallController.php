@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
-use App\Http\Requests\PutBallRequest;
+use App\Http\Body;
 use App\Http\Resources\SetReadingResource;
+use App\Lessons\PutBall;
 use App\Lessons\SetReading;
 use App\Models\Ball;
 use App\Models\BallSet;
@@ -17,26 +18,32 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Records\Write;
 
 final class BallController
 {
     /** Stores the ball with this id: the same one twice is stored once, a changed one is a correction, a removed one comes back. */
     #[Endpoint(SetReadingResource::class)]
-    public function put(PutBallRequest $request, Lesson $lesson, BallSet $set, string $ballId, SetReading $reading): SetReadingResource
-    {
+    public function put(
+        #[Body(PutBall::class)]
+        PutBall $body,
+        Request $request,
+        Lesson $lesson,
+        BallSet $set,
+        string $ballId,
+        SetReading $reading,
+    ): SetReadingResource {
         Gate::authorize('update', $lesson);
         $task = CaseReader::task($lesson->task);
-        $seen = CaseReader::ball($request->input('seen'), $task->shot);
-        $hitAt = Carbon::parse($request->string('hit_at')->value())->utc();
-        self::change($set, $ballId, static function (?Ball $ball) use ($request, $set, $ballId, $seen, $hitAt): Ball {
+        $seen = $body->of($task->shot);
+        self::change($set, $ballId, static function (?Ball $ball) use ($request, $body, $set, $ballId, $seen): Ball {
             $ball ??= (new Ball(['id' => $ballId]))->set()->associate($set);
             if (! $ball->exists) {
                 $ball->told = FeedBall::query()->where('ball_set_id', $set->id)->find($ballId)?->figures;
             }
             if ($ball->hears($request)) {
-                $ball->seen = CaseWriter::ball($seen);
-                $ball->hit_at = $hitAt;
+                $ball->seen = Write::record($seen);
+                $ball->hit_at = Carbon::instance($body->hitAt)->utc();
                 $ball->deleted_at = null;
                 $ball->save();
             }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
-use App\Http\Requests\PutBallSetRequest;
+use App\Http\Body;
 use App\Http\Resources\SetReadingResource;
+use App\Lessons\PutBallSet;
 use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use App\Progress\BallsWanted;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
@@ -27,7 +29,9 @@ final class BallSetController
      */
     #[Endpoint(SetReadingResource::class)]
     public function put(
-        PutBallSetRequest $request,
+        #[Body(PutBallSet::class)]
+        PutBallSet $body,
+        Request $request,
         Lesson $lesson,
         string $setId,
         SetReading $reading,
@@ -35,25 +39,25 @@ final class BallSetController
     ): SetReadingResource {
         Gate::authorize('update', $lesson);
         // Read, merged and stored under a lock: two devices at once keep what either saw.
-        $set = DB::transaction(static function () use ($request, $lesson, $setId): BallSet {
+        $set = DB::transaction(static function () use ($request, $body, $lesson, $setId): BallSet {
             Lesson::query()->lockForUpdate()->find($lesson->id);
             $set =
                 BallSet::query()->find($setId)
                 ?? (new BallSet(['id' => $setId, 'setup' => [], 'motion' => []]))->lesson()->associate($lesson);
             abort_if($set->lesson_id !== $lesson->id, 403);
-            [$setup, $motion] = [self::news($set, $request, 'setup'), self::news($set, $request, 'motion')];
+            [$setup, $motion] = [self::news($set, $request, 'setup', $body->setup), self::news($set, $request, 'motion', $body->motion)];
             $heard = $setup + $motion;
             // A figure that comes without its interval was seen by eye, whatever stood there before.
-            $measured = array_intersect_key((array) $request->input('measured'), $heard) + array_diff_key($set->measured ?? [], $heard);
+            $measured = array_intersect_key($body->measured, $heard) + array_diff_key($set->measured ?? [], $heard);
             $seen = CaseReader::observations(self::merged($set->setup, $setup), self::merged($set->motion, $motion), $measured);
             $set->setup = $seen->in(Group::Setup);
             $set->motion = $seen->in(Group::Motion);
             $set->measured = $seen->measured() === [] ? null : $seen->measured();
             if ($set->hears($request, 'purpose')) {
-                $set->purpose = $request->string('purpose')->value();
+                $set->purpose = $body->purpose->value;
             }
             if ($request->has('confidence') && $set->hears($request, 'confidence')) {
-                $set->confidence = $request->input('confidence');
+                $set->confidence = $body->confidence;
             }
             $set->save();
 
@@ -70,12 +74,13 @@ final class BallSetController
     /**
      * Each look stands for itself: one that was held up does not count as old because another one came meanwhile.
      *
+     * @param  array<array-key, mixed>  $seen
      * @return array<array-key, mixed>
      */
-    private static function news(BallSet $set, PutBallSetRequest $request, string $group): array
+    private static function news(BallSet $set, Request $request, string $group, array $seen): array
     {
         return array_filter(
-            (array) $request->input($group),
+            $seen,
             static fn(int|string $key): bool => $set->hears($request, "{$group}.{$key}"),
             ARRAY_FILTER_USE_KEY,
         );

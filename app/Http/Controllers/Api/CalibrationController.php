@@ -6,8 +6,9 @@ namespace App\Http\Controllers\Api;
 
 use App\Academy\AuditTrail;
 use App\Academy\Deed;
+use App\Academy\Recalibrate;
 use App\Contract\Endpoint;
-use App\Http\Requests\RecalibrateRequest;
+use App\Http\Body;
 use App\Http\Resources\CalibrationResource;
 use App\Models\BallSet;
 use App\Models\Recalibrated;
@@ -33,13 +34,13 @@ final readonly class CalibrationController
 
     /** Another calibration from now on, for all readings of the academy; with a reason. */
     #[Endpoint(CalibrationResource::class)]
-    public function put(RecalibrateRequest $request, #[CurrentUser] User $lead): CalibrationResource
+    public function put(#[Body(Recalibrate::class)] Recalibrate $body, #[CurrentUser] User $lead): CalibrationResource
     {
         Gate::authorize('lead', $lead->academy);
         $made = Recalibration::of(
-            $request->input('changes'),
+            $body->changes,
             $lead->academy->name,
-            $request->string('reason')->value(),
+            $body->reason,
             $lead->today()->toDateString(),
         );
         DB::transaction(function () use ($lead, $made): void {

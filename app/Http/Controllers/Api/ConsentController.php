@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
-use App\Http\Requests\PutConsentRequest;
+use App\Http\Body;
 use App\Http\Resources\ConsentResource;
 use App\Lessons\Withdrawal;
 use App\Models\Consent;
 use App\Models\Student;
+use App\Students\PutConsent;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
@@ -28,15 +29,15 @@ final class ConsentController
 
     /** Records one; the same id twice is recorded once. */
     #[Endpoint(ConsentResource::class)]
-    public function put(PutConsentRequest $request, Student $student, string $consentId): ConsentResource
+    public function put(#[Body(PutConsent::class)] PutConsent $body, Student $student, string $consentId): ConsentResource
     {
         Gate::authorize('update', $student);
         $known = Consent::query()->find($consentId);
         abort_if($known !== null && $known->student_id !== $student->id, 403);
         $consent = $student->consents()->firstOrCreate(['id' => $consentId], [
-            'purpose' => $request->string('purpose')->value(),
-            'given_by' => $request->string('given_by')->trim()->value(),
-            'given_at' => $request->filled('given_on') ? Carbon::parse($request->string('given_on')->value()) : now(),
+            'purpose' => $body->purpose->value,
+            'given_by' => $body->givenBy,
+            'given_at' => $body->givenOn === null ? now() : Carbon::instance($body->givenOn),
         ]);
 
         return new ConsentResource($consent);

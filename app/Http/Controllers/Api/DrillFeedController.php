@@ -6,8 +6,9 @@ namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
 use App\Feed\Intake;
+use App\Feed\JoinDrill;
 use App\Feed\MadeUpBall;
-use App\Http\Requests\JoinDrillRequest;
+use App\Http\Body;
 use App\Http\Resources\DrillFeedResource;
 use App\Http\Resources\FeedDeviceResource;
 use App\Http\Resources\LessonFeedResource;
@@ -31,12 +32,10 @@ final class DrillFeedController
 
     /** Joins a device to what a student practises; null = to nothing. What waited from earlier is set aside. */
     #[Endpoint(FeedDeviceResource::class)]
-    public function join(JoinDrillRequest $request, FeedDevice $device): FeedDeviceResource
+    public function join(#[Body(JoinDrill::class)] JoinDrill $body, FeedDevice $device): FeedDeviceResource
     {
         Gate::authorize('update', $device);
-        $student = $request->input('student_id') === null
-            ? null
-            : Student::query()->whereKey($request->string('student_id')->value())->firstOrFail();
+        $student = $body->studentId === null ? null : Student::query()->findOrFail($body->studentId);
         if ($student !== null) {
             Gate::authorize('update', $student);
         }

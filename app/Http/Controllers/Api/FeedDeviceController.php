@@ -6,9 +6,10 @@ namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
 use App\Feed\Intake;
+use App\Feed\JoinDevice;
 use App\Feed\MadeUpBall;
-use App\Http\Requests\JoinDeviceRequest;
-use App\Http\Requests\MakeDeviceRequest;
+use App\Feed\MakeDevice;
+use App\Http\Body;
 use App\Http\Resources\FeedDeviceResource;
 use App\Http\Resources\LessonFeedResource;
 use App\Http\Resources\MadeUpBallResource;
@@ -17,6 +18,7 @@ use App\Models\FeedDevice;
 use App\Models\Lesson;
 use App\Models\SecretToken;
 use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -40,14 +42,14 @@ final class FeedDeviceController
 
     /** Makes a device; its token is told now and never again. */
     #[Endpoint(FeedDeviceResource::class, status: 201)]
-    public function store(MakeDeviceRequest $request): JsonResponse
+    public function store(#[Body(MakeDevice::class)] MakeDevice $body, #[CurrentUser] User $coach): JsonResponse
     {
         $token = SecretToken::make();
         $device = FeedDevice::query()->create([
-            'coach_id' => $request->user()?->getKey(),
-            'name' => $request->string('name')->trim()->value(),
+            'coach_id' => $coach->id,
+            'name' => $body->name,
             'token_hash' => $token->hash,
-            'ends_at' => $request->filled('minutes') ? now()->addMinutes($request->integer('minutes')) : null,
+            'ends_at' => $body->minutes === null ? null : now()->addMinutes($body->minutes),
         ]);
 
         return (new FeedDeviceResource($device))
@@ -58,12 +60,10 @@ final class FeedDeviceController
 
     /** Joins a device to a lesson; null = to none. Its balls are that lesson's from now on. */
     #[Endpoint(FeedDeviceResource::class)]
-    public function join(JoinDeviceRequest $request, FeedDevice $device): FeedDeviceResource
+    public function join(#[Body(JoinDevice::class)] JoinDevice $body, FeedDevice $device): FeedDeviceResource
     {
         Gate::authorize('update', $device);
-        $lesson = $request->input('lesson_id') === null
-            ? null
-            : Lesson::query()->whereKey($request->string('lesson_id')->value())->firstOrFail();
+        $lesson = $body->lessonId === null ? null : Lesson::query()->findOrFail($body->lessonId);
         if ($lesson !== null) {
             Gate::authorize('update', $lesson);
         }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
-use App\Http\Requests\PutLessonRequest;
+use App\Http\Body;
 use App\Http\Resources\LessonPageResource;
 use App\Http\Resources\LessonResource;
 use App\Http\Resources\StoredLessonResource;
 use App\Http\Resources\StudentResource;
 use App\Jobs\KeepStanding;
+use App\Lessons\PutLesson;
 use App\Lessons\SetReading;
 use App\Models\BallSet;
 use App\Models\Lesson;
@@ -18,11 +19,12 @@ use App\Models\Student;
 use App\Models\User;
 use App\Progress\BallsWanted;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Records\Write;
 
 final class LessonController
 {
@@ -50,13 +52,20 @@ final class LessonController
 
     /** Begins, changes or closes the lesson with this id. */
     #[Endpoint(StoredLessonResource::class)]
-    public function put(PutLessonRequest $request, string $lessonId, #[CurrentUser] User $coach, SetReading $reading): StoredLessonResource
-    {
-        $student = Student::query()->findOrFail($request->string('student_id')->value());
+    public function put(
+        #[Body(PutLesson::class)]
+        PutLesson $body,
+        Request $request,
+        string $lessonId,
+        #[CurrentUser]
+        User $coach,
+        SetReading $reading,
+    ): StoredLessonResource {
+        $student = Student::query()->findOrFail($body->studentId);
         Gate::authorize('update', $student);
-        $wanted = CaseWriter::task(CaseReader::task($request->input('task')));
+        $wanted = Write::record($body->task);
 
-        return DB::transaction(function () use ($request, $lessonId, $student, $coach, $wanted, $reading): StoredLessonResource {
+        return DB::transaction(function () use ($request, $body, $lessonId, $student, $coach, $wanted, $reading): StoredLessonResource {
             $lesson =
                 Lesson::withTrashed()->lockForUpdate()->find($lessonId)
                 ?? new Lesson(['id' => $lessonId, 'student_id' => $student->id, 'coach_id' => $coach->id]);
@@ -69,7 +78,7 @@ final class LessonController
             );
             $conflicts = [];
             if ($lesson->hears($request)) {
-                $conflicts = $this->change($lesson, $request, $wanted);
+                $conflicts = $this->change($lesson, $body, $wanted);
             }
             $lesson->setRelation('student', $student);
             $lesson->load('sets.balls');
@@ -95,25 +104,21 @@ final class LessonController
      * @return list<array{key: string, theirs: mixed, yours: mixed}> what both have changed: the later one holds, the other is in the
      *     history
      */
-    private function change(Lesson $lesson, PutLessonRequest $request, array $wanted): array
+    private function change(Lesson $lesson, PutLesson $body, array $wanted): array
     {
-        $at = static fn(?string $time): ?string => $time === null || $time === '' ? null : Carbon::parse($time)->utc()->toIso8601String();
-        $now =
-            ['began_at' => $at($request->string('began_at')->value()), 'closed_at' => $at($request->string('closed_at')->value())]
-            + $wanted;
-        $base = $request->input('base');
-        if (! $lesson->exists || ! \is_array($base) || ! \is_array($base['task'] ?? null)) {
+        $at = static fn(?\DateTimeInterface $time): ?string => $time === null ? null : Carbon::instance($time)->utc()->toIso8601String();
+        $now = ['began_at' => $at($body->beganAt), 'closed_at' => $at($body->closedAt)] + $wanted;
+        $base = $body->base;
+        if (! $lesson->exists || $base === null) {
             [$lesson->task, $lesson->began_at, $lesson->closed_at] = [
                 $wanted,
-                Carbon::parse((string) $now['began_at'])->utc(),
-                $now['closed_at'] === null ? null : Carbon::parse($now['closed_at'])->utc(),
+                Carbon::instance($body->beganAt)->utc(),
+                $body->closedAt === null ? null : Carbon::instance($body->closedAt)->utc(),
             ];
 
             return [];
         }
-        $was =
-            ['began_at' => $at($base['began_at'] ?? null), 'closed_at' => $at($base['closed_at'] ?? null)]
-            + CaseWriter::task(CaseReader::task($base['task']));
+        $was = ['began_at' => $at($base->beganAt), 'closed_at' => $at($base->closedAt)] + Write::record($base->task);
         $stored =
             ['began_at' => $lesson->began_at->utc()->toIso8601String(), 'closed_at' => $lesson->closed_at?->utc()->toIso8601String()]
             + $lesson->task;
@@ -131,7 +136,7 @@ final class LessonController
         $lesson->began_at = Carbon::parse((string) $stored['began_at'])->utc();
         $lesson->closed_at = $stored['closed_at'] === null ? null : Carbon::parse($stored['closed_at'])->utc();
         unset($stored['began_at'], $stored['closed_at']);
-        $lesson->task = CaseWriter::task(CaseReader::task(array_filter($stored, static fn(mixed $value): bool => $value !== null)));
+        $lesson->task = Write::record(CaseReader::task(array_filter($stored, static fn(mixed $value): bool => $value !== null)));
 
         return $conflicts;
     }

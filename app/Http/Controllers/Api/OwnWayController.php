@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
 use App\Figures\DrillSvg;
+use App\Http\Body;
 use App\Http\Resources\DrillPreviewResource;
 use App\Http\Resources\OwnCardResource;
 use App\Http\Resources\OwnDrillResource;
@@ -16,11 +17,11 @@ use App\Models\User;
 use App\Practice\KnownDrills;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Drills\OwnDrill as Drill;
+use LowPoint\Core\Drills\OwnPart;
 use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
@@ -28,6 +29,7 @@ use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Prescription\OwnCard as Card;
 use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Records\Write;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Words;
@@ -42,7 +44,7 @@ final readonly class OwnWayController
         return new OwnWayResource([
             'cards' => OwnCardResource::collection(OwnCard::query()->where('coach_id', $coach->id)->latest('updated_at')->get()),
             'drills' => OwnDrillResource::collection(OwnDrill::query()->where('coach_id', $coach->id)->oldest('name')->get()),
-            'parts' => Drill::PARTS,
+            'parts' => OwnPart::KINDS,
             'kinds' => array_column([...Scoring::Count->instead(), Scoring::Error], 'value'),
             'first_goal' => Drill::FIRST_GOAL,
             'most' => ['parts' => Drill::MOST_PARTS, 'figures' => Card::MOST_FIGURES, 'drills' => Prescription::MOST_DRILLS],
@@ -54,18 +56,23 @@ final readonly class OwnWayController
      *
      * @throws InvalidInput naming key, value and range
      */
-    #[Endpoint(OwnCardResource::class, takes: 'PutOwnCardShape')]
-    public function putCard(Request $request, string $cardId, KnownDrills $drills, #[CurrentUser] User $coach): OwnCardResource
-    {
-        $card = Card::of($request->all());
+    #[Endpoint(OwnCardResource::class)]
+    public function putCard(
+        #[Body(Card::class)]
+        Card $card,
+        string $cardId,
+        KnownDrills $drills,
+        #[CurrentUser]
+        User $coach,
+    ): OwnCardResource {
         foreach ($card->drills as $i => $id) {
             if ($drills->find($id, $coach->id) === null) {
-                throw InvalidInput::one("drills.{$i}", $id, 'a drill of the library, or of your own');
+                throw InvalidInput::one("drills[{$i}]", $id, 'a drill of the library, or of your own');
             }
         }
         $kept = OwnCard::query()->find($cardId) ?? new OwnCard(['id' => $cardId, 'coach_id' => $coach->id]);
         abort_if($kept->coach_id !== $coach->id, Response::HTTP_FORBIDDEN);
-        $kept->fill(['shot' => $card->shot->value, 'content' => $card->toArray()])->save();
+        $kept->fill(['shot' => $card->shot->value, 'content' => Write::record($card)])->save();
 
         return new OwnCardResource($kept);
     }
@@ -85,13 +92,13 @@ final readonly class OwnWayController
      *
      * @throws InvalidInput naming key, value and range
      */
-    #[Endpoint(DrillPreviewResource::class, takes: 'PutOwnDrillShape')]
-    public function putDrill(Request $request, string $drillId, #[CurrentUser] User $coach): DrillPreviewResource
+    #[Endpoint(DrillPreviewResource::class)]
+    public function putDrill(#[Body(Drill::class)] Drill $body, string $drillId, #[CurrentUser] User $coach): DrillPreviewResource
     {
-        $drill = Drill::of($drillId, $request->all());
+        $drill = $body->drill($drillId);
         $kept = OwnDrill::withTrashed()->find($drillId) ?? new OwnDrill(['id' => $drillId, 'coach_id' => $coach->id]);
         abort_if($kept->coach_id !== $coach->id, Response::HTTP_FORBIDDEN);
-        $kept->fill(['name' => $drill->name, 'content' => $request->all()])->save();
+        $kept->fill(['name' => $drill->name, 'content' => Write::record($body)])->save();
         // Drawn over the feet of a plain chip: the picture is the parts, whatever the shot.
         $task = new Task(Shot::Chip, Lie::Fairway, new Club(56, 10));
         $sheet = DrillHandout::for($drill, SetupCard::of(School::followedIn($task), $task), null, new Words($coach->units));

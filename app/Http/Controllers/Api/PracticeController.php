@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
-use App\Http\Requests\MoveSessionRequest;
-use App\Http\Requests\PutPlanRequest;
-use App\Http\Requests\PutResultRequest;
+use App\Http\Body;
 use App\Http\Resources\DrillResultResource;
 use App\Http\Resources\MovedSessionResource;
 use App\Http\Resources\PracticeResource;
@@ -15,7 +13,10 @@ use App\Language\Phrases;
 use App\Models\PlanSession;
 use App\Models\Student;
 use App\Practice\Calendar;
+use App\Practice\MoveSession;
 use App\Practice\Planning;
+use App\Practice\PutPlan;
+use App\Practice\PutResult;
 use App\Practice\Results;
 use App\Practice\StudentPractice;
 use Illuminate\Http\Response;
@@ -37,18 +38,19 @@ final class PracticeController
 
     /** Makes a plan of practice from what was handed out; it replaces the one before. */
     #[Endpoint(PracticeResource::class)]
-    public function putPlan(PutPlanRequest $request, Student $student, Planning $planning, StudentPractice $practice): PracticeResource
-    {
+    public function putPlan(
+        #[Body(PutPlan::class)]
+        PutPlan $body,
+        Student $student,
+        Planning $planning,
+        StudentPractice $practice,
+    ): PracticeResource {
         Gate::authorize('update', $student);
-        /** @var list<string> $grounds */
-        $grounds = $request->array('grounds');
-        /** @var list<string>|null $equipment */
-        $equipment = $request->input('equipment');
         $known = DrillLibrary::standard()->equipment();
-        $equipment = $equipment === null
+        $equipment = $body->equipment === null
             ? null
-            : array_map(static fn(string $one): string => Phrases::spoken()->meant($one, $known), $equipment);
-        $planning->make($student, $request->days(), $grounds, $equipment, $request->integer('weeks'), $request->from());
+            : array_map(static fn(string $one): string => Phrases::spoken()->meant($one, $known), $body->equipment);
+        $planning->make($student, $body->days, $body->grounds, $equipment, $body->weeks, Carbon::instance($body->from)->startOfDay());
 
         return new PracticeResource($practice->of($student->refresh()));
     }
@@ -56,14 +58,15 @@ final class PracticeController
     /** Moves a visit to another day. */
     #[Endpoint(MovedSessionResource::class)]
     public function moveSession(
-        MoveSessionRequest $request,
+        #[Body(MoveSession::class)]
+        MoveSession $body,
         Student $student,
         PlanSession $session,
         Planning $planning,
     ): MovedSessionResource {
         Gate::authorize('update', $student);
         abort_if($session->plan->student_id !== $student->id, 404);
-        $planning->move($session, Carbon::parse($request->string('day')->value()));
+        $planning->move($session, Carbon::instance($body->day));
 
         return new MovedSessionResource(['id' => $session->id, 'day' => $session->day->toDateString()]);
     }
@@ -79,11 +82,16 @@ final class PracticeController
 
     /** Logs one run of a drill. */
     #[Endpoint(DrillResultResource::class)]
-    public function putResult(PutResultRequest $request, Student $student, string $resultId, Results $results): DrillResultResource
-    {
+    public function putResult(
+        #[Body(PutResult::class)]
+        PutResult $body,
+        Student $student,
+        string $resultId,
+        Results $results,
+    ): DrillResultResource {
         Gate::authorize('update', $student);
 
-        return new DrillResultResource($results->put($student, $resultId, $request->run(), 'coach'));
+        return new DrillResultResource($results->put($student, $resultId, $body, 'coach'));
     }
 
     public static function file(Student $student): Response

@@ -5,23 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
-use App\Http\Requests\PutPracticeNoteRequest;
+use App\Http\Body;
 use App\Http\Resources\PracticeNoteResource;
 use App\Models\PracticeNote;
 use App\Models\ShareLink;
+use App\Practice\PutPracticeNote;
 use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 
 /** What a student says of his practice on his page: that it hurts, that there was no time, that he did more. */
 final class PracticeNoteController
 {
     /** Says it, once, however often it is sent. */
     #[Endpoint(PracticeNoteResource::class)]
-    public function put(PutPracticeNoteRequest $request, string $token, string $noteId): PracticeNoteResource
+    public function put(#[Body(PutPracticeNote::class)] PutPracticeNote $body, string $token, string $noteId): PracticeNoteResource
     {
         $student = ShareLink::openOrGone($token)->student;
         $note = PracticeNote::query()->find($noteId) ?? new PracticeNote(['id' => $noteId, 'student_id' => $student->id]);
         abort_if($note->student_id !== $student->id, 403);
-        $note->fill(['kind' => $request->kind(), 'said_at' => $request->saidAt()])->save();
+        $note->fill(['kind' => $body->kind, 'said_at' => Carbon::instance($body->saidAt)->utc()])->save();
 
         return new PracticeNoteResource($note);
     }

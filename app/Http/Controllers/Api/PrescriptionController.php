@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
-use App\Http\Requests\PutPrescriptionRequest;
-use App\Http\Requests\TakeBackPrescriptionRequest;
+use App\Http\Body;
 use App\Http\Resources\DrillsResource;
 use App\Http\Resources\HandedOutResource;
 use App\Http\Resources\PrescriptionResource;
@@ -14,9 +13,10 @@ use App\Http\Resources\ProposalResource;
 use App\Jobs\KeepStanding;
 use App\Language\Phrases;
 use App\Lessons\Prescribing;
+use App\Lessons\PutPrescription;
+use App\Lessons\TakeBackPrescription;
 use App\Models\BallSet;
 use App\Models\Lesson;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\DrillHandout;
@@ -47,25 +47,23 @@ final class PrescriptionController
 
     /** Hands out a prescription: the cause, one feel and at most two drills. It replaces an earlier one of this lesson. */
     #[Endpoint(PrescriptionResource::class)]
-    public function put(PutPrescriptionRequest $request, Lesson $lesson, Prescribing $prescribing): PrescriptionResource
-    {
+    public function put(
+        #[Body(PutPrescription::class)]
+        PutPrescription $body,
+        Lesson $lesson,
+        Prescribing $prescribing,
+    ): PrescriptionResource {
         Gate::authorize('update', $lesson);
-        $set = $lesson->sets()->findOrFail($request->string('set_id')->value());
-        /** @var list<string> $drills */
-        $drills = $request->array('drills');
-        /** @var list<array{observable: string, to: float}>|null $figures */
-        $figures = $request->input('figures');
-        /** @var array<string, array<array-key, mixed>> $goals */
-        $goals = $request->array('goals');
+        $set = $lesson->sets()->findOrFail($body->setId);
         $given = $prescribing->give(
             $lesson,
             $set,
-            $request->string('cause')->value(),
-            self::feel($request),
-            $drills,
-            $figures,
-            $goals,
-            $request->string('sentence')->value(),
+            $body->cause,
+            self::feel($body->cause, $body->feel),
+            $body->drills,
+            $body->figures,
+            $body->goals ?? [],
+            $body->sentence ?? '',
         );
         KeepStanding::dispatch($lesson->student_id);
 
@@ -74,22 +72,24 @@ final class PrescriptionController
 
     /** Takes back what was handed out; what stood there before stands again. */
     #[Endpoint(HandedOutResource::class)]
-    public function takeBack(TakeBackPrescriptionRequest $request, Lesson $lesson, Prescribing $prescribing): HandedOutResource
-    {
+    public function takeBack(
+        #[Body(TakeBackPrescription::class)]
+        TakeBackPrescription $body,
+        Lesson $lesson,
+        Prescribing $prescribing,
+    ): HandedOutResource {
         Gate::authorize('update', $lesson);
-        /** @var list<string> $drills */
-        $drills = $request->array('drills');
-        $now = $prescribing->takeBack($lesson, $request->string('cause')->value(), self::feel($request), $drills);
+        $now = $prescribing->takeBack($lesson, $body->cause, self::feel($body->cause, $body->feel), $body->drills);
         KeepStanding::dispatch($lesson->student_id);
 
         return new HandedOutResource(['prescription' => PrescriptionResource::given($now)]);
     }
 
     /** A feel of the library is kept in English, in whatever language it was chosen: it is read in others. */
-    private static function feel(FormRequest $request): string
+    private static function feel(string $causeId, string $feel): string
     {
-        $cause = CauseLibrary::standard()->find($request->string('cause')->value());
+        $cause = CauseLibrary::standard()->find($causeId);
 
-        return Phrases::spoken()->meant($request->string('feel')->value(), array_values($cause->cure->feels ?? []));
+        return Phrases::spoken()->meant($feel, array_values($cause->cure->feels ?? []));
     }
 }

@@ -7,16 +7,18 @@ namespace App\Http\Controllers\Api;
 use App\Academy\AuditTrail;
 use App\Academy\Deed;
 use App\Contract\Endpoint;
-use App\Http\Requests\MakeReportsRequest;
+use App\Http\Body;
 use App\Http\Resources\ReportBatchResource;
 use App\Jobs\MakeReport;
 use App\Language\Phrases;
 use App\Models\Lesson;
 use App\Models\User;
+use App\Reports\MakeReports;
 use App\Reports\ReportFolder;
 use Illuminate\Bus\Batch;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -26,16 +28,13 @@ final class ReportBatchController
 {
     /** Makes the reports of many lessons, beside the web server. */
     #[Endpoint(ReportBatchResource::class, status: 202)]
-    public function store(MakeReportsRequest $request, #[CurrentUser] User $coach): JsonResponse
+    public function store(#[Body(MakeReports::class)] MakeReports $body, Request $request, #[CurrentUser] User $coach): JsonResponse
     {
-        /** @var list<string> $ids */
-        $ids = $request->array('lessons');
-        foreach ($ids as $id) {
+        foreach ($body->lessons as $id) {
             Gate::authorize('view', Lesson::query()->findOrFail($id));
         }
-        $paper = $request->string('paper')->value();
         $asked = Phrases::wanted($request);
-        $batch = Bus::batch(array_map(static fn(string $id): MakeReport => new MakeReport($id, $paper, $asked), $ids))
+        $batch = Bus::batch(array_map(static fn(string $id): MakeReport => new MakeReport($id, $body->paper, $asked), $body->lessons))
             ->name("reports {$coach->id}")
             ->allowFailures()
             ->dispatch();

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
-use App\Http\Requests\MakeLinkRequest;
+use App\Http\Body;
 use App\Http\Resources\ShareLinkResource;
 use App\Models\ConsentPurpose;
 use App\Models\SecretToken;
 use App\Models\ShareLink;
 use App\Models\Student;
+use App\Sharing\MakeLink;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\Gate;
@@ -29,14 +30,14 @@ final class ShareLinkController
 
     /** Makes a link; its path is told now and never again. */
     #[Endpoint(ShareLinkResource::class, status: 201)]
-    public function store(MakeLinkRequest $request, Student $student): JsonResponse
+    public function store(#[Body(MakeLink::class)] MakeLink $body, Student $student): JsonResponse
     {
         Gate::authorize('update', $student);
         $student->demandConsent(ConsentPurpose::Link);
         $token = SecretToken::make();
         $link = $student
             ->links()
-            ->create(['token_hash' => $token->hash, 'expires_at' => now()->addDays($request->integer('days'))]);
+            ->create(['token_hash' => $token->hash, 'expires_at' => now()->addDays($body->days)]);
 
         return (new ShareLinkResource($link))
             ->withPath("/p/{$token->plain}")

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
-use App\Http\Requests\PutResultRequest;
+use App\Http\Body;
 use App\Http\Resources\DrillResultResource;
 use App\Http\Resources\ErasedResultsResource;
 use App\Http\Resources\PracticeExportResource;
@@ -13,6 +13,7 @@ use App\Http\Resources\PracticeResource;
 use App\Language\Phrases;
 use App\Models\DrillResult;
 use App\Models\ShareLink;
+use App\Practice\PutResult;
 use App\Practice\Results;
 use App\Practice\StudentPractice;
 use App\Progress\AttentionIndex;
@@ -40,9 +41,14 @@ final class SharedController
 
     /** Logs one run of a drill. */
     #[Endpoint(DrillResultResource::class)]
-    public function putResult(PutResultRequest $request, string $token, string $resultId, Results $results): DrillResultResource
-    {
-        return new DrillResultResource($results->put(ShareLink::openOrGone($token)->student, $resultId, $request->run(), 'student'));
+    public function putResult(
+        #[Body(PutResult::class)]
+        PutResult $body,
+        string $token,
+        string $resultId,
+        Results $results,
+    ): DrillResultResource {
+        return new DrillResultResource($results->put(ShareLink::openOrGone($token)->student, $resultId, $body, 'student'));
     }
 
     /** The plan as a calendar file. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
-use App\Http\Requests\SheetPlanRequest;
+use App\Http\Body;
 use App\Http\Resources\SheetCheckResource;
 use App\Http\Resources\SheetDraftResource;
 use App\Http\Resources\SheetImportResource;
@@ -16,6 +16,7 @@ use App\Models\SheetImport;
 use App\Models\SheetPreset;
 use App\Models\Student;
 use App\Models\User;
+use App\Sheets\ReadSheet;
 use App\Sheets\SheetCheck;
 use App\Sheets\SheetFile;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -27,10 +28,11 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Storage;
-use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Evidence\Ball;
-use LowPoint\Core\Evidence\Field;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Field;
+use LowPoint\Core\Records\Layout;
+use LowPoint\Core\Records\Write;
 use LowPoint\Core\SheetImport\SheetColumn;
 use LowPoint\Core\SheetImport\SheetGuess;
 use LowPoint\Core\SheetImport\SheetUnit;
@@ -104,12 +106,15 @@ final class SheetController
                 static fn(array $column): array => $column + [
                     'foreign' => array_map(
                         static fn(Field $field): array => SheetColumn::foreign($field, $column['words'] ?? []),
-                        Ball::fields(),
+                        Layout::fields(Ball::class),
                     ),
                 ],
                 $survey['columns'],
             ),
-            'units' => array_map(static fn(Field $field): array => array_column(SheetUnit::for($field), 'value'), Ball::fields()),
+            'units' => array_map(
+                static fn(Field $field): array => array_column(SheetUnit::for($field), 'value'),
+                Layout::fields(Ball::class),
+            ),
             'guess' => SheetGuess::of(array_column($survey['columns'], 'samples', 'header')),
             'presets' => $presets->map(
                 static fn(SheetPreset $one): array => ['id' => $one->id, 'name' => $one->name, 'mapping' => $one->mapping],
@@ -131,22 +136,22 @@ final class SheetController
 
     /** What the sheet would come to; nothing is stored. */
     #[Endpoint(SheetCheckResource::class)]
-    public function check(SheetPlanRequest $request, SheetImport $import, SheetCheck $check): SheetCheckResource
+    public function check(#[Body(ReadSheet::class)] ReadSheet $body, SheetImport $import, SheetCheck $check): SheetCheckResource
     {
         Gate::authorize('update', $import);
         abort_if($import->state !== SheetImport::DRAFT, 409, self::CONFIRMED);
 
-        return new SheetCheckResource($check->of($request->plan($import)));
+        return new SheetCheckResource($check->of($body->plan($import)));
     }
 
     /** Reads the sheet into lessons, beside the web server. */
     #[Endpoint(SheetImportResource::class, status: 202)]
-    public function confirm(SheetPlanRequest $request, SheetImport $import, #[CurrentUser] User $coach): JsonResponse
+    public function confirm(#[Body(ReadSheet::class)] ReadSheet $body, SheetImport $import, #[CurrentUser] User $coach): JsonResponse
     {
         Gate::authorize('update', $import);
         abort_if($import->state !== SheetImport::DRAFT, 409, self::CONFIRMED);
-        $plan = $request->plan($import);
-        DB::transaction(static function () use ($request, $import, $coach, $plan): void {
+        $plan = $body->plan($import);
+        DB::transaction(static function () use ($body, $import, $coach, $plan): void {
             // Pressed twice, it begins once.
             $begun = SheetImport::query()
                 ->whereKey($import->id)
@@ -155,13 +160,13 @@ final class SheetController
             abort_if($begun === 0, 409, self::CONFIRMED);
             $import->update([
                 'mapping' => $plan->mapping->toArray(),
-                'task' => CaseWriter::task($plan->task),
-                'purpose' => $request->string('purpose')->value(),
-                'day' => $request->day(),
+                'task' => Write::record($plan->task),
+                'purpose' => $body->purpose->value,
+                'day' => $body->day,
             ]);
-            if ($request->filled('remember')) {
+            if ($body->remember !== null && $body->remember !== '') {
                 SheetPreset::query()->updateOrCreate(
-                    ['coach_id' => $coach->id, 'name' => $request->string('remember')->value()],
+                    ['coach_id' => $coach->id, 'name' => $body->remember],
                     ['mapping' => $plan->mapping->toArray()],
                 );
             }

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Contract\Endpoint;
-use App\Http\Requests\PutStudentRequest;
+use App\Http\Body;
 use App\Http\Resources\StudentResource;
 use App\Models\Student;
 use App\Models\User;
+use App\Students\PutStudent;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use LowPoint\Core\CaseFile\BagRequest;
+use LowPoint\Core\Club\Bag;
 
 final class StudentController
 {
@@ -55,19 +57,29 @@ final class StudentController
 
     /** Adds or changes the student with this id, made by the device. */
     #[Endpoint(StudentResource::class)]
-    public function put(PutStudentRequest $request, string $studentId, #[CurrentUser] User $coach): StudentResource
-    {
+    public function put(
+        #[Body(PutStudent::class)]
+        PutStudent $body,
+        Request $request,
+        string $studentId,
+        #[CurrentUser]
+        User $coach,
+    ): StudentResource {
         $student = Student::query()->find($studentId) ?? (new Student)->forceFill(['id' => $studentId, 'coach_id' => $coach->id]);
         Gate::authorize('update', $student);
         $student->fill([
-            ...$request->safe(['name', 'handed', 'limits', 'units', 'language', 'step_m']),
-            'about' => $request->string('about')->value(),
+            'name' => $body->name,
+            'handed' => $body->handed,
+            'limits' => array_column($body->limits, 'value'),
+            'about' => $body->about ?? '',
         ]);
-        if ($request->has('inactive')) {
-            $student->inactive_since = $request->boolean('inactive') ? $student->inactive_since ?? now() : null;
-        }
-        if ($request->exists('bag')) {
-            $student->bag = BagRequest::kept($request->input('bag'));
+        // What is not said stays as it is; null is said.
+        $student->fill(array_intersect_key(
+            ['units' => $body->units, 'language' => $body->language, 'step_m' => $body->stepM, 'bag' => Bag::kept($body->bag)],
+            $request->post(),
+        ));
+        if ($body->inactive !== null) {
+            $student->inactive_since = $body->inactive ? $student->inactive_since ?? now() : null;
         }
         $student->save();
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Academy\HandOver;
+use App\Academy\ShareStudent;
 use App\Academy\Sharing;
 use App\Contract\Endpoint;
-use App\Http\Requests\HandOverRequest;
-use App\Http\Requests\ShareStudentRequest;
+use App\Http\Body;
 use App\Http\Resources\StudentResource;
 use App\Http\Resources\StudentShareResource;
-use App\Models\ShareLevel;
 use App\Models\Student;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -34,11 +34,17 @@ final class StudentShareController
 
     /** Shares a student with a coach, or changes what that coach may do. */
     #[Endpoint(StudentShareResource::class)]
-    public function put(ShareStudentRequest $request, Student $student, User $coach, #[CurrentUser] User $by): StudentShareResource
-    {
+    public function put(
+        #[Body(ShareStudent::class)]
+        ShareStudent $body,
+        Student $student,
+        User $coach,
+        #[CurrentUser]
+        User $by,
+    ): StudentShareResource {
         $this->authorise($student, $coach);
         abort_if($coach->left_at !== null, 409, "{$coach->name} has left the academy.");
-        $this->sharing->share($by, $student, $coach, $request->enum('level', ShareLevel::class) ?? ShareLevel::Read);
+        $this->sharing->share($by, $student, $coach, $body->level);
 
         return new StudentShareResource($student->shares()->with('coach')->where('coach_id', $coach->id)->sole());
     }
@@ -55,12 +61,12 @@ final class StudentShareController
 
     /** Another coach has the student from now on. */
     #[Endpoint(StudentResource::class)]
-    public function handOver(HandOverRequest $request, Student $student, #[CurrentUser] User $by): StudentResource
+    public function handOver(#[Body(HandOver::class)] HandOver $body, Student $student, #[CurrentUser] User $by): StudentResource
     {
-        $to = User::query()->findOrFail($request->string('coach_id')->value());
+        $to = User::query()->findOrFail($body->coachId);
         $this->authorise($student, $to);
         abort_if($to->left_at !== null, 409, "{$to->name} has left the academy.");
-        $this->sharing->handOver($by, $student, $to, $request->enum('keeps', ShareLevel::class));
+        $this->sharing->handOver($by, $student, $to, $body->keeps);
 
         return new StudentResource($student->refresh()->loadCount('lessons'));
     }

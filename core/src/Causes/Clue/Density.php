@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Causes\Clue;
 
-use LowPoint\Core\Evidence\Field;
+use LowPoint\Core\Records\Field;
 use LowPoint\Core\Strike\Normal;
 
 /** Densities of a measured figure under a fault and among sound players. */
