@@ -8,6 +8,8 @@ use App\Models\SheetImport;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\SheetImport\DecimalSign;
+use LowPoint\Core\SheetImport\SheetHead;
 
 /** A CSV file (RFC 4180, or with semicolons, tabs or bars) with a first row of names, read row by row: memory does not grow with it. */
 final readonly class SheetFile
@@ -16,7 +18,10 @@ final readonly class SheetFile
 
     public const MOST_ROWS = 200_000;
 
-    private const DELIMITERS = [',', ';', "\t", '|'];
+    /** Lines among which the names of the columns are looked for. */
+    private const LOOKED_AT = 30;
+
+    private const LONGEST_LINE = 65536;
 
     private const HEAD_BYTES = 65536;
 
@@ -26,16 +31,17 @@ final readonly class SheetFile
 
     private const MOST_WORDS = 20;
 
-    /**
-     * @param  \Closure(): (resource|null)  $opened  the file, from its beginning
-     * @param  list<string>  $headers
-     */
+    /** @var list<string> */
+    public array $headers;
+
+    /** @param \Closure(): (resource|null) $opened the file, from its beginning */
     private function __construct(
         private \Closure $opened,
         private string $encoding,
-        private string $delimiter,
-        public array $headers,
-    ) {}
+        private SheetHead $head,
+    ) {
+        $this->headers = $head->names;
+    }
 
     /** @throws InvalidInput when this is no such file */
     public static function uploaded(UploadedFile $file): self
@@ -71,42 +77,34 @@ final readonly class SheetFile
             default => 'WINDOWS-1252',
         };
         $first = self::stream($opened, $encoding);
-        $line = (string) fgets($first);
-        fclose($first);
-        $counts = array_map(
-            static fn(string $delimiter): int => substr_count((string) preg_replace('/"[^"]*"/', '', $line), $delimiter),
-            self::DELIMITERS,
-        );
-        $delimiter = self::DELIMITERS[array_search(max($counts), $counts, true)];
-
-        $headers = [];
-        foreach (str_getcsv(trim($line, "\r\n"), $delimiter, '"', '') as $i => $name) {
-            $name = mb_substr(trim((string) $name), 0, 80);
-            $name = $name === '' ? 'column '.($i + 1) : $name;
-            $headers[] = \in_array($name, $headers, true) ? "{$name} (".($i + 1).')' : $name;
+        $lines = [];
+        while (\count($lines) < self::LOOKED_AT && ($line = fgets($first, self::LONGEST_LINE)) !== false) {
+            $lines[] = rtrim($line, "\r\n");
         }
-        if (trim($line) === '' || \count($headers) > self::MOST_COLUMNS) {
+        fclose($first);
+        $head = SheetHead::of($lines);
+        if ($head->names === [] || \count($head->names) > self::MOST_COLUMNS) {
             throw InvalidInput::one(
                 'file',
-                trim($line) === '' ? '' : \count($headers).' columns',
+                $head->names === [] ? '' : \count($head->names).' columns',
                 'a first row with 1 to '.self::MOST_COLUMNS.' names of columns',
             );
         }
 
-        return new self($opened, $encoding, $delimiter, $headers);
+        return new self($opened, $encoding, $head);
     }
 
     /**
      * @param  int  $after  the last row to pass over
-     * @return \Generator<int, array<string, string>> cells by header; rows are counted as a table program does, the names being row 1
+     * @return \Generator<int, array<string, string>> cells by header; rows are counted as a table program does, from the first line on
      */
-    public function rows(int $after = 1): \Generator
+    public function rows(int $after = 0): \Generator
     {
         $stream = self::stream($this->opened, $this->encoding);
         $width = \count($this->headers);
-        for ($row = 1; ($cells = fgetcsv($stream, null, $this->delimiter, '"', '')) !== false; $row++) {
+        for ($row = 1; ($cells = fgetcsv($stream, null, $this->head->delimiter, '"', '')) !== false; $row++) {
             // An empty line is a row with nothing in it.
-            if ($row > max(1, $after) && $cells !== [null]) {
+            if ($row > max($this->head->lines, $after) && $cells !== [null]) {
                 yield $row => array_combine($this->headers, array_map(strval(...), \array_slice(array_pad($cells, $width, ''), 0, $width)));
             }
         }
@@ -116,17 +114,31 @@ final readonly class SheetFile
     /**
      * One walk over the file: how many rows, and for each column what stands in it.
      *
-     * @return array{rows: int, last: int, columns: list<array{header: string, samples: list<string>, words: list<string>|null}>} words:
-     *     all that differ, null = too many
+     * @return array{
+     *     rows: int,
+     *     last: int,
+     *     columns: list<array{header: string, samples: list<string>, words: list<string>|null}>,
+     *     cells: array<string, list<string>>,
+     *     signs: list<DecimalSign>,
+     *     doubt: bool,
+     * } words: all that differ, null = too many; cells: some of them; signs: that stand before decimals; doubt: figures stand there that
+     *     could be read either way
      */
     public function survey(): array
     {
         $words = array_fill_keys($this->headers, []);
         $rows = $last = 0;
+        $signs = [];
+        $doubt = false;
         foreach ($this->rows() as $last => $cells) {
             $rows++;
             foreach ($cells as $header => $cell) {
                 $cell = trim($cell);
+                $sign = DecimalSign::shownBy($cell);
+                if ($sign !== null) {
+                    $signs[$sign->value] = $sign;
+                }
+                $doubt = $doubt || DecimalSign::isDoubtful($cell);
                 if ($cell !== '' && \count($words[$header]) <= self::MOST_WORDS) {
                     $words[$header][mb_substr($cell, 0, 80)] = true;
                 }
@@ -144,6 +156,9 @@ final readonly class SheetFile
                 ],
                 $this->headers,
             ),
+            'cells' => array_map(static fn(array $of): array => array_map(strval(...), array_keys($of)), $words),
+            'signs' => array_values($signs),
+            'doubt' => $doubt,
         ];
     }
 

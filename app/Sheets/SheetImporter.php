@@ -79,8 +79,8 @@ final readonly class SheetImporter
                         'coach_id' => $import->student?->coach_id,
                         'sheet_import_id' => $import->id,
                         'task' => json_encode(Write::record($plan->task), JSON_THROW_ON_ERROR),
-                        'began_at' => $at,
-                        'closed_at' => $at,
+                        'began_at' => $at->copy()->utc(),
+                        'closed_at' => $at->copy()->utc(),
                         'created_at' => now(),
                         'updated_at' => now(),
                     ];
@@ -97,7 +97,7 @@ final readonly class SheetImporter
                         'id' => self::id($at, $number, $import->id),
                         'ball_set_id' => $set,
                         'seen' => json_encode((object) Write::record($row->ball), JSON_THROW_ON_ERROR),
-                        'hit_at' => $at,
+                        'hit_at' => $at->copy()->utc(),
                         'created_at' => now(),
                         'updated_at' => now(),
                     ];

@@ -2049,6 +2049,8 @@ export interface components {
                 header: string;
                 is: string;
             } | null;
+            /** @description What stands before the decimals in all of the file; null = it is asked, left out = either. */
+            decimal?: ("." | ",") | null;
         };
         /** @description How a sheet is to be read; what its columns can hold is known by the file, what the task can be by the core. */
         SheetPlan: {

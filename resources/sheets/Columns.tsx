@@ -47,6 +47,22 @@ export function Columns({ draft, catalogue, mapping, shot, onMap }: Props) {
                     <ColumnRow key={one.header} {...{ one, draft, catalogue, mapping, shot, onMap }} />
                 ))}
             </ul>
+            {mapping.decimal !== undefined && (
+                <SelectField
+                    label={t('Before the decimals stands')}
+                    outer="mt-3 flex flex-wrap items-center gap-2"
+                    className="mt-0! w-44"
+                    options={[
+                        ...(mapping.decimal === null ? [{ value: '', label: t('not said yet') }] : []),
+                        { value: '.', label: t('a point: 9.5') },
+                        { value: ',', label: t('a comma: 9,5') },
+                    ]}
+                    value={mapping.decimal ?? ''}
+                    onValue={(sign) => {
+                        onMap({ ...mapping, decimal: sign === ',' ? ',' : '.' });
+                    }}
+                />
+            )}
         </div>
     );
 }
@@ -64,6 +80,7 @@ function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { on
     const give = (role: string) => {
         // A key of a ball stands in one column only.
         const free: SheetMapping = {
+            ...mapping,
             columns: mapping.columns.filter((other) => other.header !== header && other.key !== role),
             time: mapping.time?.header === header ? null : mapping.time,
             only: mapping.only?.header === header ? null : mapping.only,

@@ -75,6 +75,31 @@ final class SheetTest extends TestCase
         $this->plan('confirm', [])->assertStatus(409);
     }
 
+    public function test_a_sheet_with_more_than_names_above_its_rows_is_read_as_it_is_guessed(): void
+    {
+        $student = $this->student();
+        $sheet = "sep=;\r\nÜbungsplatz am Deich\r\n\r\nDatum;Treffer;Bodenkontakt;Flugweite;Ausrollen;Kopf\r\n;;cm;yd;;mph\r\n"
+            ."2026-11-03T20:30:00-05:00;sauber;-0,5;10,5;1,5;31\r\n2026-11-03T20:31:00-05:00;fett;Luft;8 m;31'6\";29\r\n";
+        $looked = $this->upload($sheet)->assertStatus(201)->assertJsonPath('import.total', 7);
+        $guess = $looked->json('guess');
+        self::assertSame(',', $guess['decimal']);
+        $this->plan('check', ['mapping' => $guess])
+            ->assertOk()
+            ->assertJson(['balls' => 2, 'refused' => 0, 'first' => '2026-11-03', 'last' => '2026-11-03'])
+            ->assertJsonPath('shown.0.row', 6);
+        $this->plan('confirm', ['mapping' => $guess])->assertStatus(202);
+        $lesson = $student->lessons()->where('sheet_import_id', $this->id)->sole();
+        $balls = $lesson->sets->sole()->balls;
+        self::assertEquals(
+            [
+                ['strike' => 'clean', 'touch_mm' => -5, 'carry_m' => 9.6, 'roll_m' => 1.5],
+                ['strike' => 'heavy', 'touch_mm' => null, 'carry_m' => 8, 'roll_m' => 9.6],
+            ],
+            $balls->map(static fn(Ball $ball): array => $ball->seen)->all(),
+        );
+        self::assertSame('2026-11-04T01:30:00+00:00', $balls[0]?->hit_at->toIso8601String(), 'the zone is kept');
+    }
+
     public function test_rows_that_are_no_balls_are_told_with_their_number_and_the_others_are_taken(): void
     {
         $this->upload("Hit,Ground\nclean,0\nwonderful,0\n\nclean,31\nheavy,31\nclean,deep\n");

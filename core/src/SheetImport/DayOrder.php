@@ -14,9 +14,9 @@ enum DayOrder: string
     private const CENTURY = 2000;
 
     private const PATTERN = '~^(\d{1,4})[-./](\d{1,2})[-./](\d{1,4})(?:[T '
-        .',]+(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*([ap]m)?)?(?:Z|[+-]\d\d:?\d\d)?$~i';
+        .',]+(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*([ap]m)?)?(Z|[+-]\d\d:?\d\d)?$~i';
 
-    /** The moment in a cell, as the clock on the wall showed it; noon where the sheet has only the day. Null = no such day. */
+    /** The moment in a cell, in its zone where that is told, else as UTC; noon where the sheet has only the day. Null = no such day. */
     public function moment(string $cell): ?\DateTimeImmutable
     {
         if (preg_match(self::PATTERN, trim($cell), $part, PREG_UNMATCHED_AS_NULL) !== 1) {
@@ -43,7 +43,7 @@ enum DayOrder: string
             return null;
         }
 
-        return (new \DateTimeImmutable('now', new \DateTimeZone('UTC')))
+        return (new \DateTimeImmutable('now', new \DateTimeZone(strtoupper($part[8] ?? 'Z') === 'Z' ? 'UTC' : (string) $part[8])))
             ->setDate($year, (int) $month, (int) $day)
             ->setTime($hour, (int) ($part[5] ?? 0), (int) ($part[6] ?? 0));
     }

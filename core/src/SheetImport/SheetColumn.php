@@ -14,8 +14,6 @@ final readonly class SheetColumn
     /** What a cell of the first touch says when the club was seen not to touch the ground. */
     public const NO_CONTACT = 'none';
 
-    private const NUMBER = '~^([+−-]?)([0-9]+(?:[.,][0-9]+)?|[.,][0-9]+)\s*([LR])?$~ui';
-
     /**
      * @param  string  $key  of the ball in the case file
      * @param  bool  $flipped  the sheet counts the other way: + is behind, or + is left
@@ -28,6 +26,8 @@ final readonly class SheetColumn
         public ?SheetUnit $unit = null,
         public bool $flipped = false,
         public array $words = [],
+        private ?DecimalSign $decimal = null,
+        private bool $asksForDecimals = false,
     ) {}
 
     /** What stands in an empty cell was not looked at. */
@@ -70,7 +70,7 @@ final readonly class SheetColumn
                     && match ($field->kind) {
                         'number' => $field->nullable
                             && mb_strtolower(trim($word)) !== self::NO_CONTACT
-                            && preg_match(self::NUMBER, trim($word)) !== 1,
+                            && SheetNumber::of($word, null) === null,
                         'choice' => self::ours($field, trim($word)) === null,
                         default => false,
                     },
@@ -95,13 +95,20 @@ final readonly class SheetColumn
         if ($this->field->nullable && mb_strtolower($word) === self::NO_CONTACT) {
             return null;
         }
-        if (preg_match(self::NUMBER, $word, $part) !== 1 || (isset($part[3]) && ($this->unit !== SheetUnit::Degree || $part[1] !== ''))) {
+        if ($this->asksForDecimals && DecimalSign::isDoubtful($word)) {
+            throw InvalidInput::one($this->header, $cell, 'one decimal sign a file: say whether it is the point or the comma');
+        }
+        $number = SheetNumber::of($word, $this->decimal);
+        // A unit that stands in the cell holds there; a side is one of directions.
+        $unit = $number->unit ?? $this->unit;
+        if (
+            $number === null
+            || ! \in_array($unit, [null, ...SheetUnit::for($this->field)], true)
+            || ($number->left !== null && $this->unit !== SheetUnit::Degree)
+        ) {
             throw InvalidInput::one($this->header, $cell, $this->allowed());
         }
-        // A side in place of a sign: 3.2 L is to the left, which is negative.
-        $negative = ($part[1] !== '' && $part[1] !== '+') || strtoupper($part[3] ?? '') === 'L';
-        $value =
-            (float) str_replace(',', '.', $part[2]) * ($this->unit?->factor() ?? 1.0) * ($negative ? -1 : 1) * ($this->flipped ? -1 : 1);
+        $value = $number->value * ($unit?->factor() ?? 1.0) * ($number->left === true ? -1 : 1) * ($this->flipped ? -1 : 1);
         if ($this->field->fault($this->header, $value) !== null) {
             throw new InvalidInput([new Fault($this->header, $cell, $this->allowed())]);
         }

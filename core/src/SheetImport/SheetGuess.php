@@ -5,96 +5,211 @@ declare(strict_types=1);
 namespace LowPoint\Core\SheetImport;
 
 use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Records\Field;
 use LowPoint\Core\Records\Layout;
+use LowPoint\Core\Records\Slot;
 
-/** A first idea of what the columns of a sheet hold, from their names and a few cells; the coach has the last word. */
+/**
+ * A first idea of what the columns of a sheet hold, from their names (which a ball tells of itself), from what stands in their cells and in
+ * which unit; the coach has the last word.
+ */
 final class SheetGuess
 {
-    /**
-     * Key of a ball => words that a header of it may hold; the first that fits wins. Length stands before mark, since "mark length" holds
-     * both.
-     */
-    private const NAMES = [
-        'note' => ['note', 'comment', 'remark'],
-        'finish_m' => ['left to the hole', 'to hole', 'finish', 'proximity', 'remaining'],
-        'mark_length_mm' => ['length'],
-        'touch_mm' => ['touch', 'ground contact', 'entry'],
-        'sand_direction' => ['sand'],
-        'start_deg' => ['start', 'direction', 'azimuth'],
-        'carry_m' => ['carry'],
-        'roll_m' => ['rolled', 'roll distance', 'roll out', 'rollout'],
-        'mark' => ['mark', 'divot'],
-        'flight' => ['flight', 'height'],
-        'roll' => ['roll'],
-        'sound' => ['sound'],
-        'strike' => ['strike', 'contact', 'quality', 'result'],
-    ];
-
     /** What players and devices call what we call otherwise, in lower case, by key of a ball. */
     private const WORDS = [
         'strike' => [
-            'fat' => 'heavy',
-            'duff' => 'chunk',
-            'duffed' => 'chunk',
-            'pure' => 'clean',
-            'flush' => 'clean',
-            'solid' => 'clean',
-            'good' => 'clean',
-            'skull' => 'thin',
-            'skulled' => 'thin',
-            'bladed' => 'thin',
-            'top' => 'topped',
-            'shank' => 'hosel',
-            'shanked' => 'hosel',
-            'bounced' => 'skip',
+            'fat' => 'heavy', 'fett' => 'heavy', 'schwer' => 'heavy', 'duff' => 'chunk', 'duffed' => 'chunk', 'gehackt' => 'chunk',
+            'pure' => 'clean', 'flush' => 'clean', 'solid' => 'clean', 'good' => 'clean', 'gut' => 'clean', 'sauber' => 'clean',
+            'skull' => 'thin', 'skulled' => 'thin', 'bladed' => 'thin', 'dünn' => 'thin', 'top' => 'topped', 'getoppt' => 'topped',
+            'shank' => 'hosel', 'shanked' => 'hosel', 'socket' => 'hosel', 'bounced' => 'skip',
         ],
-        'touch_mm' => ['air' => 'none', 'no contact' => 'none', 'no ground' => 'none', 'missed' => 'none'],
+        'touch_mm' => [
+            'air' => 'none', 'no contact' => 'none', 'no ground' => 'none', 'missed' => 'none', 'luft' => 'none', 'kein' => 'none',
+            'keiner' => 'none', 'kein kontakt' => 'none', 'kein bodenkontakt' => 'none',
+        ],
+        'mark' => ['kein' => 'none', 'keine' => 'none', 'gebürstet' => 'brush', 'flach' => 'shallow', 'tief' => 'deep'],
+        'flight' => ['tief' => 'low', 'niedrig' => 'low', 'flach' => 'low', 'normal' => 'expected', 'mittel' => 'expected',
+            'mid' => 'expected', 'hoch' => 'high'],
+        'roll' => ['check' => 'checks', 'checked' => 'checks', 'bremst' => 'checks', 'run' => 'runs', 'ran' => 'runs', 'rollt' => 'runs',
+            'läuft' => 'runs'],
+        'sound' => ['klick' => 'click', 'dumpf' => 'thud', 'kratzt' => 'scrape'],
+        'sand_direction' => ['links' => 'left', 'rechts' => 'right', 'ziel' => 'target', 'zum ziel' => 'target', 'straight' => 'target'],
     ];
 
-    private const TIME = ['date', 'time', 'day', 'hit at'];
+    private const TIME = ['date', 'time', 'day', 'hit at', 'datum', 'tag', 'zeit', 'uhrzeit', 'when', 'wann'];
 
-    private const UNIT_NAMES = [
-        'mm' => ['mm', 'millimetre', 'millimeter'],
-        'cm' => ['cm', 'centimetre', 'centimeter'],
-        'in' => ['in', 'inch', 'inches'],
-        'yd' => ['yd', 'yds', 'yard', 'yards'],
-        'ft' => ['ft', 'feet', 'foot'],
-        'm' => ['m', 'metre', 'metres', 'meter', 'meters'],
-        'deg' => ['deg', 'degrees', '°'],
-    ];
+    /** A column is one of figures when so many of its cells are. */
+    private const MOSTLY = 0.6;
 
     /**
      * @param  array<string, list<string>>  $samples  some cells of each column, by header
+     * @param  list<DecimalSign>  $shown  decimal signs that the file shows
+     * @param  bool  $doubt  whether cells stand in it that could be read either way
      * @return array{
      *     columns: list<array{header: string, key: string, unit: string|null, flipped: bool, words: object}>,
      *     time: array{header: string, order: string}|null,
      *     only: null,
+     *     decimal: string|null,
      * }
      */
-    public static function of(array $samples): array
+    public static function of(array $samples, array $shown = [], bool $doubt = false): array
     {
         $columns = [];
         $time = null;
         foreach ($samples as $header => $cells) {
             $header = (string) $header;
-            $plain = mb_strtolower(str_replace('_', ' ', $header));
-            foreach (self::NAMES as $key => $names) {
-                if (! isset($columns[$key]) && self::holds($plain, $names)) {
-                    $columns[$key] = [
-                        'header' => $header,
-                        'key' => $key,
-                        'unit' => self::unit($plain, $key),
-                        'flipped' => false,
-                        'words' => (object) self::words($key, $cells),
-                    ];
-                    continue 2;
-                }
+            $slot = self::slot($header, $cells, array_keys($columns));
+            if ($slot !== null) {
+                $columns[$slot->key] = [
+                    'header' => $header,
+                    'key' => $slot->key,
+                    'unit' => self::unit($slot, $header, $cells)?->value,
+                    'flipped' => false,
+                    'words' => (object) self::words($slot->key, $cells),
+                ];
+                continue;
             }
-            $order = self::holds($plain, self::TIME) ? self::order($cells) : null;
+            $order = self::fit(self::plain($header), self::TIME) > 0 ? self::order($cells) : null;
             $time ??= $order === null ? null : ['header' => $header, 'order' => $order->value];
         }
 
-        return ['columns' => array_values($columns), 'time' => $time, 'only' => null];
+        return [
+            'columns' => array_values($columns),
+            'time' => $time,
+            'only' => null,
+            'decimal' => match (\count($shown)) {
+                0 => ($doubt ? self::byRange($columns, $samples) : DecimalSign::Point)?->value,
+                1 => $shown[0]->value,
+                default => null,
+            },
+        ];
+    }
+
+    /**
+     * What of a ball a column holds: of those that its cells and their units allow, the one whose name fills the header best.
+     *
+     * @param  list<string>  $cells
+     * @param  list<string>  $taken
+     */
+    private static function slot(string $header, array $cells, array $taken): ?Slot
+    {
+        $plain = self::plain($header);
+        $best = null;
+        $most = 0;
+        foreach (Layout::of(Ball::class)->slots as $key => $slot) {
+            $fit = self::fit($plain, $slot->told->sheet);
+            if ($fit > $most && ! \in_array($key, $taken, true) && self::canHold($slot, $header, $cells)) {
+                [$best, $most] = [$slot, $fit];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param list<string> $cells */
+    private static function canHold(Slot $slot, string $header, array $cells): bool
+    {
+        $field = $slot->field();
+        $units = $field === null ? [] : SheetUnit::for($field);
+        $told = self::unitOf($header);
+        if ($field === null || $told === false || ($told !== null && ! \in_array($told, $units, true))) {
+            return false;
+        }
+        $filled = array_filter($cells, static fn(string $cell): bool => ! SheetColumn::isEmpty($cell));
+        $figures = array_filter($filled, static fn(string $cell): bool => self::isFigure($cell, $units));
+        $share = $filled === [] ? null : \count($figures) / \count($filled);
+
+        return match ($field->kind) {
+            // Seen, and no contact: words stand among the figures.
+            'number' => $share === null
+                || $share >= self::MOSTLY
+                || ($field->nullable && ($share > 0.0 || self::sayNone($slot->key, $filled))),
+            'choice' => $told === null && ($share === null || $share < self::MOSTLY),
+            default => $told === null,
+        };
+    }
+
+    /** @param array<string> $cells */
+    private static function sayNone(string $key, array $cells): bool
+    {
+        $known = [...array_keys(self::WORDS[$key] ?? []), SheetColumn::NO_CONTACT];
+
+        return array_filter($cells, static fn(string $cell): bool => ! \in_array(mb_strtolower(trim($cell)), $known, true)) === [];
+    }
+
+    /** @param list<SheetUnit> $units */
+    private static function isFigure(string $cell, array $units): bool
+    {
+        $number = SheetNumber::of($cell, null);
+
+        return $number !== null && ($number->unit === null || \in_array($number->unit, $units, true));
+    }
+
+    /** The unit that a header names, in brackets or at its end; false = one of something that is no figure of a ball. */
+    private static function unitOf(string $header): SheetUnit|false|null
+    {
+        preg_match_all('~[(\[]\s*([^)\]]+?)\s*[)\]]~u', $header, $brackets);
+        $words = preg_split('~[\s_]+~u', trim($header)) ?: [];
+        foreach ([...$brackets[1], \count($words) > 1 ? (string) end($words) : ''] as $word) {
+            $word = mb_strtolower(trim($word));
+            $unit = SheetUnit::named($word);
+            if ($unit !== null) {
+                return $unit;
+            }
+            if (\in_array($word, SheetUnit::FOREIGN, true)) {
+                return false;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<string> $cells */
+    private static function unit(Slot $slot, string $header, array $cells): ?SheetUnit
+    {
+        $field = $slot->field();
+        $units = $field instanceof Field ? SheetUnit::for($field) : [];
+        $told = self::unitOf($header);
+        if ($told instanceof SheetUnit) {
+            return $told;
+        }
+        $figures = array_filter(array_map(static fn(string $cell): ?SheetNumber => SheetNumber::of($cell, null), $cells));
+        $inCells = array_filter(array_map(static fn(SheetNumber $one): ?SheetUnit => $one->unit, $figures));
+        foreach ($units as $unit) {
+            // Those without one are meant in that of most.
+            if (2 * \count(array_keys($inCells, $unit, true)) > \count($figures)) {
+                return $unit;
+            }
+        }
+
+        return $units[0] ?? null;
+    }
+
+    /**
+     * The sign with which alone all doubtful figures lie in their ranges; null = both do.
+     *
+     * @param  array<string, array{header: string, key: string, unit: string|null, flipped: bool, words: object}>  $columns
+     * @param  array<string, list<string>>  $samples
+     */
+    private static function byRange(array $columns, array $samples): ?DecimalSign
+    {
+        $fits = static function (DecimalSign $sign) use ($columns, $samples): bool {
+            foreach ($columns as $key => $column) {
+                $field = Layout::fields(Ball::class)[$key] ?? null;
+                foreach ($field?->kind === 'number' ? $samples[$column['header']] : [] as $cell) {
+                    $number = DecimalSign::isDoubtful($cell) ? SheetNumber::of($cell, $sign) : null;
+                    $unit = $number->unit ?? ($column['unit'] === null ? null : SheetUnit::from($column['unit']));
+                    if ($number !== null && $field?->fault($key, $number->value * ($unit?->factor() ?? 1.0)) !== null) {
+                        return false;
+                    }
+                }
+            }
+
+            return true;
+        };
+        [$point, $comma] = [$fits(DecimalSign::Point), $fits(DecimalSign::Comma)];
+
+        return $point === $comma ? null : ($point ? DecimalSign::Point : DecimalSign::Comma);
     }
 
     /**
@@ -113,19 +228,6 @@ final class SheetGuess
         return null;
     }
 
-    private static function unit(string $plain, string $key): ?string
-    {
-        $units = SheetUnit::for(Layout::fields(Ball::class)[$key]);
-        $words = preg_split('/[^\p{L}°]+/u', $plain) ?: [];
-        foreach ($units as $unit) {
-            if (array_intersect(self::UNIT_NAMES[$unit->value], $words) !== []) {
-                return $unit->value;
-            }
-        }
-
-        return ($units[0] ?? null)?->value;
-    }
-
     /**
      * @param  list<string>  $cells
      * @return array<string, string> their words for which ours are known
@@ -137,9 +239,25 @@ final class SheetGuess
         return array_intersect_key(self::WORDS[$key] ?? [], array_flip($theirs));
     }
 
-    /** @param list<string> $names */
-    private static function holds(string $plain, array $names): bool
+    private static function plain(string $header): string
     {
-        return array_filter($names, static fn(string $name): bool => preg_match('/\b'.$name.'/u', $plain) === 1) !== [];
+        return mb_strtolower(str_replace('_', ' ', $header));
+    }
+
+    /**
+     * How much of it the longest of these names fills, in characters; 0 = none stands in it.
+     *
+     * @param  list<string>  $names
+     */
+    private static function fit(string $plain, array $names): int
+    {
+        $longest = 0;
+        foreach ($names as $name) {
+            if (preg_match('/\b'.preg_quote($name, '/').'/u', $plain) === 1) {
+                $longest = max($longest, mb_strlen($name));
+            }
+        }
+
+        return $longest;
     }
 }

@@ -31,11 +31,13 @@ use LowPoint\Core\Records\Layout;
  *     time: array{header: string, order: DayOrderShape}|null,
  *     // Rows with other words in this column are left out.
  *     only: array{header: string, is: string}|null,
+ *     // What stands before the decimals in all of the file; null = it is asked, left out = either.
+ *     decimal?: value-of<DecimalSign>|null,
  * }
  */
 final readonly class SheetMapping
 {
-    private const KEYS = ['columns', 'time', 'only'];
+    private const KEYS = ['columns', 'time', 'only', 'decimal'];
 
     private const COLUMN_KEYS = ['header', 'key', 'unit', 'flipped', 'words'];
 
@@ -48,11 +50,13 @@ final readonly class SheetMapping
         public array $columns,
         public ?array $time,
         public ?array $only,
+        private ?DecimalSign $decimal = null,
+        private bool $asksForDecimals = false,
     ) {}
 
     /**
      * @param  mixed  $data  {"columns": [{"header", "key", "unit", "flipped", "words": {sheet's word: ours}}], "time": {"header",
-     *     "order"} or null, "only": {"header", "is"} or null}
+     *     "order"} or null, "only": {"header", "is"} or null, "decimal": "." or "," or null}
      * @param  list<string>  $headers  of the sheet
      *
      * @throws InvalidInput naming every fault
@@ -72,9 +76,14 @@ final readonly class SheetMapping
                 'an object with '.implode(', ', self::KEYS).' and at least one column that holds something of a ball',
             );
         }
+        $asks = \array_key_exists('decimal', $data) && $data['decimal'] === null;
+        $decimal = \is_string($data['decimal'] ?? null) ? DecimalSign::tryFrom($data['decimal']) : null;
+        if ($decimal === null && isset($data['decimal'])) {
+            $faults[] = new Fault('mapping.decimal', $data['decimal'], '. or , or null');
+        }
         $columns = [];
         foreach (array_values($data['columns']) as $i => $one) {
-            $column = self::column($one, "mapping.columns[{$i}]", $headers, $faults);
+            $column = self::column($one, "mapping.columns[{$i}]", $headers, $faults, $decimal, $asks);
             if ($column !== null && isset($columns[$column->key])) {
                 $faults[] = new Fault("mapping.columns[{$i}].key", $column->key, 'each once');
             }
@@ -88,7 +97,7 @@ final readonly class SheetMapping
             throw new InvalidInput($faults);
         }
 
-        return new self(array_values($columns), $time, $only);
+        return new self(array_values($columns), $time, $only, $decimal, $asks);
     }
 
     /** @return array<string, mixed> as fromValue() takes it */
@@ -107,6 +116,7 @@ final readonly class SheetMapping
             ),
             'time' => $this->time === null ? null : ['header' => $this->time['header'], 'order' => $this->time['order']->value],
             'only' => $this->only,
+            ...$this->decimal === null && ! $this->asksForDecimals ? [] : ['decimal' => $this->decimal?->value],
         ];
     }
 
@@ -209,8 +219,14 @@ final readonly class SheetMapping
      * @param  list<string>  $headers
      * @param  list<Fault>  $faults  what is wrong is added
      */
-    private static function column(mixed $one, string $at, array $headers, array &$faults): ?SheetColumn
-    {
+    private static function column(
+        mixed $one,
+        string $at,
+        array $headers,
+        array &$faults,
+        ?DecimalSign $decimal,
+        bool $asks,
+    ): ?SheetColumn {
         $fields = Layout::fields(Ball::class);
         $before = \count($faults);
         if (! \is_array($one) || array_diff(array_keys($one), self::COLUMN_KEYS) !== []) {
@@ -242,7 +258,7 @@ final readonly class SheetMapping
 
         return \count($faults) > $before || $field === null || ! \is_string($header) || ! \is_string($key) || ! \is_bool($flipped)
             ? null
-            : new SheetColumn($header, $key, $field, $unit, $flipped, $words);
+            : new SheetColumn($header, $key, $field, $unit, $flipped, $words, $decimal, $asks);
     }
 
     /**

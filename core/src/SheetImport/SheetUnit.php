@@ -17,6 +17,32 @@ enum SheetUnit: string
     case Foot = 'ft';
     case Degree = 'deg';
 
+    /** What it is called, in small letters. */
+    private const NAMES = [
+        'mm' => ['mm', 'millimetre', 'millimeter', 'millimetres', 'millimeters'],
+        'cm' => ['cm', 'centimetre', 'centimeter', 'centimetres', 'centimeters', 'zentimeter'],
+        'in' => ['in', 'inch', 'inches', '"', '”', '″', 'zoll'],
+        'm' => ['m', 'metre', 'metres', 'meter', 'meters'],
+        'yd' => ['yd', 'yds', 'yard', 'yards'],
+        'ft' => ['ft', 'feet', 'foot', 'fuß', 'fuss'],
+        'deg' => ['deg', 'degree', 'degrees', '°', 'grad'],
+    ];
+
+    /** Units of what is no figure of a ball here: speeds, spins, times, shares. */
+    public const FOREIGN = ['mph', 'kmh', 'km/h', 'kph', 'm/s', 'rpm', 'u/min', 's', 'sec', 'ms', '%', 'g', 'kg'];
+
+    public static function named(string $word): ?self
+    {
+        $word = mb_strtolower(rtrim(trim($word), '.'));
+        foreach (self::cases() as $unit) {
+            if (\in_array($word, self::NAMES[$unit->value], true)) {
+                return $unit;
+            }
+        }
+
+        return null;
+    }
+
     /** Stored units (mm, m, degrees) in one. Yard and inch by the international agreement of 1959. */
     public function factor(): float
     {

@@ -84,7 +84,8 @@ final class SheetMappingTest extends TestCase
     #[TestWith([['Ground' => '13'], ['Ground', '"13"', '-11.81 to 11.81 in']])]
     #[TestWith([['Hit' => 'wonderful'], ['Hit', '"wonderful"', 'clean, heavy']])]
     #[TestWith([['Hit' => 'splash'], ['Hit', '"splash"', 'for a chip: clean']])]
-    #[TestWith([['Carry' => '9 m'], ['Carry', '"9 m"', '0 to 328.1 yd']])]
+    #[TestWith([['Carry' => '9 mm'], ['Carry', '"9 mm"', '0 to 328.1 yd']])]
+    #[TestWith([['Carry' => '9 mph'], ['Carry', '"9 mph"', '0 to 328.1 yd']])]
     #[TestWith([['Carry' => '3 L'], ['Carry', '"3 L"', 'yd']])]
     #[TestWith([['Side' => '-3 L'], ['Side', '"-3 L"', '-45 to 45 deg']])]
     #[TestWith([['When' => '31/2/2026'], ['When', '"31/2/2026"', '24.11.2026']])]
@@ -136,7 +137,7 @@ final class SheetMappingTest extends TestCase
                 self::assertSame(-$figure + 0.0, $value($written, flipped: true), 'and the other way round');
             }
         }
-        foreach (['1.234,5', '--3', '3-', '1e2', '0x1F', '١', '3 °', 'NaN'] as $none) {
+        foreach (['1.234,5', '--3', '3-', '1e2', '0x1F', '١', '3 m', '1,2,3', 'NaN'] as $none) {
             try {
                 $value($none);
                 self::fail("{$none} was taken for a figure.");

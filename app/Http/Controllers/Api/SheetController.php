@@ -115,7 +115,7 @@ final class SheetController
                 static fn(Field $field): array => array_column(SheetUnit::for($field), 'value'),
                 Layout::fields(Ball::class),
             ),
-            'guess' => SheetGuess::of(array_column($survey['columns'], 'samples', 'header')),
+            'guess' => SheetGuess::of($survey['cells'], $survey['signs'], $survey['doubt']),
             'presets' => $presets->map(
                 static fn(SheetPreset $one): array => ['id' => $one->id, 'name' => $one->name, 'mapping' => $one->mapping],
             ),
