@@ -36,6 +36,18 @@ final readonly class ToldWords
         return $this->in($response->getData(), $schema);
     }
 
+    /**
+     * @param  array<string, mixed>  $value  of the shape of this name
+     * @return array<string, mixed>
+     */
+    public function inShape(array $value, string $shape): array
+    {
+        /** @var array<string, mixed> $said */
+        $said = $this->in($value, ['$ref' => "#/components/schemas/{$shape}"]);
+
+        return $said;
+    }
+
     /** @param array<string, mixed> $schema what the contract says of the value */
     public function in(mixed $value, array $schema): mixed
     {

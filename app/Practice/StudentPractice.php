@@ -8,6 +8,7 @@ use App\Figures\DrillSvg;
 use App\Figures\FigureSvg;
 use App\Http\Resources\PracticeNoteResource;
 use App\Language\Phrases;
+use App\Language\ToldWords;
 use App\Lessons\PutBallSet;
 use App\Models\DrillResult;
 use App\Models\PlanSession;
@@ -38,32 +39,6 @@ final readonly class StudentPractice
 {
     private const RESULTS = 60;
 
-    /** Under these stand no texts of the core: ids, names, and what coach and student have written themselves. */
-    private const NO_PHRASES = [
-        'student',
-        'sentence',
-        'id',
-        'kind',
-        'kinds',
-        'mode',
-        'session',
-        'svg',
-        'figure',
-        'picture',
-        'note',
-        'by',
-        'drill',
-        'language',
-        'made_from',
-        'trade',
-        'grounds',
-        'done_at',
-        'said_at',
-        'day',
-        'measure',
-        'if_wrong',
-    ];
-
     public function __construct(
         private Planning $planning,
         private KnownDrills $drills,
@@ -76,7 +51,7 @@ final readonly class StudentPractice
         $phrases = Phrases::in($language);
         $told = $this->inEnglish($student, $phrases);
 
-        return $language === Language::English ? $told : $phrases->sayAll($told, self::NO_PHRASES);
+        return $language === Language::English ? $told : (new ToldWords($phrases->say(...)))->inShape($told, 'Practice');
     }
 
     /** @return array<string, mixed> but for the pictures, whose words are said at once */
@@ -174,12 +149,6 @@ final readonly class StudentPractice
         return array_map(fn(array $sheet): array => $this->drill($sheet, $student, $results, $band, $phrases), $given);
     }
 
-    /** @param array{int, int} $band m */
-    private static function withBand(string $text, array $band, Words $words): string
-    {
-        return str_replace('your band', "your band, {$words->course($band[0])} to {$words->course($band[1])},", $text);
-    }
-
     /** @param list<DrillResult> $mine runs of one drill */
     private static function record(array $mine): ?string
     {
@@ -210,11 +179,12 @@ final readonly class StudentPractice
         $next = NextStep::after(array_reverse(array_map(static fn(DrillResult $one): bool => $one->passed, $mine)));
 
         $drill = $this->drills->find($sheet['id'], $student->coach_id);
+        $mark = $sheet['pass']['text'];
 
         return [
             ...array_diff_key($sheet, ['kinds' => true]),
             ...$drill === null ? [] : ['goal' => Goal::stored($sheet['goal'], $drill)->toArray()],
-            'pass' => ['text' => self::withBand($sheet['pass']['text'], $band, new Words($student->shownUnits()))] + $sheet['pass'],
+            'pass' => ['text' => $drill?->passIn($mark, $band, new Words($student->shownUnits())) ?? $mark] + $sheet['pass'],
             // The general ones stand once, at the end of the page.
             'cautions' => array_values(array_diff($sheet['cautions'], Cautions::GENERAL)),
             'svg' => isset($sheet['picture'])

@@ -9,6 +9,7 @@ use App\Figures\FigureSvg;
 use App\Figures\StrikeShapes;
 use App\Figures\StripSvg;
 use App\Language\Phrases;
+use App\Language\ToldWords;
 use App\Lessons\SetReading;
 use App\Lessons\StillFolder;
 use App\Models\Ball;
@@ -38,9 +39,6 @@ final readonly class LessonReport
 
     private const MOST_VISITS = 6;
 
-    /** Under these stand ids, figures and the coach's own words. */
-    private const NO_PHRASES = ['id', 'kind', 'kinds', 'sentence', 'picture', 'observable', 'grounds', 'setup'];
-
     public function __construct(
         private SetReading $readings,
         private Factory $views,
@@ -69,7 +67,9 @@ final readonly class LessonReport
             ];
         });
         $given = $lesson->prescription?->content;
-        $said = $given === null ? null : $phrases->sayAll($given, self::NO_PHRASES);
+        $said = $given === null
+            ? null
+            : (new ToldWords($phrases->say(...)))->inShape(['content' => $given], 'GivenPrescription')['content'];
 
         return $this->views
             ->make('report', [

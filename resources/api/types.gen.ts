@@ -409,6 +409,20 @@ export interface components {
             min: number;
             max: number;
         };
+        Counting: {
+            /** @description The state after a hit, or after a ball that is measured; and after a miss. */
+            hit: number[];
+            miss: number[];
+            /** @description Nothing counted from here on could change the run. */
+            over: boolean[];
+            /** @description Hits in a row; the rung of a ladder, and of its block that was begun the balls and the hits. */
+            row: number[];
+            rung: number[];
+            block: number[];
+            good: number[];
+            /** @description What the next ball is measured against: the place of a part, or of a target number. */
+            part: number[];
+        };
         CoursePoint: {
             lesson: string;
             set: string;
@@ -743,8 +757,10 @@ export interface components {
             text: components["schemas"]["Told"];
             /** @description Ladders: the last rung. */
             rungs: number;
-            /** @description Ladders: from each rung, the rung to which a full block with so many hits leads. */
-            ladder: number[][];
+            /** @description How a run is counted; what was handed out long ago has none. */
+            counting?: components["schemas"]["Counting"];
+            /** @description Only in what was handed out long ago. */
+            ladder?: number[][];
             /** @description So many balls one run has; null = as many as it takes. */
             most?: number | null;
             /** @description So many runs the dose has: sets of as many balls as are counted; else all of them are one run. */
@@ -2406,6 +2422,7 @@ export type Colleague = components['schemas']['Colleague'];
 export type Comparison = components['schemas']['Comparison'];
 export type Consent = components['schemas']['Consent'];
 export type Constant = components['schemas']['Constant'];
+export type Counting = components['schemas']['Counting'];
 export type CoursePoint = components['schemas']['CoursePoint'];
 export type DayOrder = components['schemas']['DayOrder'];
 export type DeleteBall = components['schemas']['DeleteBall'];

@@ -2,9 +2,18 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { OutboxContext } from '../outbox/context';
+import type { Counting } from '../api/types.gen';
 import type { Outbox } from '../outbox/outbox';
 import { goal, practice, practiceDrill } from '../test/make';
 import { Runner } from './Runner';
+
+/** So many balls and it is over. */
+const chain = (most: number, part = (n: number) => n): Counting => {
+    const all = Array.from({ length: most + 1 }, (_, n) => n);
+    const next = all.map((n) => Math.min(most, n + 1));
+    const none = all.map(() => 0);
+    return { hit: next, miss: next, over: all.map((n) => n === most), row: none, rung: none, block: none, good: none, part: all.map(part) };
+};
 
 const run = (over: Parameters<typeof practiceDrill>[0]) => {
     const add = vi.fn();
@@ -42,7 +51,7 @@ describe('a drill that is counted', () => {
     });
 
     it('rests between two sets for as long as the clock says, or until the next ball', () => {
-        run({ goal: goal({ of: 2, need: 1, most: 2, sets: 2, runs: 2 }) });
+        run({ goal: goal({ of: 2, need: 1, most: 2, sets: 2, runs: 2, counting: chain(2) }) });
         press('Hit', 'Miss', 'Save, then set 2');
         expect(screen.getByRole('timer').textContent).toBe('Rest: 60 s');
         press('Hit');
@@ -73,7 +82,7 @@ describe('a drill that is counted', () => {
     });
 
     it('stops at the last ball of the set: an eleventh cannot mend ten', () => {
-        run({ goal: goal({ of: 3, need: 2, most: 3 }) });
+        run({ goal: goal({ of: 3, need: 2, most: 3, counting: chain(3) }) });
         press('Hit', 'Miss', 'Miss');
         expect(screen.getByRole('status').textContent).toBe('That is the set. Save it.');
         expect(screen.getByTestId('count').closest('[inert]')).not.toBeNull();
@@ -95,7 +104,7 @@ describe('a drill that is counted', () => {
     });
 
     it('counts one set after another, each saved by itself', () => {
-        const { add, onDone } = run({ goal: goal({ runs: 2, of: 2, need: 1, most: 2 }) });
+        const { add, onDone } = run({ goal: goal({ runs: 2, of: 2, need: 1, most: 2, counting: chain(2) }) });
         press('Hit', 'Miss', 'Save, then set 2');
         expect(onDone).not.toHaveBeenCalled();
         expect(count()).toBe('0 of 0');
@@ -110,33 +119,42 @@ describe('a drill that is counted', () => {
         expect(screen.getByRole('button', { name: 'Save' })).toHaveProperty('disabled', true);
     });
 
-    it('counts a row from the last miss', () => {
-        run({ goal: goal({ kind: 'streak', need: 5, of: null, most: null }) });
-        press('Hit', 'Hit', 'Miss', 'Hit');
+    it('tells the row that the table tells, and ends where it ends', () => {
+        const counting = { ...chain(2), hit: [1, 2, 2], miss: [0, 0, 2], row: [0, 1, 2] };
+        run({ goal: goal({ kind: 'streak', need: 2, of: null, most: null, counting }) });
+        press('Hit', 'Miss', 'Hit');
         expect(count()).toBe('1 in a row');
+        press('Hit');
+        expect(count()).toBe('2 in a row');
+        expect(screen.getByRole('status').textContent).toBe('That is the set. Save it.');
+    });
+
+    it('counts on without an end what an earlier version has handed out', () => {
+        run({ goal: goal({ kind: 'streak', need: 2, of: null, most: null }) });
+        press('Hit', 'Hit', 'Hit');
+        expect(screen.queryByRole('status')).toBeNull();
     });
 });
 
 describe('a ladder', () => {
-    // From each rung: no hit or one of two back to the first, both one up; the third is the last.
-    const ladder = goal({
-        kind: 'ladder',
-        need: 2,
-        of: 2,
-        rungs: 2,
-        most: null,
-        ladder: [
-            [0, 0, 1],
-            [0, 0, 2],
-            [0, 0, 2],
-        ],
-    });
+    // Two hits of two lead one rung up, of two rungs.
+    const counting: Counting = {
+        hit: [1, 2, 3, 4, 4],
+        miss: [1, 0, 3, 0, 4],
+        over: [false, false, false, false, true],
+        row: [0, 0, 0, 0, 0],
+        rung: [0, 0, 1, 1, 2],
+        block: [0, 1, 0, 1, 0],
+        good: [0, 1, 0, 1, 0],
+        part: [0, 0, 0, 0, 0],
+    };
+    const ladder = goal({ kind: 'ladder', need: 2, of: 2, rungs: 2, most: null, counting });
 
     it('stands where the table that came with it says', () => {
         run({ goal: ladder });
         press('Hit', 'Hit');
         expect(count()).toBe('Rung 1 of 2');
-        press('Hit', 'Hit', 'Hit', 'Hit');
+        press('Hit', 'Hit');
         expect(count()).toBe('Rung 2 of 2');
         expect(screen.getByRole('status').textContent).toBe('That is the set. Save it.');
     });
@@ -151,7 +169,9 @@ describe('a ladder', () => {
 
 describe('balls in parts', () => {
     it('asks for each station in turn', () => {
-        const { add } = run({ goal: goal({ kind: 'stations', need: 8, of: 1, most: 3, parts: ['hip', 'rib', 'shoulder'] }) });
+        const { add } = run({
+            goal: goal({ kind: 'stations', need: 8, of: 1, most: 3, parts: ['hip', 'rib', 'shoulder'], counting: chain(3) }),
+        });
         for (const [part, carry] of [
             ['hip', '10'],
             ['rib', '20'],
@@ -174,7 +194,7 @@ describe('balls in parts', () => {
     });
 
     it('asks for two finishes by turns', () => {
-        run({ goal: goal({ kind: 'contrast', need: 30, of: 4, most: 4, parts: ['held', 'released'] }) });
+        run({ goal: goal({ kind: 'contrast', need: 30, of: 4, most: 4, parts: ['held', 'released'], counting: chain(4, (n) => n % 2) }) });
         expect(count()).toBe('held');
         fireEvent.change(screen.getByLabelText(/It rolled/), { target: { value: '9' } });
         press('Next ball');
@@ -184,7 +204,7 @@ describe('balls in parts', () => {
 
 describe('random numbers', () => {
     it('ask for each carry in turn and refuse what no ball can do', () => {
-        const { add } = run({ goal: goal({ kind: 'error', need: 10, of: 3, farthest_m: 60 }) });
+        const { add } = run({ goal: goal({ kind: 'error', need: 10, of: 3, farthest_m: 60, counting: chain(3) }) });
         expect(count()).toBe('12 m');
         const carried = () => screen.getByLabelText(/It carried/);
         fireEvent.change(carried(), { target: { value: '61' } });

@@ -1,7 +1,7 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { nowIso } from '../api/clock';
-import type { Goal, Practice, PracticeDrill, PutResult, Units } from '../api/types.gen';
+import type { Counting, Goal, Practice, PracticeDrill, PutResult, Units } from '../api/types.gen';
 import { DrillFeed } from '../feed/DrillFeed';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
@@ -33,8 +33,8 @@ export function Runner({ path, practice, drill, session, studentId, onDone }: Pr
     useAwake();
     const { goal } = drill;
     const runs = goal.runs ?? 1;
-    const over = isOver(goal, attempts);
-    const asked = askedOf(drill, attempts);
+    const { over, part } = standing(goal, attempts);
+    const asked = askedOf(drill, part);
     const save = (then: () => void) => {
         if (saved === id) return;
         setSaved(id);
@@ -166,25 +166,32 @@ function Rest({ since }: { since: number }) {
     );
 }
 
-/** A run ends at its last ball, or where its goal is met: nothing counted after that could change it. */
-function isOver(goal: Goal, attempts: PutResult['attempts']): boolean {
-    if (goal.most != null) return attempts.length >= goal.most;
-    if (goal.kind === 'streak') return inARow(attempts) >= (goal.need ?? 0);
-    return goal.kind === 'ladder' && ladder(attempts, goal).rung >= goal.rungs;
+/** Handed out by an earlier version: counted without an end. */
+const ENDLESS: Counting = { hit: [0], miss: [0], over: [false], row: [0], rung: [0], block: [0], good: [0], part: [0] };
+
+/** Where a run stands, by the table that came with its drill. */
+function standing({ counting = ENDLESS }: Goal, attempts: PutResult['attempts']) {
+    const state = attempts.reduce<number>((so, one) => counting[one === false ? 'miss' : 'hit'][so] ?? so, 0);
+    const at = <T,>(list: T[]): T => list[state] as T;
+    return {
+        over: at(counting.over),
+        row: at(counting.row),
+        rung: at(counting.rung),
+        block: at(counting.block),
+        good: at(counting.good),
+        part: at(counting.part),
+    };
 }
 
-const inARow = (attempts: PutResult['attempts']) => attempts.length - 1 - attempts.lastIndexOf(false);
-
 /** What the next ball is measured against, of a drill whose balls are: a number, or the place of a part; and which figure of it counts. */
-function askedOf({ goal, numbers }: PracticeDrill, attempts: PutResult['attempts']): { part: number; figure: 'carry_m' | 'roll_m' } | null {
-    const parts = goal.parts ?? [];
+function askedOf({ goal, numbers }: PracticeDrill, part: number): { part: number; figure: 'carry_m' | 'roll_m' } | null {
     switch (goal.kind) {
         case 'error':
-            return { part: numbers[attempts.length % numbers.length] ?? 0, figure: 'carry_m' };
+            return { part: numbers[part % numbers.length] ?? 0, figure: 'carry_m' };
         case 'stations':
-            return { part: Math.min(parts.length - 1, Math.floor(attempts.length / (goal.of ?? 1))), figure: 'carry_m' };
+            return { part, figure: 'carry_m' };
         case 'contrast':
-            return { part: attempts.length % parts.length, figure: 'roll_m' };
+            return { part, figure: 'roll_m' };
         default:
             return null;
     }
@@ -202,7 +209,8 @@ interface CounterProps {
 function Counter({ drill, attempts, units, even, onAdd }: CounterProps) {
     const { t } = useTranslation();
     const { goal } = drill;
-    const part = askedOf(drill, attempts)?.part ?? 0;
+    const stands = standing(goal, attempts);
+    const part = askedOf(drill, stands.part)?.part ?? 0;
     const hits = attempts.filter((one) => one === true).length;
     switch (goal.kind) {
         case 'count':
@@ -215,22 +223,16 @@ function Counter({ drill, attempts, units, even, onAdd }: CounterProps) {
             );
         case 'streak':
             return (
-                <HitOrMiss
-                    onAdd={onAdd}
-                    big={t('{{n}} in a row', { n: inARow(attempts) })}
-                    small={t('{{mark}} to pass', { mark: goal.text })}
-                />
+                <HitOrMiss onAdd={onAdd} big={t('{{n}} in a row', { n: stands.row })} small={t('{{mark}} to pass', { mark: goal.text })} />
             );
-        case 'ladder': {
-            const { rung, inBlock, good } = ladder(attempts, goal);
+        case 'ladder':
             return (
                 <HitOrMiss
                     onAdd={onAdd}
-                    big={t('Rung {{n}} of {{all}}', { n: rung, all: goal.rungs })}
-                    small={t('this block: {{n}} of {{all}}; {{mark}}', { n: good, all: inBlock, mark: goal.text })}
+                    big={t('Rung {{n}} of {{all}}', { n: stands.rung, all: goal.rungs })}
+                    small={t('this block: {{n}} of {{all}}; {{mark}}', { n: stands.good, all: stands.block, mark: goal.text })}
                 />
             );
-        }
         case 'error':
             return (
                 <Measured
@@ -323,18 +325,6 @@ function HitOrMiss({ big, small, one, onAdd }: { big: string; small: string; one
             </div>
         </>
     );
-}
-
-/** Where the blocks so far have led, looked up in the table that came with the drill. */
-function ladder(attempts: PutResult['attempts'], goal: Goal): { rung: number; inBlock: number; good: number } {
-    const of = goal.of ?? 1;
-    let rung = 0;
-    for (let from = 0; from + of <= attempts.length; from += of) {
-        const good = attempts.slice(from, from + of).filter((one) => one === true).length;
-        rung = goal.ladder[rung]?.[good] ?? rung;
-    }
-    const block = attempts.slice(attempts.length - (attempts.length % of));
-    return { rung, inBlock: block.length, good: block.filter((one) => one === true).length };
 }
 
 interface MeasuredProps {

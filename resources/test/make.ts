@@ -123,7 +123,6 @@ export const goal = (over: Partial<Goal> = {}): Goal => ({
     minutes: 8,
     text: '7 of 10',
     rungs: 4,
-    ladder: [],
     most: 10,
     parts: [],
     farthest_m: 300,

@@ -47,6 +47,7 @@ final readonly class Drill
      * @param  (\Closure(Swing, Words): list<string>)|null  $computed  distances worked out from this student's swing
      * @param  list<array{kind: string, x: float, y: float, to_x?: float, to_y?: float, label?: string}>  $parts  of its picture, where it
      *     is a coach's own
+     * @param  string|null  $passOfBand  what has to be met, with two places for the ends of a band
      */
     public function __construct(
         public string $id,
@@ -68,7 +69,21 @@ final readonly class Drill
         public array $notWith = [],
         public ?\Closure $computed = null,
         public array $parts = [],
+        private ?string $passOfBand = null,
     ) {}
+
+    /**
+     * What has to be met, with the band of numbers that this student owns where it is of one.
+     *
+     * @param  string  $handedOut  as it was worded then
+     * @param  array{int, int}  $band  m
+     */
+    public function passIn(string $handedOut, array $band, Words $words): string
+    {
+        return $this->passOfBand !== null && $handedOut === $this->pass['text']
+            ? sprintf($this->passOfBand, $words->course($band[0]), $words->course($band[1]))
+            : $handedOut;
+    }
 
     public function suits(Task $task): bool
     {

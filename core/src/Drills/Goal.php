@@ -11,6 +11,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * Dose and pass mark of a drill as handed out: the drill's own, or what the coach made of them.
  *
+ * @phpstan-import-type CountingShape from Counting
  * @phpstan-import-type ToldShape from Words
  * @phpstan-type GoalShape array{
  *     kind: value-of<Scoring>,
@@ -22,8 +23,10 @@ use LowPoint\Core\Wording\Words;
  *     text: ToldShape,
  *     // Ladders: the last rung.
  *     rungs: int,
- *     // Ladders: from each rung, the rung to which a full block with so many hits leads.
- *     ladder: list<list<int>>,
+ *     // How a run is counted; what was handed out long ago has none.
+ *     counting?: CountingShape,
+ *     // Only in what was handed out long ago.
+ *     ladder?: list<list<int>>,
  *     // So many balls one run has; null = as many as it takes.
  *     most?: int|null,
  *     // So many runs the dose has: sets of as many balls as are counted; else all of them are one run.
@@ -172,7 +175,7 @@ final readonly class Goal
             'minutes' => $this->minutes,
             'text' => $this->text(),
             'rungs' => self::RUNGS,
-            'ladder' => $this->ladder(),
+            'counting' => Counting::of($this),
             'most' => $this->most(),
             'runs' => $this->most() === $this->balls ? $this->sets : 1,
             'parts' => $this->kind->parts(),

@@ -104,6 +104,7 @@ final class MotionDrills
                 'Three lengths in turn, the same fall.',
                 'The arms fall, you watch.',
                 trains: Skill::FreeSwing,
+                passOfBand: 'Carry inside your band, %s to %s, with no effort.',
             ),
             new Drill(
                 'still_head',

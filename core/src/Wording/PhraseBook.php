@@ -64,29 +64,6 @@ final class PhraseBook
         return $said;
     }
 
-    /**
-     * All texts of a sheet but those under the keys that are no words.
-     *
-     * @param  array<array-key, mixed>  $sheet
-     * @param  list<string>  $but  keys
-     * @return array<array-key, mixed>
-     */
-    public function sayAll(array $sheet, array $but): array
-    {
-        foreach ($sheet as $key => $value) {
-            if (\in_array($key, $but, true)) {
-                continue;
-            }
-            $sheet[$key] = match (true) {
-                \is_array($value) => $this->sayAll($value, $but),
-                \is_string($value) => $this->say($value),
-                default => $value,
-            };
-        }
-
-        return $sheet;
-    }
-
     private function find(string $english): ?string
     {
         // Bound to its sign or not, a figure is the same figure.

@@ -46,14 +46,4 @@ final class PhraseBookTest extends TestCase
         self::assertSame($own, $book->say($own));
         self::assertFalse($book->knows($own));
     }
-
-    public function test_a_sheet_is_told_but_for_what_is_no_text(): void
-    {
-        $sheet = ['id' => 'Now harder', 'steps' => ['Half swings.', 'own'], 'need' => 7, 'svg' => null];
-
-        self::assertSame(
-            ['id' => 'Now harder', 'steps' => ['Halbe Schwünge.', 'own'], 'need' => 7, 'svg' => null],
-            (new PhraseBook(self::PHRASES, Language::German))->sayAll($sheet, ['id']),
-        );
-    }
 }
