@@ -6,7 +6,8 @@ export default defineConfig({
     plugins: [react()],
     test: {
         include: ['resources/**/*.test.{ts,tsx}'],
-        testTimeout: 30_000,
+        // Machines are shared: no test fails for slowness.
+        testTimeout: 600_000,
         setupFiles: ['resources/test/patience.ts'],
         css: { include: [/palette\.css/] },
     },

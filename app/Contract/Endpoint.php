@@ -20,6 +20,7 @@ final readonly class Endpoint
      * @param  string|null  $file  the field of an uploaded file
      * @param  string  $type  of the content
      * @param  array<string, string>  $query  what may be asked behind the question mark, and what for
+     * @param  list<int>  $refuses  statuses with which it refuses, beside those that follow from its route and its body
      */
     public function __construct(
         public ?string $answers = null,
@@ -29,5 +30,6 @@ final readonly class Endpoint
         public ?string $file = null,
         public string $type = 'application/json',
         public array $query = [],
+        public array $refuses = [],
     ) {}
 }

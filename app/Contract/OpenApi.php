@@ -39,7 +39,7 @@ final readonly class OpenApi
         foreach ($this->router->getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'api/')) {
                 foreach (array_diff($route->methods(), ['HEAD']) as $method) {
-                    $paths['/'.$route->uri()][strtolower($method)] = $this->operation($route);
+                    $paths[self::path($route)][strtolower($method)] = $this->operation($route);
                 }
             }
         }
@@ -76,6 +76,43 @@ final readonly class OpenApi
         ];
     }
 
+    /** The address of a route in the contract: what is made under an id has the address under which it is read. */
+    public static function path(Route $route): string
+    {
+        return '/'.preg_replace('/\{(\w+?)(?:Id)?\}/', '{$1}', $route->uri());
+    }
+
+    /**
+     * What it can refuse: by who may ask, what is asked for, what is sent, how often.
+     *
+     * @return array<int, array<string, mixed>>
+     */
+    private function refusals(Route $route, Endpoint $endpoint, bool $open, bool $takes): array
+    {
+        $said = [
+            400 => $takes ? 'The body is no whole JSON.' : null,
+            401 => $open ? null : 'Nobody is signed in.',
+            403 => $open ? null : 'It is not this coach’s to see or to do.',
+            404 => $route->parameterNames() === [] && ! $takes ? null : 'There is no such record, or no longer.',
+            409 => $takes && $route->methods()[0] === 'PUT' ? 'There is another record with this id already.' : null,
+            419 => $open || $route->methods()[0] === 'GET' ? null : 'The session has ended.',
+            422 => $takes || $endpoint->query !== [] ? 'What was sent is refused, each fault by its key.' : null,
+            429 => preg_grep('/^throttle/', $route->gatherMiddleware()) === [] ? null : 'Too often from here.',
+        ];
+        $own = array_fill_keys($endpoint->refuses, 'As things stand it cannot be done; the message says why.');
+
+        return array_map(
+            $this->refusal(...),
+            array_filter($said, static fn(?string $one): bool => $one !== null) + $own,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function refusal(string $what): array
+    {
+        return ['description' => $what, 'content' => ['application/json' => ['schema' => $this->shapes->ref('ErrorShape')]]];
+    }
+
     /** @return array<string, mixed> */
     private function operation(Route $route): array
     {
@@ -89,6 +126,7 @@ final readonly class OpenApi
         $endpoint = $said->newInstance();
         $open = ! \in_array('auth:sanctum', $route->gatherMiddleware(), true);
         $text = self::text($method);
+        $body = $this->body($method, $endpoint);
 
         return array_filter(
             [
@@ -98,14 +136,10 @@ final readonly class OpenApi
                 'tags' => [explode('/', $route->uri())[1]],
                 'security' => $open ? [] : null,
                 'parameters' => [...self::inPath($route), ...self::inQuery($endpoint)],
-                'requestBody' => $this->body($method, $endpoint),
-                'responses' => [
-                    (string) $endpoint->status => $this->answer($endpoint),
-                    'default' => [
-                        'description' => 'What is wrong, in words.',
-                        'content' => ['application/json' => ['schema' => $this->shapes->ref('ErrorShape')]],
-                    ],
-                ],
+                'requestBody' => $body,
+                'responses' => [$endpoint->status => $this->answer($endpoint)]
+                    + $this->refusals($route, $endpoint, $open, $body !== null)
+                    + ['default' => $this->refusal('What is wrong, in words.')],
             ],
             static fn(mixed $part): bool => ($part !== null && $part !== '' && $part !== []) || ($part === [] && $open),
         );
@@ -116,7 +150,12 @@ final readonly class OpenApi
     {
         return array_values(
             array_map(
-                static fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'string']],
+                static fn(string $name): array => [
+                    'name' => preg_replace('/Id$/', '', $name),
+                    'in' => 'path',
+                    'required' => true,
+                    'schema' => ['type' => 'string'],
+                ],
                 $route->parameterNames(),
             ),
         );

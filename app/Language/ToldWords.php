@@ -7,6 +7,7 @@ namespace App\Language;
 use App\Contract\OpenApi;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\File;
 
 /**
@@ -30,7 +31,9 @@ final readonly class ToldWords
 
     public function of(Request $request, JsonResponse $response): mixed
     {
-        $answers = $this->contract['paths']['/'.$request->route()?->uri()][strtolower($request->method())]['responses'] ?? [];
+        $route = $request->route();
+        $path = $route instanceof Route ? OpenApi::path($route) : '';
+        $answers = $this->contract['paths'][$path][strtolower($request->method())]['responses'] ?? [];
         $schema = $answers[$response->getStatusCode()]['content']['application/json']['schema'] ?? ['$ref' => self::ERROR];
 
         return $this->in($response->getData(), $schema);

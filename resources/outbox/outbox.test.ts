@@ -37,7 +37,7 @@ async function quiet(outbox: Outbox, done: () => boolean): Promise<void> {
         () => {
             expect(done(), JSON.stringify(outbox.current())).toBe(true);
         },
-        { timeout: 20_000, interval: 10 },
+        { timeout: 120_000, interval: 10 },
     );
 }
 

@@ -29,7 +29,7 @@ abstract class BrowserTestCase extends TestCase
     protected const MM_ACROSS_THE_STRIP = 444;
 
     /** Machines are shared: what takes a moment may take many. */
-    private const PATIENCE_S = 30;
+    private const PATIENCE_S = 120;
 
     /** Each look is work for the browser too. */
     private const LOOK_EVERY_MS = 120;
@@ -67,6 +67,7 @@ abstract class BrowserTestCase extends TestCase
         if (! \in_array(self::OFFLINE, $this->groups(), true)) {
             $this->devTools('Page.addScriptToEvaluateOnNewDocument', ['source' => 'delete Navigator.prototype.serviceWorker']);
         }
+        $this->browser->manage()->timeouts()->setScriptTimeout(self::PATIENCE_S);
         $this->resize(1280, 800);
     }
 
@@ -430,10 +431,13 @@ abstract class BrowserTestCase extends TestCase
             'downloadThroughput' => -1,
             'uploadThroughput' => -1,
         ]);
-        $reached = $this->browser->executeAsyncScript(
-            'const done = arguments[0]; fetch("/up", {cache: "no-store"}).then(() => done(true), () => done(false))',
+        // It takes a moment until the browser has heard of it.
+        $this->until(
+            fn(): bool => $this->browser->executeAsyncScript(
+                'const done = arguments[0]; fetch("/up", {cache: "no-store"}).then(() => done(true), () => done(false))',
+            ) === ! $offline,
+            'The network is not as it should be.',
         );
-        self::assertSame(! $offline, $reached, 'the network is as it should be');
     }
 
     /** @param array<string, mixed> $parameters */

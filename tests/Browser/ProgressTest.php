@@ -68,7 +68,7 @@ final class ProgressTest extends BrowserTestCase
         $this->press('Add a student');
         $this->type('Name', str_repeat('x', 500));
         $this->press('Add the student');
-        $this->see('must not be greater than 200 characters');
+        $this->see('allowed: 1 to 200 characters');
         $this->type('Name', 'Wren Adair ורן');
         $this->press('left-handed');
         $this->press('knee');

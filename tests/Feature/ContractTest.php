@@ -56,7 +56,7 @@ final class ContractTest extends TestCase
     public function test_the_contract_can_be_read_and_taken_away_by_anybody(): void
     {
         $page = (string) $this->get('/docs/api')->assertOk()->getContent();
-        foreach (['/api/lessons/{lesson}/sets/{set}/balls/{ballId}', 'shape-Reading', 'Stores the ball with this id'] as $told) {
+        foreach (['/api/lessons/{lesson}/sets/{set}/balls/{ball}', 'shape-Reading', 'Stores the ball with this id'] as $told) {
             self::assertStringContainsString($told, $page);
         }
         self::assertStringNotContainsString('<script', $page);

@@ -75,7 +75,7 @@ final class LanguageTest extends TestCase
                 if ($answer->baseResponse instanceof JsonResponse && $answer->isOk()) {
                     $this->take(
                         $answer->json(),
-                        $this->contract()['paths']['/'.$route->uri()]['get']['responses'][200]['content']['application/json']['schema'],
+                        $this->contract()['paths'][OpenApi::path($route)]['get']['responses'][200]['content']['application/json']['schema'],
                     );
                 }
             }

@@ -125,7 +125,7 @@ final readonly class Field
     /** A text that has to say something. */
     public function unfilled(string $key, mixed $value): ?Fault
     {
-        return \is_string($value) && trim($value) !== ''
+        return \is_string($value) && trim($value) !== '' && $this->fault($key, $value) === null
             ? null
             : new Fault($key, $value, '1 to '.self::plain($this->max).' characters', $this->label);
     }

@@ -20,7 +20,7 @@ final readonly class Text implements Kind
 
     public function read(string $key, mixed $value, Read $read): ?string
     {
-        $fault = ($this->filled ? $this->field->unfilled($key, $value) : null) ?? $this->field->fault($key, $value);
+        $fault = $this->filled ? $this->field->unfilled($key, $value) : $this->field->fault($key, $value);
 
         return $fault !== null || ! \is_string($value) ? $read->refuse($fault) : ($this->filled ? trim($value) : $value);
     }

@@ -49,7 +49,7 @@ final class AccountController
     }
 
     /** Makes the first account, and signs it in; refused as soon as there is one. */
-    #[Endpoint(CoachResource::class)]
+    #[Endpoint(CoachResource::class, refuses: [403, 409])]
     public function makeFirst(FirstAccountRequest $request): CoachResource
     {
         // Only pages of this origin get a session.
@@ -105,7 +105,7 @@ final class AccountController
     }
 
     /** Another address to sign in with, for who knows the password. */
-    #[Endpoint(CoachResource::class)]
+    #[Endpoint(CoachResource::class, refuses: [429])]
     public function changeEmail(ChangeEmailRequest $request, #[CurrentUser] User $coach): CoachResource
     {
         $this->demandPassword($coach, $request->string('now')->value());
@@ -115,7 +115,7 @@ final class AccountController
     }
 
     /** Another password, for who knows the old one; all other sessions end. */
-    #[Endpoint(status: 204)]
+    #[Endpoint(status: 204, refuses: [429])]
     public function changePassword(ChangePasswordRequest $request, #[CurrentUser] User $coach): JsonResponse
     {
         $this->demandPassword($coach, $request->string('now')->value());

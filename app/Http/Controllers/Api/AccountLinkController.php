@@ -74,14 +74,14 @@ final class AccountLinkController
     }
 
     /** What a link opens, for whoever holds it. */
-    #[Endpoint(DoorResource::class)]
+    #[Endpoint(DoorResource::class, refuses: [410])]
     public function door(string $token): DoorResource
     {
         return new DoorResource($this->open($token));
     }
 
     /** Goes through, once, and signs in. */
-    #[Endpoint(CoachResource::class)]
+    #[Endpoint(CoachResource::class, refuses: [410])]
     public function enter(UseAccountLinkRequest $request, string $token): CoachResource
     {
         // Only pages of this origin get a session.

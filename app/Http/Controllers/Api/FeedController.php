@@ -20,7 +20,7 @@ final class FeedController
     private const A_MINUTE = 1200;
 
     /** Takes balls in, a JSON array or a ball a line; the same id twice is stored once. */
-    #[Endpoint(FedResource::class, takes: 'FeedShape')]
+    #[Endpoint(FedResource::class, takes: 'FeedShape', refuses: [401, 409, 429])]
     public function __invoke(Request $request, Intake $intake): FedResource|JsonResponse
     {
         $device = FeedDevice::ofToken($request->bearerToken());

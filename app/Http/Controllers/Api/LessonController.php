@@ -51,7 +51,7 @@ final class LessonController
     }
 
     /** Begins, changes or closes the lesson with this id. */
-    #[Endpoint(StoredLessonResource::class)]
+    #[Endpoint(StoredLessonResource::class, refuses: [410])]
     public function put(
         #[Body(PutLesson::class)]
         PutLesson $body,

@@ -17,7 +17,7 @@ use Illuminate\Support\Carbon;
 final class PracticeNoteController
 {
     /** Says it, once, however often it is sent. */
-    #[Endpoint(PracticeNoteResource::class)]
+    #[Endpoint(PracticeNoteResource::class, refuses: [403])]
     public function put(#[Body(PutPracticeNote::class)] PutPracticeNote $body, string $token, string $noteId): PracticeNoteResource
     {
         $student = ShareLink::openOrGone($token)->student;

@@ -50,7 +50,7 @@ final class ReportBatchController
     }
 
     /** The reports as a zip. */
-    #[Endpoint(type: 'application/zip')]
+    #[Endpoint(type: 'application/zip', refuses: [409, 410])]
     public function download(string $batch, #[CurrentUser] User $coach, ReportFolder $folder, AuditTrail $trail): StreamedResponse
     {
         $batch = $this->mine($batch, $coach);

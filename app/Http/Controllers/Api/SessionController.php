@@ -32,7 +32,7 @@ final class SessionController
     private const FAILURES_FROM_A_PLACE = 30;
 
     /** Signs a coach in. */
-    #[Endpoint(CoachResource::class)]
+    #[Endpoint(CoachResource::class, refuses: [403, 429])]
     public function store(SignInRequest $request, AuditTrail $trail): CoachResource|JsonResponse
     {
         // Only pages of this origin get a session.

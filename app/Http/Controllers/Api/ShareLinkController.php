@@ -57,7 +57,7 @@ final class ShareLinkController
     }
 
     /** Opens a link again that was revoked by mistake; one that has run out stays closed. */
-    #[Endpoint(ShareLinkResource::class)]
+    #[Endpoint(ShareLinkResource::class, refuses: [422])]
     public function restore(Student $student, ShareLink $link): ShareLinkResource
     {
         Gate::authorize('update', $student);

@@ -40,7 +40,7 @@ final class SharedController
     }
 
     /** Logs one run of a drill. */
-    #[Endpoint(DrillResultResource::class)]
+    #[Endpoint(DrillResultResource::class, refuses: [403])]
     public function putResult(
         #[Body(PutResult::class)]
         PutResult $body,

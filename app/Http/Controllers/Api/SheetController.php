@@ -135,7 +135,7 @@ final class SheetController
     }
 
     /** What the sheet would come to; nothing is stored. */
-    #[Endpoint(SheetCheckResource::class)]
+    #[Endpoint(SheetCheckResource::class, refuses: [409])]
     public function check(#[Body(ReadSheet::class)] ReadSheet $body, SheetImport $import, SheetCheck $check): SheetCheckResource
     {
         Gate::authorize('update', $import);
@@ -145,7 +145,7 @@ final class SheetController
     }
 
     /** Reads the sheet into lessons, beside the web server. */
-    #[Endpoint(SheetImportResource::class, status: 202)]
+    #[Endpoint(SheetImportResource::class, status: 202, refuses: [409])]
     public function confirm(#[Body(ReadSheet::class)] ReadSheet $body, SheetImport $import, #[CurrentUser] User $coach): JsonResponse
     {
         Gate::authorize('update', $import);
@@ -208,7 +208,7 @@ final class SheetController
     }
 
     /** A draft goes; of a sheet that was read, the lessons go where deleted lessons go, and can come back from there. */
-    #[Endpoint(status: 204)]
+    #[Endpoint(status: 204, refuses: [409])]
     public function destroy(SheetImport $import): JsonResponse
     {
         Gate::authorize('delete', $import);

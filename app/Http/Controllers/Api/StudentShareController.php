@@ -60,7 +60,7 @@ final class StudentShareController
     }
 
     /** Another coach has the student from now on. */
-    #[Endpoint(StudentResource::class)]
+    #[Endpoint(StudentResource::class, refuses: [409])]
     public function handOver(#[Body(HandOver::class)] HandOver $body, Student $student, #[CurrentUser] User $by): StudentResource
     {
         $to = User::query()->findOrFail($body->coachId);
