@@ -12,9 +12,9 @@ use App\Progress\Today;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use LowPoint\Bench\Simulation\Population;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\Population;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/progress.php';

@@ -15,7 +15,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * Stores the run of a drill once, however often it is sent; the core says what it came to.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type DrillResultShape array{
  *     id: string,
  *     drill: string,

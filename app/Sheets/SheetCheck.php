@@ -6,12 +6,11 @@ namespace App\Sheets;
 
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Records\Write;
-use LowPoint\Core\Wording\Words;
 
 /**
  * What a sheet would come to, told before anything is stored.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type BallSeenShape from \LowPoint\Core\Evidence\Ball
  * @phpstan-type SheetCheckShape array{
  *     balls: int,

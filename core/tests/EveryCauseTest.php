@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests;
 
+use LowPoint\Bench\Simulation\Student;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Club\Handedness;
@@ -12,7 +13,6 @@ use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\Student;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

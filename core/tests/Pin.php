@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests;
 
+use LowPoint\Bench\Simulation\RandomCase;
+use LowPoint\Bench\Simulation\Student;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
@@ -29,8 +31,6 @@ use LowPoint\Core\Records\Field;
 use LowPoint\Core\Records\Layout;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\RandomCase;
-use LowPoint\Core\Simulation\Student;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\StrikeModel;

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests;
 
+use LowPoint\Bench\Simulation\BehaviourKind;
+use LowPoint\Bench\Simulation\Contradictions;
+use LowPoint\Bench\Simulation\Population;
+use LowPoint\Bench\Simulation\RandomCase;
+use LowPoint\Bench\Simulation\Student;
+use LowPoint\Bench\Simulation\World;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Causes\CauseLibrary;
@@ -13,13 +19,7 @@ use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Reading\ReadingEngine;
-use LowPoint\Core\Simulation\BehaviourKind;
-use LowPoint\Core\Simulation\Contradictions;
 use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\Population;
-use LowPoint\Core\Simulation\RandomCase;
-use LowPoint\Core\Simulation\Student;
-use LowPoint\Core\Simulation\World;
 use LowPoint\Core\Strike\Lie;
 use PHPUnit\Framework\TestCase;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Http\Resources\LessonPageResource;
+use LowPoint\Bench\Simulation\RandomCase;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\RandomCase;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /**

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use LowPoint\Core\Wording\Words;
-
 /**
  * An archive on its way back in.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type ArchiveImportShape array{
  *     id: string,
  *     state: 'reading'|'done'|'refused',

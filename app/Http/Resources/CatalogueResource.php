@@ -34,12 +34,11 @@ use LowPoint\Core\Sand\SandShot;
 use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\Slopes\Brush;
 use LowPoint\Core\Strike\Lie;
-use LowPoint\Core\Wording\Words;
 
 /**
  * The closed lists of the case file with their labels and ranges, from the core, so that none is written twice.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type TaskShape from \LowPoint\Core\Evidence\Task
  * @phpstan-type AnswerShape array{label: ToldShape, value: float|string}
  * @phpstan-type NamedShape array{id: string, name: ToldShape}

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use LowPoint\Core\Wording\Words;
-
 /**
  * One change in a lesson, in words.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type ChangeShape array{at: string, by: string|null, what: string, text: ToldShape}
  */
 final class ChangeResource extends ApiResource {}

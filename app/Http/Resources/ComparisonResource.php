@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use LowPoint\Core\Wording\Words;
-
 /**
  * The last set of a lesson beside the first.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type ComparisonShape array{
  *     // "2 of 7, then 5 of 7 clean"; null while nothing was hit.
  *     text: ToldShape|null,

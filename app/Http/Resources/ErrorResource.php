@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use LowPoint\Core\Wording\Words;
-
 /**
  * What is wrong: a sentence, and for bad input one fault per field.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type ErrorShape array{
  *     message: ToldShape,
  *     faults?: list<array{

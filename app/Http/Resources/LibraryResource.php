@@ -23,7 +23,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * Everything the engine knows, to read up on: causes, drills and schools with their cards and cautions.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type DoseShape from Drill
  * @phpstan-import-type PassShape from Drill
  * @phpstan-type LibraryCauseShape array{

@@ -6,12 +6,11 @@ namespace App\Http\Resources;
 
 use Illuminate\Http\Request;
 use LowPoint\Core\Simulation\FilmedSwing;
-use LowPoint\Core\Wording\Words;
 
 /**
  * A film that ships with the app, in place of a camera.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type MadeUpSwingShape array{
  *     id: string,
  *     name: ToldShape,

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use LowPoint\Core\Drills\Scoring;
-use LowPoint\Core\Wording\Words;
 
 /**
  * What the coach keeps of his own.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type GoalChoiceShape from OwnDrillResource
  * @phpstan-import-type OwnCardShape from OwnCardResource
  * @phpstan-import-type OwnDrillShape from OwnDrillResource

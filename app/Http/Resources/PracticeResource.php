@@ -9,12 +9,11 @@ use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Practice\PlannedItem;
 use LowPoint\Core\Practice\PracticeWord;
-use LowPoint\Core\Wording\Words;
 
 /**
  * What a student gets to see; the coach sees the same.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type CellShape from ChartCell
  * @phpstan-import-type DoseShape from Drill
  * @phpstan-import-type DrawnShape from Drill

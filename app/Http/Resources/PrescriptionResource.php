@@ -8,12 +8,11 @@ use App\Models\Prescription;
 use Illuminate\Http\Request;
 use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Prescription\SetupChange;
-use LowPoint\Core\Wording\Words;
 
 /**
  * What was handed out, as it was worded then.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type DrillHandoutShape from DrillHandout
  * @phpstan-import-type SetupChangeShape from SetupChange
  * @phpstan-type GivenPrescriptionShape array{

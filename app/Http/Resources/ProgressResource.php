@@ -10,12 +10,11 @@ use LowPoint\Core\Progress\Estimate;
 use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Reading\SetFigures;
 use LowPoint\Core\Strike\Lie;
-use LowPoint\Core\Wording\Words;
 
 /**
  * Is it fixed, and what now?
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type EstimateShape from Estimate
  * @phpstan-import-type GoodRateShape from SetFigures
  * @phpstan-import-type ObservedShape from CaseWriter

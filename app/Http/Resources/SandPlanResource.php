@@ -15,7 +15,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * The set-up for a ball in sand, drawn and in words.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type SandCardShape from SandCard
  * @phpstan-import-type NamedShape from CatalogueResource
  * @phpstan-type SandPlanShape array{

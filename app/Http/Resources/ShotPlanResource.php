@@ -16,7 +16,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * Ways of playing a shot, best first, each drawn and in words.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type OptionShape from PlannedShot
  * @phpstan-import-type TaskShape from \LowPoint\Core\Evidence\Task
  * @phpstan-type PlannedOptionShape array{

@@ -7,12 +7,11 @@ namespace App\Http\Resources;
 use App\Models\ShareLevel;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Progress\AttentionGroup;
-use LowPoint\Core\Wording\Words;
 
 /**
  * Who needs attention.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type HandedShape from StudentResource
  * @phpstan-type TodayStudentShape array{
  *     id: string,

@@ -12,7 +12,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * Practice brushes on a slope as a question (handbook 12.4).
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type BrushedShape array{
  *     mean_mm: float,
  *     sd_mm: float,

@@ -12,7 +12,7 @@ use LowPoint\Core\Wording\Words;
  * How far each club goes at each length of the backswing: measured where balls were logged, fitted where a neighbour tells
  * (handbook 6.2, 12.2). Metres.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type CellShape from ChartCell
  * @phpstan-import-type TargetShape from TargetChoice
  * @phpstan-type ChartShape array{

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Distance;
 
-use LowPoint\Core\Wording\Words;
-
 /**
  * One way of reaching a number: a club and a length, and how far off it leaves the ball on average, m.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type TargetShape array{club: string, backswing: string, expected_m: float, expected_error_m: float, note: ToldShape}
  */
 final readonly class TargetChoice

@@ -14,7 +14,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * One practice drill as taught. What depends on the student is filled in by its sheet.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type DoseShape array{sets: int, balls: int, minutes: int}
  * @phpstan-type PassShape array{kind: value-of<Scoring>, need: int|null, of: int|null, text: ToldShape}
  * @phpstan-type DrawnShape array{

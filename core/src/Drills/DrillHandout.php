@@ -11,7 +11,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * A drill made out for one student: with the distances that this student's arc asks for.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type GoalShape from Goal
  * @phpstan-import-type DoseShape from Drill
  * @phpstan-import-type PassShape from Drill

@@ -6,13 +6,12 @@ namespace LowPoint\Core\Drills;
 
 use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Wording\Words;
 
 /**
  * Dose and pass mark of a drill as handed out: the drill's own, or what the coach made of them.
  *
  * @phpstan-import-type CountingShape from Counting
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type GoalShape array{
  *     kind: value-of<Scoring>,
  *     need: int|null,

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Drills;
 
-use LowPoint\Core\Wording\Words;
-
 /**
  * What is done in a drill, as a line figure: face-on in mm, x toward the target with the ball at 0, y up from the ground. Feet
  * stand where the drill's picture from above has them; the player is 1.65 m tall. Whoever draws it mirrors it for a left-hander.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type FigureShape array{kind: string, points: list<array{float, float}>, ghost: bool, words: ToldShape}
  * @phpstan-import-type DrawnShape from Drill
  */

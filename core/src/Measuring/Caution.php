@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Measuring;
 
-use LowPoint\Core\Wording\Words;
-
 /**
  * Where the numbers say that a picture could be better (handbook 11.1).
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type CautionShape array{id: value-of<Caution>, text: ToldShape}
  */
 enum Caution: string

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace LowPoint\Core\Practice;
 
 use LowPoint\Core\Drills\Drill;
-use LowPoint\Core\Wording\Words;
 
 /**
  * One drill of a visit with the minutes it gets.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type PlannedItemShape array{drill: string, name: ToldShape, minutes: int, mode: value-of<Mode>, mode_text: ToldShape}
  */
 final readonly class PlannedItem

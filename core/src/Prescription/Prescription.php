@@ -20,7 +20,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * One idea: the set-up figures that it needs, one feel, at most two drills, and the measure that must move (handbook 05).
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type SetupChangeShape from SetupChange
  * @phpstan-import-type DrillHandoutShape from DrillHandout
  * @phpstan-type ProposalShape array{

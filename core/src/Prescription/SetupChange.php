@@ -16,7 +16,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * A figure to change in the set-up, in the unit of its observable; without one, in words only.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type SetupChangeShape array{
  *     observable: value-of<Observable>|null,
  *     from: float|null,

@@ -10,12 +10,11 @@ use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Strike\Swing;
 use LowPoint\Core\Strike\WhatIf;
 use LowPoint\Core\Strike\Window;
-use LowPoint\Core\Wording\Words;
 
 /**
  * What the strike model shows of one swing of the student: club, arc, windows, and where the misses come from.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type ModelShape array{
  *     delivered: array{loft_deg: float, bounce_deg: float, azimuth_deg: float},
  *     lean_deg: float,

@@ -11,13 +11,12 @@ use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\ObservationCost;
 use LowPoint\Core\Records\Answer;
-use LowPoint\Core\Wording\Words;
 
 /**
  * The look that is expected to separate the live suppositions most for what it costs: bits of information between the look
  * and the suppositions, per look (handbook 4.1, 14.4).
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type NextObservationShape array{
  *     observable: value-of<Observable>,
  *     label: ToldShape,

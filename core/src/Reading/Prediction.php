@@ -9,7 +9,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * Good strikes now and after the first cure, as shares, from the one fit of the student (handbook 14.3).
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type PredictionShape array{
  *     // Good strikes now and after the first cure, as shares.
  *     now: float,

@@ -12,12 +12,11 @@ use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\Prescription;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Recalibration;
-use LowPoint\Core\Wording\Words;
 
 /**
  * What the engine says about one set of balls. toArray() is the form bound for the command line, the API and the file.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type WeighedCauseShape from WeighedCause
  * @phpstan-import-type NextObservationShape from NextObservation
  * @phpstan-import-type WarningShape from Warning

@@ -14,7 +14,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * Which school the reading follows, and whether the evidence speaks for another. The coach is never overruled.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type SchoolChoiceShape array{
  *     id: value-of<School>,
  *     name: ToldShape,

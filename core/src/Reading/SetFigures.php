@@ -9,12 +9,11 @@ use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Estimate;
 use LowPoint\Core\Schools\Range;
-use LowPoint\Core\Wording\Words;
 
 /**
  * The measures of handbook 07 for one set of balls, each with its n and its 90 % interval: what a history is made of.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type EstimateShape from Estimate
  * @phpstan-type GoodRateShape array{count: int, of: int, interval: array{float, float}|null}
  * @phpstan-type SetFiguresShape array{

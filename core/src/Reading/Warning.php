@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
-use LowPoint\Core\Wording\Words;
-
 /**
  * What to be wary of; where it is for the student too, in words for him.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type WarningShape array{id: value-of<WarningId>, text: ToldShape}
  */
 final readonly class Warning

@@ -6,12 +6,11 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Effort;
-use LowPoint\Core\Wording\Words;
 
 /**
  * A cause with its probability, its evidence and what curing it would gain.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type WeighedClueShape from WeighedClue
  * @phpstan-type WeighedCauseShape array{
  *     id: string,

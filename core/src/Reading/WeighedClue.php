@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
-use LowPoint\Core\Wording\Words;
-
 /**
  * One piece of evidence as it bears on a cause: what was seen, how strongly it weighs (log-odds) and by which rule.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type WeighedClueShape array{
  *     // What was seen, in words.
  *     text: ToldShape,

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Records;
 
-/** The JSON Schema (2020-12) of a record, from which the contract and the types of the browser follow. */
+/**
+ * The JSON Schema (2020-12) of a record, from which the contract and the types of the browser follow.
+ *
+ * @phpstan-type ToldShape string
+ */
 final readonly class Shape
 {
     /**

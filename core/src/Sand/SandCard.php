@@ -12,7 +12,7 @@ use LowPoint\Core\Wording\Words;
 /**
  * How to set up for a ball in sand, and what comes of it. Degrees, mm, m as the keys of toArray() say.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type SandCardShape array{
  *     school: string,
  *     club_advice: ToldShape,

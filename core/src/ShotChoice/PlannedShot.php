@@ -6,12 +6,11 @@ namespace LowPoint\Core\ShotChoice;
 
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Schools\SetupCard;
-use LowPoint\Core\Wording\Words;
 
 /**
  * One way of playing the shot, and what comes of it on average. Distances in m, chances 0..1.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type OptionShape array{
  *     // As it was named; null for a putt.
  *     club: string|null,

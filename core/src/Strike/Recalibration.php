@@ -6,13 +6,12 @@ namespace LowPoint\Core\Strike;
 
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Wording\Words;
 
 /**
  * Other constants of the strike model, as an academy has found them on its own grounds (handbook 13.2): which, why and since when.
  * What is not named stays as it is in Calibration.
  *
- * @phpstan-import-type ToldShape from Words
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type ConstantShape array{
  *     key: string,
  *     // A lie, or all of them.

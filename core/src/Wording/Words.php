@@ -10,8 +10,6 @@ use LowPoint\Core\Evidence\Tally;
 /**
  * Figures in words: unit, sign in words, small counts spelled out. What is said to a reader is told: in English, or by a PhraseBook in
  * his own language.
- *
- * @phpstan-type ToldShape string
  */
 final readonly class Words
 {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\CaseFile;
 
+use LowPoint\Bench\Simulation\RandomCase;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\CaseFile\Schema;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\RandomCase;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 

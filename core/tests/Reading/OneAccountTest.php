@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Reading;
 
+use LowPoint\Bench\Simulation\RandomCase;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\RandomCase;
 use LowPoint\Core\Tests\Cases;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

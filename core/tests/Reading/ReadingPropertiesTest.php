@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Reading;
 
+use LowPoint\Bench\Simulation\RandomCase;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Evidence\Ball;
@@ -12,7 +13,6 @@ use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\RandomCase;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
 use PHPUnit\Framework\TestCase;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Reading;
 
+use LowPoint\Bench\Simulation\RandomCase;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Reading\WorkOnFirst;
 use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\RandomCase;
 use LowPoint\Core\Tests\Cases;
 use LowPoint\Core\Wording\Words;
 use PHPUnit\Framework\TestCase;

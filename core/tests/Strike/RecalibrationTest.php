@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Strike;
 
+use LowPoint\Bench\Simulation\RandomCase;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
-use LowPoint\Core\Simulation\RandomCase;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Recalibration;
 use LowPoint\Core\Tests\Cases;

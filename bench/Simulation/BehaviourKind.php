@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Simulation;
+namespace LowPoint\Bench\Simulation;
+
+use LowPoint\Core\Simulation\Dice;
 
 /** The behaviours there are. */
 enum BehaviourKind: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Simulation;
+namespace LowPoint\Bench\Simulation;
 
 use LowPoint\Core\Club\DeliveredClub;
 use LowPoint\Core\Club\Handedness;
@@ -18,6 +18,7 @@ use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Strike\Arc;
 use LowPoint\Core\Strike\Contact;
 use LowPoint\Core\Strike\Lie;

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Simulation;
+namespace LowPoint\Bench\Simulation;
 
 use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Simulation\Dice;
 
 /**
  * The third behaviour: the table of causes in the handbook (4.2) taken at its word. Each sign of a fault is shown by the

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Simulation;
+namespace LowPoint\Bench\Simulation;
 
 /** How a body departs from a sound swing at the bottom of the arc. A plain bag of figures for the duration of one construction. */
 final class Body

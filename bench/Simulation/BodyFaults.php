@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Simulation;
+namespace LowPoint\Bench\Simulation;
 
 use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Simulation\Dice;
 
 /**
  * The second behaviour: geometry. The lead shoulder is a pivot over the chest that carries arms and club as two levers;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Simulation;
+namespace LowPoint\Bench\Simulation;
 
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Evidence\LessonCase;

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Simulation;
+namespace LowPoint\Bench\Simulation;
 
 use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Ground;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Simulation;
+namespace LowPoint\Bench\Simulation;
 
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Club\Club;
@@ -16,6 +16,7 @@ use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Records\Field;
 use LowPoint\Core\Records\Layout;
+use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Strike\Lie;
 
 /** Cases that make no sense but are allowed, and cases that are not: for trying the engine and the reader. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Simulation;
+namespace LowPoint\Bench\Simulation;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
@@ -11,6 +11,7 @@ use LowPoint\Core\Club\Handedness;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Simulation\Dice;
 
 /** Draws students with faults as often as coaches meet them, over all shots and lies. */
 final readonly class Population

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Simulation;
+namespace LowPoint\Bench\Simulation;
 
 use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Simulation\Dice;
 
 /**
  * What each cause does to a student's habits, written from how the fault works on body, club and ground. It knows nothing
