@@ -32,10 +32,14 @@ final readonly class RandomCase
 
     private const MOST_BALLS = 15;
 
-    /** @param Dice|null $measuring for what is measured and not seen by eye; null: nothing is */
+    /**
+     * @param  Dice|null  $measuring  for what is measured and not seen by eye; null: nothing is
+     * @param  Dice  $later  for keys that came later, so that what was drawn before stays the same
+     */
     public function __construct(
         private readonly Dice $dice,
         private readonly ?Dice $measuring = null,
+        private readonly Dice $later = new Dice(2),
     ) {}
 
     /** @return array<string, mixed> a case that the reader takes */
@@ -43,8 +47,8 @@ final readonly class RandomCase
     {
         $shot = $this->dice->oneOf(Shot::cases());
         $club = [
-            'loft_deg' => $this->value(Layout::fields(Club::class)['loft_deg']),
-            'bounce_deg' => $this->value(Layout::fields(Club::class)['bounce_deg']),
+            'loft_deg' => $this->value(Layout::fields(Club::class)['loft_deg'], $this->dice),
+            'bounce_deg' => $this->value(Layout::fields(Club::class)['bounce_deg'], $this->dice),
         ];
         $balls = [];
         for ($i = (int) $this->dice->between(0, self::MOST_BALLS + 0.99); $i > 0; $i--) {
@@ -63,7 +67,7 @@ final readonly class RandomCase
                 'club' => $club,
                 'method' => $this->dice->chance(0.5) ? $this->dice->oneOf(School::cases())->value : null,
                 'belief' => $this->dice->chance(0.3) ? $this->dice->oneOf(['scoop', 'I lift it', '…', '']) : null,
-                ...$this->some(array_diff_key(Layout::fields(Task::class), ['belief' => true]), 0.4),
+                ...$this->ofRecord(Task::class, 0.4, ['belief']),
             ],
             'setup' => $this->some(self::fields(Group::Setup), $this->dice->share()),
             'motion' => $this->some(self::fields(Group::Motion), $this->dice->share()),
@@ -126,7 +130,7 @@ final readonly class RandomCase
     /** @return array<string, mixed> */
     private function ball(Shot $shot): array
     {
-        $ball = $this->some(Layout::fields(Ball::class), $this->dice->share());
+        $ball = $this->ofRecord(Ball::class, $this->dice->share());
         unset($ball['strike']);
         if ($this->dice->chance(0.8)) {
             $ball['strike'] = $this->dice->oneOf(array_map(static fn(Strike $strike): string => $strike->value, $shot->strikes()));
@@ -139,15 +143,29 @@ final readonly class RandomCase
     }
 
     /**
+     * @param  class-string  $record
+     * @param  list<string>  $but
+     * @return array<string, mixed>
+     */
+    private function ofRecord(string $record, float $share, array $but = []): array
+    {
+        $fields = array_diff_key(Layout::fields($record), array_flip($but));
+        $slots = Layout::of($record)->slots;
+        $came = array_filter($fields, static fn(string $key): bool => $slots[$key]->told->since > 1, ARRAY_FILTER_USE_KEY);
+
+        return $this->some(array_diff_key($fields, $came), $share) + $this->some($came, $share, $this->later);
+    }
+
+    /**
      * @param  array<string, Field>  $fields
      * @return array<string, mixed>
      */
-    private function some(array $fields, float $share): array
+    private function some(array $fields, float $share, ?Dice $dice = null): array
     {
         $some = [];
         foreach ($fields as $key => $field) {
-            if ($this->dice->chance($share)) {
-                $some[$key] = $this->value($field);
+            if (($dice ?? $this->dice)->chance($share)) {
+                $some[$key] = $this->value($field, $dice ?? $this->dice);
             }
         }
 
@@ -170,16 +188,14 @@ final readonly class RandomCase
         return $halves === [] ? [] : ['measured' => $halves];
     }
 
-    private function value(Field $field): float|string
+    private function value(Field $field, Dice $dice): float|string
     {
         if ($field->kind === 'number') {
-            return $this->dice->chance(self::AT_BOUND)
-                ? $this->dice->oneOf([$field->min, $field->max])
-                : $this->dice->between($field->min, $field->max);
+            return $dice->chance(self::AT_BOUND) ? $dice->oneOf([$field->min, $field->max]) : $dice->between($field->min, $field->max);
         }
         $words = array_keys($field->choices);
 
-        return $words === [] ? 'a note' : $this->dice->oneOf($words);
+        return $words === [] ? 'a note' : $dice->oneOf($words);
     }
 
     /** @return array<string, Field> */

@@ -23,9 +23,13 @@ interface Props {
     onClose: () => void;
 }
 
-/** What can be noted of a ball beside touch and strike. */
-const WORDS = ['mark', 'flight', 'roll', 'sound', 'sand_direction'] as const;
-const FIGURES = ['touch_mm', 'mark_length_mm', 'carry_m', 'roll_m', 'start_deg', 'finish_m'] as const;
+type Key = keyof BallSeen;
+
+/** What a ball can be told of, in the order of the record; the words of a strike are those of the shot. */
+const keysOf = (fields: Record<string, Field>, kind: Field['kind'], sand: boolean): Key[] =>
+    Object.entries(fields)
+        .filter(([key, field]) => field.kind === kind && key !== 'strike' && (sand || !field.sand_only))
+        .map(([key]) => key as Key);
 
 /** One ball to look up and correct; what was there before is kept and shown. */
 export function BallDialog({ ball, number, path, strikes, fields, sand, units, onChange, onRemove, onClose }: Props) {
@@ -55,7 +59,7 @@ export function BallDialog({ ball, number, path, strikes, fields, sand, units, o
                 ))}
             </Choices>
             <div className="flex flex-wrap gap-x-8">
-                {WORDS.filter((key) => sand || fields[key]?.sand_only !== true).map((key) => (
+                {keysOf(fields, 'choice', sand).map((key) => (
                     <Choices key={key} label={fields[key]?.label ?? key}>
                         {fields[key]?.answers.map((answer) => (
                             <Button
@@ -72,20 +76,22 @@ export function BallDialog({ ball, number, path, strikes, fields, sand, units, o
                 ))}
             </div>
             <div className="mb-4 flex flex-wrap gap-4">
-                {FIGURES.map(
-                    (key) =>
-                        fields[key] && (
+                {keysOf(fields, 'number', sand).map((key) => {
+                    const [field, value] = [fields[key], seen[key]];
+                    return (
+                        field && (
                             <Figure
-                                key={`${key}${String(seen[key])}`}
-                                field={fields[key]}
-                                value={seen[key] ?? undefined}
+                                key={`${key}${String(value)}`}
+                                field={field}
+                                value={typeof value === 'number' ? value : undefined}
                                 units={units}
-                                onSet={(value) => {
-                                    onChange({ ...seen, [key]: value });
+                                onSet={(next) => {
+                                    onChange({ ...seen, [key]: next });
                                 }}
                             />
-                        ),
-                )}
+                        )
+                    );
+                })}
                 <Button
                     className="self-end"
                     chosen={seen.touch_mm === null}

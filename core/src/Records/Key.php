@@ -15,6 +15,7 @@ final readonly class Key
      * @param  string|null  $nullSays  the property that is true where null stands here; else null is the same as nothing
      * @param  bool  $sandOnly  asked of shots from sand only
      * @param  list<string>  $sheet  what the column is called on sheets
+     * @param  int  $since  the version of the record it came with: files of before do not have it, older devices do not know it
      */
     public function __construct(
         public string $about = '',
@@ -23,5 +24,6 @@ final readonly class Key
         public ?string $nullSays = null,
         public bool $sandOnly = false,
         public array $sheet = [],
+        public int $since = 1,
     ) {}
 }
