@@ -14,6 +14,7 @@ use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class EveryCauseTest extends TestCase
@@ -29,6 +30,7 @@ final class EveryCauseTest extends TestCase
     }
 
     #[DataProvider('causes')]
+    #[Group('draws')]
     public function test_students_who_have_it_look_more_like_it_than_sound_players_do(string $id): void
     {
         if ($id === 'wrong_shot') {

@@ -21,6 +21,7 @@ use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Strike\Lie;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class SimulationTest extends TestCase
@@ -43,6 +44,7 @@ final class SimulationTest extends TestCase
         }
     }
 
+    #[Group('draws')]
     public function test_with_every_look_taken_the_engine_finds_most_main_causes_and_leaves_the_sound_alone(): void
     {
         $engine = ReadingEngine::standard();
@@ -95,6 +97,7 @@ final class SimulationTest extends TestCase
         self::assertNotEquals(World::drawn(BehaviourKind::Body, 3), World::drawn(BehaviourKind::Body, 4));
     }
 
+    #[Group('draws')]
     public function test_in_every_behaviour_the_sound_are_let_be_and_the_main_cause_stands_among_three_more_often_than_by_chance(): void
     {
         $engine = ReadingEngine::standard();
@@ -113,6 +116,7 @@ final class SimulationTest extends TestCase
         }
     }
 
+    #[Group('draws')]
     public function test_no_allowed_case_leads_to_a_contradiction_and_no_broken_one_gets_through(): void
     {
         $random = new RandomCase(new Dice(9));

@@ -10,6 +10,7 @@ use LowPoint\Core\Measuring\Trace;
 use LowPoint\Core\Simulation\Camera;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Simulation\FilmedSwing;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What is measured of the camera's stand-in against what it was made of. */
@@ -70,6 +71,7 @@ final class FilmedSwingTest extends TestCase
         ];
     }
 
+    #[Group('draws')]
     public function test_nine_of_ten_swings_are_measured_to_six_millimetres_and_a_degree(): void
     {
         $off = ['low' => 0, 'lean' => 0, 'held' => 0, 'refused' => 0];

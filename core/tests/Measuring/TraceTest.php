@@ -8,6 +8,7 @@ use LowPoint\Core\CaseFile\MeasureRequest;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Measuring\Trace;
 use LowPoint\Core\Simulation\Dice;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -33,6 +34,7 @@ final class TraceTest extends TestCase
         self::assertSame([range(0, 9), []], [$trace->used, $trace->leftOut]);
     }
 
+    #[Group('draws')]
     public function test_the_intervals_hold_as_often_as_they_say_and_the_low_point_is_found_to_six_millimetres(): void
     {
         $dice = new Dice(7);
@@ -82,6 +84,7 @@ final class TraceTest extends TestCase
         }
     }
 
+    #[Group('draws')]
     public function test_with_clicks_that_are_off_as_well_a_wild_one_moves_it_by_less_than_five_millimetres_nearly_always(): void
     {
         $dice = new Dice(9);

@@ -13,6 +13,7 @@ use LowPoint\Core\Progress\WhatNow;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Statistics\Distributions;
 use LowPoint\Core\Strike\Lie;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -225,6 +226,7 @@ final class JudgementPropertiesTest extends TestCase
         self::assertSame(['no change, leaning better', 'no change, leaning worse'], [$better->label(), $worse->label()]);
     }
 
+    #[Group('draws')]
     public function test_verdicts_begin_where_the_handbook_draws_the_marks(): void
     {
         $sides = ['improving' => [], 'not' => [], 'slipping' => [], 'holds' => [], 'better' => [], 'even' => []];

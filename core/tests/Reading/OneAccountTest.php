@@ -10,12 +10,14 @@ use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Tests\Cases;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What is told of the balls agrees with the balls and with itself (handbook 14). */
 final class OneAccountTest extends TestCase
 {
+    #[Group('draws')]
     public function test_no_prediction_contradicts_the_balls_whatever_was_entered(): void
     {
         $random = new RandomCase(new Dice(14));

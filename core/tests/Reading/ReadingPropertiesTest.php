@@ -15,6 +15,7 @@ use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What must hold of every reading, tried on cases that make no sense but are allowed. */
@@ -100,6 +101,7 @@ final class ReadingPropertiesTest extends TestCase
         }
     }
 
+    #[Group('draws')]
     public function test_a_left_hander_is_read_in_the_mirror(): void
     {
         foreach (self::cases() as $data) {
@@ -182,6 +184,7 @@ final class ReadingPropertiesTest extends TestCase
         }
     }
 
+    #[Group('draws')]
     public function test_a_coach_reads_one_kind_of_units_only_and_no_shouting(): void
     {
         $metric = $imperial = 0;

@@ -12,10 +12,12 @@ use LowPoint\Core\Reading\WorkOnFirst;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Tests\Cases;
 use LowPoint\Core\Wording\Words;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class WorkOnFirstTest extends TestCase
 {
+    #[Group('draws')]
     public function test_what_to_work_on_is_among_the_causes_shown_and_never_named_below_three_balls(): void
     {
         $random = new RandomCase(new Dice(52));

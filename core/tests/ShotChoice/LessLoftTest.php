@@ -18,6 +18,7 @@ use LowPoint\Core\ShotChoice\Scatter;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\StrikeModel;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -89,6 +90,7 @@ final class LessLoftTest extends TestCase
         );
     }
 
+    #[Group('draws')]
     public function test_it_counts_by_how_much_is_saved_between_nothing_and_a_fifth(): void
     {
         $clue = self::clue();

@@ -22,6 +22,7 @@ use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Strike\Outcome;
 use LowPoint\Core\Strike\StrikeModel;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -212,6 +213,7 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta(16.0, $option->carryM + $option->rollM, 1.0e-9);
     }
 
+    #[Group('draws')]
     public function test_chances_are_chances_and_places_lie_in_order(): void
     {
         foreach ([Lie::Tight, Lie::BallDown, Lie::SoftWet, Lie::SandThin, Lie::SandPlugged] as $lie) {

@@ -14,6 +14,7 @@ use LowPoint\Core\Strike\Recalibration;
 use LowPoint\Core\Tests\Cases;
 use LowPoint\Core\Wording\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class RecalibrationTest extends TestCase
@@ -81,6 +82,7 @@ final class RecalibrationTest extends TestCase
         self::assertNotSame($standard['model'], $changed['model']);
     }
 
+    #[Group('draws')]
     public function test_at_the_ends_of_every_range_readings_stay_finite(): void
     {
         $random = new RandomCase(new Dice(41), new Dice(42));
