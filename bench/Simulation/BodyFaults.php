@@ -361,7 +361,8 @@ final readonly class BodyFaults implements Behaviour
                 $see('face_open_deg', $d->between(6, 25));
                 break;
             default:
-                throw new \LogicException("No made-up student has {$cause}: say in BodyFaults what it does.");
+                // What is no matter of the body is as by habit.
+                (new HabitFaults($d))->give($cause, $h, $task);
         }
     }
 
