@@ -37,7 +37,7 @@ final readonly class PutStudent
         public ?Units $units = null,
         #[Key('Of the student\'s page; null = as his device says.')]
         public ?Language $language = null,
-        #[Number('Step', 'm', Ground::STEPS_M[0], Ground::STEPS_M[1]), Key('Length of his step, m; null = as anybody\'s.')]
+        #[Number('A step', 'm', Ground::STEPS_M[0], Ground::STEPS_M[1]), Key('Length of his step, m; null = as anybody\'s.')]
         public ?float $stepM = null,
         #[Items(Club::class, most: Bag::MOST, least: 1), Key('His own clubs; null = the coach\'s; absent = as it is.')]
         public ?array $bag = null,

@@ -8,8 +8,14 @@ use App\Lessons\PutBallSet;
 use App\Lessons\PutPrescription;
 use App\Models\User;
 use App\Reports\MakeReports;
+use App\Students\PutStudent;
 use Illuminate\Http\Request;
+use LowPoint\Core\CaseFile\BunkerRequest;
 use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\CaseFile\GreenAsked;
+use LowPoint\Core\CaseFile\LandingAsked;
+use LowPoint\Core\CaseFile\ObstacleAsked;
+use LowPoint\Core\CaseFile\PlanRequest;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Club\Club;
@@ -171,8 +177,15 @@ final class CatalogueResource extends ApiResource
             'task' => self::fields(Layout::fields(Task::class), Layout::sandOnly(Task::class)),
             'club' => self::fields(Layout::fields(Club::class), []),
             'ball' => self::fields(Layout::fields(Ball::class), Layout::sandOnly(Ball::class)),
-            'plan' => self::fields(Ground::fields(), []),
-            'sand' => self::fields(SandShot::fields(), []),
+            'plan' => self::fields(
+                Layout::fields(PlanRequest::class)
+                    + Layout::fields(GreenAsked::class)
+                    + Layout::fields(ObstacleAsked::class)
+                    + Layout::fields(LandingAsked::class)
+                    + array_intersect_key(Layout::fields(PutStudent::class), ['step_m' => true]),
+                [],
+            ),
+            'sand' => self::fields(Layout::fields(BunkerRequest::class), []),
             'schools' => array_map(
                 static fn(School $school): array => ['id' => $school->value, 'name' => $school->label(), 'idea' => $school->idea()],
                 School::cases(),

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Items;
+use LowPoint\Core\Records\Number;
+use LowPoint\Core\Records\Read;
 use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\Slopes\Brush;
 use LowPoint\Core\Wording\Words;
@@ -29,24 +32,30 @@ final readonly class BrushQuestion
 {
     private const BALL_PCT = [0.0, 110.0];
 
-    private function __construct(
-        public Brush $brush,
-        private float $ballPct,
-        private float $stanceMm,
-        public float $slopeDeg,
-    ) {}
+    public Brush $brush;
+
+    /**
+     * @param  list<float>  $brushesMm
+     *
+     * @throws InvalidInput for too few brushes
+     */
+    public function __construct(
+        #[Items(new Number('', 'mm', Brush::PLACES_MM[0], Brush::PLACES_MM[1]), most: Brush::COUNT[1])]
+        array $brushesMm,
+        #[Number('Ball position', '%', self::BALL_PCT[0], self::BALL_PCT[1])]
+        private float $ballPositionPct,
+        #[Number('Feet apart', 'mm', Brush::STANCE_MM[0], Brush::STANCE_MM[1])]
+        private float $stanceWidthMm,
+        #[Number('Slope', 'degrees', Ground::SLOPE_DEG[0], Ground::SLOPE_DEG[1])]
+        public float $slopeDeg = 0.0,
+    ) {
+        $this->brush = Brush::of($brushesMm);
+    }
 
     /** @throws InvalidInput with every fault found */
     public static function fromValue(mixed $data): self
     {
-        $fields = RequestFields::of($data, ['brushes_mm', 'ball_position_pct', 'stance_width_mm', 'slope_deg']);
-        $places = $fields->numbers('brushes_mm', Brush::COUNT[1], Brush::PLACES_MM, 'mm');
-        $ball = $fields->number('ball_position_pct', self::BALL_PCT, '%');
-        $stance = $fields->number('stance_width_mm', Brush::STANCE_MM, 'mm');
-        $slope = $fields->figure('slope_deg', Ground::fields()['slope_deg'], 0.0);
-        $fields->check();
-
-        return new self(Brush::of($places), $ball, $stance, $slope);
+        return Read::record(self::class, $data);
     }
 
     /**
@@ -61,7 +70,7 @@ final readonly class BrushQuestion
             'mean_mm' => round($this->brush->meanMm, 1),
             'sd_mm' => round($this->brush->sdMm, 1),
             'repeats' => $this->brush->repeats(),
-            'ball_position_pct' => round($this->brush->ballPct($this->ballPct, $this->stanceMm), 1),
+            'ball_position_pct' => round($this->brush->ballPct($this->ballPositionPct, $this->stanceWidthMm), 1),
             'text' => $this->brush->inWords($words),
             'slopes' => \count($known),
             'own' => $own === null ? null : Brush::ownInWords($own, $this->slopeDeg, $words),

@@ -8,6 +8,8 @@ use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Number;
+use LowPoint\Core\Records\Read;
 use LowPoint\Core\Sand\BallInSand;
 use LowPoint\Core\Sand\SandCard;
 use LowPoint\Core\Sand\SandPlanner;
@@ -20,11 +22,43 @@ use LowPoint\Core\Wording\Words;
 /** "How do I set up for this ball in sand?" as a question (handbook 12.3). */
 final readonly class BunkerRequest
 {
-    private const KEYS = [
-        'lie', 'ball', 'lip_height_m', 'lip_distance_m', 'carry_m', 'room_m', 'slope_deg', 'club', 'school', 'student',
-    ];
+    private SandShot $shot;
 
-    private function __construct(private SandShot $shot) {}
+    /** @throws InvalidInput for a lie that is not in sand, or a carry that ends before the lip */
+    public function __construct(
+        #[Number('Carry', 'm', SandShot::CARRY_M[0], SandShot::CARRY_M[1])]
+        float $carryM,
+        Lie $lie = Lie::SandMedium,
+        BallInSand $ball = BallInSand::Normal,
+        #[Number('Lip height', 'm', SandShot::LIP_HEIGHT_M[0], SandShot::LIP_HEIGHT_M[1])]
+        float $lipHeightM = 0.0,
+        #[Number('Lip distance', 'm', SandShot::LIP_DISTANCE_M[0], SandShot::LIP_DISTANCE_M[1])]
+        float $lipDistanceM = SandShot::FIRST['lip_distance_m'],
+        #[Number('Green behind', 'm', SandShot::ROOM_M[0], SandShot::ROOM_M[1])]
+        float $roomM = SandShot::FIRST['room_m'],
+        #[Number('Slope', 'degrees', SandShot::SLOPE_DEG[0], SandShot::SLOPE_DEG[1])]
+        float $slopeDeg = 0.0,
+        ?Club $club = null,
+        ?School $school = null,
+        ?StrikesAsked $student = null,
+    ) {
+        if (! \in_array($lie, Shot::Bunker->lies(), true)) {
+            throw InvalidInput::one('lie', $lie->value, implode(', ', array_column(Shot::Bunker->lies(), 'value')));
+        }
+        $struckFrom = $ball === BallInSand::Plugged ? Lie::SandPlugged : $lie;
+        $this->shot = new SandShot(
+            $lie,
+            $ball,
+            $lipHeightM,
+            $lipDistanceM,
+            $carryM,
+            $roomM,
+            $slopeDeg,
+            $club ?? Club::stock(Club::usual()),
+            $school,
+            $student?->scatter($struckFrom) ?? Scatter::usual($struckFrom),
+        );
+    }
 
     /** @throws InvalidInput with every fault found */
     public static function fromJson(string $json): self
@@ -35,25 +69,7 @@ final readonly class BunkerRequest
     /** @throws InvalidInput with every fault found */
     public static function fromValue(mixed $data): self
     {
-        $fields = RequestFields::of($data, self::KEYS);
-        $asked = SandShot::fields();
-        $lie = $fields->choice('lie', Shot::Bunker->lies(), Lie::SandMedium);
-        $ball = $fields->choice('ball', BallInSand::cases(), BallInSand::Normal);
-        $height = $fields->figure('lip_height_m', $asked['lip_height_m'], 0.0);
-        $distance = $fields->figure('lip_distance_m', $asked['lip_distance_m'], SandShot::FIRST['lip_distance_m']);
-        $carry = $fields->figure('carry_m', $asked['carry_m']);
-        $room = $fields->figure('room_m', $asked['room_m'], SandShot::FIRST['room_m']);
-        $slope = $fields->figure('slope_deg', $asked['slope_deg'], 0.0);
-        $club = Club::stock(Club::usual());
-        if (($part = $fields->part('club', 'name', 'loft_deg', 'bounce_deg', 'lie_deg')) !== null) {
-            $club = $part->club();
-            $fields->takeFaultsOf($part);
-        }
-        $school = $fields->has('school') ? $fields->choice('school', School::cases(), School::OpenAcross) : null;
-        $scatter = ScatterField::of($fields, $ball === BallInSand::Plugged ? Lie::SandPlugged : $lie);
-        $fields->check();
-
-        return new self(new SandShot($lie, $ball, $height, $distance, $carry, $room, $slope, $club, $school, $scatter));
+        return Read::record(self::class, $data);
     }
 
     /**

@@ -7,11 +7,12 @@ namespace LowPoint\Core\CaseFile;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Distance\CarriedBall;
 use LowPoint\Core\Distance\DistanceChart;
-use LowPoint\Core\Evidence\Ball;
-use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Evidence\Strike;
+use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Records\Field;
+use LowPoint\Core\Records\Items;
+use LowPoint\Core\Records\Number;
+use LowPoint\Core\Records\Open;
+use LowPoint\Core\Records\Read;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -25,19 +26,30 @@ final readonly class DistancesRequest
 
     private const MOST_CLUBS = 20;
 
-    private const LONGEST_NAME = 60;
+    public const LONGEST_NAME = 60;
+
+    /** @var list<string> */
+    private array $clubs;
+
+    /** @var array<string, float> */
+    private array $lofts;
 
     /**
-     * @param  list<string>  $clubs
-     * @param  array<string, float>  $lofts
-     * @param  list<CarriedBall>  $balls
+     * @param  array<array-key, mixed>  $clubs  by name, or with loft
+     * @param  list<CarriedAsked>  $balls
+     *
+     * @throws InvalidInput for a club that is none
      */
-    private function __construct(
-        private array $clubs,
-        private array $lofts,
-        private array $balls,
-        private ?float $targetM,
-    ) {}
+    public function __construct(
+        #[Open('array')]
+        array $clubs = [],
+        #[Items(CarriedAsked::class, most: self::MOST_BALLS)]
+        private array $balls = [],
+        #[Number('', 'm', TargetNumber::RANGE_M[0], TargetNumber::RANGE_M[1])]
+        private ?float $targetM = null,
+    ) {
+        [$this->clubs, $this->lofts] = self::clubs($clubs);
+    }
 
     /** @throws InvalidInput with every fault found */
     public static function fromJson(string $json): self
@@ -48,78 +60,49 @@ final readonly class DistancesRequest
     /** @throws InvalidInput with every fault found */
     public static function fromValue(mixed $data): self
     {
-        $fields = RequestFields::of($data, ['clubs', 'balls', 'target_m']);
-        [$clubs, $lofts] = self::clubs($fields);
-        $balls = [];
-        foreach ($fields->parts('balls', self::MOST_BALLS, 'club', 'backswing', 'speed_change', 'strike', 'carry_m') as $ball) {
-            $balls[] = self::ball($ball);
-            $fields->takeFaultsOf($ball);
-        }
-        $target = $fields->optional('target_m', TargetNumber::RANGE_M, 'm');
-        $fields->check();
-
-        return new self($clubs, $lofts, array_values(array_filter($balls)), $target);
+        return Read::record(self::class, $data);
     }
 
     /** @return ChartShape as in handbook 12.2 */
     public function answer(Words $words = new Words): array
     {
-        return DistanceChart::of($this->clubs, $this->lofts, $this->balls, $words)->toArray($this->targetM);
+        return DistanceChart::of(
+            $this->clubs,
+            $this->lofts,
+            array_map(static fn(CarriedAsked $ball): CarriedBall => $ball->ball(), $this->balls),
+            $words,
+        )->toArray($this->targetM);
     }
 
     /**
-     * Clubs by name, or with loft and bounce.
+     * @param  array<array-key, mixed>  $given
+     * @return array{list<string>, array<string, float>} names, and lofts by name
      *
-     * @return array{list<string>, array<string, float>}
+     * @throws InvalidInput with every fault found
      */
-    private static function clubs(RequestFields $fields): array
+    private static function clubs(array $given): array
     {
-        $given = $fields->value('clubs') ?? [];
-        if (! \is_array($given) || ! array_is_list($given) || \count($given) > self::MOST_CLUBS) {
-            $fields->fault('clubs', $given, 'a list of at most '.self::MOST_CLUBS.' clubs');
-
-            return [[], []];
+        $read = new Read;
+        if (! array_is_list($given) || \count($given) > self::MOST_CLUBS) {
+            throw InvalidInput::one('clubs', $given, 'a list of at most '.self::MOST_CLUBS.' clubs');
         }
         [$names, $lofts] = [[], []];
         foreach ($given as $i => $club) {
             $name = \is_array($club) ? $club['name'] ?? null : $club;
-            $loft = \is_array($club) ? $club['loft_deg'] ?? null : null;
-            if (\is_int($name) || \is_float($name)) {
-                $name = (string) $name;
-            }
+            $name = \is_int($name) || \is_float($name) ? (string) $name : $name;
             if (! \is_string($name) || trim($name) === '' || mb_strlen($name) > self::LONGEST_NAME) {
-                $fields->fault("clubs[{$i}]", $club, 'a name, or an object with name and loft_deg');
+                $read->refuse(new Fault("clubs[{$i}]", $club, 'a name, or an object with name and loft_deg'));
 
                 continue;
             }
             $names[] = $name;
-            if ($loft !== null) {
-                $fault = Field::number('Loft', 'degrees', ...Club::LOFT_DEG)->fault("clubs[{$i}].loft_deg", $loft);
-                if ($fault !== null || ! is_numeric($loft)) {
-                    $fields->fault("clubs[{$i}].loft_deg", $loft, implode(' to ', Club::LOFT_DEG).' degrees');
-                } else {
-                    $lofts[$name] = (float) $loft;
-                }
+            if (\is_array($club) && isset($club['loft_deg'])) {
+                $loft = (new Number('Loft', 'degrees', ...Club::LOFT_DEG))->read("clubs[{$i}].loft_deg", $club['loft_deg'], $read);
+                $lofts[$name] = (float) $loft;
             }
         }
+        $read->check();
 
         return [$names, $lofts];
-    }
-
-    private static function ball(RequestFields $ball): ?CarriedBall
-    {
-        $club = $ball->name('club', self::LONGEST_NAME);
-        $backswing = $ball->name('backswing', self::LONGEST_NAME);
-        $speed = $ball->value('speed_change');
-        $field = Observable::SpeedChange->field();
-        if ($speed !== null && $field->fault('speed_change', $speed) !== null) {
-            $ball->fault('speed_change', $speed, $field->allowed());
-        }
-        $strike = $ball->has('strike') ? $ball->choice('strike', Strike::cases(), Strike::Clean) : null;
-        $carry = $ball->number('carry_m', [0.0, Ball::FARTHEST_M], 'm');
-
-        return $club === null || $backswing === null
-            ? null
-            : new CarriedBall($club, $backswing, $carry, $strike, \is_string($speed) ? $speed : null);
     }
 }

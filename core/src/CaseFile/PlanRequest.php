@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\CaseFile;
 
+use LowPoint\Core\Club\Bag;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Items;
+use LowPoint\Core\Records\Number;
+use LowPoint\Core\Records\Read;
 use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\ShotChoice\Plan;
 use LowPoint\Core\ShotChoice\Planner;
@@ -17,14 +21,44 @@ use LowPoint\Core\Wording\Words;
 /** "Which shot from here?" as a question (handbook 12.1). */
 final readonly class PlanRequest
 {
-    private const KEYS = ['lie', 'slope_deg', 'edge_m', 'hole_m', 'behind_m', 'green', 'obstacle', 'clubs', 'student'];
+    public Ground $ground;
 
-    /** @param non-empty-list<Club> $clubs */
-    private function __construct(
-        public Ground $ground,
+    public Scatter $scatter;
+
+    /**
+     * @param  non-empty-list<Club>  $clubs
+     *
+     * @throws InvalidInput for an obstacle that is not between ball and hole
+     */
+    public function __construct(
+        #[Number('To the edge', 'm', Ground::EDGE_M[0], Ground::EDGE_M[1])]
+        float $edgeM,
+        #[Number('Edge to hole', 'm', Ground::HOLE_M[0], Ground::HOLE_M[1])]
+        float $holeM,
+        #[Items(Club::class, most: Bag::MOST, least: 1, what: 'clubs')]
         public array $clubs,
-        public Scatter $scatter,
-    ) {}
+        #[Number('Green behind', 'm', Ground::BEHIND_M[0], Ground::BEHIND_M[1])]
+        float $behindM = Ground::USUAL_BEHIND_M,
+        Lie $lie = Lie::Fairway,
+        #[Number('Slope of the lie, + uphill', 'degrees', Ground::SLOPE_DEG[0], Ground::SLOPE_DEG[1])]
+        float $slopeDeg = 0.0,
+        GreenAsked $green = new GreenAsked,
+        ?ObstacleAsked $obstacle = null,
+        ?StrikesAsked $student = null,
+    ) {
+        $this->ground = new Ground(
+            $lie,
+            $slopeDeg,
+            $edgeM,
+            $holeM,
+            $behindM,
+            $green->stimp,
+            $green->slopePct,
+            $obstacle?->heightM,
+            $obstacle?->distanceM,
+        );
+        $this->scatter = $student?->scatter($lie) ?? Scatter::usual($lie);
+    }
 
     /** @throws InvalidInput with every fault found */
     public static function fromJson(string $json): self
@@ -35,47 +69,7 @@ final readonly class PlanRequest
     /** @throws InvalidInput with every fault found */
     public static function fromValue(mixed $data): self
     {
-        $fields = RequestFields::of($data, self::KEYS);
-        $asked = Ground::fields();
-        $lie = $fields->choice('lie', Lie::cases(), Lie::Fairway);
-        $slope = $fields->figure('slope_deg', $asked['slope_deg'], 0.0);
-        $edge = $fields->figure('edge_m', $asked['edge_m']);
-        $hole = $fields->figure('hole_m', $asked['hole_m']);
-        $behind = $fields->figure('behind_m', $asked['behind_m'], Ground::USUAL_BEHIND_M);
-        $stimp = Ground::USUAL_STIMP;
-        $pct = 0.0;
-        if (($green = $fields->part('green', 'stimp', 'slope_pct')) !== null) {
-            $stimp = $green->figure('stimp', $asked['stimp'], Ground::USUAL_STIMP);
-            $pct = $green->figure('slope_pct', $asked['slope_pct'], 0.0);
-            $fields->takeFaultsOf($green);
-        }
-        $height = $distance = null;
-        if (($obstacle = $fields->part('obstacle', 'height_m', 'distance_m')) !== null) {
-            $height = $obstacle->figure('height_m', $asked['height_m']);
-            $distance = $obstacle->figure('distance_m', $asked['distance_m']);
-            $fields->takeFaultsOf($obstacle);
-        }
-        $clubs = $fields->clubs('clubs');
-        $scatter = ScatterField::of($fields, $lie);
-        $fields->check();
-        \assert($clubs !== []);
-
-        return new self(new Ground($lie, $slope, $edge, $hole, $behind, $stimp, $pct, $height, $distance), $clubs, $scatter);
-    }
-
-    /**
-     * A landing spot that was chosen, m from the edge of the green.
-     *
-     * @throws InvalidInput outside the range
-     */
-    public static function landM(mixed $value): ?float
-    {
-        $fault = Ground::fields()['land_m']->fault('land_m', $value);
-        if ($value !== null && $fault !== null) {
-            throw new InvalidInput([$fault]);
-        }
-
-        return \is_int($value) || \is_float($value) ? (float) $value : null;
+        return Read::record(self::class, $data);
     }
 
     /** @param Scatter|null $own strikes of a student whose balls are known, in place of those in the question */

@@ -6,11 +6,9 @@ namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
-use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Records\Layout;
-use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Records\Read;
 
 /** How a coach begins with each shot: school, lie, carry; what is not said there is not said. */
 final class UsualRequest
@@ -50,18 +48,19 @@ final class UsualRequest
     /** @return array{school?: string, lie?: string, carry_m?: float} */
     private static function ofShot(Shot $shot, mixed $value): array
     {
-        $fields = RequestFields::of($value, ['school', 'lie', 'carry_m']);
-        $lie = $fields->has('lie') ? $fields->choice('lie', $shot->lies(), $shot->usualLie()) : null;
-        $schools = $lie === null
+        $said = Read::record(UsualAsked::class, $value);
+        if ($said->lie !== null && ! \in_array($said->lie, $shot->lies(), true)) {
+            throw InvalidInput::one('lie', $said->lie->value, implode(', ', array_column($shot->lies(), 'value')));
+        }
+        $schools = $said->lie === null
             ? array_values(array_filter(School::cases(), static fn(School $one): bool => $one->teaches($shot)))
-            : School::suiting($shot, $lie);
-        $school = $fields->has('school') ? $fields->choice('school', $schools, $schools[0]) : null;
-        $carry = Layout::fields(Task::class)['carry_m'];
-        $carryM = $fields->optional('carry_m', [$carry->min, $carry->max], 'm');
-        $fields->check();
+            : School::suiting($shot, $said->lie);
+        if ($said->school !== null && ! \in_array($said->school, $schools, true)) {
+            throw InvalidInput::one('school', $said->school->value, implode(', ', array_column($schools, 'value')));
+        }
 
         return array_filter(
-            ['school' => $school?->value, 'lie' => $lie?->value, 'carry_m' => $carryM],
+            ['school' => $said->school?->value, 'lie' => $said->lie?->value, 'carry_m' => $said->carryM],
             static fn(mixed $one): bool => $one !== null,
         );
     }

@@ -8,7 +8,6 @@ use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Records\Field;
 use LowPoint\Core\ShotChoice\Scatter;
 use LowPoint\Core\Strike\Lie;
 
@@ -27,18 +26,6 @@ final readonly class SandShot
 
     /** Asked first, and taken where nothing was paced. Origin: chosen by us. */
     public const FIRST = ['lip_height_m' => 1.0, 'lip_distance_m' => 3.0, 'carry_m' => 10.0, 'room_m' => 10.0];
-
-    /** @return array<string, Field> every figure of the question, by key */
-    public static function fields(): array
-    {
-        return [
-            'lip_height_m' => Field::number('Lip height', 'm', ...self::LIP_HEIGHT_M),
-            'lip_distance_m' => Field::number('Lip distance', 'm', ...self::LIP_DISTANCE_M),
-            'carry_m' => Field::number('Carry', 'm', ...self::CARRY_M),
-            'room_m' => Field::number('Green behind', 'm', ...self::ROOM_M),
-            'slope_deg' => Field::number('Slope', 'degrees', ...self::SLOPE_DEG),
-        ];
-    }
 
     /** @throws InvalidInput for a carry that ends before the lip */
     public function __construct(

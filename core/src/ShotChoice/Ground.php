@@ -6,7 +6,6 @@ namespace LowPoint\Core\ShotChoice;
 
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Records\Field;
 use LowPoint\Core\Strike\Lie;
 
 /** The ground from the ball to what lies behind the green, along the line to the hole. Metres from the ball, slopes as in handbook 01. */
@@ -76,23 +75,6 @@ final readonly class Ground
                 new Fault('obstacle.distance_m', $obstacleDistanceM, "less than the {$this->totalM} m to the hole", 'Obstacle away', 'm'),
             ]);
         }
-    }
-
-    /** @return array<string, Field> every figure of the question, by key */
-    public static function fields(): array
-    {
-        return [
-            'edge_m' => Field::number('To the edge', 'm', ...self::EDGE_M),
-            'hole_m' => Field::number('Edge to hole', 'm', ...self::HOLE_M),
-            'behind_m' => Field::number('Green behind', 'm', ...self::BEHIND_M),
-            'slope_deg' => Field::number('Slope of the lie, + uphill', 'degrees', ...self::SLOPE_DEG),
-            'stimp' => Field::number('Speed of the green, feet', '', ...self::STIMP),
-            'slope_pct' => Field::number('Slope of the green, + uphill', '%', ...self::GREEN_SLOPE_PCT),
-            'height_m' => Field::number('Obstacle height', 'm', ...self::OBSTACLE_HEIGHT_M),
-            'distance_m' => Field::number('Obstacle away', 'm', ...self::OBSTACLE_DISTANCE_M),
-            'step_m' => Field::number('A step', 'm', ...self::STEPS_M),
-            'land_m' => Field::number('Landing spot from the edge', 'm', ...self::LAND_M),
-        ];
     }
 
     public function hasObstacle(): bool

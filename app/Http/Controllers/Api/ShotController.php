@@ -21,9 +21,11 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\BrushQuestion;
 use LowPoint\Core\CaseFile\BunkerRequest;
+use LowPoint\Core\CaseFile\LandingAsked;
 use LowPoint\Core\CaseFile\PlanRequest;
 use LowPoint\Core\CaseFile\TargetNumber;
 use LowPoint\Core\Club\Club;
+use LowPoint\Core\Records\Read;
 use LowPoint\Core\ShotChoice\Ballistics;
 use LowPoint\Core\ShotChoice\OwnStrikes;
 use LowPoint\Core\Strike\Calibration;
@@ -47,7 +49,7 @@ final class ShotController
             static fn(Club $club): array => ['name' => $club->label(), 'loft_deg' => $club->loftDeg, 'bounce_deg' => $club->bounceDeg],
             self::bag($request),
         );
-        $landM = PlanRequest::landM($request->input('land_m'));
+        $landM = Read::record(LandingAsked::class, $request->only('land_m'))->landM;
         $question = PlanRequest::fromValue($request->question() + ['clubs' => $bag]);
         $own = $this->strikes($request->student(), $question->ground->lie);
 
