@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Academy;
 
 use App\Archive\SafeCell;
-use App\Http\Resources\AuditResource;
 use App\Models\AuditEntry;
+use App\Models\Deed;
 use App\Models\Student;
 use App\Models\User;
 use Illuminate\Support\Collection;

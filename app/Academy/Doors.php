@@ -6,6 +6,7 @@ namespace App\Academy;
 
 use App\Account\Accounts;
 use App\Models\AccountLink;
+use App\Models\Deed;
 use App\Models\Role;
 use App\Models\SecretToken;
 use App\Models\User;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use App\Http\Resources\ErasureResource;
 use App\Lessons\StillFolder;
 use App\Models\AccountLink;
 use App\Models\Lesson;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
-use App\Http\Body;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;

@@ -6,7 +6,6 @@ namespace App\Practice;
 
 use App\Figures\DrillSvg;
 use App\Figures\FigureSvg;
-use App\Http\Resources\PracticeNoteResource;
 use App\Language\Phrases;
 use App\Language\ToldWords;
 use App\Lessons\PutBallSet;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Progress;
 
-use App\Http\Resources\PracticeNoteResource;
 use App\Models\DrillResult;
 use App\Models\PlanSession;
 use App\Models\Student;
 use App\Practice\KnownDrills;
+use App\Practice\PracticeNoteResource;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseReader;

@@ -4,18 +4,30 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Academy\AcademyPolicy;
+use App\Academy\UserPolicy;
+use App\Feed\FeedDevicePolicy;
 use App\Lessons\Engines;
+use App\Lessons\LessonPolicy;
+use App\Models\Academy;
+use App\Models\FeedDevice;
+use App\Models\Lesson;
+use App\Models\SheetImport;
+use App\Models\Student;
 use App\Models\User;
 use App\Operations\OwnStore;
 use App\Operations\Pulse;
 use App\Operations\StoreOfNodes;
 use App\Progress\AttentionObserver;
+use App\Sheets\SheetImportPolicy;
+use App\Students\StudentPolicy;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
@@ -24,6 +36,16 @@ use LowPoint\Core\Wording\Words;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** Each beside what it is about. */
+    private const POLICIES = [
+        Academy::class => AcademyPolicy::class,
+        FeedDevice::class => FeedDevicePolicy::class,
+        Lesson::class => LessonPolicy::class,
+        SheetImport::class => SheetImportPolicy::class,
+        Student::class => StudentPolicy::class,
+        User::class => UserPolicy::class,
+    ];
+
     public function register(): void
     {
         // Readings are worded in the units of the coach who is signed in.
@@ -39,6 +61,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         OwnStore::holdSettings();
+        foreach (self::POLICIES as $model => $policy) {
+            Gate::policy($model, $policy);
+        }
         JsonResource::withoutWrapping();
         // By name: to observe a model would make each of them ready at every request.
         foreach (AttentionObserver::MODELS as $model) {

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Academy\AccountLinkMail;
 use App\Academy\Doors;
 use App\Academy\Sharing;
-use App\Http\Controllers\Api\StudentController;
-use App\Mail\AccountLinkMail;
 use App\Models\AccountLink;
 use App\Models\AuditEntry;
 use App\Models\Lesson;
@@ -15,6 +14,7 @@ use App\Models\Role;
 use App\Models\ShareLevel;
 use App\Models\Student;
 use App\Models\User;
+use App\Students\StudentController;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Http\ApiResource;
+use App\Lessons\Engines;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Http\Request;
+use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Strike\Lie;
+
+/**
+ * The coach who is signed in.
+ *
+ * @phpstan-type UnitsShape 'metric'|'imperial'
+ * @phpstan-type ClubShape array{name?: string, loft_deg: float, bounce_deg: float}
+ * @phpstan-type UsualShape array<string, array{school?: value-of<School>, lie?: value-of<Lie>, carry_m?: float}>
+ * @phpstan-type CoachShape array{
+ *     id: string,
+ *     role: value-of<Role>,
+ *     name: string,
+ *     email: string,
+ *     units: UnitsShape,
+ *     // His own clubs; null = the usual ones.
+ *     bag: list<ClubShape>|null,
+ *     // Shot => how he begins with it, as far as he said.
+ *     usual: UsualShape,
+ *     // At hand, in the words of the drills; null = all of it.
+ *     equipment: list<string>|null,
+ *     // As "Europe/Berlin"; null = as his device.
+ *     timezone: string|null,
+ *     // 1 = Monday.
+ *     week_starts: int<1, 7>,
+ *     keeps_stills: bool,
+ *     // By which devices know whose entries wait; stays when the address changes.
+ *     owner_key: string,
+ *     // Of the strike model, where his academy has another one than ships: for readings without a connection.
+ *     calibration: array{changes: array<string, float>, by: string, reason: string, on: string}|null,
+ * }
+ *
+ * @property User $resource
+ */
+final class CoachResource extends ApiResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $calibration = Engines::recalibration($this->resource->academy);
+
+        return [
+            'id' => $this->resource->id,
+            'role' => $this->resource->role->value,
+            'name' => $this->resource->name,
+            'email' => $this->resource->email,
+            'units' => $this->resource->units->value,
+            'bag' => $this->resource->bag,
+            'usual' => (object) ($this->resource->usual ?? []),
+            'equipment' => $this->resource->equipment,
+            'timezone' => $this->resource->timezone,
+            'week_starts' => $this->resource->week_starts,
+            'keeps_stills' => $this->resource->keeps_stills,
+            'owner_key' => $this->resource->owner_key,
+            'calibration' => $calibration === null ? null : ['changes' => $calibration->changes] + $calibration->named(),
+        ];
+    }
+}

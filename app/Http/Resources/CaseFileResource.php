@@ -1,8 +1,0 @@
-<?php
-
-declare(strict_types=1);
-
-namespace App\Http\Resources;
-
-/** One set of balls as an open case file. Its shape is that of the core. */
-final class CaseFileResource extends ApiResource {}

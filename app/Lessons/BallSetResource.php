@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lessons;
+
+use App\Http\ApiResource;
+use App\Models\BallSet;
+use Illuminate\Http\Request;
+use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Evidence\Purpose;
+
+/**
+ * One set of balls with what was seen of set-up and motion.
+ *
+ * @phpstan-import-type BallShape from BallResource
+ * @phpstan-import-type MeasuredShape from CaseWriter
+ * @phpstan-import-type ObservedShape from CaseWriter
+ * @phpstan-type PurposeShape value-of<Purpose>
+ * @phpstan-type BallSetShape array{
+ *     id: string,
+ *     purpose: PurposeShape,
+ *     setup: ObservedShape,
+ *     motion: ObservedShape,
+ *     // Half of the 90 % interval of figures that were measured; the others were seen by eye. Answers kept long ago have none.
+ *     measured?: MeasuredShape,
+ *     // How sure the student was before it, 1 to 10.
+ *     confidence: int|null,
+ *     balls: list<BallShape>,
+ * }
+ *
+ * @property BallSet $resource
+ */
+final class BallSetResource extends ApiResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return PastSetResource::make($this->resource)->toArray($request) + ['balls' => BallResource::collection($this->resource->balls)];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lessons;
+
+use App\Http\ApiResource;
+
+/**
+ * The last set of a lesson beside the first.
+ *
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
+ * @phpstan-type ComparisonShape array{
+ *     // "2 of 7, then 5 of 7 clean"; null while nothing was hit.
+ *     text: ToldShape|null,
+ *     // How sure it is that they differ; null with one set.
+ *     sure: ToldShape|null,
+ * }
+ */
+final class ComparisonResource extends ApiResource {}

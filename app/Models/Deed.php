@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What stands in the audit trail of an academy (handbook 13.2). */
+enum Deed: string
+{
+    case SignedIn = 'signed_in';
+    case Exported = 'exported';
+    case Erased = 'erased';
+    case Shared = 'shared';
+    case Unshared = 'unshared';
+    case HandedOver = 'handed_over';
+    case Invited = 'invited';
+    case Joined = 'joined';
+    case ResetMade = 'reset_made';
+    case PasswordChanged = 'password_changed';
+    case RoleChanged = 'role_changed';
+    case Left = 'left';
+    case CameBack = 'came_back';
+    case SchoolsSet = 'schools_set';
+    case Recalibrated = 'recalibrated';
+}
