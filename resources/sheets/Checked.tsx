@@ -66,7 +66,7 @@ export function Checked({ unsaid, check, told, pending, name, catalogue, units }
                     <caption className="sr-only">{t('The first balls as they would be stored')}</caption>
                     <thead>
                         <tr>
-                            <th>{t('Row')}</th>
+                            <th className="pr-2">{t('Row')}</th>
                             <th className="pr-2">{t('Strike')}</th>
                             <th className="pr-2">{t('First touch')}</th>
                             <th>{t('Also')}</th>
@@ -76,9 +76,9 @@ export function Checked({ unsaid, check, told, pending, name, catalogue, units }
                         {check.shown.map(({ row, seen }) => (
                             <tr key={row} className="border-t border-line align-top">
                                 <td className="py-0.5 pr-2">{row}</td>
-                                <td className="pr-2">{seen.strike ?? t('not seen')}</td>
-                                <td className="pr-2">{touchText(seen, units)}</td>
-                                <td className="break-words">
+                                <td className="py-0.5 pr-2">{seen.strike ?? t('not seen')}</td>
+                                <td className="py-0.5 pr-2">{touchText(seen, units)}</td>
+                                <td className="py-0.5 break-words">
                                     {Object.entries(seen)
                                         .filter(([key]) => !['strike', 'touch_mm', 'mark_length_mm'].includes(key))
                                         .map(([key, value]) => {

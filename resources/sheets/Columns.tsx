@@ -49,7 +49,7 @@ export function Columns({ draft, catalogue, mapping, shot, onMap }: Props) {
             </ul>
             {mapping.decimal !== undefined && (
                 <SelectField
-                    label={t('Before the decimals stands')}
+                    label={t('Decimal sign')}
                     outer="mt-3 flex flex-wrap items-center gap-2"
                     className="mt-0! w-44"
                     options={[
