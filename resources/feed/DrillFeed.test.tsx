@@ -3,7 +3,7 @@ import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/re
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { DrillFeed as Fed, FeedDevice, PracticeDrill } from '../api/types.gen';
 import { Runner } from '../practice/Runner';
-import { goal, practice, practiceDrill } from '../test/make';
+import { chain, goal, practice, practiceDrill } from '../test/make';
 import { Around, serve } from '../test/server';
 
 const device = (over: Partial<FeedDevice> = {}): FeedDevice => ({
@@ -38,7 +38,7 @@ function run(drill: Partial<PracticeDrill>, waiting: Fed['waiting'], devices = [
     return asked;
 }
 
-const numbers = { goal: goal({ kind: 'error', most: 3 }), numbers: [12, 18, 9] };
+const numbers = { goal: goal({ kind: 'error', most: 3, counting: chain(3) }), numbers: [12, 18, 9] };
 const kept = () =>
     (JSON.parse(localStorage.getItem(Object.keys(localStorage).find((key) => key.includes('run')) ?? '') ?? '{}') as { attempts?: unknown })
         .attempts;
@@ -81,7 +81,9 @@ describe('balls of a device in a running drill', () => {
     });
 
     it('count by their roll where the roll is asked for', async () => {
-        run({ goal: goal({ kind: 'contrast', most: 4, parts: ['low', 'high'] }) }, [ball('X', { carry_m: 6, roll_m: 9 })]);
+        run({ goal: goal({ kind: 'contrast', most: 4, parts: ['low', 'high'], counting: chain(4, (n) => n % 2) }) }, [
+            ball('X', { carry_m: 6, roll_m: 9 }),
+        ]);
         await waitFor(() => {
             expect(kept()).toEqual([[0, 9]]);
         });

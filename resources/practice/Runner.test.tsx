@@ -4,16 +4,8 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { OutboxContext } from '../outbox/context';
 import type { Counting } from '../api/types.gen';
 import type { Outbox } from '../outbox/outbox';
-import { goal, practice, practiceDrill } from '../test/make';
+import { chain, goal, practice, practiceDrill } from '../test/make';
 import { Runner } from './Runner';
-
-/** So many balls and it is over. */
-const chain = (most: number, part = (n: number) => n): Counting => {
-    const all = Array.from({ length: most + 1 }, (_, n) => n);
-    const next = all.map((n) => Math.min(most, n + 1));
-    const none = all.map(() => 0);
-    return { hit: next, miss: next, over: all.map((n) => n === most), row: none, rung: none, block: none, good: none, part: all.map(part) };
-};
 
 const run = (over: Parameters<typeof practiceDrill>[0]) => {
     const add = vi.fn();

@@ -3,6 +3,7 @@ import type {
     BallSet,
     Catalogue,
     Coach,
+    Counting,
     DrillHandout,
     Field,
     Goal,
@@ -113,6 +114,14 @@ export const catalogue = (): Catalogue => ({
     first_task: { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 }, carry_m: 9 },
     most: { drills: 2, sure: 10, text: 500, reports: 100 },
 });
+
+/** So many balls and it is over. */
+export const chain = (most: number, part = (n: number) => n): Counting => {
+    const all = Array.from({ length: most + 1 }, (_, n) => n);
+    const next = all.map((n) => Math.min(most, n + 1));
+    const none = all.map(() => 0);
+    return { hit: next, miss: next, over: all.map((n) => n === most), row: none, rung: none, block: none, good: none, part: all.map(part) };
+};
 
 export const goal = (over: Partial<Goal> = {}): Goal => ({
     kind: 'count',
