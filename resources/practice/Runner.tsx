@@ -166,7 +166,7 @@ function Rest({ since }: { since: number }) {
     );
 }
 
-/** Handed out by an earlier version: counted without an end. */
+/** Handed out by an earlier version, of a drill that is gone since: counted without an end. */
 const ENDLESS: Counting = { hit: [0], miss: [0], over: [false], row: [0], rung: [0], block: [0], good: [0], part: [0] };
 
 /** Where a run stands, by the table that came with its drill. */
