@@ -193,25 +193,6 @@ final readonly class Goal
         };
     }
 
-    /**
-     * Ladders only: from each rung, the rung to which a full block with so many hits leads: enough lead one up, fewer back to
-     * the first (rung 0).
-     *
-     * @return list<list<int>> [rung][hits]
-     */
-    public function ladder(): array
-    {
-        return $this->kind !== Scoring::Ladder
-            ? []
-            : array_map(
-                fn(int $rung): array => array_map(
-                    fn(int $hits): int => $hits >= $this->need ? min(self::RUNGS, $rung + 1) : 0,
-                    range(0, $this->of ?? 1),
-                ),
-                range(0, self::RUNGS),
-            );
-    }
-
     /** @param array{int, int} $range */
     private static function whole(string $key, mixed $value, array $range): int
     {

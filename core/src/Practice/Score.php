@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Practice;
 
+use LowPoint\Core\Drills\Counting;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\Ball;
@@ -86,28 +87,6 @@ final readonly class Score
         };
     }
 
-    /**
-     * The rung a ladder stands on after these attempts, 0 = the first, and how far into its block.
-     *
-     * @param  list<bool>  $hits
-     * @return array{int, int, int} rung, hits and balls of the block begun
-     */
-    public static function rung(Goal $goal, array $hits): array
-    {
-        $rung = 0;
-        $of = max(1, $goal->of ?? 1);
-        $ladder = $goal->ladder();
-        foreach (array_chunk($hits, $of) as $block) {
-            $good = \count(array_filter($block));
-            if (\count($block) < $of) {
-                return [$rung, $good, \count($block)];
-            }
-            $rung = $ladder[$rung][$good];
-        }
-
-        return [$rung, 0, 0];
-    }
-
     /** @param list<bool> $hits */
     private static function counted(Goal $goal, array $hits): self
     {
@@ -135,9 +114,11 @@ final readonly class Score
     /** @param list<bool> $hits */
     private static function ladder(Goal $goal, array $hits): self
     {
-        $highest = 0;
-        for ($n = 1; $n <= \count($hits); $n++) {
-            $highest = max($highest, self::rung($goal, \array_slice($hits, 0, $n))[0]);
+        $counting = Counting::of($goal);
+        $state = $highest = 0;
+        foreach ($hits as $hit) {
+            $state = $counting[$hit ? 'hit' : 'miss'][$state];
+            $highest = max($highest, $counting['rung'][$state]);
         }
 
         return new self($highest >= Goal::RUNGS, "rung {$highest} of ".Goal::RUNGS, (float) $highest);

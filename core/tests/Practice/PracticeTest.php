@@ -124,7 +124,7 @@ final class PracticeTest extends TestCase
         self::assertFalse(Score::of($goal('streak', 3), $hits('xx.xx'))->passed);
         self::assertTrue(Score::of($goal('ladder', 1, 2), $hits('x.x.x.x.'))->passed);
         self::assertFalse(Score::of($goal('ladder', 1, 2), $hits('x.x...x.x.'))->passed, 'a block that fails goes back to the first rung');
-        self::assertSame([1, 1, 1], Score::rung($goal('ladder', 1, 2), $hits('..x.x')));
+        self::assertSame('rung 2 of 4', Score::of($goal('ladder', 1, 2), $hits('..x.x...x'))->text, 'the highest rung there was');
         self::assertTrue(Score::of($goal('error', 8, 3), [[20, 21], [30, 29], [25, 27]])->passed);
         self::assertFalse(Score::of($goal('error', 8, 3), [[20, 21], [30, 29]])->passed, 'too few balls');
         self::assertStringContainsString('long on average', Score::of($goal('error', 8, 3), [[20, 24], [30, 36], [25, 30]])->text);
