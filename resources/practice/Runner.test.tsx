@@ -121,10 +121,26 @@ describe('a drill that is counted', () => {
         expect(screen.getByRole('status').textContent).toBe('That is the set. Save it.');
     });
 
-    it('counts on without an end what an earlier version has handed out', () => {
+    it('counts what an earlier version has kept: no row or rung that is not known, no ball too many', () => {
         run({ goal: goal({ kind: 'streak', need: 2, of: null, most: null }) });
-        press('Hit', 'Hit', 'Hit');
+        press('Hit', 'Hit', 'Miss');
+        expect(count()).toBe('2 of 3');
         expect(screen.queryByRole('status')).toBeNull();
+        cleanup();
+        localStorage.clear();
+        run({ goal: goal({ kind: 'error', need: 10, of: 2, most: 2 }) });
+        for (const asked of ['12 m', '18 m']) {
+            expect(count()).toBe(asked);
+            fireEvent.change(screen.getByLabelText(/It carried/), { target: { value: '10' } });
+            press('Next ball');
+        }
+        expect(screen.getByText('That is the set. Save it.')).toBeTruthy();
+        cleanup();
+        localStorage.clear();
+        run({ goal: goal({ kind: 'contrast', need: 30, of: 4, most: 4, parts: ['held', 'released'] }) });
+        fireEvent.change(screen.getByLabelText(/It rolled/), { target: { value: '9' } });
+        press('Next ball');
+        expect(count()).toBe('released');
     });
 });
 

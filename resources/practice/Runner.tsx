@@ -1,7 +1,7 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { nowIso } from '../api/clock';
-import type { Counting, Goal, Practice, PracticeDrill, PutResult, Units } from '../api/types.gen';
+import type { Goal, Practice, PracticeDrill, PutResult, Units } from '../api/types.gen';
 import { DrillFeed } from '../feed/DrillFeed';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
@@ -166,20 +166,28 @@ function Rest({ since }: { since: number }) {
     );
 }
 
-/** Handed out by an earlier version, of a drill that is gone since: counted without an end. */
-const ENDLESS: Counting = { hit: [0], miss: [0], over: [false], row: [0], rung: [0], block: [0], good: [0], part: [0] };
-
 /** Where a run stands, by the table that came with its drill. */
-function standing({ counting = ENDLESS }: Goal, attempts: PutResult['attempts']) {
+function standing({ counting, most, parts = [] }: Goal, attempts: PutResult['attempts']) {
+    const balls = attempts.length;
+    // A page that an earlier version has kept here: its balls are counted and asked for, rows and rungs are told once it is sent.
+    if (counting === undefined)
+        return {
+            over: most != null && balls >= most,
+            part: parts.length > 0 ? balls % parts.length : balls,
+            row: 0,
+            rung: 0,
+            block: 0,
+            good: 0,
+        };
     const state = attempts.reduce<number>((so, one) => counting[one === false ? 'miss' : 'hit'][so] ?? so, 0);
     const at = <T,>(list: T[]): T => list[state] as T;
     return {
         over: at(counting.over),
+        part: at(counting.part),
         row: at(counting.row),
         rung: at(counting.rung),
         block: at(counting.block),
         good: at(counting.good),
-        part: at(counting.part),
     };
 }
 
@@ -212,7 +220,8 @@ function Counter({ drill, attempts, units, even, onAdd }: CounterProps) {
     const stands = standing(goal, attempts);
     const part = askedOf(drill, stands.part)?.part ?? 0;
     const hits = attempts.filter((one) => one === true).length;
-    switch (goal.kind) {
+    const untold = goal.counting === undefined && (goal.kind === 'streak' || goal.kind === 'ladder');
+    switch (untold ? 'count' : goal.kind) {
         case 'count':
             return (
                 <HitOrMiss
