@@ -22,4 +22,19 @@ final class SheetPreset extends Model
     protected $fillable = ['coach_id', 'name', 'mapping'];
 
     protected $casts = ['mapping' => 'object'];
+
+    /**
+     * For another file: its decimal sign is the one that it shows itself, and the remembered one only where it could be read either way.
+     *
+     * @param  string|null  $decimal  that the file shows; null = it is in doubt
+     */
+    public function mappingFor(?string $decimal): \stdClass
+    {
+        $mapping = clone $this->mapping;
+        if ($decimal !== null && property_exists($mapping, 'decimal')) {
+            $mapping->decimal = $decimal;
+        }
+
+        return $mapping;
+    }
 }

@@ -93,6 +93,7 @@ final class SheetController
         });
         /** @var Collection<int, SheetPreset> $presets */
         $presets = SheetPreset::query()->where('coach_id', $coach->id)->orderBy('name')->get();
+        $guess = SheetGuess::of($survey['cells'], $survey['signs'], $survey['doubt']);
 
         return (new SheetDraftResource([
             'import' => new SheetImportResource($import),
@@ -109,9 +110,13 @@ final class SheetController
                 static fn(Field $field): array => array_column(SheetUnit::for($field), 'value'),
                 Layout::fields(Ball::class),
             ),
-            'guess' => SheetGuess::of($survey['cells'], $survey['signs'], $survey['doubt']),
+            'guess' => $guess,
             'presets' => $presets->map(
-                static fn(SheetPreset $one): array => ['id' => $one->id, 'name' => $one->name, 'mapping' => $one->mapping],
+                static fn(SheetPreset $one): array => [
+                    'id' => $one->id,
+                    'name' => $one->name,
+                    'mapping' => $one->mappingFor($guess['decimal']),
+                ],
             ),
             'read_before' => $before?->created_at->toIso8601String(),
         ]))

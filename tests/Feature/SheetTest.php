@@ -118,6 +118,19 @@ final class SheetTest extends TestCase
         $this->getJson("/api/sheets/{$this->id}")->assertJson(['state' => 'done', 'balls' => 1, 'refused' => 4]);
     }
 
+    public function test_a_sheet_that_is_read_like_another_has_the_decimal_sign_that_it_shows_itself(): void
+    {
+        $this->upload("Hit;Roll (m)\nclean;1,200\nclean;2,5\n");
+        $mapping = [
+            'columns' => [['header' => 'Hit', 'key' => 'strike'], ['header' => 'Roll (m)', 'key' => 'roll_m', 'unit' => 'm']],
+            'decimal' => ',',
+        ];
+        $this->plan('confirm', ['mapping' => $mapping, 'day' => '2026-11-20', 'remember' => 'Range'])->assertStatus(202);
+        $decimal = 'presets.0.mapping.decimal';
+        $this->upload("Hit;Roll (m)\nclean;1.200\nclean;2.5\n")->assertJsonPath($decimal, '.');
+        $this->upload("Hit;Roll (m)\nclean;0,5\nclean;0.5\n")->assertJsonPath('guess.decimal', null)->assertJsonPath($decimal, ',');
+    }
+
     public function test_what_the_coach_remembers_is_there_for_the_next_sheet_and_for_nobody_else(): void
     {
         $this->upload(self::SHEET);
