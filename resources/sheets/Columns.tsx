@@ -37,20 +37,10 @@ export function Columns({ draft, catalogue, mapping, shot, onMap }: Props) {
     const { t } = useTranslation();
     return (
         <div>
-            <p aria-hidden className={`${row} border-b-[1.5px] border-ink pb-1 font-semibold max-sm:hidden`}>
-                <span>{t('Column of the sheet')}</span>
-                <span>{t('What it holds')}</span>
-                <span>{t('Unit')}</span>
-            </p>
-            <ul>
-                {draft.columns.map((one) => (
-                    <ColumnRow key={one.header} {...{ one, draft, catalogue, mapping, shot, onMap }} />
-                ))}
-            </ul>
             {mapping.decimal !== undefined && (
                 <SelectField
                     label={t('Decimal sign')}
-                    outer="mt-3 flex flex-wrap items-center gap-2"
+                    outer="mb-4 flex flex-wrap items-center gap-2"
                     className="mt-0! w-44"
                     options={[
                         ...(mapping.decimal === null ? [{ value: '', label: t('not said yet') }] : []),
@@ -63,6 +53,16 @@ export function Columns({ draft, catalogue, mapping, shot, onMap }: Props) {
                     }}
                 />
             )}
+            <p aria-hidden className={`${row} border-b-[1.5px] border-ink pb-1 font-semibold max-sm:hidden`}>
+                <span>{t('Column of the sheet')}</span>
+                <span>{t('What it holds')}</span>
+                <span>{t('Unit')}</span>
+            </p>
+            <ul>
+                {draft.columns.map((one) => (
+                    <ColumnRow key={one.header} {...{ one, draft, catalogue, mapping, shot, onMap }} />
+                ))}
+            </ul>
         </div>
     );
 }
@@ -104,7 +104,7 @@ function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { on
         <li className={`${row} border-b border-line py-2`}>
             <div className="min-w-0 max-sm:col-span-2">
                 <strong className="block break-words">{header}</strong>
-                <span className="text-soft block text-sm break-all">{samples.length === 0 ? t('empty') : samples.join(' · ')}</span>
+                <span className="text-soft block text-sm wrap-anywhere">{samples.length === 0 ? t('empty') : samples.join(' · ')}</span>
             </div>
             <div className="min-w-0">
                 <SelectField

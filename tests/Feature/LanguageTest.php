@@ -24,6 +24,7 @@ use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\LineFigure;
+use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\NextStep;
@@ -32,6 +33,8 @@ use LowPoint\Core\Reading\PatternText;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Records\Layout;
 use LowPoint\Core\Records\Read;
+use LowPoint\Core\SheetImport\SheetMapping;
+use LowPoint\Core\SheetImport\SheetUnit;
 use LowPoint\Core\Simulation\Dice;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Tests\Pin;
@@ -228,6 +231,31 @@ final class LanguageTest extends TestCase
         }
         self::assertGreaterThan(20, \count($records));
         self::assertSame([], array_values(array_filter(array_unique($unknown), static fn(string $one): bool => ! $german->knows($one))));
+    }
+
+    public function test_whatever_is_refused_of_a_sheet_is_said_in_german(): void
+    {
+        $german = Phrases::in(Language::German);
+        $told = [];
+        foreach (Layout::fields(Ball::class) as $key => $field) {
+            foreach (SheetUnit::for($field) as $unit) {
+                foreach (['x', '987654', '4.56', '4,56', '1,234'] as $cell) {
+                    foreach (['.', ',', null] as $decimal) {
+                        $column = ['header' => 'Y', 'key' => $key, 'unit' => $unit->value];
+                        try {
+                            SheetMapping::fromValue(['columns' => [$column], 'decimal' => $decimal], ['Y'])->row(['Y' => $cell], Shot::Chip);
+                        } catch (InvalidInput $e) {
+                            $told[] = $e->faults[0]->message();
+                        }
+                    }
+                }
+            }
+        }
+        self::assertContains('Y: "4.56" is not allowed; allowed: -30 to 30 cm, or none, decimals after a comma', $told);
+        self::assertContains('Y: "4,56" is not allowed; allowed: 0 to 300 m, decimals after a point', $told);
+        self::assertContains('Y: "x" is not allowed; allowed: 0 to 328.1 yd', $told);
+        $half = static fn(string $one): bool => ! $german->knows($one) || preg_match('/ (to|or|after) /', $german->say($one)) === 1;
+        self::assertSame([], array_values(array_filter(array_unique($told), $half)));
     }
 
     public function test_a_report_goes_home_in_the_students_language(): void

@@ -106,7 +106,11 @@ final readonly class SheetColumn
             || ! \in_array($unit, [null, ...SheetUnit::for($this->field)], true)
             || ($number->left !== null && $this->unit !== SheetUnit::Degree)
         ) {
-            throw InvalidInput::one($this->header, $cell, $this->allowed());
+            // A figure all the same, with the other sign: that the range alone would be told would puzzle.
+            $why = $number === null && $this->decimal !== null && SheetNumber::of($word, $this->decimal->other()) !== null
+                ? ', decimals after a '.strtolower($this->decimal->name)
+                : '';
+            throw InvalidInput::one($this->header, $cell, $this->allowed().$why);
         }
         $value = $number->value * ($unit?->factor() ?? 1.0) * ($number->left === true ? -1 : 1) * ($this->flipped ? -1 : 1);
         if ($this->field->fault($this->header, $value) !== null) {
