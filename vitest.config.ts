@@ -8,7 +8,7 @@ export default defineConfig({
         include: ['resources/**/*.test.{ts,tsx}'],
         // Machines are shared: no test fails for slowness.
         testTimeout: 600_000,
-        setupFiles: ['resources/test/patience.ts'],
+        setupFiles: ['resources/test/around.ts'],
         css: { include: [/palette\.css/] },
     },
 });

@@ -7,6 +7,7 @@ namespace App\Practice;
 use App\Http\ApiResource;
 use App\Models\OwnCard;
 use Illuminate\Http\Request;
+use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
 
 /**
@@ -16,7 +17,7 @@ use LowPoint\Core\Evidence\Shot;
  *     id: string,
  *     name: string,
  *     shot: value-of<Shot>,
- *     figures: list<array{observable: string, to: float}>,
+ *     figures: list<array{observable: value-of<Observable>, to: float}>,
  *     feel: string,
  *     drills: list<string>,
  * }

@@ -1,9 +1,9 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
-import { call } from '../api/client';
+import { answer, api, at } from '../api/client';
 import { ask, changed } from '../api/queries';
-import type { AccountLink, Coach, CoachAtWork, MakeAccountLink } from '../api/types.gen';
+import type { Coach, CoachAtWork, MakeAccountLink } from '../api/types.gen';
 import { told } from '../api/told';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -23,10 +23,13 @@ export function AccountLinks({ coaches }: { coaches: CoachAtWork[] }) {
     const [whose, setWhose] = useState('');
     const again = () => queries.invalidateQueries(changed.accountLinks);
     const make = useMutation({
-        mutationFn: (body: MakeAccountLink) => call<AccountLink>('POST', 'academy/links', body),
+        mutationFn: (body: MakeAccountLink) => answer(api.POST('/api/academy/links', { body })),
         onSuccess: again,
     });
-    const close = useMutation({ mutationFn: (id: string) => call('DELETE', `academy/links/${id}`), onSuccess: again });
+    const close = useMutation({
+        mutationFn: (id: string) => api.DELETE('/api/academy/links/{accountLink}', at({ accountLink: id })),
+        onSuccess: again,
+    });
     const address = make.data?.path === undefined ? undefined : `${window.location.origin}${make.data.path}`;
     const onInvite = (event: FormEvent) => {
         event.preventDefault();

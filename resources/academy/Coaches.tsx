@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../api/client';
+import { api, at } from '../api/client';
 import { ask, changed } from '../api/queries';
 import type { CoachAtWork, Coach, PutCoach } from '../api/types.gen';
 import { Button } from '../ui/Button';
@@ -72,7 +72,7 @@ function Opened({ coach, self }: { coach: CoachAtWork; self: boolean }) {
     const { t } = useTranslation();
     const queries = useQueryClient();
     const put = useMutation({
-        mutationFn: (body: PutCoach) => call('PUT', `academy/coaches/${coach.id}`, body),
+        mutationFn: (body: PutCoach) => api.PUT('/api/academy/coaches/{coach}', { ...at({ coach: coach.id }), body }),
         onSuccess: () => Promise.all([changed.academy, { queryKey: ['me'] }].map((one) => queries.invalidateQueries(one))),
     });
     const other = coach.role === 'lead' ? 'coach' : 'lead';

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
-import { call } from '../api/client';
+import { answer, api } from '../api/client';
 import { ask } from '../api/queries';
 import type { Calibration, Recalibrate } from '../api/types.gen';
 import { told } from '../api/told';
@@ -28,7 +28,7 @@ function Constants({ calibration }: { calibration: Calibration }) {
     );
     const [reason, setReason] = useState('');
     const save = useMutation({
-        mutationFn: (body: Recalibrate) => call<Calibration>('PUT', 'academy/calibration', body),
+        mutationFn: (body: Recalibrate) => answer(api.PUT('/api/academy/calibration', { body })),
         // Every reading, and all that was summed up from readings.
         onSuccess: () => queries.invalidateQueries(),
     });

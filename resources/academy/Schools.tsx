@@ -2,7 +2,7 @@ import { word } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
-import { call } from '../api/client';
+import { answer, api } from '../api/client';
 import { schoolsOf } from '../api/catalogue';
 import { changed, useCatalogue } from '../api/queries';
 import type { Academy, PutAcademy } from '../api/types.gen';
@@ -20,7 +20,7 @@ export function Schools({ academy }: { academy: Academy }) {
     const [name, setName] = useState(academy.name);
     const [schools, setSchools] = useState(academy.schools);
     const save = useMutation({
-        mutationFn: (body: PutAcademy) => call<Academy>('PUT', 'academy', body),
+        mutationFn: (body: PutAcademy) => answer(api.PUT('/api/academy', { body })),
         onSuccess: () => Promise.all([changed.academy, { queryKey: ['catalogue'] }].map((one) => queries.invalidateQueries(one))),
     });
     const onSend = (event: FormEvent) => {

@@ -1,5 +1,7 @@
+import createClient from 'openapi-fetch';
 import { i18next, t } from '../language';
 import { learnTime } from './clock';
+import type { paths } from './types.gen';
 
 export interface Fault {
     key: string;
@@ -29,6 +31,9 @@ const noAnswer = () => t('No connection. What you enter is kept on this device a
 
 const PATIENCE_MS = 15000;
 
+/** Where this page comes from is who it speaks with. */
+export const HERE = globalThis.location.origin;
+
 function csrfToken(): string {
     const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
     return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
@@ -42,72 +47,62 @@ const headers = () => ({
     'X-XSRF-TOKEN': csrfToken(),
 });
 
-/** Asks once more with a fresh token where the session has ended: a remembered device is signed in by that. */
-async function ask(method: string, path: string, body?: unknown): Promise<Response> {
-    const response = await askOnce(method, path, body);
-    if (response.status !== ENDED) return response;
-    await prepareSession();
-    return askOnce(method, path, body);
+/** Sends a question, once more with a fresh token where the session has ended: a remembered device is signed in by that. */
+export async function send(question: Request): Promise<Response> {
+    const first = await sendOnce(question.clone());
+    if (first.status === ENDED) await prepareSession();
+    const answer = first.status === ENDED ? await sendOnce(question) : first;
+    if (answer.ok) return answer;
+    const told = (await answer.json().catch(() => null)) as { message?: string; faults?: Fault[] } | null;
+    throw new ApiError(
+        answer.status,
+        told?.message ?? t('The server answered with an error ({{status}}). Nothing is lost.', { status: answer.status }),
+        told?.faults,
+    );
 }
 
-async function askOnce(method: string, path: string, body?: unknown): Promise<Response> {
-    try {
-        const response = await fetch(path, {
-            method,
-            credentials: 'same-origin',
-            headers: { ...headers(), 'Content-Type': 'application/json' },
-            body: body === undefined ? undefined : JSON.stringify(body),
-            signal: AbortSignal.timeout(PATIENCE_MS),
-        });
-        learnTime(response.headers.get('Date'));
-        return response;
-    } catch {
+async function sendOnce(question: Request): Promise<Response> {
+    for (const [name, value] of Object.entries(headers())) question.headers.set(name, value);
+    // A file takes as long as its line does.
+    const isFile = question.headers.get('Content-Type')?.startsWith('multipart/') === true;
+    const answer = await fetch(question, isFile ? {} : { signal: AbortSignal.timeout(PATIENCE_MS) }).catch(() => null);
+    // What answers in other words, with success, is no server of ours: a network that wants to be signed in to, say.
+    if (
+        answer === null ||
+        (answer.ok && answer.status !== 204 && !(answer.headers.get('Content-Type') ?? '').startsWith('application/json'))
+    )
         throw new ApiError(0, noAnswer());
-    }
+    learnTime(answer.headers.get('Date'));
+    return answer;
 }
 
-/** @throws ApiError for any answer but success */
-export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
-    const response = await ask(method, `/api/${path}`, body);
-    if (response.status === 204) return undefined as T;
-    const data: unknown = await response.json().catch(() => null);
-    if (response.ok) return data as T;
-    const told = data as { message?: string; faults?: Fault[] } | null;
-    throw new ApiError(
-        response.status,
-        told?.message ?? t('The server answered with an error ({{status}}). Nothing is lost.', { status: response.status }),
-        told?.faults,
+/** Every question of the contract, by its address there; any answer but success, and none, is thrown as an ApiError. */
+export const api = createClient<paths>({ baseUrl: HERE, fetch: send });
+
+/** Of which record something is asked. */
+export const at = <Path>(path: Path) => ({ params: { path } });
+
+/** What the server answers to a question of the contract. @throws ApiError for any answer but success */
+export const answer = async <T>(asked: Promise<{ data?: T }>): Promise<T> => (await asked).data as T;
+
+/** Sends what is kept on the device in the form in which it goes out. @throws ApiError for any answer but success */
+export async function sendOut<Answer>({ method, path, body }: { method: string; path: string; body?: unknown }): Promise<Answer> {
+    const said = await send(
+        new Request(`${HERE}/api/${path}`, {
+            method,
+            headers: { 'Content-Type': 'application/json' },
+            body: body === undefined ? undefined : JSON.stringify(body),
+        }),
     );
+    return (said.status === 204 ? undefined : await said.json()) as Answer;
 }
 
-/** Sends a file. @throws ApiError for any answer but success */
-export async function upload<T>(path: string, field: string, file: File, also: Record<string, string> = {}): Promise<T> {
+/** A file, with what belongs to it, as the body of a question. */
+export function asForm(parts: Record<string, string | File>): FormData {
     const form = new FormData();
-    for (const [key, value] of Object.entries(also)) form.append(key, value);
-    form.append(field, file);
-    const send = () =>
-        fetch(`/api/${path}`, {
-            method: 'POST',
-            credentials: 'same-origin',
-            headers: headers(),
-            body: form,
-        }).catch(() => {
-            throw new ApiError(0, noAnswer());
-        });
-    let response = await send();
-    if (response.status === ENDED) {
-        await prepareSession();
-        response = await send();
-    }
-    const data: unknown = await response.json().catch(() => null);
-    if (response.ok) return data as T;
-    const told = data as { message?: string; faults?: Fault[] } | null;
-    throw new ApiError(
-        response.status,
-        told?.message ?? t('The server answered with an error ({{status}}).', { status: response.status }),
-        told?.faults,
-    );
+    for (const [name, part] of Object.entries(parts)) form.append(name, part);
+    return form;
 }
 
 /** Fetches a fresh cookie against forged requests; the old one ends with its session. */
-export const prepareSession = () => askOnce('GET', '/sanctum/csrf-cookie').then(() => undefined);
+export const prepareSession = () => sendOnce(new Request(`${HERE}/sanctum/csrf-cookie`)).then(() => undefined);

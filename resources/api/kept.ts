@@ -1,6 +1,8 @@
+import createClient from 'openapi-fetch';
 import { device } from '../outbox/device';
 import { owner } from '../outbox/owner';
-import { ApiError, call } from './client';
+import { ApiError, HERE, send } from './client';
+import type { paths } from './types.gen';
 
 /** Counted on when answers get other shapes: what was kept before is not understood any more. */
 const SHAPE = 2;
@@ -19,18 +21,21 @@ export async function kept<T>(path: string): Promise<T | undefined> {
     return answer?.data as T | undefined;
 }
 
-/** Asks the server; without a connection, or while its store is away, the last answer kept on this device has to do. */
-export async function callOrKept<T>(path: string): Promise<T> {
+async function sendOrKept(question: Request): Promise<Response> {
+    const path = question.url.slice(`${HERE}/api/`.length);
     try {
-        const data = await call<T>('GET', path);
-        await keep(path, data);
-        return data;
+        const answer = await send(question);
+        await keep(path, await answer.clone().json());
+        return answer;
     } catch (error) {
-        const last = error instanceof ApiError && error.passing && error.status !== 401 ? await kept<T>(path) : undefined;
+        const last = error instanceof ApiError && error.passing && error.status !== 401 ? await kept(path) : undefined;
         if (last === undefined) throw error;
-        return last;
+        return Response.json(last);
     }
 }
+
+/** Asks the server; without a connection, or while its store is away, the last answer kept on this device has to do. */
+export const orKept = createClient<paths>({ baseUrl: HERE, fetch: sendOrKept });
 
 /** Nothing that was read stays behind when a coach signs out. What waits to be sent does: it is not stored elsewhere yet. */
 export const forgetAnswers = () => device.answers.clear().catch(() => undefined);

@@ -1,57 +1,10 @@
-import { infiniteQueryOptions, keepPreviousData, queryOptions, useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { callOrHere } from '../core/here';
+import { infiniteQueryOptions, keepPreviousData, queryOptions, skipToken, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { orHere } from '../core/here';
 import { owner } from '../outbox/owner';
 import { readAt } from '../ui/reader';
-import { call } from './client';
-import { callOrKept } from './kept';
-import type {
-    Academy,
-    AccountLink,
-    ArchiveImport,
-    Audit,
-    BinEntry,
-    Brush,
-    Brushed,
-    Calibration,
-    Catalogue,
-    Change,
-    Coach,
-    Comparison,
-    Consent,
-    Distances,
-    Door,
-    DrillFeed,
-    Drills,
-    FeedDevice,
-    FirstStart,
-    Health,
-    LessonFeed,
-    LessonPage,
-    Library,
-    MeasurePicture,
-    MadeUpSwing,
-    MeasuredPicture,
-    MeasuredTrace,
-    MeasureTrace,
-    Outlook,
-    OwnWay,
-    PlanShot,
-    Practice,
-    Progress,
-    ReportBatch,
-    Revision,
-    SandPlan,
-    SandQuestion,
-    Session,
-    ShareLink,
-    SheetImport,
-    ShotPlan,
-    Still,
-    Student,
-    StudentPage,
-    StudentShare,
-    Today,
-} from './types.gen';
+import { answer, api, at } from './client';
+import { orKept } from './kept';
+import type { Brush, MeasurePicture, MeasureTrace, PlanShot, SandQuestion } from './types.gen';
 
 /** What is asked again after a change: all of these and what hangs on them. */
 export const changed = {
@@ -67,7 +20,7 @@ export const changed = {
     feed: (lessonId: string) => ({ queryKey: ['feed', lessonId] }),
     drillFeed: (studentId: string) => ({ queryKey: ['drill feed', studentId] }),
     practice: (path: string) => ({ queryKey: ['practice', path] }),
-    links: (path: string) => ({ queryKey: ['links', path] }),
+    links: (student: string) => ({ queryKey: ['links', student] }),
     consents: (studentId: string) => ({ queryKey: ['consents', studentId] }),
     academy: { queryKey: ['academy'] },
     accountLinks: { queryKey: ['academy', 'links'] },
@@ -82,7 +35,10 @@ const OTHER_DEVICES_MS = 8000;
 const LOOK_AGAIN_MS = 500;
 
 /** What was chosen, as the query of an address. */
-const chosen = (all: Record<string, string>) => new URLSearchParams(Object.entries(all).filter(([, value]) => value !== '')).toString();
+const chosen = (all: Record<string, string>) => Object.fromEntries(Object.entries(all).filter(([, value]) => value !== ''));
+
+/** A later page by its number. */
+const page = (number: number) => (number === 1 ? undefined : String(number));
 
 export const lessonPath = (id: string) => `lessons/${id}`;
 
@@ -92,30 +48,33 @@ export const ask = {
         queryOptions({
             queryKey: ['me'],
             queryFn: async () => {
-                const coach = await callOrKept<Coach>('me');
+                const coach = await answer(orKept.GET('/api/me'));
                 owner.is(coach.owner_key);
                 readAt(coach.timezone);
                 return coach;
             },
             retry: false,
         }),
-    catalogue: () => queryOptions({ queryKey: ['catalogue'], queryFn: () => callOrKept<Catalogue>('catalogue'), staleTime: Infinity }),
-    library: () => queryOptions({ queryKey: ['library'], queryFn: () => callOrKept<Library>('library'), staleTime: Infinity }),
+    catalogue: () => queryOptions({ queryKey: ['catalogue'], queryFn: () => answer(orKept.GET('/api/catalogue')), staleTime: Infinity }),
+    library: () => queryOptions({ queryKey: ['library'], queryFn: () => answer(orKept.GET('/api/library')), staleTime: Infinity }),
     /** A page after the other; on a device that kept the first one, without a connection too. */
     today: (asked: Record<string, string>) =>
         infiniteQueryOptions({
             queryKey: [...changed.today.queryKey, asked],
-            queryFn: ({ pageParam }) => callOrKept<Today>(`today?${chosen({ ...asked, page: pageParam === 1 ? '' : String(pageParam) })}`),
+            queryFn: ({ pageParam }) =>
+                answer(orKept.GET('/api/today', { params: { query: { ...chosen(asked), page: page(pageParam) } } })),
             initialPageParam: 1,
             getNextPageParam: (last) => last.next_page,
             placeholderData: keepPreviousData,
         }),
-    student: (id: string) => queryOptions({ ...changed.student(id), queryFn: () => callOrKept<Student>(`students/${id}`) }),
+    student: (id: string) =>
+        queryOptions({ ...changed.student(id), queryFn: () => answer(orKept.GET('/api/students/{student}', at({ student: id }))) }),
     /** @param only the shot and lie to look at, and how many lessons to draw; all of them where nothing is chosen */
     progress: (id: string, only: Record<string, string>) =>
         queryOptions({
             queryKey: [...changed.student(id).queryKey, 'progress', only],
-            queryFn: () => callOrKept<Progress>(`students/${id}/progress?${chosen(only)}`),
+            queryFn: () =>
+                answer(orKept.GET('/api/students/{student}/progress', { params: { path: { student: id }, query: chosen(only) } })),
             placeholderData: keepPreviousData,
         }),
     /**
@@ -125,47 +84,67 @@ export const ask = {
     practice: (path: string, language = '') =>
         queryOptions({
             queryKey: [...changed.practice(path).queryKey, language],
-            queryFn: () =>
-                callOrKept<Practice>(
-                    path.startsWith('shared/') ? `${path}${language === '' ? '' : `?language=${language}`}` : `${path}/practice`,
-                ),
+            queryFn: () => {
+                const [side, id = ''] = path.split('/');
+                return answer(
+                    side === 'shared'
+                        ? orKept.GET('/api/shared/{token}', { params: { path: { token: id }, query: chosen({ language }) } })
+                        : orKept.GET('/api/students/{student}/practice', at({ student: id })),
+                );
+            },
         }),
-    firstStart: () => queryOptions({ ...changed.firstStart, queryFn: () => call<FirstStart>('GET', 'first-start'), retry: false }),
-    sessions: () => queryOptions({ ...changed.sessions, queryFn: () => call<Session[]>('GET', 'sessions'), retry: false }),
-    academy: () => queryOptions({ ...changed.academy, queryFn: () => callOrKept<Academy>('academy') }),
+    firstStart: () => queryOptions({ ...changed.firstStart, queryFn: () => answer(api.GET('/api/first-start')), retry: false }),
+    sessions: () => queryOptions({ ...changed.sessions, queryFn: () => answer(api.GET('/api/sessions')), retry: false }),
+    academy: () => queryOptions({ ...changed.academy, queryFn: () => answer(orKept.GET('/api/academy')) }),
     /** What only a lead sees of an academy. */
     outlook: () =>
-        queryOptions({ queryKey: [...changed.academy.queryKey, 'outlook'], queryFn: () => call<Outlook>('GET', 'academy/outlook') }),
-    accountLinks: () => queryOptions({ ...changed.accountLinks, queryFn: () => call<AccountLink[]>('GET', 'academy/links') }),
-    calibration: () => queryOptions({ ...changed.calibration, queryFn: () => call<Calibration>('GET', 'academy/calibration') }),
-    health: () => queryOptions({ queryKey: ['health'], queryFn: () => call<Health>('GET', 'health') }),
+        queryOptions({ queryKey: [...changed.academy.queryKey, 'outlook'], queryFn: () => answer(api.GET('/api/academy/outlook')) }),
+    accountLinks: () => queryOptions({ ...changed.accountLinks, queryFn: () => answer(api.GET('/api/academy/links')) }),
+    calibration: () => queryOptions({ ...changed.calibration, queryFn: () => answer(api.GET('/api/academy/calibration')) }),
+    health: () => queryOptions({ queryKey: ['health'], queryFn: () => answer(api.GET('/api/health')) }),
     audit: () =>
         infiniteQueryOptions({
             queryKey: [...changed.academy.queryKey, 'audit'],
-            queryFn: ({ pageParam }) => call<Audit>('GET', `academy/audit?page=${String(pageParam)}`),
+            queryFn: ({ pageParam }) => answer(api.GET('/api/academy/audit', { params: { query: { page: page(pageParam) } } })),
             initialPageParam: 1,
             getNextPageParam: (last) => last.next_page,
         }),
     studentsOf: (coachId: string) =>
         infiniteQueryOptions({
             queryKey: [...changed.academy.queryKey, 'students', coachId],
-            queryFn: ({ pageParam }) => call<StudentPage>('GET', `academy/coaches/${coachId}/students?page=${String(pageParam)}`),
+            queryFn: ({ pageParam }) =>
+                answer(
+                    api.GET('/api/academy/coaches/{coach}/students', {
+                        params: { path: { coach: coachId }, query: { page: page(pageParam) } },
+                    }),
+                ),
             initialPageParam: 1,
             getNextPageParam: (last) => last.next_page,
         }),
     shares: (studentId: string) =>
-        queryOptions({ ...changed.shares(studentId), queryFn: () => call<StudentShare[]>('GET', `students/${studentId}/shares`) }),
+        queryOptions({
+            ...changed.shares(studentId),
+            queryFn: () => answer(api.GET('/api/students/{student}/shares', at({ student: studentId }))),
+        }),
     door: (token: string) =>
-        queryOptions({ queryKey: ['door', token], queryFn: () => call<Door>('GET', `doors/${token}`), retry: false, staleTime: Infinity }),
+        queryOptions({
+            queryKey: ['door', token],
+            queryFn: () => answer(api.GET('/api/doors/{token}', at({ token }))),
+            retry: false,
+            staleTime: Infinity,
+        }),
     /** What the coach keeps of his own: cards and drills. */
-    own: () => queryOptions({ ...changed.own, queryFn: () => callOrKept<OwnWay>('own') }),
+    own: () => queryOptions({ ...changed.own, queryFn: () => answer(orKept.GET('/api/own')) }),
     /** Every drill for this shot and student. */
     drills: (lessonId: string, setId: string) =>
-        queryOptions({ ...changed.drills(setId), queryFn: () => callOrKept<Drills>(`lessons/${lessonId}/sets/${setId}/drills`) }),
+        queryOptions({
+            ...changed.drills(setId),
+            queryFn: () => answer(orKept.GET('/api/lessons/{lesson}/sets/{set}/drills', at({ lesson: lessonId, set: setId }))),
+        }),
     lesson: (id: string) =>
         queryOptions({
             queryKey: ['lessons', id],
-            queryFn: () => callOrKept<LessonPage>(lessonPath(id)),
+            queryFn: () => answer(orKept.GET('/api/lessons/{lesson}', at({ lesson: id }))),
             refetchOnWindowFocus: false,
             staleTime: Infinity,
         }),
@@ -173,7 +152,7 @@ export const ask = {
     measured: (question: MeasurePicture) =>
         queryOptions({
             queryKey: ['measured', question],
-            queryFn: () => callOrHere<MeasuredPicture>('measure/picture', 'picture', question),
+            queryFn: () => orHere(answer(api.POST('/api/measure/picture', { body: question })), 'picture', question),
             placeholderData: keepPreviousData,
             retry: false,
             staleTime: Infinity,
@@ -184,7 +163,8 @@ export const ask = {
     traced: (question: MeasureTrace | null) =>
         queryOptions({
             queryKey: ['traced', question],
-            queryFn: () => callOrHere<MeasuredTrace>('measure/trace', 'trace', question ?? {}),
+            queryFn:
+                question === null ? skipToken : () => orHere(answer(api.POST('/api/measure/trace', { body: question })), 'trace', question),
             placeholderData: keepPreviousData,
             retry: false,
             staleTime: Infinity,
@@ -195,7 +175,7 @@ export const ask = {
     plan: (question: PlanShot) =>
         queryOptions({
             queryKey: ['plan', question],
-            queryFn: () => call<ShotPlan>('POST', 'shots/plan', question),
+            queryFn: () => answer(api.POST('/api/shots/plan', { body: question })),
             placeholderData: keepPreviousData,
             retry: false,
             staleTime: Infinity,
@@ -203,7 +183,7 @@ export const ask = {
     sand: (question: SandQuestion) =>
         queryOptions({
             queryKey: ['sand', question],
-            queryFn: () => call<SandPlan>('POST', 'shots/sand', question),
+            queryFn: () => answer(api.POST('/api/shots/sand', { body: question })),
             placeholderData: keepPreviousData,
             retry: false,
             staleTime: Infinity,
@@ -212,8 +192,7 @@ export const ask = {
     brush: (question: Brush | null) =>
         queryOptions({
             queryKey: ['brush', question],
-            queryFn: () => call<Brushed>('POST', 'shots/brush', question),
-            enabled: question !== null,
+            queryFn: question === null ? skipToken : () => answer(api.POST('/api/shots/brush', { body: question })),
             retry: false,
             staleTime: Infinity,
         }),
@@ -221,16 +200,21 @@ export const ask = {
     distances: (id: string, target: string) =>
         queryOptions({
             queryKey: [...changed.student(id).queryKey, 'distances', target],
-            queryFn: () => callOrKept<Distances>(`students/${id}/distances${target === '' ? '' : `?target_m=${target}`}`),
+            queryFn: () =>
+                answer(
+                    orKept.GET('/api/students/{student}/distances', {
+                        params: { path: { student: id }, query: chosen({ target_m: target }) },
+                    }),
+                ),
             placeholderData: keepPreviousData,
             retry: false,
         }),
-    devices: () => queryOptions({ ...changed.devices, queryFn: () => call<FeedDevice[]>('GET', 'feed-devices') }),
+    devices: () => queryOptions({ ...changed.devices, queryFn: () => answer(api.GET('/api/feed-devices')) }),
     /** What a device has told of a lesson; asked again and again while one is joined to it. */
     feed: (lessonId: string) =>
         queryOptions({
             ...changed.feed(lessonId),
-            queryFn: () => call<LessonFeed>('GET', `lessons/${lessonId}/feed`),
+            queryFn: () => answer(api.GET('/api/lessons/{lesson}/feed', at({ lesson: lessonId }))),
             retry: false,
             refetchInterval: (query) =>
                 (query.state.data?.devices.length ?? 0) + (query.state.data?.waiting.length ?? 0) > 0 ? LOOK_AGAIN_MS : OTHER_DEVICES_MS,
@@ -239,48 +223,62 @@ export const ask = {
     drillFeed: (studentId: string) =>
         queryOptions({
             ...changed.drillFeed(studentId),
-            queryFn: () => call<DrillFeed>('GET', `students/${studentId}/feed`),
+            queryFn: () => answer(api.GET('/api/students/{student}/feed', at({ student: studentId }))),
             retry: false,
             refetchInterval: (query) =>
                 query.state.data?.devices.some((one) => one.student_id === studentId) === true ? LOOK_AGAIN_MS : OTHER_DEVICES_MS,
         }),
     consents: (studentId: string) =>
-        queryOptions({ ...changed.consents(studentId), queryFn: () => call<Consent[]>('GET', `students/${studentId}/consents`) }),
+        queryOptions({
+            ...changed.consents(studentId),
+            queryFn: () => answer(api.GET('/api/students/{student}/consents', at({ student: studentId }))),
+        }),
     stills: (studentId: string) =>
-        queryOptions({ queryKey: ['stills', studentId], queryFn: () => call<Still[]>('GET', `students/${studentId}/stills`) }),
+        queryOptions({
+            queryKey: ['stills', studentId],
+            queryFn: () => answer(api.GET('/api/students/{student}/stills', at({ student: studentId }))),
+        }),
     madeUpSwings: () =>
-        queryOptions({ queryKey: ['made-up swings'], queryFn: () => call<MadeUpSwing[]>('GET', 'measure/made-up'), staleTime: Infinity }),
+        queryOptions({ queryKey: ['made-up swings'], queryFn: () => answer(api.GET('/api/measure/made-up')), staleTime: Infinity }),
     /** @param stamp changes with the balls */
     comparison: (lessonId: string, stamp: string) =>
         queryOptions({
             queryKey: ['lessons', lessonId, 'comparison', stamp],
-            queryFn: () => callOrKept<Comparison>(`lessons/${lessonId}/comparison`),
+            queryFn: () => answer(orKept.GET('/api/lessons/{lesson}/comparison', at({ lesson: lessonId }))),
         }),
     history: (lessonId: string) =>
-        queryOptions({ queryKey: ['history', lessonId], queryFn: () => call<Change[]>('GET', `lessons/${lessonId}/history`) }),
+        queryOptions({
+            queryKey: ['history', lessonId],
+            queryFn: () => answer(api.GET('/api/lessons/{lesson}/history', at({ lesson: lessonId }))),
+        }),
     /** @param stamp changes with the ball */
-    ballHistory: (path: string, stamp: string) =>
-        queryOptions({ queryKey: ['history', path, stamp], queryFn: () => call<Revision[]>('GET', path), retry: false }),
-    bin: () => queryOptions({ ...changed.bin, queryFn: () => call<BinEntry[]>('GET', 'bin') }),
-    links: (path: string) => queryOptions({ ...changed.links(path), queryFn: () => call<ShareLink[]>('GET', `${path}/links`) }),
+    ballHistory: (of: { lesson: string; set: string; ball: string }, stamp: string) =>
+        queryOptions({
+            queryKey: ['history', of, stamp],
+            queryFn: () => answer(api.GET('/api/lessons/{lesson}/sets/{set}/balls/{ball}/history', at(of))),
+            retry: false,
+        }),
+    bin: () => queryOptions({ ...changed.bin, queryFn: () => answer(api.GET('/api/bin')) }),
+    links: (student: string) =>
+        queryOptions({ ...changed.links(student), queryFn: () => answer(api.GET('/api/students/{student}/links', at({ student }))) }),
     archive: (id: string | undefined) =>
         queryOptions({
             queryKey: ['archive', id],
-            queryFn: () => call<ArchiveImport>('GET', `archive/readings/${id ?? ''}`),
+            queryFn: () => answer(api.GET('/api/archive/readings/{id}', at({ id: id ?? '' }))),
             enabled: id !== undefined,
             refetchInterval: (query) => (query.state.data?.state === 'reading' ? LOOK_AGAIN_MS : false),
         }),
     reports: (id: string | undefined) =>
         queryOptions({
             queryKey: ['reports', id],
-            queryFn: () => call<ReportBatch>('GET', `reports/${id ?? ''}`),
+            queryFn: () => answer(api.GET('/api/reports/{batch}', at({ batch: id ?? '' }))),
             enabled: id !== undefined,
             refetchInterval: (query) => (query.state.data?.finished === true ? false : LOOK_AGAIN_MS),
         }),
     sheets: (id: string) =>
         queryOptions({
             queryKey: [...changed.student(id).queryKey, 'sheets'],
-            queryFn: () => call<SheetImport[]>('GET', `students/${id}/sheets`),
+            queryFn: () => answer(api.GET('/api/students/{student}/sheets', at({ student: id }))),
             refetchInterval: (query) =>
                 query.state.data?.some((one) => one.state === 'reading' || one.state === 'summing') === true ? LOOK_AGAIN_MS : false,
         }),

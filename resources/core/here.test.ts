@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { ApiError } from '../api/client';
-import { callOrHere } from './here';
+import { ApiError, sendOut } from '../api/client';
+import { orHere } from './here';
 
 const { workOut } = vi.hoisted(() => ({ workOut: vi.fn() }));
 vi.mock('./engine', () => ({ workOut }));
@@ -9,7 +9,7 @@ vi.stubGlobal('document', { cookie: '' });
 const server = (answer: () => Promise<Response>) => {
     vi.stubGlobal('fetch', answer);
 };
-const ask = () => callOrHere<unknown>('measure/picture', 'picture', { target: 'right' });
+const ask = () => orHere<unknown>(sendOut({ method: 'POST', path: 'measure/picture' }), 'picture', { target: 'right' });
 const gone = () => Promise.reject(new TypeError('Failed to fetch'));
 
 afterEach(() => {
@@ -18,7 +18,7 @@ afterEach(() => {
 
 describe('a question that the server answers', () => {
     it('is asked of the server alone while there is one', async () => {
-        server(() => Promise.resolve(new Response('{"roll_deg":1}')));
+        server(() => Promise.resolve(Response.json({ roll_deg: 1 })));
         expect(await ask()).toEqual({ roll_deg: 1 });
         expect(workOut).not.toHaveBeenCalled();
     });
@@ -31,7 +31,7 @@ describe('a question that the server answers', () => {
     });
 
     it('is refused by whoever answered, and is not asked again elsewhere', async () => {
-        server(() => Promise.resolve(new Response('{"message":"no target","faults":[]}', { status: 422 })));
+        server(() => Promise.resolve(Response.json({ message: 'no target', faults: [] }, { status: 422 })));
         await expect(ask()).rejects.toMatchObject({ status: 422 });
         expect(workOut).not.toHaveBeenCalled();
         server(gone);

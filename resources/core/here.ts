@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react';
-import { ApiError, call } from '../api/client';
+import { ApiError } from '../api/client';
 
-/** Asks the server; without a connection the core that is kept on this device. @throws ApiError */
-export async function callOrHere<Answer>(path: string, kind: string, question: object): Promise<Answer> {
+/** What the server was asked; without a connection the core that is kept on this device. @throws ApiError */
+export async function orHere<Answer>(asked: Promise<Answer>, kind: string, question: object): Promise<Answer> {
     try {
-        return await call<Answer>('POST', path, question);
+        return await asked;
     } catch (error) {
         if (!(error instanceof ApiError && error.status === 0)) throw error;
         const engine = await import('./engine').catch(() => undefined);

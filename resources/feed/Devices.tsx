@@ -1,9 +1,8 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../api/client';
+import { answer, api, at } from '../api/client';
 import { ask, changed } from '../api/queries';
-import type { FeedDevice } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
 import { inLesson, startMadeUp } from './madeUp';
@@ -16,19 +15,24 @@ export function Devices({ lessonId }: { lessonId: string }) {
     const devices = useQuery(ask.devices());
     const [name, setName] = useState('');
     const again = () => Promise.all([queries.invalidateQueries(changed.devices), queries.invalidateQueries(changed.feed(lessonId))]);
-    const change = useMutation({
-        mutationFn: ({ method, path, body }: { method: string; path: string; body?: unknown }) => call<FeedDevice>(method, path, body),
+    const join = useMutation({
+        mutationFn: ({ device, to }: { device: string; to: string | null }) =>
+            api.PUT('/api/feed-devices/{device}/lesson', { ...at({ device }), body: { lesson_id: to } }),
+        onSuccess: again,
+    });
+    const revoke = useMutation({
+        mutationFn: (device: string) => api.DELETE('/api/feed-devices/{device}', at({ device })),
         onSuccess: again,
     });
     const made = useMutation({
-        mutationFn: () => call<FeedDevice>('POST', 'feed-devices', { name }),
+        mutationFn: () => answer(api.POST('/api/feed-devices', { body: { name } })),
         onSuccess: async () => {
             setName('');
             await again();
         },
     });
     const tried = useMutation({ mutationFn: () => startMadeUp(inLesson(lessonId), () => void again()), onSuccess: again });
-    const trouble = change.error ?? made.error ?? tried.error ?? devices.error;
+    const trouble = join.error ?? revoke.error ?? made.error ?? tried.error ?? devices.error;
     return (
         <div className="space-y-4">
             <p>{t('A device posts each ball as it is hit. It waits on the bench until you say how it was struck: one touch.')}</p>
@@ -39,11 +43,7 @@ export function Devices({ lessonId }: { lessonId: string }) {
                         <Button
                             chosen={one.lesson_id === lessonId}
                             onClick={() => {
-                                change.mutate({
-                                    method: 'PUT',
-                                    path: `feed-devices/${one.id}/lesson`,
-                                    body: { lesson_id: one.lesson_id === lessonId ? null : lessonId },
-                                });
+                                join.mutate({ device: one.id, to: one.lesson_id === lessonId ? null : lessonId });
                             }}
                         >
                             {one.lesson_id === lessonId ? t('Joined to this lesson') : t('Join to this lesson')}
@@ -52,7 +52,7 @@ export function Devices({ lessonId }: { lessonId: string }) {
                             type="button"
                             className="min-h-12 px-2 underline underline-offset-4"
                             onClick={() => {
-                                change.mutate({ method: 'DELETE', path: `feed-devices/${one.id}` });
+                                revoke.mutate(one.id);
                             }}
                         >
                             {t('Revoke')}

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useEffectEvent, useRef } from 'react';
-import { call } from '../api/client';
+import { api, at } from '../api/client';
 import { ask, changed } from '../api/queries';
 import { Button } from '../ui/Button';
 import { inDrill, startMadeUp } from './madeUp';
@@ -32,7 +32,7 @@ export function DrillFeed({ studentId, figure, targetM, since = '', fed, onBall 
     const again = () => queries.invalidateQueries(changed.drillFeed(studentId));
     const join = useMutation({
         mutationFn: ({ device, to }: { device: string; to: string | null }) =>
-            call('PUT', `feed-devices/${device}/student`, { student_id: to }),
+            api.PUT('/api/feed-devices/{device}/student', { ...at({ device }), body: { student_id: to } }),
         onSuccess: again,
     });
     const tried = useMutation({
@@ -48,7 +48,9 @@ export function DrillFeed({ studentId, figure, targetM, since = '', fed, onBall 
         const metres = ball.figures[figure];
         if (metres !== undefined) onBall(ball.id, metres);
         // What is not told is kept out by its id; the next drill begins without it anyway.
-        void call('DELETE', `students/${studentId}/feed/${ball.id}`).then(again, () => undefined);
+        void api
+            .DELETE('/api/students/{student}/feed/{feedBall}', at({ student: studentId, feedBall: ball.id }))
+            .then(again, () => undefined);
     });
     const nextId = next?.id;
     useEffect(() => {

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import { useQueryClient } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { api, at } from '../api/client';
 import { changed } from '../api/queries';
 import type { Catalogue, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
@@ -49,9 +49,11 @@ export function FeedBar({ feed, lessonId, catalogue, units }: Props) {
                     <Button
                         className="ml-auto"
                         onClick={() => {
-                            void call('DELETE', `lessons/${lessonId}/feed/${next.id}`).finally(() => {
-                                void queries.invalidateQueries(changed.feed(lessonId));
-                            });
+                            void api
+                                .DELETE('/api/lessons/{lesson}/feed/{feedBall}', at({ lesson: lessonId, feedBall: next.id }))
+                                .finally(() => {
+                                    void queries.invalidateQueries(changed.feed(lessonId));
+                                });
                         }}
                     >
                         {t('Not ours')}

@@ -1,6 +1,6 @@
-import { call } from '../api/client';
+import { answer, api, at } from '../api/client';
 import { t } from '../language';
-import type { FeedDevice, MadeUpBall } from '../api/types.gen';
+import type { MadeUpBall } from '../api/types.gen';
 
 const BALLS = 12;
 const EVERY_MS = 1500;
@@ -9,25 +9,31 @@ const MINUTES = 2;
 
 /** What a made-up device is joined to, and where the next of its balls comes from. */
 interface Place {
-    of: 'lesson' | 'student';
-    id: string;
-    ball: () => string;
+    join: (device: string) => Promise<unknown>;
+    ball: () => Promise<MadeUpBall>;
 }
 
-export const inLesson = (id: string): Place => ({ of: 'lesson', id, ball: () => `lessons/${id}/feed/made-up` });
+export const inLesson = (lesson: string): Place => ({
+    join: (device) => api.PUT('/api/feed-devices/{device}/lesson', { ...at({ device }), body: { lesson_id: lesson } }),
+    ball: () => answer(api.GET('/api/lessons/{lesson}/feed/made-up', at({ lesson }))),
+});
 
-export const inDrill = (id: string, targetM: () => number | null): Place => ({
-    of: 'student',
-    id,
-    ball: () => `students/${id}/feed/made-up?target_m=${String(targetM() ?? '')}`,
+export const inDrill = (student: string, targetM: () => number | null): Place => ({
+    join: (device) => api.PUT('/api/feed-devices/{device}/student', { ...at({ device }), body: { student_id: student } }),
+    ball: () =>
+        answer(
+            api.GET('/api/students/{student}/feed/made-up', {
+                params: { path: { student }, query: { target_m: targetM()?.toString() } },
+            }),
+        ),
 });
 
 /** The stand-in of a device: it gets a token of its own, posts through the same door as any, and is revoked when it is done. */
 export async function startMadeUp(place: Place, onEnd: () => void): Promise<void> {
-    const device = await call<FeedDevice>('POST', 'feed-devices', { name: t('Made-up device'), minutes: MINUTES });
-    await call('PUT', `feed-devices/${device.id}/${place.of}`, { [`${place.of}_id`]: place.id });
+    const device = await answer(api.POST('/api/feed-devices', { body: { name: t('Made-up device'), minutes: MINUTES } }));
+    await place.join(device.id);
     const send = async () => {
-        const ball = await call<MadeUpBall>('GET', place.ball());
+        const ball = await place.ball();
         await fetch('/api/feed', {
             method: 'POST',
             headers: {
@@ -47,7 +53,7 @@ export async function startMadeUp(place: Place, onEnd: () => void): Promise<void
             return;
         }
         window.clearInterval(timer);
-        call('DELETE', `feed-devices/${device.id}`)
+        api.DELETE('/api/feed-devices/{device}', at({ device: device.id }))
             .catch(() => undefined)
             .finally(onEnd);
     }, EVERY_MS);

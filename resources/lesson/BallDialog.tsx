@@ -13,7 +13,8 @@ import { touchText } from './words';
 interface Props {
     ball: Ball;
     number: number;
-    path: string;
+    /** Of the set that it belongs to. */
+    of: { lesson: string; set: string };
     strikes: Shot['strikes'];
     fields: Record<string, Field>;
     sand: boolean;
@@ -32,7 +33,7 @@ const keysOf = (fields: Record<string, Field>, kind: Field['kind'], sand: boolea
         .map(([key]) => key as Key);
 
 /** One ball to look up and correct; what was there before is kept and shown. */
-export function BallDialog({ ball, number, path, strikes, fields, sand, units, onChange, onRemove, onClose }: Props) {
+export function BallDialog({ ball, number, of, strikes, fields, sand, units, onChange, onRemove, onClose }: Props) {
     const { t } = useTranslation();
     const { seen } = ball;
     return (
@@ -109,7 +110,7 @@ export function BallDialog({ ball, number, path, strikes, fields, sand, units, o
                     onChange({ ...seen, note: note === '' ? undefined : note });
                 }}
             />
-            <Earlier path={`${path}/balls/${ball.id}/history`} stamp={JSON.stringify(seen)} units={units} />
+            <Earlier of={{ ...of, ball: ball.id }} stamp={JSON.stringify(seen)} units={units} />
             <Button onClick={onRemove}>{t('Take this ball out')}</Button>
         </Panel>
     );
@@ -179,9 +180,9 @@ function Note({ value, longest, onSet }: { value: string; longest: number; onSet
 }
 
 /** What stood here before somebody changed it. */
-function Earlier({ path, stamp, units }: { path: string; stamp: string; units: Units }) {
+function Earlier({ of, stamp, units }: { of: { lesson: string; set: string; ball: string }; stamp: string; units: Units }) {
     const { t } = useTranslation();
-    const history = useQuery(ask.ballHistory(path, stamp));
+    const history = useQuery(ask.ballHistory(of, stamp));
     const changes = history.data?.filter((one) => one.before.seen !== undefined) ?? [];
     if (changes.length === 0) return null;
     return (

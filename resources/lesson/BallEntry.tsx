@@ -58,7 +58,7 @@ export function BallEntry({ opened: openedFirst, lessonId, ...next }: Props) {
                 <BallDialog
                     ball={ball}
                     number={set.balls.indexOf(ball) + 1}
-                    path={`lessons/${lessonId}/sets/${set.id}`}
+                    of={{ lesson: lessonId, set: set.id }}
                     strikes={known?.strikes ?? []}
                     fields={catalogue.ball}
                     sand={sand}

@@ -1,11 +1,12 @@
 import { said } from '../language';
 import { useTranslation } from 'react-i18next';
 import { Button } from '../ui/Button';
+import type { PutOwnDrill } from '../api/types.gen';
 import { TextField } from '../ui/TextField';
 
 /** One part of the picture, cm from the ball as typed. */
 export interface LaidPart {
-    kind: string;
+    kind: NonNullable<PutOwnDrill['parts']>[number]['kind'];
     ahead: string;
     across: string;
 }
@@ -61,7 +62,7 @@ export function DrillParts({ parts, most, laid, onLay }: Props) {
                         key={kind}
                         disabled={laid.length >= most}
                         onClick={() => {
-                            onLay([...laid, { kind, ahead: '', across: '' }]);
+                            onLay([...laid, { kind: kind as LaidPart['kind'], ahead: '', across: '' }]);
                         }}
                     >
                         + {label}

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { ulid } from 'ulid';
-import { call } from '../api/client';
+import { answer, api, at } from '../api/client';
 import type { DrillPreview, GoalChoice, OwnWay } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
@@ -37,7 +37,7 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
         return typeof value === 'number' ? value * MM_PER_CM : value;
     };
     const keep = () => {
-        call<DrillPreview>('PUT', `own/drills/${id}`, {
+        const body = {
             name,
             purpose,
             steps: steps
@@ -46,7 +46,8 @@ export function OwnDrillForm({ own: { parts, kinds, most, first_goal: firstGoal 
                 .filter((step) => step !== ''),
             goal,
             parts: laid.map((part) => ({ kind: part.kind, ahead_mm: cm(part.ahead), across_mm: cm(part.across) })),
-        })
+        };
+        answer(api.PUT('/api/own/drills/{drill}', { ...at({ drill: id }), body }))
             .then((drill) => {
                 setKept(drill);
                 [nameKept, purposeKept, stepsKept].forEach((done) => {

@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ulid } from 'ulid';
-import { call } from '../api/client';
+import { answer, api, at } from '../api/client';
 import { observableOf } from '../api/catalogue';
 import { changed, useDrills, useOwnWay } from '../api/queries';
 import type { BallSet, Catalogue, DrillHandout, Lesson, OwnCard, OwnWay as Own, Units } from '../api/types.gen';
@@ -55,7 +55,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
         const value = numberOr(typed);
         return what === undefined || typed.trim() === ''
             ? []
-            : [{ observable, to: typeof value === 'number' ? value * shownFactor(what.unit, units) : value, what }];
+            : [{ observable: what.id, to: typeof value === 'number' ? value * shownFactor(what.unit, units) : value, what }];
     });
     const again = () => queries.invalidateQueries(changed.own);
     const trouble = (error: unknown) => {
@@ -76,7 +76,7 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
     const keep = () => {
         const same = own.cards.find((card) => card.name === name.trim() && card.shot === shot);
         const kept = { name, shot, figures: stored.map(({ observable, to }) => ({ observable, to })), feel, drills: chosen };
-        call<OwnCard>('PUT', `own/cards/${same?.id ?? ulid()}`, kept)
+        answer(api.PUT('/api/own/cards/{card}', { ...at({ card: same?.id ?? ulid() }), body: kept }))
             .then((card) => {
                 setWrong(t('Kept as “{{name}}”. It is offered the next time.', { name: card.name }));
                 return again();
@@ -89,10 +89,10 @@ function Bundle({ own, sheets, lesson, set, catalogue, units, onGive }: Props & 
                 cards={own.cards.filter((card) => card.shot === shot)}
                 onTake={take}
                 onForget={(card) => {
-                    call('DELETE', `own/cards/${card.id}`)
+                    api.DELETE('/api/own/cards/{card}', at({ card: card.id }))
                         .then(() => {
                             notify(t('The card “{{name}}” was taken out.', { name: card.name }), () =>
-                                call('PUT', `own/cards/${card.id}`, card).then(again),
+                                api.PUT('/api/own/cards/{card}', { ...at({ card: card.id }), body: card }).then(again),
                             );
                             return again();
                         })

@@ -1,8 +1,8 @@
 import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../api/client';
-import type { BallSet, Catalogue, Lesson, Proposal, Reading, SetupChange, Units } from '../api/types.gen';
+import { answer, api, at } from '../api/client';
+import type { BallSet, Catalogue, Lesson, Reading, SetupChange, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../ui/Page';
 import { Panel } from '../ui/Panel';
@@ -33,7 +33,13 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
     const [ownWay, setOwnWay] = useState(false);
     const proposed = useQuery({
         queryKey: ['proposal', set.id, causeId, reading],
-        queryFn: () => call<Proposal>('GET', `lessons/${lesson.id}/sets/${set.id}/causes/${causeId}/prescription`),
+        queryFn: () =>
+            answer(
+                api.GET(
+                    '/api/lessons/{lesson}/sets/{set}/causes/{cause}/prescription',
+                    at({ lesson: lesson.id, set: set.id, cause: causeId }),
+                ),
+            ),
         initialData: causeId === reading.work_on_first ? reading.prescription : undefined,
     });
     const cause = reading.causes.find((one) => one.id === causeId);

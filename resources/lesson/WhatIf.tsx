@@ -3,9 +3,9 @@ import { useTranslation } from 'react-i18next';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Slider } from 'radix-ui';
 import { useDeferredValue, useState } from 'react';
-import { call } from '../api/client';
+import { answer, api, at } from '../api/client';
 import { goodStrikeOf, observableOf, shotOf } from '../api/catalogue';
-import type { BallSet, Catalogue, Club, Handed, Lesson, Model, Prediction, SetupTrial, Task, Units } from '../api/types.gen';
+import type { BallSet, Catalogue, Club, Handed, Lesson, Model, Prediction, Task, Units } from '../api/types.gen';
 import { ModelStrip } from '../figures/ModelStrip';
 import { Button } from '../ui/Button';
 import { clubLabel, sameClub, withInHand } from '../ui/club';
@@ -53,7 +53,7 @@ export function WhatIf({ lesson, set, catalogue, clubs, handed, units, predictio
     const body = useDeferredValue({ setup, task: { lie, club } });
     const trial = useQuery({
         queryKey: ['try', set.id, set.balls.length, body],
-        queryFn: () => call<SetupTrial>('POST', `lessons/${lesson.id}/sets/${set.id}/try`, body),
+        queryFn: () => answer(api.POST('/api/lessons/{lesson}/sets/{set}/try', { ...at({ lesson: lesson.id, set: set.id }), body })),
         placeholderData: keepPreviousData,
         retry: false,
     });

@@ -2,9 +2,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { ulid } from 'ulid';
-import { upload } from '../api/client';
+import { api, asForm, at } from '../api/client';
 import { ask } from '../api/queries';
-import type { Still } from '../api/types.gen';
 import { WithConsent } from '../students/Consents';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/notices';
@@ -36,12 +35,14 @@ export function KeepStill({ lessonId, studentId, child, shown, marks, arc }: Pro
             const scale = Math.min(1, STILL_PX / Math.max(shown.width, shown.height));
             const file = await drawStill(shown, marks, arc ?? [], scale);
             const [ball, mm] = [ballOf(marks), mmPerPx(marks)];
-            return upload<Still>(`lessons/${lessonId}/stills`, 'still', file, {
+            const body = {
+                still: file,
                 id: ulid(),
                 in_report: inReport ? '1' : '0',
                 ...(ball === undefined ? {} : { ball_x: String(ball[0] * scale), ball_y: String(ball[1] * scale) }),
                 ...(mm === undefined ? {} : { mm_per_px: String(mm / scale) }),
-            });
+            };
+            return api.POST('/api/lessons/{lesson}/stills', { ...at({ lesson: lessonId }), body, bodySerializer: asForm });
         },
         onSuccess: () => {
             notify(t('Kept with the lesson.'));

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { call, upload } from '../api/client';
+import { api, asForm, at } from '../api/client';
 import { ask } from '../api/queries';
 import type { Still } from '../api/types.gen';
 import { notify } from '../ui/notices';
@@ -10,11 +10,16 @@ import { moment } from '../ui/reader';
 const addressOf = (still: Still) => `/api/lessons/${still.lesson_id}/stills/${still.id}`;
 
 const putBack = (still: Still, file: File) =>
-    upload<Still>(`lessons/${still.lesson_id}/stills`, 'still', file, {
-        id: still.id,
-        in_report: still.in_report ? '1' : '0',
-        ...(still.ball === null ? {} : { ball_x: String(still.ball[0]), ball_y: String(still.ball[1]) }),
-        ...(still.mm_per_px === null ? {} : { mm_per_px: String(still.mm_per_px) }),
+    api.POST('/api/lessons/{lesson}/stills', {
+        ...at({ lesson: still.lesson_id }),
+        body: {
+            still: file,
+            id: still.id,
+            in_report: still.in_report ? '1' : '0',
+            ...(still.ball === null ? {} : { ball_x: String(still.ball[0]), ball_y: String(still.ball[1]) }),
+            ...(still.mm_per_px === null ? {} : { mm_per_px: String(still.mm_per_px) }),
+        },
+        bodySerializer: asForm,
     });
 
 /** Pictures kept of a student: two of them chosen lie side by side at one scale, ball on ball. */
@@ -28,7 +33,7 @@ export function Stills({ studentId }: { studentId: string }) {
         mutationFn: async (still: Still) => {
             // Held for a while, so that it can be put back.
             const file = new File([await (await fetch(addressOf(still))).blob()], 'still.jpg', { type: 'image/jpeg' });
-            await call('DELETE', addressOf(still).replace('/api/', ''));
+            await api.DELETE('/api/lessons/{lesson}/stills/{still}', at({ lesson: still.lesson_id, still: still.id }));
             return file;
         },
         onSuccess: (file, still) => {

@@ -18,8 +18,8 @@ const ball = (ballId: string): Action => ({
     seen: { strike: 'thin' },
     hitAt: '2026-11-24T10:05:00Z',
 });
-const answer = (status: number, body: unknown = {}) => new Response(JSON.stringify(body), { status });
-const sentTo = (fetched: ReturnType<typeof vi.fn>) => fetched.mock.calls.map(([address]) => String(address).split('/').at(-1));
+const answer = (status: number, body: unknown = {}) => Response.json(body, { status });
+const sentTo = (fetched: ReturnType<typeof vi.fn>) => fetched.mock.calls.map(([question]) => (question as Request).url.split('/').at(-1));
 
 /** A server whose answers are given one by one; when they run out, all is well. */
 function server(...answers: (() => Response)[]) {
@@ -246,7 +246,7 @@ describe('the outbox', () => {
         owner.is('maren@saltgrass.example');
         await quiet(outbox, () => outbox.current().entries.length === 0 && fetched.mock.calls.length === 2);
         expect(sentTo(fetched)).toEqual(['2', '1']);
-        expect(JSON.parse(String((fetched.mock.calls[1] as unknown as [string, RequestInit])[1].body))).toMatchObject({
+        expect(await (fetched.mock.calls[1] as unknown as [Request])[0].clone().json()).toMatchObject({
             from: { coach: 'maren@saltgrass.example' },
         });
     });

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { ApiError, call } from '../api/client';
+import { ApiError, sendOut } from '../api/client';
 import { t } from '../language';
 import { requestOf, type Action, type Told } from './actions';
 import { device, type Entry } from './device';
@@ -141,16 +141,9 @@ export class Outbox {
     private async sendOne(entry: Entry): Promise<void> {
         const request = requestOf(entry.action);
         try {
-            const told = await call<Told>(
-                request.method,
-                request.path,
-                entry.action.lessonId === null
-                    ? request.body
-                    : {
-                          ...(request.body as object | undefined),
-                          from: { ...entry.from, ...(entry.owner == null ? {} : { coach: entry.owner }) },
-                      },
-            );
+            const from = { ...entry.from, ...(entry.owner == null ? {} : { coach: entry.owner }) };
+            const body = entry.action.lessonId === null ? request.body : { ...(request.body as object | undefined), from };
+            const told = await sendOut<Told>({ ...request, body });
             await this.onStored(entry.action, told);
             await this.drop(entry.id);
         } catch (error) {

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { ulid } from 'ulid';
-import { type ApiError, call } from '../api/client';
+import { api, at, type ApiError } from '../api/client';
 import { now, nowIso } from '../api/clock';
 import { changed } from '../api/queries';
 import type { Practice } from '../api/types.gen';
@@ -11,14 +11,14 @@ import { Button } from '../ui/Button';
 import { notify } from '../ui/notices';
 
 /** A word to the coach: that it hurts, that there was no time, that more was done. It waits on the device like everything else. */
-export function HowItWent({ path, practice }: { path: string; practice: Practice }) {
+export function HowItWent({ token, practice }: { token: string; practice: Practice }) {
     const { t } = useTranslation();
     const queries = useQueryClient();
     const outbox = useOutboxOfApp();
     const [answer, setAnswer] = useState('');
     const say = ({ id: kind, answer: told }: Practice['words'][number]) => {
         const noteId = ulid(now());
-        void outbox.add({ kind: 'note', lessonId: null, path, noteId, note: { kind, said_at: nowIso() } });
+        void outbox.add({ kind: 'note', lessonId: null, path: `shared/${token}`, noteId, note: { kind, said_at: nowIso() } });
         setAnswer(told);
         notify(t('Your coach will read it.'), async () => {
             setAnswer('');
@@ -26,13 +26,13 @@ export function HowItWent({ path, practice }: { path: string; practice: Practice
             const waiting = outbox.current().entries.find(({ action }) => action.kind === 'note' && action.noteId === noteId);
             if (waiting !== undefined) await outbox.drop(waiting.id);
             try {
-                await call('DELETE', `${path}/notes/${noteId}`);
+                await api.DELETE('/api/shared/{token}/notes/{note}', at({ token, note: noteId }));
             } catch (trouble) {
                 if (waiting !== undefined) return;
                 setAnswer(told);
                 notify((trouble as ApiError).message);
             }
-            await queries.invalidateQueries(changed.practice(path));
+            await queries.invalidateQueries(changed.practice(`shared/${token}`));
         });
     };
     return (

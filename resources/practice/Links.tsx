@@ -1,9 +1,8 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../api/client';
+import { answer, api, at } from '../api/client';
 import { ask, changed } from '../api/queries';
-import type { ShareLink } from '../api/types.gen';
 import { WithConsent } from '../students/Consents';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/notices';
@@ -12,17 +11,22 @@ import { ToldOnce } from '../ui/ToldOnce';
 import { Problem } from '../ui/Problem';
 
 /** The student's private page: made, told once, revoked. */
-export function Links({ path, studentId, child }: { path: string; studentId: string; child: boolean }) {
+export function Links({ studentId, child }: { studentId: string; child: boolean }) {
     const { t } = useTranslation();
     const queries = useQueryClient();
-    const links = useQuery(ask.links(path));
+    const links = useQuery(ask.links(studentId));
     const [days, setDays] = useState(60);
-    const refresh = () => queries.invalidateQueries(changed.links(path));
-    const make = useMutation({ mutationFn: () => call<ShareLink>('POST', `${path}/links`, { days }), onSuccess: refresh });
+    const refresh = () => queries.invalidateQueries(changed.links(studentId));
+    const make = useMutation({
+        mutationFn: () => answer(api.POST('/api/students/{student}/links', { ...at({ student: studentId }), body: { days } })),
+        onSuccess: refresh,
+    });
     const revoke = useMutation({
-        mutationFn: (id: number) => call('DELETE', `${path}/links/${String(id)}`),
+        mutationFn: (id: number) => api.DELETE('/api/students/{student}/links/{link}', at({ student: studentId, link: String(id) })),
         onSuccess: (_, id) => {
-            notify(t('The link is revoked.'), () => call('POST', `${path}/links/${String(id)}/restore`).then(refresh));
+            notify(t('The link is revoked.'), () =>
+                api.POST('/api/students/{student}/links/{link}/restore', at({ student: studentId, link: String(id) })).then(refresh),
+            );
             return refresh();
         },
     });

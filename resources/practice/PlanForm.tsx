@@ -1,7 +1,7 @@
 import { word } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
-import type { Catalogue, Coach, Practice } from '../api/types.gen';
+import type { Catalogue, Coach, Practice, PutPlan } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { todayIso, weekdays } from '../ui/reader';
 import { numberOr } from '../ui/units';
@@ -13,7 +13,7 @@ interface Props {
     practice: Practice;
     busy: boolean;
     problem: string;
-    onMake: (body: unknown) => void;
+    onMake: (body: PutPlan) => void;
 }
 
 /** The minutes and days the student really has; the server spreads the drills over them. */

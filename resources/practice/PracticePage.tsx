@@ -2,9 +2,9 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router-dom';
-import { call } from '../api/client';
+import { answer, api, at } from '../api/client';
 import { ask, changed, useCatalogue, useCoach, usePractice, useStudent } from '../api/queries';
-import type { Practice, PracticeDrill } from '../api/types.gen';
+import type { PracticeDrill, PutPlan } from '../api/types.gen';
 import { Page, Skeleton, Trouble } from '../ui/Page';
 import { Links } from './Links';
 import { PlanForm } from './PlanForm';
@@ -25,11 +25,12 @@ export function PracticePage() {
     const queries = useQueryClient();
     const [running, setRunning] = useState<{ drill: PracticeDrill; session: string | null }>();
     const move = useMutation({
-        mutationFn: ({ session, to }: { session: string; to: string }) => call('PUT', `${path}/plan/sessions/${session}`, { day: to }),
+        mutationFn: ({ session, to }: { session: string; to: string }) =>
+            api.PUT('/api/students/{student}/plan/sessions/{session}', { ...at({ student: id, session }), body: { day: to } }),
         onSuccess: () => queries.invalidateQueries(changed.practice(path)),
     });
     const plan = useMutation({
-        mutationFn: (body: unknown) => call<Practice>('PUT', `${path}/plan`, body),
+        mutationFn: (body: PutPlan) => answer(api.PUT('/api/students/{student}/plan', { ...at({ student: id }), body })),
         onSuccess: (data) => {
             queries.setQueryData(ask.practice(path).queryKey, data);
         },
@@ -102,7 +103,7 @@ export function PracticePage() {
                     </a>
                 </p>
             )}
-            <Links path={path} studentId={id} child={practice.data.student.guardian} />
+            <Links studentId={id} child={practice.data.student.guardian} />
         </Page>
     );
 }

@@ -4,7 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
 import { useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router-dom';
-import { call } from '../api/client';
+import { api, at } from '../api/client';
 import { changed } from '../api/queries';
 import type { Catalogue, ProgressLesson, Student, Units } from '../api/types.gen';
 import { goodStrikeOf, titleOf } from '../api/catalogue';
@@ -170,10 +170,10 @@ function More({ lesson, children }: { lesson: ProgressLesson; children: (row: st
     const queries = useQueryClient();
     const again = () => Promise.all([changed.students, changed.bin].map((one) => queries.invalidateQueries(one)));
     const remove = useMutation({
-        mutationFn: () => call('DELETE', `lessons/${lesson.id}`),
+        mutationFn: () => api.DELETE('/api/lessons/{lesson}', at({ lesson: lesson.id })),
         onSuccess: () => {
             notify(t('The lesson of {{day}} was deleted.', { day: day(lesson.began_at) }), () =>
-                call('POST', `bin/lessons/${lesson.id}`).then(again),
+                api.POST('/api/bin/lessons/{lesson}', at({ lesson: lesson.id })).then(again),
             );
             return again();
         },

@@ -1,17 +1,17 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { call } from '../api/client';
+import { answer, api, at } from '../api/client';
 import { Button } from '../ui/Button';
 
 const LINK = 'inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold';
 
 /** Calendar, and what is the student's right: to take everything along and to have it erased. */
-export function Rights({ path, hasPlan, onErased }: { path: string; hasPlan: boolean; onErased: () => void }) {
+export function Rights({ token, hasPlan, onErased }: { token: string; hasPlan: boolean; onErased: () => void }) {
     const { t } = useTranslation();
     const [asked, setAsked] = useState(false);
     const [told, setTold] = useState('');
     const erase = () => {
-        call<{ message: string }>('DELETE', path).then(
+        answer(api.DELETE('/api/shared/{token}', at({ token }))).then(
             (answer) => {
                 setTold(answer.message);
                 onErased();
@@ -26,11 +26,11 @@ export function Rights({ path, hasPlan, onErased }: { path: string; hasPlan: boo
             <summary className="min-h-12 cursor-pointer py-2.5 underline">{t('Calendar, and your data')}</summary>
             <div className="flex flex-wrap gap-2">
                 {hasPlan && (
-                    <a className={LINK} href={`/api/${path}/practice.ics`} download>
+                    <a className={LINK} href={`/api/shared/${token}/practice.ics`} download>
                         {t('To my calendar (.ics)')}
                     </a>
                 )}
-                <a className={LINK} href={`/api/${path}/export`} download>
+                <a className={LINK} href={`/api/shared/${token}/export`} download>
                     {t('Take my data along')}
                 </a>
                 <Button

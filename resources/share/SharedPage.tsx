@@ -72,9 +72,9 @@ export function SharedPage() {
                     onRun={(drill, session) => {
                         setRunning({ drill, session });
                     }}
-                    words={<HowItWent path={path} practice={practice.data} />}
+                    words={<HowItWent token={token} practice={practice.data} />}
                 />
-                <Rights path={path} hasPlan={practice.data.plan !== null} onErased={() => void practice.refetch()} />
+                <Rights token={token} hasPlan={practice.data.plan !== null} onErased={() => void practice.refetch()} />
                 <p className="mt-6 text-sm">{t('Whoever has the address of this page can open it. Keep it to yourself.')}</p>
             </main>
         </>

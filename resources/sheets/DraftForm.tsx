@@ -1,8 +1,8 @@
 import { useTranslation } from 'react-i18next';
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
-import { ApiError, call } from '../api/client';
-import type { Catalogue, Purpose, SheetCheck, SheetDraft, SheetMapping, SheetPlan, Student, Task, Units } from '../api/types.gen';
+import { ApiError, answer, api, at } from '../api/client';
+import type { Catalogue, Purpose, SheetDraft, SheetMapping, SheetPlan, Student, Task, Units } from '../api/types.gen';
 import { shotOf } from '../api/catalogue';
 import { taskLine } from '../lesson/words';
 import { TaskForm } from '../students/TaskForm';
@@ -38,19 +38,20 @@ export function DraftForm({ draft, student, catalogue, units, onEnd }: Props) {
     const [purpose, setPurpose] = useState<Purpose>(student.lessons_count === 0 ? 'before' : 'retest');
     const [day, setDay] = useState(() => new Date().toISOString().slice(0, 10));
     const plan = useDeferredValue<SheetPlan>({ mapping, task, purpose, day: mapping.time === null && day !== '' ? day : null });
-    const path = `sheets/${draft.import.id}`;
+    const draftAt = at({ import: draft.import.id });
     const check = useQuery({
         queryKey: ['sheets', draft.import.id, plan],
-        queryFn: () => call<SheetCheck>('POST', `${path}/check`, plan),
+        queryFn: () => answer(api.POST('/api/sheets/{import}/check', { ...draftAt, body: plan })),
         placeholderData: keepPreviousData,
         retry: false,
         staleTime: Infinity,
     });
     const confirm = useMutation({
-        mutationFn: () => call('POST', `${path}/confirm`, { ...plan, remember: name.trim() === '' ? null : name.trim() }),
+        mutationFn: () =>
+            api.POST('/api/sheets/{import}/confirm', { ...draftAt, body: { ...plan, remember: name.trim() === '' ? null : name.trim() } }),
         onSuccess: onEnd,
     });
-    const drop = useMutation({ mutationFn: () => call('DELETE', path), onSettled: onEnd });
+    const drop = useMutation({ mutationFn: () => api.DELETE('/api/sheets/{import}', draftAt), onSettled: onEnd });
     const told =
         check.error instanceof ApiError
             ? check.error.faults.length > 0
@@ -192,7 +193,7 @@ interface PresetsProps {
 /** What was remembered of sheets before, to read this one alike. */
 function Presets({ presets, name, fits, onTake }: PresetsProps) {
     const { t } = useTranslation();
-    const forget = useMutation({ mutationFn: (id: string) => call('DELETE', `sheet-presets/${id}`) });
+    const forget = useMutation({ mutationFn: (id: string) => api.DELETE('/api/sheet-presets/{preset}', at({ preset: id })) });
     if (presets.length === 0) return null;
     return (
         <div role="group" aria-label={t('Remembered')} className="flex flex-wrap items-center gap-2">

@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router-dom';
-import { upload } from '../api/client';
+import { answer, api, asForm, at } from '../api/client';
 import { changed, useCatalogue, useCoach, useStudent } from '../api/queries';
 import type { SheetDraft } from '../api/types.gen';
 import { Page, Skeleton, Trouble } from '../ui/Page';
@@ -21,7 +21,8 @@ export function SheetPage() {
     const queries = useQueryClient();
     const [draft, setDraft] = useState<SheetDraft>();
     const look = useMutation({
-        mutationFn: (file: File) => upload<SheetDraft>(`students/${id}/sheets`, 'sheet', file),
+        mutationFn: (file: File) =>
+            answer(api.POST('/api/students/{student}/sheets', { ...at({ student: id }), body: { sheet: file }, bodySerializer: asForm })),
         onSuccess: setDraft,
     });
     if (student.isError)

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { api, at } from '../api/client';
 import { ask, changed } from '../api/queries';
 import type { SheetImport } from '../api/types.gen';
 import { Button } from '../ui/Button';
@@ -13,9 +13,18 @@ export function SheetsRead({ id }: { id: string }) {
     const queries = useQueryClient();
     const sheets = useQuery(ask.sheets(id));
     const again = () => queries.invalidateQueries(changed.student(id));
-    const takeBack = useMutation({ mutationFn: (one: SheetImport) => call('DELETE', `sheets/${one.id}`), onSuccess: again });
-    const stop = useMutation({ mutationFn: (one: SheetImport) => call('POST', `sheets/${one.id}/stop`), onSuccess: again });
-    const goOn = useMutation({ mutationFn: (one: SheetImport) => call('POST', `sheets/${one.id}/go-on`), onSuccess: again });
+    const takeBack = useMutation({
+        mutationFn: (one: SheetImport) => api.DELETE('/api/sheets/{import}', at({ import: one.id })),
+        onSuccess: again,
+    });
+    const stop = useMutation({
+        mutationFn: (one: SheetImport) => api.POST('/api/sheets/{import}/stop', at({ import: one.id })),
+        onSuccess: again,
+    });
+    const goOn = useMutation({
+        mutationFn: (one: SheetImport) => api.POST('/api/sheets/{import}/go-on', at({ import: one.id })),
+        onSuccess: again,
+    });
     if (sheets.data === undefined || sheets.data.length === 0) return null;
     return (
         <section aria-label={t('Sheets that were read')} className="border-t-[1.5px] border-ink pt-3">

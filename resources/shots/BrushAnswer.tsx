@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
-import { call } from '../api/client';
+import { api, at } from '../api/client';
 import { now } from '../api/clock';
 import { ask, useCatalogue } from '../api/queries';
 import type { Brushed, Student } from '../api/types.gen';
@@ -64,7 +64,8 @@ function KeepSlope({ slope, student, told }: { slope: Slope; student: Student; t
     const { t } = useTranslation();
     const queries = useQueryClient();
     const keeping = useMutation({
-        mutationFn: (id: string) => call<Brushed>('PUT', `students/${student.id}/brushes/${id}`, slope),
+        mutationFn: (id: string) =>
+            api.PUT('/api/students/{student}/brushes/{brush}', { ...at({ student: student.id, brush: id }), body: slope }),
         onSuccess: () => queries.invalidateQueries({ queryKey: ['brush'] }),
     });
     return (

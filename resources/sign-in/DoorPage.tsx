@@ -2,10 +2,10 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useParams } from 'react-router-dom';
-import { call, prepareSession } from '../api/client';
+import { answer, api, at, prepareSession } from '../api/client';
 import { forgetAnswers } from '../api/kept';
 import { ask } from '../api/queries';
-import type { Coach, Door } from '../api/types.gen';
+import type { Door } from '../api/types.gen';
 import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';
@@ -42,7 +42,7 @@ function Enter({ door, token }: { door: Door; token: string }) {
     const enter = useMutation({
         mutationFn: async () => {
             await prepareSession();
-            return call<Coach>('POST', `doors/${token}`, door.coach === null ? of : { password: of.password });
+            return answer(api.POST('/api/doors/{token}', { ...at({ token }), body: door.coach === null ? of : { password: of.password } }));
         },
         onSuccess: async (coach) => {
             owner.is(coach.owner_key);

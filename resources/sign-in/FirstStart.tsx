@@ -1,9 +1,8 @@
 import { useTranslation } from 'react-i18next';
 import { useState, type FormEvent } from 'react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { call, prepareSession } from '../api/client';
+import { answer, api, prepareSession } from '../api/client';
 import { changed } from '../api/queries';
-import type { Coach } from '../api/types.gen';
 import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';
@@ -18,7 +17,7 @@ export function FirstStart() {
     const make = useMutation({
         mutationFn: async () => {
             await prepareSession();
-            return call<Coach>('POST', 'first-start', of);
+            return answer(api.POST('/api/first-start', { body: of }));
         },
         onSuccess: async (coach) => {
             owner.is(coach.owner_key);

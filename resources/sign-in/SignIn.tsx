@@ -2,9 +2,8 @@ import { CoachsLanguage } from '../language/CoachsLanguage';
 import { useTranslation } from 'react-i18next';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
-import { ApiError, call, prepareSession } from '../api/client';
+import { ApiError, answer, api, prepareSession } from '../api/client';
 import { ask } from '../api/queries';
-import type { Coach } from '../api/types.gen';
 import { FirstStart } from './FirstStart';
 import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
@@ -26,7 +25,7 @@ export function SignIn({ notice }: { notice?: string }) {
         setProblem('');
         try {
             await prepareSession();
-            const coach = await call<Coach>('POST', 'sign-in', { email, password });
+            const coach = await answer(api.POST('/api/sign-in', { body: { email, password } }));
             // Nothing that another coach looked at stays in memory.
             queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'me' });
             owner.is(coach.owner_key);

@@ -2,9 +2,9 @@ import { CoachsLanguage } from '../language/CoachsLanguage';
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect } from 'react';
-import { call, upload } from '../api/client';
+import { answer, api, asForm, at } from '../api/client';
 import { ask, changed } from '../api/queries';
-import type { ArchiveImport, BinEntry } from '../api/types.gen';
+import type { BinEntry } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';
 import { day } from '../ui/reader';
@@ -17,8 +17,16 @@ export function AccountData() {
     const queries = useQueryClient();
     const bin = useQuery(ask.bin());
     const again = useCallback(() => Promise.all([changed.bin, changed.students].map((one) => queries.invalidateQueries(one))), [queries]);
-    const restore = useMutation({ mutationFn: (one: BinEntry) => call('POST', `bin/${one.kind}s/${one.id}`), onSuccess: again });
-    const read = useMutation({ mutationFn: (file: File) => upload<ArchiveImport>('archive', 'archive', file) });
+    const restore = useMutation({
+        mutationFn: ({ kind, id }: BinEntry) =>
+            kind === 'student'
+                ? api.POST('/api/bin/students/{student}', at({ student: id }))
+                : api.POST('/api/bin/lessons/{lesson}', at({ lesson: id })),
+        onSuccess: again,
+    });
+    const read = useMutation({
+        mutationFn: (file: File) => answer(api.POST('/api/archive', { body: { archive: file }, bodySerializer: asForm })),
+    });
     const reading = useQuery(ask.archive(read.data?.id));
     const done = reading.data?.state === 'done';
     useEffect(() => {

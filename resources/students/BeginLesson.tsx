@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, type ReactNode } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router-dom';
 import { ulid } from 'ulid';
-import { ApiError, call } from '../api/client';
+import { ApiError, sendOut } from '../api/client';
 import { now, nowIso } from '../api/clock';
 import { keep } from '../api/kept';
 import { ask, changed, lessonPath, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
@@ -43,7 +43,7 @@ export function BeginLesson() {
                 { kind: 'look', lessonId: lesson, setId: set, purpose, setup: {}, motion: {} },
             ];
             try {
-                for (const request of actions.map(requestOf)) await call(request.method, request.path, request.body);
+                for (const request of actions.map(requestOf)) await sendOut(request);
             } catch (error) {
                 if (!(error instanceof ApiError && error.passing) || student.data === undefined) throw error;
                 // No connection: the lesson begins on this device and is sent with all that follows.

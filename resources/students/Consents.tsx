@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { ulid } from 'ulid';
-import { call } from '../api/client';
+import { api, at } from '../api/client';
 import { now } from '../api/clock';
 import { ask, changed } from '../api/queries';
 import type { Consent } from '../api/types.gen';
@@ -43,7 +43,11 @@ function AskConsent({ studentId, purpose }: { studentId: string; purpose: Purpos
     const [name, setName] = useState('');
     const [id] = useState(() => ulid(now()));
     const record = useMutation({
-        mutationFn: () => call<Consent>('PUT', `students/${studentId}/consents/${id}`, { purpose, given_by: name }),
+        mutationFn: () =>
+            api.PUT('/api/students/{student}/consents/{consent}', {
+                ...at({ student: studentId, consent: id }),
+                body: { purpose, given_by: name },
+            }),
         onSuccess: () => queries.invalidateQueries(changed.consents(studentId)),
     });
     return (
@@ -82,14 +86,14 @@ export function Consents({ studentId, changes }: { studentId: string; changes: b
     const consents = useQuery(ask.consents(studentId));
     const [asked, setAsked] = useState<Consent>();
     const withdraw = useMutation({
-        mutationFn: (id: string) => call<Consent>('DELETE', `students/${studentId}/consents/${id}`),
+        mutationFn: (id: string) => api.DELETE('/api/students/{student}/consents/{consent}', at({ student: studentId, consent: id })),
         onSuccess: () => {
             setAsked(undefined);
             return Promise.all([
                 queries.invalidateQueries(changed.student(studentId)),
                 queries.invalidateQueries(changed.consents(studentId)),
                 queries.invalidateQueries(ask.stills(studentId)),
-                queries.invalidateQueries(changed.links(`students/${studentId}`)),
+                queries.invalidateQueries(changed.links(studentId)),
             ]);
         },
     });

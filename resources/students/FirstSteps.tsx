@@ -1,7 +1,7 @@
 import { said } from '../language';
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { api } from '../api/client';
 import { changed } from '../api/queries';
 import { Button } from '../ui/Button';
 import { useSample } from './useSample';
@@ -19,7 +19,7 @@ export function FirstSteps({ onAdd }: { onAdd: () => void }) {
     const sample = useSample();
     const queries = useQueryClient();
     const world = useMutation({
-        mutationFn: () => call('PUT', 'me/sample'),
+        mutationFn: () => api.PUT('/api/me/sample'),
         onSuccess: () => queries.invalidateQueries(changed.students),
     });
     return (

@@ -2,9 +2,9 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
-import { call } from '../api/client';
+import { answer, api, at } from '../api/client';
 import { changed } from '../api/queries';
-import type { Erasure, Student } from '../api/types.gen';
+import type { Student } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/notices';
 import { moment } from '../ui/reader';
@@ -20,23 +20,29 @@ export function Removing({ student }: { student: Student }) {
     // Not the student himself: after he is gone the receipt stands on his page.
     const again = () => Promise.all([changed.today, changed.bin].map((one) => queries.invalidateQueries(one)));
     const remove = useMutation({
-        mutationFn: () => call('DELETE', `students/${id}`),
+        mutationFn: () => api.DELETE('/api/students/{student}', at({ student: id })),
         onSuccess: async () => {
-            notify(t('{{name}} was deleted.', { name }), () => call('POST', `bin/students/${id}`).then(again));
+            notify(t('{{name}} was deleted.', { name }), () => api.POST('/api/bin/students/{student}', at({ student: id })).then(again));
             await again();
             await navigate('/');
         },
     });
-    const erase = useMutation({ mutationFn: () => call<Erasure>('DELETE', `students/${id}/for-good`), onSuccess: again });
+    const erase = useMutation({
+        mutationFn: () => answer(api.DELETE('/api/students/{student}/for-good', at({ student: id }))),
+        onSuccess: again,
+    });
     const rest = useMutation({
         mutationFn: () =>
-            call('PUT', `students/${id}`, {
-                name,
-                handed: student.handed,
-                about: student.about,
-                limits: student.limits,
-                units: student.units,
-                inactive: !inactive,
+            api.PUT('/api/students/{student}', {
+                ...at({ student: id }),
+                body: {
+                    name,
+                    handed: student.handed,
+                    about: student.about,
+                    limits: student.limits,
+                    units: student.units,
+                    inactive: !inactive,
+                },
             }),
         onSuccess: () => queries.invalidateQueries(changed.students),
     });

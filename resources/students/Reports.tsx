@@ -1,8 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { answer, api } from '../api/client';
 import { ask } from '../api/queries';
-import type { ReportBatch } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';
 import { Problem } from '../ui/Problem';
@@ -10,7 +9,9 @@ import { Problem } from '../ui/Problem';
 /** All reports of a student, made by the queue while the coach goes on. */
 export function Reports({ lessons, most }: { lessons: string[]; most: number }) {
     const { t } = useTranslation();
-    const make = useMutation({ mutationFn: () => call<ReportBatch>('POST', 'reports', { lessons: lessons.slice(0, most), paper: 'a4' }) });
+    const make = useMutation({
+        mutationFn: () => answer(api.POST('/api/reports', { body: { lessons: lessons.slice(0, most), paper: 'a4' } })),
+    });
     const batch = useQuery(ask.reports(make.data?.id));
     const now = batch.data ?? make.data;
     return (

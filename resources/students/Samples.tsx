@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { api } from '../api/client';
 import { changed } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';
@@ -10,7 +10,7 @@ export function Samples({ count }: { count: number }) {
     const { t } = useTranslation();
     const queries = useQueryClient();
     const leave = useMutation({
-        mutationFn: () => call('DELETE', 'me/sample'),
+        mutationFn: () => api.DELETE('/api/me/sample'),
         onSuccess: () => queries.invalidateQueries(changed.students),
     });
     return (

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { api, at } from '../api/client';
 import { ask, changed } from '../api/queries';
 import { Button } from '../ui/Button';
 import { moment } from '../ui/reader';
@@ -17,7 +17,8 @@ export function Sessions() {
     const [all, setAll] = useState(false);
     const sessions = useQuery(ask.sessions());
     const end = useMutation({
-        mutationFn: (which: string) => call('DELETE', `sessions/${which}`),
+        mutationFn: (which: string) =>
+            which === 'others' ? api.DELETE('/api/sessions/others') : api.DELETE('/api/sessions/{key}', at({ key: which })),
         onSuccess: () => queries.invalidateQueries(changed.sessions),
     });
     if (sessions.data === undefined || sessions.data.length === 0) return null;

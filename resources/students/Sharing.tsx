@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { call } from '../api/client';
+import { answer, api, at } from '../api/client';
 import { ask, changed } from '../api/queries';
 import type { HandOver, Student, StudentShare } from '../api/types.gen';
 import { Button } from '../ui/Button';
@@ -20,14 +20,15 @@ export function Sharing({ student, onGone }: { student: Student; onGone: () => v
     const shares = useQuery(ask.shares(student.id));
     const [to, setTo] = useState('');
     const [keeps, setKeeps] = useState<Level | 'none'>('none');
-    const path = `students/${student.id}`;
     const share = useMutation({
-        mutationFn: ({ coach, level }: { coach: string; level: Level | 'none' }) =>
-            level === 'none' ? call('DELETE', `${path}/shares/${coach}`) : call('PUT', `${path}/shares/${coach}`, { level }),
+        mutationFn: ({ coach, level }: { coach: string; level: Level | 'none' }): Promise<unknown> =>
+            level === 'none'
+                ? api.DELETE('/api/students/{student}/shares/{coach}', at({ student: student.id, coach }))
+                : api.PUT('/api/students/{student}/shares/{coach}', { ...at({ student: student.id, coach }), body: { level } }),
         onSuccess: () => queries.invalidateQueries(changed.shares(student.id)),
     });
     const handOver = useMutation({
-        mutationFn: (body: HandOver) => call<Student>('POST', `${path}/hand-over`, body),
+        mutationFn: (body: HandOver) => answer(api.POST('/api/students/{student}/hand-over', { ...at({ student: student.id }), body })),
         onSuccess: async (after) => {
             notify(t('{{name}} is {{coach}}’s student now.', { name: after.name, coach: after.coach }));
             await Promise.all([changed.students, changed.shares(student.id), changed.academy].map((one) => queries.invalidateQueries(one)));

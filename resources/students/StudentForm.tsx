@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
-import { call } from '../api/client';
+import { api, at } from '../api/client';
 import { changed, useCatalogue, useCoach } from '../api/queries';
 import type { Club, Field, Student, Units } from '../api/types.gen';
 import { LANGUAGES, said, type Language } from '../language';
@@ -52,7 +52,10 @@ export function StudentForm({ student, onClose }: { student?: Student; onClose: 
     const save = useMutation({
         mutationFn: () => {
             const { clubs, ...rest } = draft;
-            return call<Student>('PUT', `students/${id}`, { ...rest, bag: clubs === null ? null : clubsOf(clubs) });
+            return api.PUT('/api/students/{student}', {
+                ...at({ student: id }),
+                body: { ...rest, bag: clubs === null ? null : clubsOf(clubs) },
+            });
         },
         onSuccess: async () => {
             kept();

@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
-import { call } from '../api/client';
+import { api, at, sendOut } from '../api/client';
 import { now, nowIso } from '../api/clock';
 import { ask, changed } from '../api/queries';
 import { GUIDED } from '../lesson/Guide';
@@ -17,17 +17,20 @@ export function useSample() {
         mutationFn: async () => {
             const [student, lesson] = [ulid(now()), ulid(now())];
             const { first_task: task } = await queries.ensureQueryData(ask.catalogue());
-            await call('PUT', `students/${student}`, {
-                name: t('Sample student, made up'),
-                handed: 'right',
-                about: t('To try a lesson on. Delete at will.'),
-                limits: [],
+            await api.PUT('/api/students/{student}', {
+                ...at({ student }),
+                body: {
+                    name: t('Sample student, made up'),
+                    handed: 'right',
+                    about: t('To try a lesson on. Delete at will.'),
+                    limits: [],
+                },
             });
             const actions: Action[] = [
                 { kind: 'lesson', lessonId: lesson, studentId: student, task, beganAt: nowIso(), closedAt: null },
                 { kind: 'look', lessonId: lesson, setId: ulid(now()), purpose: 'before', setup: {}, motion: {} },
             ];
-            for (const request of actions.map(requestOf)) await call(request.method, request.path, request.body);
+            for (const request of actions.map(requestOf)) await sendOut(request);
             return lesson;
         },
         onSuccess: async (lesson) => {

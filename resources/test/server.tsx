@@ -25,25 +25,19 @@ export class Refusal {
 /** The API as a table of answers by "METHOD path", where * stands for one part of it; what was asked of it is noted. */
 export function serve(answers: Record<string, unknown>): Asked[] {
     const all: Asked[] = [];
-    vi.stubGlobal('fetch', (url: string, init?: RequestInit) => {
-        const asked = {
-            method: init?.method ?? 'GET',
-            path: url.replace(/^\/api\//, ''),
-            body: typeof init?.body === 'string' ? (JSON.parse(init.body) as unknown) : undefined,
-        };
+    vi.stubGlobal('fetch', async (input: Request | string, init?: RequestInit) => {
+        const question = new Request(input, init);
+        const asked: Asked = { method: question.method, path: question.url.replace(/^.*\/api\//, ''), body: undefined };
         all.push(asked);
+        const text = await question.text();
+        if (text.startsWith('{')) asked.body = JSON.parse(text);
         const place = `${asked.method} ${asked.path}`;
         const known = answers[place] ?? answers[place.replace(/[^/]+$/, '*')];
         const answer = typeof known === 'function' ? (known as Answer)(asked) : known;
-        if (answer instanceof Refusal)
-            return Promise.resolve(
-                new Response(JSON.stringify({ message: answer.message, faults: answer.faults }), { status: answer.status }),
-            );
-        return Promise.resolve(
-            answer === undefined
-                ? new Response(JSON.stringify({ message: `Nobody answers ${asked.method} ${asked.path}.` }), { status: 404 })
-                : new Response(JSON.stringify(answer)),
-        );
+        if (answer instanceof Refusal) return Response.json({ message: answer.message, faults: answer.faults }, { status: answer.status });
+        return answer === undefined
+            ? Response.json({ message: `Nobody answers ${asked.method} ${asked.path}.` }, { status: 404 })
+            : Response.json(answer);
     });
     return all;
 }

@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router-dom';
-import { ApiError, call } from '../api/client';
+import { ApiError, api } from '../api/client';
 import { forgetAnswers } from '../api/kept';
 import { useCoach } from '../api/queries';
 import { useOutboxOfApp } from '../outbox/context';
@@ -29,7 +29,7 @@ export function Page({ title, children, action, back = '/', shots = '/shots' }: 
     const [leaving, setLeaving] = useState<string | null>(null);
     const signOut = async () => {
         try {
-            await call('POST', 'sign-out');
+            await api.POST('/api/sign-out');
         } catch (error) {
             if (!(error instanceof ApiError && error.status === 401)) {
                 setLeaving(

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
-import { call } from '../api/client';
+import { api } from '../api/client';
 import { useCatalogue } from '../api/queries';
 import type { Club, Coach } from '../api/types.gen';
 import { Button } from '../ui/Button';
@@ -30,7 +30,7 @@ function Rows({ coach, clubs }: { coach: Coach; clubs: Club[] }) {
     const first = rowsOf(clubs);
     const [rows, setRows] = useState(first);
     const save = useMutation({
-        mutationFn: (bag: Club[] | null) => call<Coach>('PUT', 'me', { name: coach.name, units: coach.units, bag }),
+        mutationFn: (bag: Club[] | null) => api.PUT('/api/me', { body: { name: coach.name, units: coach.units, bag } }),
         onSuccess: () => queries.invalidateQueries(),
     });
     const onSend = (event: FormEvent) => {

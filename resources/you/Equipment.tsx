@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { api } from '../api/client';
 import { useCatalogue } from '../api/queries';
 import type { Coach } from '../api/types.gen';
 import { Button } from '../ui/Button';
@@ -13,7 +13,7 @@ export function Equipment({ coach }: { coach: Coach }) {
     const queries = useQueryClient();
     const { data: catalogue } = useCatalogue();
     const save = useMutation({
-        mutationFn: (equipment: string[]) => call<Coach>('PUT', 'me', { name: coach.name, units: coach.units, equipment }),
+        mutationFn: (equipment: string[]) => api.PUT('/api/me', { body: { name: coach.name, units: coach.units, equipment } }),
         onSuccess: () => queries.invalidateQueries(),
     });
     if (catalogue === undefined) return null;

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { call } from '../api/client';
+import { api } from '../api/client';
 import type { Coach, PutAccount } from '../api/types.gen';
 import { Problem } from '../ui/Problem';
 import { weekdays } from '../ui/reader';
@@ -18,7 +18,7 @@ export function Place({ coach }: { coach: Coach }) {
     const { t } = useTranslation();
     const queries = useQueryClient();
     const save = useMutation({
-        mutationFn: (part: Partial<PutAccount>) => call<Coach>('PUT', 'me', { name: coach.name, units: coach.units, ...part }),
+        mutationFn: (part: Partial<PutAccount>) => api.PUT('/api/me', { body: { name: coach.name, units: coach.units, ...part } }),
         onSuccess: () => queries.invalidateQueries(),
     });
     return (

@@ -2,10 +2,10 @@ import { word } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
-import { call } from '../api/client';
+import { api } from '../api/client';
 import { schoolKept, schoolsOf, shotOf } from '../api/catalogue';
 import { useCatalogue } from '../api/queries';
-import type { Catalogue, Coach } from '../api/types.gen';
+import type { Catalogue, Coach, PutAccount } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';
 import { SelectField } from '../ui/SelectField';
@@ -46,7 +46,7 @@ function Shots({ coach, catalogue }: { coach: Coach; catalogue: Catalogue }) {
         ),
     );
     const save = useMutation({
-        mutationFn: (usual: unknown) => call<Coach>('PUT', 'me', { name: coach.name, units: coach.units, usual }),
+        mutationFn: (usual: PutAccount['usual']) => api.PUT('/api/me', { body: { name: coach.name, units: coach.units, usual } }),
         onSuccess: () => queries.invalidateQueries(),
     });
     const onSend = (event: FormEvent) => {

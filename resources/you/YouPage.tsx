@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useState, type FormEvent } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router-dom';
-import { call } from '../api/client';
+import { api } from '../api/client';
 import { ask, changed, useCoach } from '../api/queries';
 import type { Coach } from '../api/types.gen';
 import { KeepCore } from '../core/KeepCore';
@@ -56,7 +56,7 @@ function Account({ coach }: { coach: Coach }) {
     const queries = useQueryClient();
     const [name, setName] = useState(coach.name);
     const save = useMutation({
-        mutationFn: (body: { name: string; units: Coach['units'] }) => call<Coach>('PUT', 'me', body),
+        mutationFn: (body: { name: string; units: Coach['units'] }) => api.PUT('/api/me', { body }),
         // Words of the core hold figures: in other units they are said anew.
         onSuccess: () => queries.invalidateQueries(),
     });
@@ -129,7 +129,7 @@ function Password({ coach }: { coach: Coach }) {
     const [now, setNow] = useState('');
     const [next, setNext] = useState('');
     const change = useMutation({
-        mutationFn: () => call('PUT', 'me/password', { now, password: next }),
+        mutationFn: () => api.PUT('/api/me/password', { body: { now, password: next } }),
         onSuccess: async () => {
             setNow('');
             setNext('');
