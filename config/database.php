@@ -15,7 +15,7 @@ $redis = [
 
 return [
     'default' => 'mariadb',
-    // The store that these settings are for: its table "installation" says the same (App\Operations\OwnStore).
+    // The store that these settings are for: its table "installation" says the same (App\Store\OwnStore).
     'installation' => env('LOW_POINT_INSTALLATION'),
     'nodes' => $nodes,
     'connections' => [

@@ -2,11 +2,11 @@ import { useTranslation } from 'react-i18next';
 import { lazy, Suspense } from 'react';
 import { Route, Routes } from 'react-router-dom';
 import { ApiError } from './api/client';
-import { useCoach } from './api/queries';
+import { useCoach } from './ask/queries';
 import { useOutboxOfApp } from './outbox/context';
 import { useOutbox } from './outbox/outbox';
 import { SignIn } from './sign-in/SignIn';
-import { Page, Skeleton, Trouble } from './ui/Page';
+import { Page, Skeleton, Trouble } from './frame/Page';
 
 const StudentList = lazy(() => import('./students/StudentList').then((module) => ({ default: module.StudentList })));
 const StudentPage = lazy(() => import('./students/StudentPage').then((module) => ({ default: module.StudentPage })));

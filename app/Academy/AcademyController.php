@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Academy;
 
 use App\Account\Accounts;
+use App\Audit\AuditResource;
+use App\Audit\AuditTrail;
 use App\Contract\Body;
 use App\Contract\Endpoint;
 use App\Models\AuditEntry;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Academy;
 
+use App\Audit\AuditTrail;
 use App\Contract\Body;
 use App\Contract\Endpoint;
 use App\Models\BallSet;

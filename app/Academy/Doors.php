@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Academy;
 
 use App\Account\Accounts;
+use App\Audit\AuditTrail;
 use App\Models\AccountLink;
 use App\Models\Deed;
 use App\Models\Role;

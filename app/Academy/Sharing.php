@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Academy;
 
+use App\Audit\AuditTrail;
 use App\Models\Deed;
 use App\Models\FeedDevice;
 use App\Models\ShareLevel;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Academy\AuditTrail;
+use App\Audit\AuditTrail;
 use App\Contract\Body;
 use App\Contract\Endpoint;
 use App\Models\Deed;
@@ -57,24 +57,6 @@ final class AccountController
         $request->session()->regenerate();
 
         return new CoachResource($coach);
-    }
-
-    /** Made-up students with lessons, to look round in. */
-    #[Endpoint(status: 204)]
-    public function takeSample(#[CurrentUser] User $coach, SampleWorld $world): JsonResponse
-    {
-        $world->into($coach);
-
-        return new JsonResponse(null, 204);
-    }
-
-    /** Takes the made-up students out, for good. */
-    #[Endpoint(status: 204)]
-    public function leaveSample(#[CurrentUser] User $coach, SampleWorld $world): JsonResponse
-    {
-        $world->takeOut($coach);
-
-        return new JsonResponse(null, 204);
     }
 
     /** Name, units, clubs, and how he likes to begin; what is not named stays as it is. */

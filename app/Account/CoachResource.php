@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Http\ApiResource;
-use App\Lessons\Engines;
 use App\Models\Role;
 use App\Models\User;
+use App\Reading\Engines;
 use Illuminate\Http\Request;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Strike\Lie;

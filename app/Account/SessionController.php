@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Academy\AuditTrail;
+use App\Audit\AuditTrail;
 use App\Contract\Endpoint;
 use App\Models\Deed;
 use App\Models\User;

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use App\Lessons\SetReading;
-use App\Lessons\StillFolder;
+use App\Audit\SafeCell;
 use App\Models\BallSet;
 use App\Models\SheetImport;
 use App\Models\Still;
 use App\Models\User;
+use App\Reading\SetReading;
+use App\Stills\StillFolder;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;

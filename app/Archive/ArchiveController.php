@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use App\Academy\AuditTrail;
+use App\Audit\AuditTrail;
 use App\Contract\Endpoint;
-use App\Jobs\ImportArchive;
 use App\Models\Deed;
 use App\Models\User;
 use App\Operations\Pulse;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
+use App\Consents\PutConsent;
 use App\Lessons\PutBall;
 use App\Lessons\PutBallSet;
 use App\Lessons\PutLesson;
-use App\Lessons\StillFolder;
 use App\Models\SheetImport;
 use App\Models\User;
 use App\Practice\PutPlan;
 use App\Practice\PutPracticeNote;
 use App\Practice\PutResult;
-use App\Students\PutConsent;
+use App\Stills\StillFolder;
 use App\Students\PutStudent;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use App\Lessons\StillFolder;
 use App\Models\AccountLink;
 use App\Models\Lesson;
 use App\Models\ShareLink;
@@ -12,6 +11,7 @@ use App\Models\SheetImport;
 use App\Models\Student;
 use App\Models\User;
 use App\Reports\ReportFolder;
+use App\Stills\StillFolder;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use App\Academy\AuditTrail;
+use App\Audit\AuditTrail;
 use App\Contract\Endpoint;
-use App\Jobs\KeepStanding;
 use App\Models\Deed;
 use App\Models\Lesson;
 use App\Models\Student;
 use App\Models\User;
+use App\Progress\KeepStanding;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;

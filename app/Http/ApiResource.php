@@ -11,6 +11,9 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /**
  * An answer of the API. What is in it stands in the docblock of each as a type, from which the contract is made; what the
  * resource is made of is that already, or an object with a toArray() of that type.
+ *
+ * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
+ * @phpstan-type NamedShape array{id: string, name: ToldShape}
  */
 abstract class ApiResource extends JsonResource
 {

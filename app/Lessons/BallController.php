@@ -10,6 +10,7 @@ use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\FeedBall;
 use App\Models\Lesson;
+use App\Reading\SetReading;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;

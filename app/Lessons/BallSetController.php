@@ -9,6 +9,7 @@ use App\Contract\Endpoint;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use App\Progress\BallsWanted;
+use App\Reading\SetReading;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;

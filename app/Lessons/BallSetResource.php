@@ -6,9 +6,9 @@ namespace App\Lessons;
 
 use App\Http\ApiResource;
 use App\Models\BallSet;
+use App\Students\PastSetResource;
 use Illuminate\Http\Request;
 use LowPoint\Core\CaseFile\CaseWriter;
-use LowPoint\Core\Evidence\Purpose;
 
 /**
  * One set of balls with what was seen of set-up and motion.
@@ -16,7 +16,7 @@ use LowPoint\Core\Evidence\Purpose;
  * @phpstan-import-type BallShape from BallResource
  * @phpstan-import-type MeasuredShape from CaseWriter
  * @phpstan-import-type ObservedShape from CaseWriter
- * @phpstan-type PurposeShape value-of<Purpose>
+ * @phpstan-import-type PurposeShape from PastSetResource
  * @phpstan-type BallSetShape array{
  *     id: string,
  *     purpose: PurposeShape,

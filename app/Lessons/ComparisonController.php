@@ -7,6 +7,7 @@ namespace App\Lessons;
 use App\Contract\Endpoint;
 use App\Models\BallSet;
 use App\Models\Lesson;
+use App\Reading\SetReading;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Progress\CleanRate;

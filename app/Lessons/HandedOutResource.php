@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use App\Http\ApiResource;
+use App\Students\PrescriptionResource;
 
 /**
  * What is handed out in a lesson now.

@@ -6,12 +6,13 @@ namespace App\Lessons;
 
 use App\Contract\Body;
 use App\Contract\Endpoint;
-use App\Jobs\KeepStanding;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use App\Models\Student;
 use App\Models\User;
 use App\Progress\BallsWanted;
+use App\Progress\KeepStanding;
+use App\Reading\SetReading;
 use App\Students\StudentResource;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;

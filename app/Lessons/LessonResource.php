@@ -6,6 +6,8 @@ namespace App\Lessons;
 
 use App\Http\ApiResource;
 use App\Models\Lesson;
+use App\Students\PastLessonResource;
+use App\Students\PrescriptionResource;
 use Illuminate\Http\Request;
 
 /**

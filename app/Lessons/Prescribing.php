@@ -9,6 +9,8 @@ use App\Models\Lesson;
 use App\Models\Prescription as StoredPrescription;
 use App\Models\Revision;
 use App\Practice\KnownDrills;
+use App\Reading\Engines;
+use App\Reading\SetReading;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\DrillHandout;

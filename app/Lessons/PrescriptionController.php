@@ -6,10 +6,11 @@ namespace App\Lessons;
 
 use App\Contract\Body;
 use App\Contract\Endpoint;
-use App\Jobs\KeepStanding;
 use App\Language\Phrases;
 use App\Models\BallSet;
 use App\Models\Lesson;
+use App\Progress\KeepStanding;
+use App\Students\PrescriptionResource;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\DrillHandout;

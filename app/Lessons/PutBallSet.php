@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
+use App\Models\BallSet;
 use LowPoint\Core\Evidence\Purpose;
 use LowPoint\Core\Records\Key;
 use LowPoint\Core\Records\Number;
@@ -14,9 +15,6 @@ use LowPoint\Core\Records\Schema;
 #[Schema('PutBallSet')]
 final readonly class PutBallSet
 {
-    /** How sure a student can be, from 1. */
-    public const MOST_SURE = 10;
-
     /**
      * @param  array<array-key, mixed>  $setup
      * @param  array<array-key, mixed>  $motion
@@ -31,7 +29,7 @@ final readonly class PutBallSet
         public array $motion,
         #[Open('Measured'), Key('Of figures among these that were measured: half of the 90 % interval. One without was seen by eye.')]
         public array $measured = [],
-        #[Number('Confidence', 'of 10', 1, self::MOST_SURE, whole: true)]
+        #[Number('Confidence', 'of 10', 1, BallSet::MOST_SURE, whole: true)]
         public ?int $confidence = null,
         #[Open('FromDevice'), Key(PutBall::FROM)]
         public ?array $from = null,

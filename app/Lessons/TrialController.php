@@ -7,6 +7,8 @@ namespace App\Lessons;
 use App\Contract\Endpoint;
 use App\Models\BallSet;
 use App\Models\Lesson;
+use App\Reading\Engines;
+use App\Reading\SetReading;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\TrialRequest;
 

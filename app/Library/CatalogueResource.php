@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Http\ApiResource;
-use App\Lessons\PutBallSet;
 use App\Lessons\PutPrescription;
+use App\Models\BallSet;
 use App\Models\User;
 use App\Reports\MakeReports;
 use App\Students\PutStudent;
@@ -45,10 +45,10 @@ use LowPoint\Core\Strike\Lie;
 /**
  * The closed lists of the case file with their labels and ranges, from the core, so that none is written twice.
  *
+ * @phpstan-import-type NamedShape from ApiResource
  * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type TaskShape from \LowPoint\Core\Evidence\Task
  * @phpstan-type AnswerShape array{label: ToldShape, value: float|string}
- * @phpstan-type NamedShape array{id: string, name: ToldShape}
  * @phpstan-type FieldShape array{
  *     kind: 'number'|'choice'|'text',
  *     label: ToldShape,
@@ -222,7 +222,7 @@ final class CatalogueResource extends ApiResource
             ],
             'most' => [
                 'drills' => Prescription::MOST_DRILLS,
-                'sure' => PutBallSet::MOST_SURE,
+                'sure' => BallSet::MOST_SURE,
                 'text' => PutPrescription::LONGEST_TEXT,
                 'reports' => MakeReports::MOST,
             ],

@@ -38,6 +38,8 @@ final class BallSet extends Model
     use HasUlids;
     use HearsDevices;
     use KeepsHistory;
+    /** How sure a student can be, from 1. */
+    public const MOST_SURE = 10;
 
     /** Two devices at once may get into each other's way; then it is tried again. */
     private const ATTEMPTS = 4;

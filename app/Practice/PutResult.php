@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use App\Lessons\PutBallSet;
+use App\Models\BallSet;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Records\Id;
 use LowPoint\Core\Records\Key;
@@ -41,7 +41,7 @@ final readonly class PutResult
         public \DateTimeImmutable $doneAt,
         #[Id, Key('The visit of the plan it belongs to.')]
         public ?string $session = null,
-        #[Number('Confidence', 'of 10', 1, PutBallSet::MOST_SURE, whole: true)]
+        #[Number('Confidence', 'of 10', 1, BallSet::MOST_SURE, whole: true)]
         public ?int $confidence = null,
         #[Text('Note', 500)]
         public ?string $note = null,

@@ -8,11 +8,11 @@ use App\Figures\DrillSvg;
 use App\Figures\FigureSvg;
 use App\Language\Phrases;
 use App\Language\ToldWords;
-use App\Lessons\PutBallSet;
+use App\Models\BallSet;
 use App\Models\DrillResult;
 use App\Models\PlanSession;
 use App\Models\Student;
-use App\Shots\StudentShots;
+use App\Reading\StudentShots;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Distance\ChartCell;
 use LowPoint\Core\Distance\DistanceChart;
@@ -113,7 +113,7 @@ final readonly class StudentPractice
             'said' => $student->practiceNotes()->limit(self::RESULTS)->get()->map(PracticeNoteResource::told(...))->all(),
             'results' => $results->map(Results::told(...))->all(),
             'even_share' => NumberErrors::EVEN,
-            'most_sure' => PutBallSet::MOST_SURE,
+            'most_sure' => BallSet::MOST_SURE,
             'cautions' => Cautions::GENERAL,
         ];
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Progress;
 
 use App\Http\ApiResource;
-use App\Lessons\BallSetResource;
 use App\Practice\PracticeNoteResource;
+use App\Students\PastSetResource;
 use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Progress\Estimate;
@@ -22,7 +22,7 @@ use LowPoint\Core\Strike\Lie;
  * @phpstan-import-type GoodRateShape from SetFigures
  * @phpstan-import-type ObservedShape from CaseWriter
  * @phpstan-import-type PracticeNoteShape from PracticeNoteResource
- * @phpstan-import-type PurposeShape from BallSetResource
+ * @phpstan-import-type PurposeShape from PastSetResource
  * @phpstan-import-type TaskShape from \LowPoint\Core\Evidence\Task
  * @phpstan-type TallyShape array{count: int, of: int, interval: array{float, float}}
  * @phpstan-type WorkShape array{

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Progress;
 
-use App\Lessons\SetReading;
 use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Student;
+use App\Reading\SetReading;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
-use App\Academy\AuditTrail;
+use App\Audit\AuditTrail;
 use App\Contract\Body;
 use App\Contract\Endpoint;
-use App\Jobs\MakeReport;
 use App\Language\Phrases;
 use App\Models\Deed;
 use App\Models\Lesson;

@@ -6,13 +6,12 @@ namespace App\Sheets;
 
 use App\Contract\Body;
 use App\Contract\Endpoint;
-use App\Jobs\ImportSheet;
-use App\Jobs\KeepStanding;
 use App\Models\Lesson;
 use App\Models\SheetImport;
 use App\Models\SheetPreset;
 use App\Models\Student;
 use App\Models\User;
+use App\Progress\KeepStanding;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Shots;
 
 use App\Http\ApiResource;
-use App\Library\CatalogueResource;
 use Illuminate\Http\Request;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
@@ -19,7 +18,7 @@ use LowPoint\Core\Wording\Words;
  *
  * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type SandCardShape from SandCard
- * @phpstan-import-type NamedShape from CatalogueResource
+ * @phpstan-import-type NamedShape from ApiResource
  * @phpstan-type SandPlanShape array{
  *     card: SandCardShape,
  *     school: ToldShape,

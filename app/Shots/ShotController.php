@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Shots;
 
 use App\Contract\Endpoint;
-use App\Lessons\Engines;
 use App\Models\SlopeBrush;
 use App\Models\Student;
+use App\Reading\Engines;
+use App\Reading\StudentShots;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\BrushQuestion;

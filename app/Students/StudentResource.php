@@ -6,7 +6,6 @@ namespace App\Students;
 
 use App\Account\CoachResource;
 use App\Http\ApiResource;
-use App\Lessons\PastLessonResource;
 use App\Models\Student;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Bench\Mutation;
 
-/** One small change of one file of the core. */
+/** One small change of one file. */
 final readonly class Mutant
 {
     public function __construct(
@@ -21,9 +21,14 @@ final readonly class Mutant
         return substr_replace($code, $this->becomes, $this->from, $this->to - $this->from);
     }
 
-    /** The same however the file around it moves. */
     public function name(): string
     {
         return "{$this->file}:{$this->line}  {$this->was}  ->  {$this->becomes}";
+    }
+
+    /** The same however the file around it moves. */
+    public function timeless(): string
+    {
+        return "{$this->file}  {$this->was}  ->  {$this->becomes}";
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Jobs\KeepStanding;
+use App\Progress\KeepStanding;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Schema;
 return new class () extends Migration {
     public function up(): void
     {
-        // Marked pictures that a coach has kept with a lesson; the files lie on the disk (App\Lessons\StillFolder).
+        // Marked pictures that a coach has kept with a lesson; the files lie on the disk (App\Stills\StillFolder).
         Schema::create('stills', static function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('lesson_id')->constrained()->cascadeOnDelete();

@@ -6,12 +6,12 @@ namespace Database\Seeders;
 
 use App\Academy\Sharing;
 use App\Account\Accounts;
-use App\Account\SampleWorld;
 use App\Models\Academy;
 use App\Models\Role;
 use App\Models\ShareLevel;
 use App\Models\User;
 use App\Progress\StudentProgress;
+use App\Sample\SampleWorld;
 use Illuminate\Database\Seeder;
 
 /** The made-up world of Saltgrass: Maren leads, Idris coaches; their students, one file a student in saltgrass/. */

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
-import { ask, useCoach } from '../api/queries';
-import { Page, Skeleton, Trouble } from '../ui/Page';
+import { ask, useCoach } from '../ask/queries';
+import { Page, Skeleton, Trouble } from '../frame/Page';
 import { PageTabs } from '../ui/PageTabs';
 import { AuditTrail } from './AuditTrail';
 import { Coaches } from './Coaches';

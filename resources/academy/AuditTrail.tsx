@@ -1,10 +1,10 @@
 import { useTranslation } from 'react-i18next';
 import { useInfiniteQuery } from '@tanstack/react-query';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import type { AuditLine } from '../api/types.gen';
 import { said } from '../language';
 import { Button } from '../ui/Button';
-import { Skeleton, Trouble } from '../ui/Page';
+import { Skeleton, Trouble } from '../frame/Page';
 import { moment } from '../ui/reader';
 
 const DEEDS: Record<AuditLine['deed'], string> = {

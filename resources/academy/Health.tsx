@@ -1,8 +1,8 @@
 import { t } from '../language';
 import { useQuery } from '@tanstack/react-query';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import type { HealthPart } from '../api/types.gen';
-import { Skeleton, Trouble } from '../ui/Page';
+import { Skeleton, Trouble } from '../frame/Page';
 
 const MINUTE_S = 60;
 const HOUR_S = 3600;

@@ -1,9 +1,9 @@
 import { word } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import type { Outcome, OutcomeShare } from '../api/types.gen';
-import { Skeleton, Trouble } from '../ui/Page';
+import { Skeleton, Trouble } from '../frame/Page';
 import { percent } from '../ui/units';
 
 /** Which causes are found, how often they are fixed, after how many lessons, and beside which drills. */

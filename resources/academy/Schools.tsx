@@ -4,7 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { answer, api } from '../api/client';
 import { schoolsOf } from '../api/catalogue';
-import { changed, useCatalogue } from '../api/queries';
+import { changed, useCatalogue } from '../ask/queries';
 import type { Academy, PutAcademy } from '../api/types.gen';
 import { told } from '../api/told';
 import { Button } from '../ui/Button';

@@ -1,10 +1,10 @@
 import { useTranslation } from 'react-i18next';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { Link } from 'react-router-dom';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import type { CoachAtWork } from '../api/types.gen';
 import { Button } from '../ui/Button';
-import { Skeleton } from '../ui/Page';
+import { Skeleton } from '../frame/Page';
 
 /** The students of one coach, for the lead. */
 export function StudentsOf({ coach }: { coach: CoachAtWork }) {

@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { device } from '../outbox/device';
 import { answer, api, ApiError, asForm, at, sendOut } from './client';
-import { forgetAnswers, keep, kept, orKept } from './kept';
+import { forgetAnswers, keep, kept, orKept } from '../ask/kept';
 
 vi.stubGlobal('document', { cookie: 'theme=ink; XSRF-TOKEN=to%2Bken' });
 

@@ -830,10 +830,10 @@ export interface paths {
         };
         get?: never;
         /** Made-up students with lessons, to look round in. */
-        put: operations["account.take-sample"];
+        put: operations["sample.take"];
         post?: never;
         /** Takes the made-up students out, for good. */
-        delete: operations["account.leave-sample"];
+        delete: operations["sample.leave"];
         options?: never;
         head?: never;
         patch?: never;
@@ -5728,7 +5728,7 @@ export interface operations {
             };
         };
     };
-    "account.take-sample": {
+    "sample.take": {
         parameters: {
             query?: never;
             header?: never;
@@ -5746,7 +5746,7 @@ export interface operations {
             };
         };
     };
-    "account.leave-sample": {
+    "sample.leave": {
         parameters: {
             query?: never;
             header?: never;

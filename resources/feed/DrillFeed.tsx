@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useEffectEvent, useRef } from 'react';
 import { api, at } from '../api/client';
-import { ask, changed } from '../api/queries';
+import { ask, changed } from '../ask/queries';
 import { Button } from '../ui/Button';
 import { inDrill, startMadeUp } from './madeUp';
 import { Problem } from '../ui/Problem';

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, at } from '../api/client';
-import { changed } from '../api/queries';
+import { changed } from '../ask/queries';
 import type { Catalogue, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { withUnit } from '../ui/units';

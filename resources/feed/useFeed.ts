@@ -1,15 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import type { BallSeen, BallSet, Catalogue, Lesson } from '../api/types.gen';
-import type { Bench } from '../lesson/useBench';
+
+/** Where a ball is entered; one that a device has told has an id and a time already. */
+type AddBall = (set: BallSet, seen: BallSeen, fed?: { id: string; hitAt: string }) => void;
 
 /** Balls of a measuring device that wait in this set for their strike; the next strike that is pressed is of the first of them. */
-export function useFeed(lesson: Lesson, set: BallSet, catalogue: Catalogue, bench: Bench) {
+export function useFeed(lesson: Lesson, set: BallSet, catalogue: Catalogue, bench: { addBall: AddBall }) {
     const feed = useQuery(ask.feed(lesson.id));
     const struck = new Set(lesson.sets.flatMap((one) => one.balls.map((ball) => ball.id)));
     const waiting = (feed.data?.waiting ?? []).filter((ball) => ball.set_id === set.id && !struck.has(ball.id));
     const next = waiting[0];
-    const addBall: Bench['addBall'] = (to, seen) => {
+    const addBall: AddBall = (to, seen) => {
         if (next === undefined) {
             bench.addBall(to, seen);
             return;

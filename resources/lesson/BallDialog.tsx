@@ -2,7 +2,7 @@ import { word } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import type { Ball, BallSeen, Field, Shot, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';

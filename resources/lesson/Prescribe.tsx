@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { answer, api, at } from '../api/client';
 import type { BallSet, Catalogue, Lesson, Reading, SetupChange, Units } from '../api/types.gen';
 import { Button } from '../ui/Button';
-import { Skeleton, Trouble } from '../ui/Page';
+import { Skeleton, Trouble } from '../frame/Page';
 import { Panel } from '../ui/Panel';
 import { SelectField } from '../ui/SelectField';
 import { OwnWay } from './OwnWay';

@@ -4,7 +4,7 @@ import type { BallSet, Catalogue, Coach, Lesson, Student } from '../api/types.ge
 import { StackedStrip } from '../figures/StackedStrip';
 import { StripRuler } from '../figures/StripRuler';
 import { Choice } from '../ui/Choice';
-import { Page } from '../ui/Page';
+import { Page } from '../frame/Page';
 import { day } from '../ui/reader';
 import { observed } from '../ui/units';
 import { ReadingPanel } from './ReadingPanel';

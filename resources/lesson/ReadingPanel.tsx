@@ -4,7 +4,7 @@ import { observableOf } from '../api/catalogue';
 import type { BallSet, Catalogue, Club, Handed, Lesson, Reading, Units, WeighedCause } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
-import { Skeleton } from '../ui/Page';
+import { Skeleton } from '../frame/Page';
 import { day } from '../ui/reader';
 import { useKeys } from '../ui/useKeys';
 import { CauseList } from './CauseList';

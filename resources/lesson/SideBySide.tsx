@@ -2,7 +2,7 @@ import { t } from '../language';
 import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { goodStrikeOf, titleOf } from '../api/catalogue';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import type { BallSet, Catalogue, Handed, Lesson, Reading, Units } from '../api/types.gen';
 import { StripRuler } from '../figures/StripRuler';
 import { StackedStrip, type Strip } from '../figures/StackedStrip';

@@ -9,7 +9,7 @@ import type { BallSet, Catalogue, Club, Handed, Lesson, Model, Prediction, Task,
 import { ModelStrip } from '../figures/ModelStrip';
 import { Button } from '../ui/Button';
 import { clubLabel, sameClub, withInHand } from '../ui/club';
-import { Skeleton, Trouble } from '../ui/Page';
+import { Skeleton, Trouble } from '../frame/Page';
 import { Panel } from '../ui/Panel';
 import { SelectField } from '../ui/SelectField';
 import { Reasons } from './Reasons';

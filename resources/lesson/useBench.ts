@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMemo } from 'react';
 import { nowIso } from '../api/clock';
-import { useCoach, useLesson } from '../api/queries';
+import { useCoach, useLesson } from '../ask/queries';
 import type { Ball, BallSeen, BallSet, Lesson, Measured, Observable, Observed, Purpose, Task } from '../api/types.gen';
 import { isHere, useHere } from '../core/here';
 import { useReadingsHere } from '../core/useReadingsHere';

@@ -1,9 +1,9 @@
 import { word } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import { createContext, useContext, useState, type ReactNode } from 'react';
-import { useLibrary } from '../api/queries';
+import { useLibrary } from '../ask/queries';
 import type { Library, LibraryCause, LibraryDrill, LibrarySchool } from '../api/types.gen';
-import { Page, Skeleton, Trouble } from '../ui/Page';
+import { Page, Skeleton, Trouble } from '../frame/Page';
 import { PageTabs } from '../ui/PageTabs';
 import { Explained } from './Explained';
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { ulid } from 'ulid';
 import { api, asForm, at } from '../api/client';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import { WithConsent } from '../students/Consents';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/notices';

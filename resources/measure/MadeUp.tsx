@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useTranslation } from 'react-i18next';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import { Button } from '../ui/Button';
 import type { Target } from './marks';
 

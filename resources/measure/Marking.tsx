@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import type { BallSet, Catalogue, Units } from '../api/types.gen';
 import type { Seen } from '../lesson/useBench';
 import { Button } from '../ui/Button';

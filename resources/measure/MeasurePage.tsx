@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useSearchParams } from 'react-router-dom';
-import { useCatalogue, useCoach } from '../api/queries';
+import { useCatalogue, useCoach } from '../ask/queries';
 import { useHere } from '../core/here';
 import { useBench, type Seen } from '../lesson/useBench';
-import { Page, Skeleton } from '../ui/Page';
+import { Page, Skeleton } from '../frame/Page';
 import { MadeUp } from './MadeUp';
 import { Marking } from './Marking';
 import type { Target } from './marks';

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { api, asForm, at } from '../api/client';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import type { Still } from '../api/types.gen';
 import { notify } from '../ui/notices';
 import { moment } from '../ui/reader';

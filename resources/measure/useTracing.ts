@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import { useDraft } from '../ui/useDraft';
 import type { Film, Frame } from './film';
 import { FILM_STEPS, nextOf, questionOf, traceOf, type Mark, type Marks, type Px, type Target, type Traced } from './marks';

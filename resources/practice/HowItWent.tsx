@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { ulid } from 'ulid';
 import { api, at, type ApiError } from '../api/client';
 import { now, nowIso } from '../api/clock';
-import { changed } from '../api/queries';
+import { changed } from '../ask/queries';
 import type { Practice } from '../api/types.gen';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';

@@ -5,7 +5,7 @@ import { Popover } from 'radix-ui';
 import { useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router-dom';
 import { api, at } from '../api/client';
-import { changed } from '../api/queries';
+import { changed } from '../ask/queries';
 import type { Catalogue, ProgressLesson, Student, Units } from '../api/types.gen';
 import { goodStrikeOf, titleOf } from '../api/catalogue';
 import { StackedStrip } from '../figures/StackedStrip';

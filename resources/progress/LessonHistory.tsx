@@ -1,8 +1,8 @@
 import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import { Panel } from '../ui/Panel';
-import { Skeleton, Trouble } from '../ui/Page';
+import { Skeleton, Trouble } from '../frame/Page';
 import { day, moment } from '../ui/reader';
 
 /** Who changed what in a lesson, when, and what stood there before. */

@@ -5,7 +5,7 @@ import { ApiError, answer, api, at } from '../api/client';
 import type { Catalogue, Purpose, SheetDraft, SheetMapping, SheetPlan, Student, Task, Units } from '../api/types.gen';
 import { shotOf } from '../api/catalogue';
 import { taskLine } from '../lesson/words';
-import { TaskForm } from '../students/TaskForm';
+import { TaskForm } from '../task/TaskForm';
 import { Button } from '../ui/Button';
 import { Panel } from '../ui/Panel';
 import { TextField } from '../ui/TextField';

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, at } from '../api/client';
-import { ask, changed } from '../api/queries';
+import { ask, changed } from '../ask/queries';
 import type { SheetImport } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';

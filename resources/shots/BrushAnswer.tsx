@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { api, at } from '../api/client';
 import { now } from '../api/clock';
-import { ask, useCatalogue } from '../api/queries';
+import { ask, useCatalogue } from '../ask/queries';
 import type { Brushed, Student } from '../api/types.gen';
 import { useBench } from '../lesson/useBench';
 import { Button } from '../ui/Button';

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import type { Catalogue, PlanShot } from '../api/types.gen';
 import { useDraft } from '../ui/useDraft';
 import { Chosen } from './Chosen';

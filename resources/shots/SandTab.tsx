@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import type { Catalogue, Club, SandQuestion, SandPlan } from '../api/types.gen';
 import { Choice } from '../ui/Choice';
 import { clubLabel, withInHand } from '../ui/club';

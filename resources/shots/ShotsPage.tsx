@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useParams } from 'react-router-dom';
-import { useCatalogue, useCoach, useStudent } from '../api/queries';
-import { Page, Skeleton, Trouble } from '../ui/Page';
+import { useCatalogue, useCoach, useStudent } from '../ask/queries';
+import { Page, Skeleton, Trouble } from '../frame/Page';
 import { PageTabs } from '../ui/PageTabs';
 import { DistancesTab } from './DistancesTab';
 import { PlannerTab } from './PlannerTab';

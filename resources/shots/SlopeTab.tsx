@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useRef, type MouseEvent } from 'react';
 import { useSearchParams } from 'react-router-dom';
 import { observableOf } from '../api/catalogue';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import { BALL_RADIUS_MM, mirror } from '../figures/scale';
 import { Button } from '../ui/Button';
 import { useDraft } from '../ui/useDraft';

@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useState, type FormEvent } from 'react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { answer, api, prepareSession } from '../api/client';
-import { changed } from '../api/queries';
+import { changed } from '../ask/queries';
 import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/TextField';

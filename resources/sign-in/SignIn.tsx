@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { ApiError, answer, api, prepareSession } from '../api/client';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import { FirstStart } from './FirstStart';
 import { owner } from '../outbox/owner';
 import { Button } from '../ui/Button';

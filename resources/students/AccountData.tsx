@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect } from 'react';
 import { answer, api, asForm, at } from '../api/client';
-import { ask, changed } from '../api/queries';
+import { ask, changed } from '../ask/queries';
 import type { BinEntry } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';

@@ -5,16 +5,16 @@ import { useLocation, useNavigate, useParams } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { ApiError, sendOut } from '../api/client';
 import { now, nowIso } from '../api/clock';
-import { keep } from '../api/kept';
-import { ask, changed, lessonPath, useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
+import { keep } from '../ask/kept';
+import { ask, changed, lessonPath, useCatalogue, useCoach, useProgress, useStudent } from '../ask/queries';
 import type { LessonPage, Progress, Purpose, Task, Work } from '../api/types.gen';
 import { taskLine } from '../lesson/words';
 import { requestOf, type Action } from '../outbox/actions';
 import { useOutboxOfApp } from '../outbox/context';
 import { Button } from '../ui/Button';
-import { Page, Skeleton, Trouble } from '../ui/Page';
+import { Page, Skeleton, Trouble } from '../frame/Page';
 import { day } from '../ui/reader';
-import { TaskForm } from './TaskForm';
+import { TaskForm } from '../task/TaskForm';
 import { told } from '../api/told';
 
 /** So many entries of the practice log are told. */

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next';
 import { ulid } from 'ulid';
 import { api, at } from '../api/client';
 import { now } from '../api/clock';
-import { ask, changed } from '../api/queries';
+import { ask, changed } from '../ask/queries';
 import type { Consent } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { day } from '../ui/reader';

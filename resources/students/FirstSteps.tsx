@@ -2,7 +2,7 @@ import { said } from '../language';
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
-import { changed } from '../api/queries';
+import { changed } from '../ask/queries';
 import { Button } from '../ui/Button';
 import { useSample } from './useSample';
 import { Problem } from '../ui/Problem';

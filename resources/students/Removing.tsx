@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import { answer, api, at } from '../api/client';
-import { changed } from '../api/queries';
+import { changed } from '../ask/queries';
 import type { Student } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/notices';

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { answer, api } from '../api/client';
-import { ask } from '../api/queries';
+import { ask } from '../ask/queries';
 import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';
 import { Problem } from '../ui/Problem';

@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, at } from '../api/client';
-import { ask, changed } from '../api/queries';
+import { ask, changed } from '../ask/queries';
 import type { HandOver, Student, StudentShare } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { api, at } from '../api/client';
-import { changed, useCatalogue, useCoach } from '../api/queries';
+import { changed, useCatalogue, useCoach } from '../ask/queries';
 import type { Club, Field, Student, Units } from '../api/types.gen';
 import { LANGUAGES, said, type Language } from '../language';
 import { Button } from '../ui/Button';

@@ -1,14 +1,14 @@
 import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router-dom';
-import { useCatalogue, useCoach, useProgress, useStudent } from '../api/queries';
+import { useCatalogue, useCoach, useProgress, useStudent } from '../ask/queries';
 import type { Catalogue, Coach, Progress, Student, Work } from '../api/types.gen';
 import { useOutboxOfApp } from '../outbox/context';
 import { useOutbox } from '../outbox/outbox';
 import { LessonByLesson } from '../progress/LessonByLesson';
 import { OverTime } from '../progress/OverTime';
 import { Button } from '../ui/Button';
-import { Page, Skeleton, Trouble } from '../ui/Page';
+import { Page, Skeleton, Trouble } from '../frame/Page';
 import { Kinds } from './Kinds';
 import { Records } from './Records';
 import { StudentForm } from './StudentForm';

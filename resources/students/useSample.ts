@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { api, at, sendOut } from '../api/client';
 import { now, nowIso } from '../api/clock';
-import { ask, changed } from '../api/queries';
+import { ask, changed } from '../ask/queries';
 import { GUIDED } from '../lesson/Guide';
 import { requestOf, type Action } from '../outbox/actions';
 

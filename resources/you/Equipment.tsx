@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
-import { useCatalogue } from '../api/queries';
+import { useCatalogue } from '../ask/queries';
 import type { Coach } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';

@@ -4,7 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { api } from '../api/client';
 import { schoolKept, schoolsOf, shotOf } from '../api/catalogue';
-import { useCatalogue } from '../api/queries';
+import { useCatalogue } from '../ask/queries';
 import type { Catalogue, Coach, PutAccount } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';

@@ -40,8 +40,8 @@ final class AccessMatrixTest extends TestCase
     private const OWN = [
         'session.show',
         'account.put',
-        'account.take-sample',
-        'account.leave-sample',
+        'sample.take',
+        'sample.leave',
         'account.change-email',
         'account.change-password',
         'session.index',

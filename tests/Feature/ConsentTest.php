@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Archive\Bin;
-use App\Lessons\StillFolder;
 use App\Models\Consent;
 use App\Models\Lesson;
 use App\Models\Still;
 use App\Models\Student;
+use App\Stills\StillFolder;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\CoachRoutes;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Account\SampleWorld;
 use App\Models\User;
+use App\Sample\SampleWorld;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\Saltgrass;

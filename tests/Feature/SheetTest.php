@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\ImportSheet;
 use App\Models\Ball;
 use App\Models\Lesson;
 use App\Models\SheetImport;
 use App\Operations\Pulse;
+use App\Sheets\ImportSheet;
 use App\Sheets\SheetImporter;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;

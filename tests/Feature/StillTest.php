@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Archive\Bin;
-use App\Lessons\StillFolder;
 use App\Models\Lesson;
 use App\Models\Still;
 use App\Reports\LessonReport;
+use App\Stills\StillFolder;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Lessons\StillFolder;
 use App\Models\AccountLink;
 use App\Models\FeedBall;
 use App\Models\FeedDevice;
@@ -12,6 +11,7 @@ use App\Models\OwnCard;
 use App\Models\OwnDrill;
 use App\Models\SheetImport;
 use App\Models\SheetPreset;
+use App\Stills\StillFolder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Audit;
+
+use App\Models\AuditEntry;
+use App\Models\Deed;
+use App\Models\Student;
+use App\Models\User;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Who signed in, exported, erased, shared, handed over, recalibrated.
+ *
+ * @phpstan-import-type AuditLineShape from AuditResource
+ */
+final readonly class AuditTrail
+{
+    private const AT_ONCE = 500;
+
+    /** @param array<string, string> $about what else there is to say, without the name of a student */
+    public function note(User $coach, Deed $deed, ?string $studentId = null, array $about = []): void
+    {
+        AuditEntry::query()->create([
+            'academy_id' => $coach->academy_id,
+            'coach_id' => $coach->id,
+            'coach_name' => $coach->name,
+            'deed' => $deed,
+            'student_hash' => $studentId === null ? null : AuditEntry::hashOf($studentId),
+            'about' => $about,
+            'done_at' => now(),
+        ]);
+    }
+
+    /**
+     * @param  Collection<int, AuditEntry>  $entries
+     * @return list<AuditLineShape>
+     */
+    public function told(string $academyId, Collection $entries): array
+    {
+        $names = $this->names($academyId, $entries);
+        $lines = [];
+        foreach ($entries as $one) {
+            $lines[] = [
+                'id' => $one->id,
+                'at' => $one->done_at->toIso8601String(),
+                'coach' => $one->coach_name,
+                'deed' => $one->deed->value,
+                'student' => $one->student_hash === null ? null : $names[$one->student_hash] ?? '',
+                'about' => $one->about,
+            ];
+        }
+
+        return $lines;
+    }
+
+    /** Writes all of it out as CSV, the oldest first. */
+    public function writeCsv(string $academyId): void
+    {
+        $out = fopen('php://output', 'wb');
+        if ($out === false) {
+            throw new \RuntimeException('The sheet cannot be written.');
+        }
+        fputcsv($out, ['at', 'coach', 'deed', 'student', 'about'], escape: '');
+        foreach (AuditEntry::query()->where('academy_id', $academyId)->lazyById(self::AT_ONCE)->chunk(self::AT_ONCE) as $entries) {
+            foreach ($this->told($academyId, $entries->collect()) as $one) {
+                $about = [];
+                foreach ($one['about'] as $key => $value) {
+                    $about[] = "{$key}: {$value}";
+                }
+                $line = [$one['at'], $one['coach'], $one['deed'], $one['student'] ?? '', implode('; ', $about)];
+                fputcsv($out, array_map(SafeCell::of(...), $line), escape: '');
+            }
+        }
+        fclose($out);
+    }
+
+    /**
+     * @param  Collection<int, AuditEntry>  $entries
+     * @return array<string, string> names of the students that are still there, by hash
+     */
+    private function names(string $academyId, Collection $entries): array
+    {
+        $asked = $entries->pluck('student_hash')->filter()->unique();
+        if ($asked->isEmpty()) {
+            return [];
+        }
+
+        return Student::withTrashed()
+            ->whereIn('coach_id', User::query()->where('academy_id', $academyId)->select('id'))
+            ->whereIn(DB::raw(AuditEntry::HASH_OF_ID), $asked)
+            ->pluck('name', 'id')
+            ->mapWithKeys(static fn(string $name, string $id): array => [AuditEntry::hashOf($id) => $name])
+            ->all();
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\Ball;
+use App\Models\BallSet;
+use App\Models\Lesson;
+use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Evidence\Backswing;
+use LowPoint\Core\Evidence\LessonCase;
+use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Reading\SetFigures;
+
+/** A stored set of balls as a case of the core, and what the core reads in it. */
+final class SetReading
+{
+    /** @var array<string, Backswing|null> by lesson and carry: nothing that happens in a lesson changes what was hit before it */
+    private array $lengths = [];
+
+    public function __construct(
+        private readonly Engines $engines,
+        private readonly StudentShots $shots,
+    ) {}
+
+    public function case(Lesson $lesson, BallSet $set): LessonCase
+    {
+        return CaseReader::fromValue([
+            'format' => CaseReader::FORMAT,
+            'student' => ['handed' => $lesson->student->handed, 'limits' => $lesson->student->limits],
+            'task' => $lesson->task + $this->ownLength($lesson, $set),
+            'setup' => $set->setup,
+            'motion' => $set->motion,
+            'measured' => $set->measured ?? [],
+            'balls' => $set->balls->map(static fn(Ball $ball): array => $ball->seen)->values()->all(),
+        ]);
+    }
+
+    /**
+     * Where it was seen how far he swings back: how far he had to, by the chart that he had before this lesson, so that what a lesson
+     * is read as does not change with those after it.
+     *
+     * @return array{own_length?: string}
+     */
+    private function ownLength(Lesson $lesson, BallSet $set): array
+    {
+        $carry = $lesson->task['carry_m'] ?? null;
+        if (! isset($set->motion[Observable::BackswingLength->value]) || ! is_numeric($carry) || $carry <= 0) {
+            return [];
+        }
+        $key = "{$lesson->id} {$carry}";
+        if (! \array_key_exists($key, $this->lengths)) {
+            $this->lengths[$key] = $this->shots->lengthFor($lesson, (float) $carry);
+        }
+        $length = $this->lengths[$key];
+
+        return $length === null ? [] : ['own_length' => strtolower($length->name)];
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Lesson $lesson, BallSet $set): array
+    {
+        return $this->engines->for($lesson->student)->read($this->case($lesson, $set))->toArray();
+    }
+
+    /** @return array<string, mixed> what a history needs of it */
+    public function figures(Lesson $lesson, BallSet $set): array
+    {
+        $case = $this->case($lesson, $set);
+
+        return SetFigures::of($this->engines->for($lesson->student)->read($case), $case);
+    }
+}
