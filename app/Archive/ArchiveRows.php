@@ -20,16 +20,16 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Drills\CoachsDrill;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
-use LowPoint\Core\Drills\OwnDrill;
 use LowPoint\Core\Evidence\Purpose;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Practice\WeeklyPlan;
-use LowPoint\Core\Prescription\OwnCard;
+use LowPoint\Core\Prescription\CoachsCard;
 use LowPoint\Core\Records\Layout;
 use LowPoint\Core\Records\Moment;
 use LowPoint\Core\Records\Read;
@@ -271,8 +271,8 @@ final class ArchiveRows
                 ($this->shots[$row['id']] = $this->shots[$row['lesson_id']] ?? Shot::Chip),
             ],
             'balls' => self::entry(PutBall::class, $row)->of($this->shots[$row['ball_set_id']] ?? Shot::Chip),
-            'own_drills' => Read::record(OwnDrill::class, $row['content'], 'content'),
-            'own_cards' => Read::record(OwnCard::class, $row['content'], 'content'),
+            'own_drills' => Read::record(CoachsDrill::class, $row['content'], 'content'),
+            'own_cards' => Read::record(CoachsCard::class, $row['content'], 'content'),
             'plans' => Read::record(PutPlan::class, $row['made_from'] + ['from' => Moment::FIRST], 'made_from'),
             'drill_results' => [
                 self::entry(PutResult::class, ['session' => $row['plan_session_id'] ?? null] + $row),

@@ -12,8 +12,8 @@ use App\Models\Student;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use LowPoint\Core\Feed\FeedBall as ToldBall;
 use LowPoint\Core\Feed\FeedLines;
+use LowPoint\Core\Feed\ToldBall;
 
 /** Takes in what a device sends: into the open set of the lesson, or the running drill, that it is joined to; each ball once. */
 final class Intake

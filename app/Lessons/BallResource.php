@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
 /**
  * One ball as it was seen.
  *
- * @phpstan-import-type BallSeenShape from \LowPoint\Core\Evidence\Ball
+ * @phpstan-import-type BallSeenShape from \LowPoint\Core\Evidence\SeenBall
  * @phpstan-type BallShape array{id: string, seen: BallSeenShape}
  *
  * @property Ball $resource

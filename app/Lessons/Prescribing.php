@@ -17,7 +17,7 @@ use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\Proposal;
 use LowPoint\Core\Prescription\SetFigure;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\PatternText;
@@ -36,7 +36,7 @@ final readonly class Prescribing
     ) {}
 
     /** @throws InvalidInput when the core knows no such cause for this shot */
-    public function propose(Lesson $lesson, BallSet $set, string $causeId): Prescription
+    public function propose(Lesson $lesson, BallSet $set, string $causeId): Proposal
     {
         return $this->engines->for($lesson->student)->prescribe($this->cases->case($lesson, $set), $this->cause($lesson, $set, $causeId));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
-use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Records\Key;
@@ -26,7 +26,7 @@ final readonly class PutBall
 
     /** @param array<array-key, mixed>|null $from heard by the models (HearsDevices) */
     public function __construct(
-        public Ball $seen,
+        public SeenBall $seen,
         #[Moment]
         public \DateTimeImmutable $hitAt,
         #[Open('FromDevice'), Key(self::FROM)]
@@ -34,7 +34,7 @@ final readonly class PutBall
     ) {}
 
     /** @throws InvalidInput where such a strike is none of this shot */
-    public function of(Shot $shot): Ball
+    public function of(Shot $shot): SeenBall
     {
         try {
             return $this->seen->of($shot);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Prescription\OwnCard;
-use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\CoachsCard;
+use LowPoint\Core\Prescription\Proposal;
 use LowPoint\Core\Prescription\SetFigure;
 use LowPoint\Core\Records\Id;
 use LowPoint\Core\Records\Items;
@@ -38,13 +38,13 @@ final readonly class PutPrescription
         public string $cause,
         #[Text('Feel', self::LONGEST_TEXT, filled: true)]
         public string $feel,
-        #[Items(new Text('Drill', 60), most: Prescription::MOST_DRILLS, distinct: true)]
+        #[Items(new Text('Drill', 60), most: Proposal::MOST_DRILLS, distinct: true)]
         public array $drills,
-        #[Items(SetFigure::class, most: OwnCard::MOST_FIGURES), Key('Other figures than those proposed.')]
+        #[Items(SetFigure::class, most: CoachsCard::MOST_FIGURES), Key('Other figures than those proposed.')]
         public ?array $figures = null,
         #[Text('Sentence', self::LONGEST_TEXT), Key('Of the coach, for the student to read.')]
         public ?string $sentence = null,
-        #[Within(new Open('GoalChoice'), most: Prescription::MOST_DRILLS), Key('Drill => what the coach made of dose and pass mark.')]
+        #[Within(new Open('GoalChoice'), most: Proposal::MOST_DRILLS), Key('Drill => what the coach made of dose and pass mark.')]
         public ?array $goals = null,
         #[Open('FromDevice'), Key(PutBall::FROM)]
         public ?array $from = null,

@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
 /**
  * What stood there before a change.
  *
- * @phpstan-import-type BallSeenShape from \LowPoint\Core\Evidence\Ball
+ * @phpstan-import-type BallSeenShape from \LowPoint\Core\Evidence\SeenBall
  * @phpstan-type RevisionShape array{
  *     at: string,
  *     by: string|null,

@@ -21,17 +21,17 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Drills\DrillLibrary;
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Purpose;
 use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Practice\PracticeResources;
 use LowPoint\Core\Practice\WeeklyPlan;
-use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\Proposal;
 use LowPoint\Core\Records\Answer;
 use LowPoint\Core\Records\Field;
 use LowPoint\Core\Records\Layout;
@@ -177,7 +177,7 @@ final class CatalogueResource extends ApiResource
             ),
             'task' => self::fields(Layout::fields(Task::class), Layout::sandOnly(Task::class)),
             'club' => self::fields(Layout::fields(Club::class), []),
-            'ball' => self::fields(Layout::fields(Ball::class), Layout::sandOnly(Ball::class)),
+            'ball' => self::fields(Layout::fields(SeenBall::class), Layout::sandOnly(SeenBall::class)),
             'plan' => self::fields(
                 Layout::fields(PlanRequest::class)
                     + Layout::fields(GreenAsked::class)
@@ -221,7 +221,7 @@ final class CatalogueResource extends ApiResource
                 'caution' => Brush::CAUTION,
             ],
             'most' => [
-                'drills' => Prescription::MOST_DRILLS,
+                'drills' => Proposal::MOST_DRILLS,
                 'sure' => BallSet::MOST_SURE,
                 'text' => PutPrescription::LONGEST_TEXT,
                 'reports' => MakeReports::MOST,

@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $coach_id
  * @property string $shot
- * @property array<string, mixed> $content in the form of the core's OwnCard
+ * @property array<string, mixed> $content in the form of the core's CoachsCard
  */
 final class OwnCard extends Model
 {

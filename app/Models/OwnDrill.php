@@ -7,8 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use LowPoint\Core\Drills\CoachsDrill;
 use LowPoint\Core\Drills\Drill;
-use LowPoint\Core\Drills\OwnDrill as Core;
 use LowPoint\Core\Records\Read;
 
 /**
@@ -17,7 +17,7 @@ use LowPoint\Core\Records\Read;
  * @property string $id
  * @property string $coach_id
  * @property string $name
- * @property array<string, mixed> $content in the form of the core's OwnDrill
+ * @property array<string, mixed> $content in the form of the core's CoachsDrill
  */
 final class OwnDrill extends Model
 {
@@ -30,6 +30,6 @@ final class OwnDrill extends Model
 
     public function drill(): Drill
     {
-        return Read::record(Core::class, $this->content)->drill($this->id);
+        return Read::record(CoachsDrill::class, $this->content)->drill($this->id);
     }
 }

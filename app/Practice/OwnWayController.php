@@ -14,16 +14,16 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use LowPoint\Core\Club\Club;
+use LowPoint\Core\Drills\CoachsDrill;
 use LowPoint\Core\Drills\DrillHandout;
-use LowPoint\Core\Drills\OwnDrill as Drill;
 use LowPoint\Core\Drills\OwnPart;
 use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Prescription\OwnCard as Card;
-use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\CoachsCard;
+use LowPoint\Core\Prescription\Proposal;
 use LowPoint\Core\Records\Write;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Lie;
@@ -41,8 +41,8 @@ final readonly class OwnWayController
             'drills' => OwnDrillResource::collection(OwnDrill::query()->where('coach_id', $coach->id)->oldest('name')->get()),
             'parts' => OwnPart::KINDS,
             'kinds' => array_column([...Scoring::Count->instead(), Scoring::Error], 'value'),
-            'first_goal' => Drill::FIRST_GOAL,
-            'most' => ['parts' => Drill::MOST_PARTS, 'figures' => Card::MOST_FIGURES, 'drills' => Prescription::MOST_DRILLS],
+            'first_goal' => CoachsDrill::FIRST_GOAL,
+            'most' => ['parts' => CoachsDrill::MOST_PARTS, 'figures' => CoachsCard::MOST_FIGURES, 'drills' => Proposal::MOST_DRILLS],
         ]);
     }
 
@@ -53,8 +53,8 @@ final readonly class OwnWayController
      */
     #[Endpoint(OwnCardResource::class)]
     public function putCard(
-        #[Body(Card::class)]
-        Card $card,
+        #[Body(CoachsCard::class)]
+        CoachsCard $card,
         string $cardId,
         KnownDrills $drills,
         #[CurrentUser]
@@ -88,7 +88,7 @@ final readonly class OwnWayController
      * @throws InvalidInput naming key, value and range
      */
     #[Endpoint(DrillPreviewResource::class)]
-    public function putDrill(#[Body(Drill::class)] Drill $body, string $drillId, #[CurrentUser] User $coach): DrillPreviewResource
+    public function putDrill(#[Body(CoachsDrill::class)] CoachsDrill $body, string $drillId, #[CurrentUser] User $coach): DrillPreviewResource
     {
         $drill = $body->drill($drillId);
         $kept = OwnDrill::withTrashed()->find($drillId) ?? new OwnDrill(['id' => $drillId, 'coach_id' => $coach->id]);

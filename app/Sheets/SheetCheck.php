@@ -11,7 +11,7 @@ use LowPoint\Core\Records\Write;
  * What a sheet would come to, told before anything is stored.
  *
  * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
- * @phpstan-import-type BallSeenShape from \LowPoint\Core\Evidence\Ball
+ * @phpstan-import-type BallSeenShape from \LowPoint\Core\Evidence\SeenBall
  * @phpstan-type SheetCheckShape array{
  *     balls: int,
  *     left_out: int,

@@ -21,7 +21,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Storage;
-use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Records\Field;
 use LowPoint\Core\Records\Layout;
@@ -100,14 +100,14 @@ final class SheetController
                 static fn(array $column): array => $column + [
                     'foreign' => array_map(
                         static fn(Field $field): array => SheetColumn::foreign($field, $column['words'] ?? []),
-                        Layout::fields(Ball::class),
+                        Layout::fields(SeenBall::class),
                     ),
                 ],
                 $survey['columns'],
             ),
             'units' => array_map(
                 static fn(Field $field): array => array_column(SheetUnit::for($field), 'value'),
-                Layout::fields(Ball::class),
+                Layout::fields(SeenBall::class),
             ),
             'guess' => $guess,
             'presets' => $presets->map(

@@ -10,8 +10,8 @@ use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Records\Write;
 use LowPoint\Core\ShotChoice\Ballistics;
 use LowPoint\Core\ShotChoice\Ground;
-use LowPoint\Core\ShotChoice\Plan;
 use LowPoint\Core\ShotChoice\PlannedShot;
+use LowPoint\Core\ShotChoice\ShotPlan;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -46,7 +46,7 @@ use LowPoint\Core\Wording\Words;
  *     caution: ToldShape,
  * }
  *
- * @property array{plan: Plan, ground: Ground, strikes: string, words: Words, ballistics: Ballistics} $resource
+ * @property array{plan: ShotPlan, ground: Ground, strikes: string, words: Words, ballistics: Ballistics} $resource
  */
 final class ShotPlanResource extends ApiResource
 {
@@ -60,7 +60,7 @@ final class ShotPlanResource extends ApiResource
             'recommended' => $plan->recommended(),
             'assumed' => array_map(Words::sentence(...), $plan->assumed),
             'strikes' => $this->resource['strikes'],
-            'caution' => Plan::CAUTION,
+            'caution' => ShotPlan::CAUTION,
         ];
     }
 

@@ -25,13 +25,13 @@ final readonly class Population
     ) {}
 
     /** @param bool $sound a player with no fault */
-    public function student(bool $sound): Student
+    public function student(bool $sound): MadeUpStudent
     {
         $world = $this->world ?? World::plain();
         $task = $this->task();
         $handed = $this->dice->chance(0.1) ? Handedness::Left : Handedness::Right;
         if ($sound) {
-            return Student::with([], $task, $handed, $this->dice, $world, $this->style($task, $world));
+            return MadeUpStudent::with([], $task, $handed, $this->dice, $world, $this->style($task, $world));
         }
         $possible = array_values(
             array_filter(
@@ -46,7 +46,7 @@ final readonly class Population
             $second = $this->draw($possible, $task);
             $causes = $second === $main ? [$main] : [$second, $main];
         }
-        return Student::with($causes, $task, $handed, $this->dice, $world);
+        return MadeUpStudent::with($causes, $task, $handed, $this->dice, $world);
     }
 
     /** Some sound players follow another school than the usual one, and are none the worse for it. */

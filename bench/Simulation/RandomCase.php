@@ -6,11 +6,11 @@ namespace LowPoint\Bench\Simulation;
 
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Club\Club;
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
@@ -130,7 +130,7 @@ final readonly class RandomCase
     /** @return array<string, mixed> */
     private function ball(Shot $shot): array
     {
-        $ball = $this->ofRecord(Ball::class, $this->dice->share());
+        $ball = $this->ofRecord(SeenBall::class, $this->dice->share());
         unset($ball['strike']);
         if ($this->dice->chance(0.8)) {
             $ball['strike'] = $this->dice->oneOf(array_map(static fn(Strike $strike): string => $strike->value, $shot->strikes()));

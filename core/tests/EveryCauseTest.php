@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests;
 
-use LowPoint\Bench\Simulation\Student;
+use LowPoint\Bench\Simulation\MadeUpStudent;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Club\Handedness;
@@ -90,7 +90,7 @@ final class EveryCauseTest extends TestCase
                         carryM: $shot === Shot::Pitch ? 30 : 9,
                     );
                     if ($cause?->appliesTo($task) === true) {
-                        $case = Student::with($faults, $task, Handedness::Right, new Dice($seed))->lesson(10, 0.0);
+                        $case = MadeUpStudent::with($faults, $task, Handedness::Right, new Dice($seed))->lesson(10, 0.0);
 
                         return Cases::probability(ReadingEngine::standard()->read($case), $id);
                     }

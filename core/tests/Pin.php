@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests;
 
+use LowPoint\Bench\Simulation\MadeUpStudent;
 use LowPoint\Bench\Simulation\RandomCase;
-use LowPoint\Bench\Simulation\Student;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Causes\MechanismInWords;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Club\Handedness;
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Progress\CleanRate;
@@ -76,7 +76,7 @@ final class Pin
             if ($cause->id === 'wrong_shot') {
                 continue;
             }
-            $cases["student: {$cause->id}"] = Student::with(
+            $cases["student: {$cause->id}"] = MadeUpStudent::with(
                 [$cause->id],
                 self::taskOf($cause),
                 Handedness::Right,
@@ -240,7 +240,7 @@ final class Pin
     /** @return array<string, mixed> all that can be seen: ranges, words, answers with how usual they are, what looking costs */
     public static function catalogue(): array
     {
-        $told = ['balls' => array_map(self::field(...), Layout::fields(Ball::class))];
+        $told = ['balls' => array_map(self::field(...), Layout::fields(SeenBall::class))];
         foreach (Observable::cases() as $one) {
             $told[$one->value] = [
                 self::field($one->field()),

@@ -6,9 +6,9 @@ namespace LowPoint\Core\Tests;
 
 use LowPoint\Bench\Simulation\BehaviourKind;
 use LowPoint\Bench\Simulation\Contradictions;
+use LowPoint\Bench\Simulation\MadeUpStudent;
 use LowPoint\Bench\Simulation\Population;
 use LowPoint\Bench\Simulation\RandomCase;
-use LowPoint\Bench\Simulation\Student;
 use LowPoint\Bench\Simulation\World;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
@@ -73,12 +73,12 @@ final class SimulationTest extends TestCase
                 $shot = $cause->shots[0];
                 $task = new Task($shot, $cause->lies[0] ?? $shot->lies()[1], new Club(56, 12), 8.0, carryM: 12.0);
                 self::assertTrue($cause->appliesTo($task), $cause->id);
-                $case = Student::with([$cause->id], $task, Handedness::Right, new Dice(5), $world)->realisticLesson();
+                $case = MadeUpStudent::with([$cause->id], $task, Handedness::Right, new Dice(5), $world)->realisticLesson();
                 self::assertEquals($case, CaseReader::fromJson(CaseWriter::toJson($case)));
             }
             $gained = 0.0;
             foreach (['ball_back', 'weight_trail_setup', 'drift_forward', 'arms_only'] as $at => $id) {
-                $student = Student::with(
+                $student = MadeUpStudent::with(
                     [$id],
                     new Task(Shot::Chip, Lie::Fairway, new Club(56, 12)),
                     Handedness::Right,

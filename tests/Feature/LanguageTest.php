@@ -24,7 +24,7 @@ use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\LineFigure;
-use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\NextStep;
@@ -237,7 +237,7 @@ final class LanguageTest extends TestCase
     {
         $german = Phrases::in(Language::German);
         $told = [];
-        foreach (Layout::fields(Ball::class) as $key => $field) {
+        foreach (Layout::fields(SeenBall::class) as $key => $field) {
             foreach (SheetUnit::for($field) as $unit) {
                 foreach (['x', '987654', '4.56', '4,56', '1,234'] as $cell) {
                     foreach (['.', ',', null] as $decimal) {

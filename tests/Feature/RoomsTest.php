@@ -33,4 +33,15 @@ final class RoomsTest extends TestCase
         self::assertNotSame([], $uses[$known]);
         self::assertSame([], BoundaryTest::inCircles($uses));
     }
+
+    public function test_a_model_and_what_the_core_reads_of_it_have_names_of_their_own(): void
+    {
+        $named = static fn(string $folder): array => array_map(
+            static fn(\SplFileInfo $file): string => $file->getBasename(),
+            iterator_to_array(Finder::create()->files()->name('*.php')->in(\dirname(__DIR__, 2)."/{$folder}"), false),
+        );
+
+        self::assertContains('Ball.php', $named('app/Models'));
+        self::assertSame([], array_values(array_intersect($named('app/Models'), $named('core/src'))));
+    }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Distance\CarriedBall;
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Records\Number;
@@ -21,7 +21,7 @@ final readonly class CarriedAsked
         private string $club,
         #[Text('', DistancesRequest::LONGEST_NAME, filled: true)]
         private string $backswing,
-        #[Number('', 'm', 0, Ball::FARTHEST_M)]
+        #[Number('', 'm', 0, SeenBall::FARTHEST_M)]
         private float $carryM,
         private ?Strike $strike = null,
         #[Text('', DistancesRequest::LONGEST_NAME)]

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\CaseFile;
 
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Learner;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Observations;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Fault;
@@ -68,7 +68,7 @@ final readonly class CaseReader
     }
 
     /** @throws InvalidInput */
-    public static function ball(mixed $data, Shot $shot, string $key = 'ball'): Ball
+    public static function ball(mixed $data, Shot $shot, string $key = 'ball'): SeenBall
     {
         $reader = new self(new Read);
         $ball = $reader->ballOf($data, $shot, $key);
@@ -157,7 +157,7 @@ final readonly class CaseReader
         return Field::number("Half of the 90 % interval of {$field->label}", $field->unit, 0, $field->max - $field->min);
     }
 
-    /** @return list<Ball> */
+    /** @return list<SeenBall> */
     private function balls(mixed $data, ?Shot $shot): array
     {
         if (! \is_array($data) || ! array_is_list($data) || \count($data) > self::MOST_BALLS) {
@@ -174,9 +174,9 @@ final readonly class CaseReader
         return array_values(array_filter($balls));
     }
 
-    private function ballOf(mixed $data, ?Shot $shot, string $key): ?Ball
+    private function ballOf(mixed $data, ?Shot $shot, string $key): ?SeenBall
     {
-        $ball = $this->read->part(Ball::class, $data, $key);
+        $ball = $this->read->part(SeenBall::class, $data, $key);
         try {
             return $shot === null ? $ball : $ball?->of($shot);
         } catch (InvalidInput $e) {

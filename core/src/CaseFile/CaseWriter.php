@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Club\Handedness;
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Learner;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Limit;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Records\Write;
 
 /**
  * Writes the open case format; what it writes, CaseReader reads back as an equal case.
  *
- * @phpstan-import-type BallSeenShape from Ball
+ * @phpstan-import-type BallSeenShape from SeenBall
  * @phpstan-import-type TaskShape from Task
  * @phpstan-type ObservedShape array<string, float|int|string|null>
  * @phpstan-type MeasuredShape array<string, float|null>
@@ -53,7 +53,7 @@ final class CaseWriter
         foreach (['setup', 'motion'] as $group) {
             $data[$group] = (object) $data[$group];
         }
-        $data['balls'] = array_map(static fn(Ball $ball): object => (object) Write::record($ball), $case->balls);
+        $data['balls'] = array_map(static fn(SeenBall $ball): object => (object) Write::record($ball), $case->balls);
 
         return json_encode($data, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
     }

@@ -11,9 +11,9 @@ use LowPoint\Core\Records\Items;
 use LowPoint\Core\Records\Number;
 use LowPoint\Core\Records\Read;
 use LowPoint\Core\ShotChoice\Ground;
-use LowPoint\Core\ShotChoice\Plan;
 use LowPoint\Core\ShotChoice\Planner;
 use LowPoint\Core\ShotChoice\Scatter;
+use LowPoint\Core\ShotChoice\ShotPlan;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Wording\Words;
@@ -73,7 +73,7 @@ final readonly class PlanRequest
     }
 
     /** @param Scatter|null $own strikes of a student whose balls are known, in place of those in the question */
-    public function answer(StrikeModel $model, Words $words = new Words, ?float $landM = null, ?Scatter $own = null): Plan
+    public function answer(StrikeModel $model, Words $words = new Words, ?float $landM = null, ?Scatter $own = null): ShotPlan
     {
         return (new Planner($model, words: $words))->plan($this->ground, $this->clubs, $own ?? $this->scatter, $landM);
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\CaseFile;
 
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Learner;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
@@ -41,7 +41,7 @@ final class Schema
                     'setup' => self::group(Group::Setup),
                     'motion' => self::group(Group::Motion),
                     'measured' => self::measured(),
-                    'balls' => ['type' => 'array', 'maxItems' => CaseReader::MOST_BALLS, 'items' => $shape->of(Ball::class)],
+                    'balls' => ['type' => 'array', 'maxItems' => CaseReader::MOST_BALLS, 'items' => $shape->of(SeenBall::class)],
                 ],
                 ['format', 'task'],
             ),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Drills;
 
-use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\InvalidInput;
 
 /**
@@ -178,7 +178,7 @@ final readonly class Goal
             'most' => $this->most(),
             'runs' => $this->most() === $this->balls ? $this->sets : 1,
             'parts' => $this->kind->parts(),
-            'farthest_m' => Ball::FARTHEST_M,
+            'farthest_m' => SeenBall::FARTHEST_M,
         ];
     }
 

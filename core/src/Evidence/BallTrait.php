@@ -44,7 +44,7 @@ enum BallTrait: string
     private const OFF_LINE_DEG = 7.0;
 
     /** True, false, or null when what it needs was not looked at. */
-    public function of(Ball $ball, LessonCase $case): ?bool
+    public function of(SeenBall $ball, LessonCase $case): ?bool
     {
         $touch = $ball->touchMm;
 
@@ -102,19 +102,19 @@ enum BallTrait: string
         };
     }
 
-    private static function behind(Ball $ball): ?bool
+    private static function behind(SeenBall $ball): ?bool
     {
         return $ball->touchMm === null ? ($ball->noContact ? false : null) : $ball->touchMm < self::BEHIND_MM;
     }
 
-    private static function carryNear(Ball $ball, LessonCase $case): bool
+    private static function carryNear(SeenBall $ball, LessonCase $case): bool
     {
         $asked = $case->task->carryM;
 
         return $asked === null || $asked <= 0.0 || $ball->carryM === null || abs($ball->carryM / $asked - 1) <= self::CARRY_WRONG;
     }
 
-    private static function thin(Ball $ball): ?bool
+    private static function thin(SeenBall $ball): ?bool
     {
         return $ball->strike?->isThin();
     }

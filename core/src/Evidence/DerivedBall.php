@@ -17,7 +17,7 @@ final readonly class DerivedBall
     ) {}
 
     /** @param float $radiusMm vertical radius of the arc */
-    public static function of(Ball $ball, float $radiusMm, bool $sand, Calibration $calibration): self
+    public static function of(SeenBall $ball, float $radiusMm, bool $sand, Calibration $calibration): self
     {
         if ($ball->touchMm === null) {
             return new self(
@@ -43,7 +43,7 @@ final readonly class DerivedBall
     }
 
     /** A tap with no mark given: the strike tells how deep it will have been. A touch without a mark is a brush. */
-    private static function assumedMark(Ball $ball, bool $sand): Mark
+    private static function assumedMark(SeenBall $ball, bool $sand): Mark
     {
         if ($ball->mark !== null && $ball->mark !== Mark::None) {
             return $ball->mark;

@@ -11,7 +11,7 @@ final readonly class LessonCase
 {
     /**
      * @param  list<Limit>  $limits
-     * @param  list<Ball>  $balls  in the order in which they were hit
+     * @param  list<SeenBall>  $balls  in the order in which they were hit
      */
     public function __construct(
         public Task $task,

@@ -40,7 +40,7 @@ final class Pattern
     private array $tallies = [];
 
     /**
-     * @param  list<Ball>  $balls
+     * @param  list<SeenBall>  $balls
      * @param  list<DerivedBall>  $derived
      */
     private function __construct(
@@ -56,7 +56,7 @@ final class Pattern
     {
         $radius = self::radiusMm($case, $calibration);
         $derived = array_map(
-            static fn(Ball $ball): DerivedBall => DerivedBall::of($ball, $radius, $case->task->inSand(), $calibration),
+            static fn(SeenBall $ball): DerivedBall => DerivedBall::of($ball, $radius, $case->task->inSand(), $calibration),
             $case->balls,
         );
 
@@ -65,7 +65,7 @@ final class Pattern
             $derived,
             $radius,
             Spread::ofKnown(array_map(static fn(DerivedBall $ball): ?float => $ball->lowPointMm, $derived)),
-            Spread::ofKnown(array_map(static fn(Ball $ball): ?float => $ball->touchMm, $case->balls)),
+            Spread::ofKnown(array_map(static fn(SeenBall $ball): ?float => $ball->touchMm, $case->balls)),
             $case,
         );
     }
@@ -166,7 +166,7 @@ final class Pattern
 
         return array_values(
             array_map(
-                static fn(Ball $ball): ?float => $asked === null
+                static fn(SeenBall $ball): ?float => $asked === null
                 || $asked <= 0.0
                 || $ball->carryM === null
                 || $ball->strike?->isGood() === false
@@ -182,7 +182,7 @@ final class Pattern
     {
         return Spread::ofKnown(
             array_map(
-                static fn(Ball $ball): ?float => $ball->startDeg === null ? null : $case->handed->mirrored($ball->startDeg),
+                static fn(SeenBall $ball): ?float => $ball->startDeg === null ? null : $case->handed->mirrored($ball->startDeg),
                 $this->balls,
             ),
         );
@@ -314,7 +314,7 @@ final class Pattern
     {
         return array_values(
             array_filter(
-                array_map(static fn(Ball $ball): ?Strike => $ball->strike, $this->balls),
+                array_map(static fn(SeenBall $ball): ?Strike => $ball->strike, $this->balls),
                 static fn(?Strike $strike): bool => $strike !== null,
             ),
         );

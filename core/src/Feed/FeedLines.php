@@ -21,7 +21,7 @@ final readonly class FeedLines
     private const MOST_TOLD = 20;
 
     /**
-     * @param  list<FeedBall>  $balls
+     * @param  list<ToldBall>  $balls
      * @param  list<array{line: int, key: string, message: string}>  $refused
      * @param  list<string>  $unknown  keys that were kept out
      */
@@ -40,7 +40,7 @@ final readonly class FeedLines
         $balls = $refused = $unknown = [];
         foreach (self::values($body) as $line => $value) {
             try {
-                $ball = FeedBall::read($value instanceof \JsonException ? null : $value);
+                $ball = ToldBall::read($value instanceof \JsonException ? null : $value);
                 $balls[] = $ball;
                 $unknown = [...$unknown, ...$ball->unknown];
             } catch (InvalidInput $e) {

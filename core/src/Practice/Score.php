@@ -7,7 +7,7 @@ namespace LowPoint\Core\Practice;
 use LowPoint\Core\Drills\Counting;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\Scoring;
-use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Wording\Words;
@@ -130,11 +130,11 @@ final readonly class Score
         $balls = [];
         foreach ($attempts as $i => $attempt) {
             $pair = self::pair($attempt);
-            if ($pair === null || $pair[0] < 1.0 || $pair[0] > Ball::FARTHEST_M) {
+            if ($pair === null || $pair[0] < 1.0 || $pair[0] > SeenBall::FARTHEST_M) {
                 throw InvalidInput::one(
                     "attempts[{$i}]",
                     $attempt,
-                    'target (1 to '.Ball::FARTHEST_M.' m) and carry (0 to '.Ball::FARTHEST_M.' m)',
+                    'target (1 to '.SeenBall::FARTHEST_M.' m) and carry (0 to '.SeenBall::FARTHEST_M.' m)',
                 );
             }
             $balls[] = $pair;
@@ -206,7 +206,7 @@ final readonly class Score
     {
         $pair = \is_array($attempt) ? array_values($attempt) : [];
 
-        return \count($pair) === 2 && is_numeric($pair[0]) && is_numeric($pair[1]) && $pair[1] >= 0 && $pair[1] <= Ball::FARTHEST_M
+        return \count($pair) === 2 && is_numeric($pair[0]) && is_numeric($pair[1]) && $pair[1] >= 0 && $pair[1] <= SeenBall::FARTHEST_M
             ? [(float) $pair[0], (float) $pair[1]]
             : null;
     }
@@ -225,7 +225,7 @@ final readonly class Score
                 throw InvalidInput::one(
                     "attempts[{$i}]",
                     $attempt,
-                    implode(', ', $goal->kind->parts()).' (0 to '.($parts - 1).') and 0 to '.Ball::FARTHEST_M.' m',
+                    implode(', ', $goal->kind->parts()).' (0 to '.($parts - 1).') and 0 to '.SeenBall::FARTHEST_M.' m',
                 );
             }
             $metres[(int) $pair[0]][] = $pair[1];

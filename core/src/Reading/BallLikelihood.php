@@ -6,11 +6,11 @@ namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Statistics\Distributions;
 use LowPoint\Core\Strike\Calibration;
@@ -463,7 +463,7 @@ final class BallLikelihood
     }
 
     /** The mark that was seen; where only its length was drawn, the mark that such a length leaves. */
-    private static function mark(Ball $ball, EvidenceContext $context, int $at): ?Mark
+    private static function mark(SeenBall $ball, EvidenceContext $context, int $at): ?Mark
     {
         return $ball->mark ?? ($ball->markLengthMm === null || $ball->markLengthMm <= 0.0 ? null : $context->pattern->derived[$at]->mark);
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\EvidenceContext;
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Words;
 
@@ -43,7 +43,7 @@ final readonly class Inconsistencies
         return $found;
     }
 
-    private function onBall(Ball $ball, Lie $lie): ?string
+    private function onBall(SeenBall $ball, Lie $lie): ?string
     {
         return match (true) {
             $ball->noContact && $ball->strike?->isHeavy() === true => "{$ball->strike->value} without touching the ground",

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\EvidenceContext;
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Words;
@@ -248,16 +248,16 @@ final readonly class LookAlikes
         );
     }
 
-    /** @param list<Ball> $balls */
+    /** @param list<SeenBall> $balls */
     private static function heavyShare(array $balls): float
     {
-        return \count(array_filter($balls, static fn(Ball $ball): bool => $ball->strike?->isHeavy() === true)) / max(1, \count($balls));
+        return \count(array_filter($balls, static fn(SeenBall $ball): bool => $ball->strike?->isHeavy() === true)) / max(1, \count($balls));
     }
 
-    /** @param list<Ball> $balls */
+    /** @param list<SeenBall> $balls */
     private static function meanCarry(array $balls): ?float
     {
-        return Spread::ofKnown(array_map(static fn(Ball $ball): ?float => $ball->carryM, $balls))->mean;
+        return Spread::ofKnown(array_map(static fn(SeenBall $ball): ?float => $ball->carryM, $balls))->mean;
     }
 
     private static function isPattern(int $count, int $of): bool

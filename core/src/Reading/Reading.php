@@ -9,7 +9,7 @@ use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\Strike;
-use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\Proposal;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Recalibration;
 
@@ -21,7 +21,7 @@ use LowPoint\Core\Strike\Recalibration;
  * @phpstan-import-type NextObservationShape from NextObservation
  * @phpstan-import-type WarningShape from Warning
  * @phpstan-import-type SchoolChoiceShape from SchoolChoice
- * @phpstan-import-type ProposalShape from Prescription
+ * @phpstan-import-type ProposalShape from Proposal
  * @phpstan-import-type PredictionShape from Prediction
  * @phpstan-import-type ModelShape from ModelFigures
  * @phpstan-import-type CalibratedShape from Recalibration
@@ -100,7 +100,7 @@ final readonly class Reading
         public array $warnings,
         public SchoolChoice $school,
         public SetupCard $card,
-        public Prescription $prescription,
+        public Proposal $prescription,
         public ?ModelFigures $model,
         public ?Prediction $prediction,
         public string $advice,

@@ -16,7 +16,7 @@ use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Practice\PracticeResources;
-use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\Proposal;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Recalibration;
@@ -107,8 +107,8 @@ final readonly class ReadingEngine
             $school,
             $card,
             $first === null
-                ? Prescription::nothing()
-                : Prescription::for($first->cause, $context, $card, $fit?->asSeen(), $this->drills, $this->words, $this->atHand($case)),
+                ? Proposal::nothing()
+                : Proposal::for($first->cause, $context, $card, $fit?->asSeen(), $this->drills, $this->words, $this->atHand($case)),
             $fit === null ? null : ModelFigures::of($fit, $card, $this->model),
             $fit === null || $this->isAboutDistance($context, $first)
                 ? null
@@ -138,12 +138,12 @@ final readonly class ReadingEngine
     }
 
     /** What the coach would prescribe for another cause than the first. */
-    public function prescribe(LessonCase $case, Cause $cause): Prescription
+    public function prescribe(LessonCase $case, Cause $cause): Proposal
     {
         $context = EvidenceContext::of($case, $this->model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
 
-        return Prescription::for(
+        return Proposal::for(
             $cause,
             $context,
             $card,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\SheetImport;
 
-use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Records\Field;
 use LowPoint\Core\Records\Layout;
 use LowPoint\Core\Records\Slot;
@@ -96,7 +96,7 @@ final class SheetGuess
         $plain = self::plain($header);
         $best = null;
         $most = 0;
-        foreach (Layout::of(Ball::class)->slots as $key => $slot) {
+        foreach (Layout::of(SeenBall::class)->slots as $key => $slot) {
             $fit = self::fit($plain, $slot->told->sheet);
             if ($fit > $most && ! \in_array($key, $taken, true) && self::canHold($slot, $header, $cells)) {
                 [$best, $most] = [$slot, $fit];
@@ -195,7 +195,7 @@ final class SheetGuess
     {
         $fits = static function (DecimalSign $sign) use ($columns, $samples): bool {
             foreach ($columns as $key => $column) {
-                $field = Layout::fields(Ball::class)[$key] ?? null;
+                $field = Layout::fields(SeenBall::class)[$key] ?? null;
                 foreach ($field?->kind === 'number' ? $samples[$column['header']] : [] as $cell) {
                     $number = DecimalSign::isDoubtful($cell) ? SheetNumber::of($cell, $sign) : null;
                     $unit = $number->unit ?? ($column['unit'] === null ? null : SheetUnit::from($column['unit']));

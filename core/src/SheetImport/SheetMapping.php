@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\SheetImport;
 
 use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
@@ -227,7 +227,7 @@ final readonly class SheetMapping
         ?DecimalSign $decimal,
         bool $asks,
     ): ?SheetColumn {
-        $fields = Layout::fields(Ball::class);
+        $fields = Layout::fields(SeenBall::class);
         $before = \count($faults);
         if (! \is_array($one) || array_diff(array_keys($one), self::COLUMN_KEYS) !== []) {
             $faults[] = new Fault($at, $one, 'an object with '.implode(', ', self::COLUMN_KEYS));

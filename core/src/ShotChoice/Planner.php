@@ -84,7 +84,7 @@ final readonly class Planner
      * @param  non-empty-list<Club>  $clubs
      * @param  float|null  $landM  landing spot asked for, m from the edge; null = the one that lets a good strike finish at the hole
      */
-    public function plan(Ground $ground, array $clubs, Scatter $scatter, ?float $landM = null): Plan
+    public function plan(Ground $ground, array $clubs, Scatter $scatter, ?float $landM = null): ShotPlan
     {
         $options = [];
         foreach ($clubs as $club) {
@@ -105,7 +105,7 @@ final readonly class Planner
         $options = array_values($options);
         usort($options, self::order(...));
 
-        return new Plan((new Reasons($ground, $this->words))->told(self::lessLoftFirst($options)), $this->assumed($ground, $scatter));
+        return new ShotPlan((new Reasons($ground, $this->words))->told(self::lessLoftFirst($options)), $this->assumed($ground, $scatter));
     }
 
     /** Nearest to the hole first, but never one that does not clear before one that does. */

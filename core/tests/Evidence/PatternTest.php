@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace LowPoint\Core\Tests\Evidence;
 
 use LowPoint\Core\Evidence\Backswing;
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\DerivedBall;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Pattern;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Strike\Arc;
 use LowPoint\Core\Strike\Calibration;
@@ -26,7 +26,7 @@ final class PatternTest extends TestCase
             foreach ([0.5, 2.0, 6.0] as $depth) {
                 $arc = new Arc(1100, $lowPoint, $depth);
                 $ball = DerivedBall::of(
-                    new Ball(touchMm: $arc->entryMm, markLengthMm: $seen * 2 * $arc->halfCutMm),
+                    new SeenBall(touchMm: $arc->entryMm, markLengthMm: $seen * 2 * $arc->halfCutMm),
                     1100,
                     false,
                     Calibration::standard(),
@@ -40,7 +40,7 @@ final class PatternTest extends TestCase
 
     public function test_a_touch_with_a_mark_takes_the_depth_of_its_kind(): void
     {
-        $ball = DerivedBall::of(new Ball(Strike::Heavy, -40, mark: Mark::Shallow), 1100, false, Calibration::standard());
+        $ball = DerivedBall::of(new SeenBall(Strike::Heavy, -40, mark: Mark::Shallow), 1100, false, Calibration::standard());
 
         self::assertSame(LowPointSource::Assumed, $ball->source);
         self::assertEqualsWithDelta(-40 + sqrt(2 * 1100 * 1.1), $ball->lowPointMm, 1e-9);
@@ -49,7 +49,7 @@ final class PatternTest extends TestCase
     public function test_a_length_of_a_millimetre_is_a_length_and_none_is_none(): void
     {
         $source = static fn(?float $length): LowPointSource => DerivedBall::of(
-            new Ball(Strike::Heavy, -40, markLengthMm: $length),
+            new SeenBall(Strike::Heavy, -40, markLengthMm: $length),
             1100,
             false,
             Calibration::standard(),
@@ -64,9 +64,9 @@ final class PatternTest extends TestCase
     {
         self::assertSame(
             LowPointSource::Censored,
-            DerivedBall::of(new Ball(Strike::Thin, noContact: true), 1100, false, Calibration::standard())->source,
+            DerivedBall::of(new SeenBall(Strike::Thin, noContact: true), 1100, false, Calibration::standard())->source,
         );
-        self::assertSame(LowPointSource::NotSeen, DerivedBall::of(new Ball(Strike::Thin), 1100, false, Calibration::standard())->source);
+        self::assertSame(LowPointSource::NotSeen, DerivedBall::of(new SeenBall(Strike::Thin), 1100, false, Calibration::standard())->source);
     }
 
     public function test_censored_balls_raise_the_arc_that_is_inferred(): void

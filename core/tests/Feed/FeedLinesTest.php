@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\Feed;
 
-use LowPoint\Core\Feed\FeedBall;
 use LowPoint\Core\Feed\FeedLines;
+use LowPoint\Core\Feed\ToldBall;
 use LowPoint\Core\InvalidInput;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -114,7 +114,7 @@ final class FeedLinesTest extends TestCase
     /** @return list<string> */
     private static function ids(FeedLines $read): array
     {
-        return array_map(static fn(FeedBall $ball): string => $ball->id, $read->balls);
+        return array_map(static fn(ToldBall $ball): string => $ball->id, $read->balls);
     }
 
     /** @return array{id: string, carry_m: float} */

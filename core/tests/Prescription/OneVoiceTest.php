@@ -8,7 +8,7 @@ use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\School;
-use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\Proposal;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
@@ -315,7 +315,7 @@ final class OneVoiceTest extends TestCase
     }
 
     /** @param array<string, mixed> $case */
-    private static function for(string $cause, array $case): Prescription
+    private static function for(string $cause, array $case): Proposal
     {
         $known = CauseLibrary::standard()->find($cause);
         self::assertNotNull($known);
@@ -324,19 +324,19 @@ final class OneVoiceTest extends TestCase
     }
 
     /** @return list<string> */
-    private static function told(Prescription $given): array
+    private static function told(Proposal $given): array
     {
         return array_map(static fn(SetupChange $one): string => $one->text, $given->setup);
     }
 
     /** @return list<string> the drills handed out */
-    private static function given(Prescription $given): array
+    private static function given(Proposal $given): array
     {
         return array_map(static fn(DrillHandout $sheet): string => $sheet->drill->id, $given->drills);
     }
 
     /** @return list<string> those and what else there is to choose from */
-    private static function drills(Prescription $given): array
+    private static function drills(Proposal $given): array
     {
         return [...self::given($given), ...array_map(static fn(DrillHandout $sheet): string => $sheet->drill->id, $given->otherDrills)];
     }

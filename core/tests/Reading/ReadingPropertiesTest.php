@@ -7,8 +7,8 @@ namespace LowPoint\Core\Tests\Reading;
 use LowPoint\Bench\Simulation\RandomCase;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\LowPointSource;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
@@ -174,7 +174,7 @@ final class ReadingPropertiesTest extends TestCase
                 "case {$i}: {$told['text']} {$told['detail']}",
             );
             foreach (Strike::cases() as $strike) {
-                $count = \count(array_filter($case->balls, static fn(Ball $ball): bool => $ball->strike === $strike));
+                $count = \count(array_filter($case->balls, static fn(SeenBall $ball): bool => $ball->strike === $strike));
                 self::assertSame(
                     $count > 0 && ! $strike->isGood(),
                     preg_match("/\\b{$strike->value}\\b/i", $told['detail']) === 1,

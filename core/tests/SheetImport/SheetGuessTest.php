@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\SheetImport;
 
-use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\SheetImport\DayOrder;
@@ -29,7 +29,7 @@ final class SheetGuessTest extends TestCase
             self::assertNull($balls[0]->roll);
         }
         $words = self::read("Strike,Roll\nclean,checks\nthin,runs\n");
-        self::assertSame(['checks', 'runs'], array_map(static fn(Ball $ball): ?string => $ball->roll, $words));
+        self::assertSame(['checks', 'runs'], array_map(static fn(SeenBall $ball): ?string => $ball->roll, $words));
     }
 
     public function test_a_german_sheet_with_a_separator_line_a_title_and_a_row_of_units(): void
@@ -48,16 +48,16 @@ final class SheetGuessTest extends TestCase
         self::assertSame([-5.0, 9.5, 2.5, 0.4, -1.5, 'ruhig'], [
             $balls[0]->touchMm, $balls[0]->carryM, $balls[0]->rollM, $balls[0]->finishM, $balls[0]->startDeg, $balls[0]->note,
         ]);
-        self::assertSame(['clean', 'heavy', 'thin'], array_map(static fn(Ball $ball): ?string => $ball->strike?->value, $balls));
+        self::assertSame(['clean', 'heavy', 'thin'], array_map(static fn(SeenBall $ball): ?string => $ball->strike?->value, $balls));
         self::assertTrue($balls[2]->noContact);
     }
 
     public function test_units_that_stand_in_the_cells_hold_there(): void
     {
         $balls = self::read("Carry,Touch,Start\n10.5 yd,-2 in,3.2 L\n\"31'6\"\"\",-1.5cm,1.5 R\n9.5 m,12 mm,-2°\n");
-        self::assertSame([9.6, 9.6, 9.5], array_map(static fn(Ball $ball): float => round((float) $ball->carryM, 2), $balls));
-        self::assertSame([-50.8, -15.0, 12.0], array_map(static fn(Ball $ball): ?float => $ball->touchMm, $balls));
-        self::assertSame([-3.2, 1.5, -2.0], array_map(static fn(Ball $ball): ?float => $ball->startDeg, $balls));
+        self::assertSame([9.6, 9.6, 9.5], array_map(static fn(SeenBall $ball): float => round((float) $ball->carryM, 2), $balls));
+        self::assertSame([-50.8, -15.0, 12.0], array_map(static fn(SeenBall $ball): ?float => $ball->touchMm, $balls));
+        self::assertSame([-3.2, 1.5, -2.0], array_map(static fn(SeenBall $ball): ?float => $ball->startDeg, $balls));
     }
 
     public function test_speeds_are_no_figures_of_a_ball(): void
@@ -74,7 +74,7 @@ final class SheetGuessTest extends TestCase
     public function test_a_file_has_one_decimal_sign(string $sheet, string $sign, array $carries): void
     {
         self::assertSame($sign, self::guess($sheet)['decimal']);
-        self::assertSame($carries, array_map(static fn(Ball $ball): ?float => $ball->carryM, self::read($sheet)));
+        self::assertSame($carries, array_map(static fn(SeenBall $ball): ?float => $ball->carryM, self::read($sheet)));
     }
 
     #[TestWith(["Strike;Mark length\nclean;1,200\nthin;1,100\n", null])]
@@ -190,7 +190,7 @@ final class SheetGuessTest extends TestCase
         return SheetGuess::of($cells, array_values($signs), $doubt);
     }
 
-    /** @return list<Ball> */
+    /** @return list<SeenBall> */
     private static function read(string $sheet): array
     {
         [$rows, $headers] = self::rows($sheet);

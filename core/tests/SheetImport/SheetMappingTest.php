@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Tests\SheetImport;
 
-use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\InvalidInput;
@@ -47,7 +47,7 @@ final class SheetMappingTest extends TestCase
 
     public function test_no_ground_contact_is_not_the_same_as_not_looked_at(): void
     {
-        $ball = static fn(string $ground): ?Ball => self::mapping()->row(
+        $ball = static fn(string $ground): ?SeenBall => self::mapping()->row(
             ['When' => '1/2/2026', 'Hit' => 'thin', 'Ground' => $ground],
             Shot::Chip,
         )?->ball;
@@ -59,7 +59,7 @@ final class SheetMappingTest extends TestCase
 
     public function test_only_words_that_are_not_ours_have_to_be_explained(): void
     {
-        $fields = Layout::fields(Ball::class);
+        $fields = Layout::fields(SeenBall::class);
 
         self::assertSame(['Fat', '7'], SheetColumn::foreign($fields['strike'], ['Fat', 'CLEAN', ' thin ', '7', '–', '']));
         self::assertSame(
@@ -151,7 +151,7 @@ final class SheetMappingTest extends TestCase
     public function test_all_units_of_a_length_come_to_the_same(): void
     {
         foreach (['touch_mm' => -42.0, 'carry_m' => 11.3, 'mark_length_mm' => 130.0] as $key => $stored) {
-            foreach (SheetUnit::for(Layout::fields(Ball::class)[$key]) as $unit) {
+            foreach (SheetUnit::for(Layout::fields(SeenBall::class)[$key]) as $unit) {
                 $mapping = SheetMapping::fromValue(
                     ['columns' => [['header' => 'Carry', 'key' => $key, 'unit' => $unit->value]]],
                     self::HEADERS,

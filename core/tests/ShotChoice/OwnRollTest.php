@@ -8,10 +8,10 @@ use LowPoint\Core\Club\Club;
 use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\ShotChoice\OwnRoll;
 use LowPoint\Core\ShotChoice\OwnStrikes;
-use LowPoint\Core\ShotChoice\Plan;
 use LowPoint\Core\ShotChoice\PlannedShot;
 use LowPoint\Core\ShotChoice\Planner;
 use LowPoint\Core\ShotChoice\Scatter;
+use LowPoint\Core\ShotChoice\ShotPlan;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\StrikeModel;
 use PHPUnit\Framework\TestCase;
@@ -72,7 +72,7 @@ final class OwnRollTest extends TestCase
     }
 
     /** @return list<float> roll per carry of each way with a club */
-    private static function rolled(Plan $plan): array
+    private static function rolled(ShotPlan $plan): array
     {
         $clubs = array_filter($plan->options, static fn(PlannedShot $one): bool => $one->club !== null);
 

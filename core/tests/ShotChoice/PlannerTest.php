@@ -12,11 +12,11 @@ use LowPoint\Core\InvalidInput;
 use LowPoint\Core\ShotChoice\Ballistics;
 use LowPoint\Core\ShotChoice\Delivery;
 use LowPoint\Core\ShotChoice\Ground;
-use LowPoint\Core\ShotChoice\Plan;
 use LowPoint\Core\ShotChoice\PlannedShot;
 use LowPoint\Core\ShotChoice\Planner;
 use LowPoint\Core\ShotChoice\Scatter;
 use LowPoint\Core\ShotChoice\ShotKind;
+use LowPoint\Core\ShotChoice\ShotPlan;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Strike\Outcome;
@@ -312,7 +312,7 @@ final class PlannerTest extends TestCase
         return $at;
     }
 
-    private static function plan(Ground $ground, Scatter $scatter): Plan
+    private static function plan(Ground $ground, Scatter $scatter): ShotPlan
     {
         return (new Planner(StrikeModel::standard()))->plan(
             $ground,
@@ -326,18 +326,18 @@ final class PlannerTest extends TestCase
         return new Scatter(new Normal(-8.0, $sdMm), new Normal(1.0, 0.7), own: true);
     }
 
-    private static function bestClub(Plan $plan): PlannedShot
+    private static function bestClub(ShotPlan $plan): PlannedShot
     {
         return array_values(array_filter($plan->options, static fn(PlannedShot $one): bool => $one->club !== null))[0];
     }
 
-    private static function loftOfBestClub(Plan $plan): float
+    private static function loftOfBestClub(ShotPlan $plan): float
     {
         return self::bestClub($plan)->builtLoftDeg();
     }
 
     /** @return array<int, float> loft as built => mean leave of the best shot with it */
-    private static function leaves(Plan $plan): array
+    private static function leaves(ShotPlan $plan): array
     {
         $leaves = [];
         foreach ($plan->options as $option) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\ShotChoice;
 
 /** The ways of playing a shot, best first. */
-final readonly class Plan
+final readonly class ShotPlan
 {
     public const CAUTION = 'Nobody stands in the line of a practice shot, nor beside the club. '
         .'What the rules allow, the rules of the place say.';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Feed;
 
-use LowPoint\Core\Evidence\Ball;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Records\Field;
@@ -30,7 +30,7 @@ use LowPoint\Core\Records\Field;
  * }
  * @phpstan-type FeedShape list<FeedBallShape>
  */
-final readonly class FeedBall
+final readonly class ToldBall
 {
     private const ULID = '/^[0-7][0-9A-HJKMNP-TV-Z]{25}$/i';
 
@@ -53,8 +53,8 @@ final readonly class FeedBall
     public static function fields(): array
     {
         return [
-            'carry_m' => Field::number('Carry', 'm', 0, Ball::FARTHEST_M),
-            'roll_m' => Field::number('Roll', 'm', 0, Ball::FARTHEST_M),
+            'carry_m' => Field::number('Carry', 'm', 0, SeenBall::FARTHEST_M),
+            'roll_m' => Field::number('Roll', 'm', 0, SeenBall::FARTHEST_M),
             'start_deg' => Field::number('Start', 'degrees', -45, 45),
             'launch_deg' => Field::number('Launch', 'degrees', -10, 85),
             'ball_speed_m_s' => Field::number('Ball speed', 'm/s', 0, 100),

@@ -14,7 +14,7 @@ use LowPoint\Core\Records\Text;
 
 /** A drill of a coach's own: text, dose, scoring, and a picture from a few parts. */
 #[Schema('PutOwnDrill', nulls: false)]
-final readonly class OwnDrill
+final readonly class CoachsDrill
 {
     public const MOST_PARTS = 6;
 

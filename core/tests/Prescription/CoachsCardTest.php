@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace LowPoint\Core\Tests\Prescription;
 
 use LowPoint\Core\InvalidInput;
-use LowPoint\Core\Prescription\OwnCard;
-use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\CoachsCard;
+use LowPoint\Core\Prescription\Proposal;
 use LowPoint\Core\Records\Read;
 use LowPoint\Core\Records\Write;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** A coach's own card: what it takes, and what it names where it does not. */
-final class OwnCardTest extends TestCase
+final class CoachsCardTest extends TestCase
 {
     private const CARD = [
         'name' => 'Quiet chip',
@@ -25,7 +25,7 @@ final class OwnCardTest extends TestCase
 
     public function test_a_card_comes_back_as_it_was_put_with_its_figures_as_numbers(): void
     {
-        $card = Write::record(Read::record(OwnCard::class, self::CARD));
+        $card = Write::record(Read::record(CoachsCard::class, self::CARD));
         self::assertSame(
             [['observable' => 'shaft_lean_deg', 'to' => 4.0], ['observable' => 'lead_weight_pct', 'to' => 60.0]],
             $card['figures'],
@@ -35,12 +35,12 @@ final class OwnCardTest extends TestCase
 
     public function test_as_many_drills_and_figures_as_are_allowed_are_taken(): void
     {
-        $drills = array_map(static fn(int $i): string => "drill {$i}", range(1, Prescription::MOST_DRILLS));
+        $drills = array_map(static fn(int $i): string => "drill {$i}", range(1, Proposal::MOST_DRILLS));
         $figures = array_map(static fn(string $one): array => ['observable' => $one, 'to' => 10], [
             'ball_position_pct', 'sternum_ahead_mm', 'lead_weight_pct', 'shaft_lean_deg', 'face_open_deg', 'stance_open_deg',
         ]);
-        $card = Read::record(OwnCard::class, ['figures' => $figures, 'drills' => $drills] + self::CARD);
-        self::assertCount(OwnCard::MOST_FIGURES, $card->figures);
+        $card = Read::record(CoachsCard::class, ['figures' => $figures, 'drills' => $drills] + self::CARD);
+        self::assertCount(CoachsCard::MOST_FIGURES, $card->figures);
         self::assertSame($drills, $card->drills);
     }
 
@@ -49,7 +49,7 @@ final class OwnCardTest extends TestCase
     public function test_what_is_no_card_is_refused_by_its_key(array $part, string $key): void
     {
         try {
-            Read::record(OwnCard::class, $part + self::CARD);
+            Read::record(CoachsCard::class, $part + self::CARD);
         } catch (InvalidInput $e) {
             self::assertSame($key, $e->faults[0]->key);
 
@@ -65,10 +65,10 @@ final class OwnCardTest extends TestCase
         yield 'a key it does not know' => [['colour' => 'red'], 'colour'];
         yield 'no shot' => [['shot' => 'putt'], 'shot'];
         yield 'no name' => [['name' => ' '], 'name'];
-        yield 'too many drills' => [['drills' => array_fill(0, Prescription::MOST_DRILLS + 1, 'towel')], 'drills'];
+        yield 'too many drills' => [['drills' => array_fill(0, Proposal::MOST_DRILLS + 1, 'towel')], 'drills'];
         yield 'drills by number' => [['drills' => [3]], 'drills[0]'];
         yield 'drills by name' => [['drills' => ['first' => 'towel']], 'drills'];
-        yield 'too many figures' => [['figures' => array_fill(0, OwnCard::MOST_FIGURES + 1, $lean)], 'figures'];
+        yield 'too many figures' => [['figures' => array_fill(0, CoachsCard::MOST_FIGURES + 1, $lean)], 'figures'];
         yield 'figures that are a word' => [['figures' => 'face_open_deg'], 'figures'];
         yield 'figures by name' => [['figures' => ['face_open_deg' => 8]], 'figures'];
         yield 'figures from the second on' => [['figures' => [1 => $lean]], 'figures'];

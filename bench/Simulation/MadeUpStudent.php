@@ -7,13 +7,13 @@ namespace LowPoint\Bench\Simulation;
 use LowPoint\Core\Club\DeliveredClub;
 use LowPoint\Core\Club\Handedness;
 use LowPoint\Core\Evidence\Backswing;
-use LowPoint\Core\Evidence\Ball;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Observations;
 use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
@@ -28,7 +28,7 @@ use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Strike\Swing;
 
 /** A made-up student: true causes plus skill. Produces set-up, motion and balls through the strike model, as a coach sees them. */
-final readonly class Student
+final readonly class MadeUpStudent
 {
     /** Where a taught player enters the sand, mm. Origin: handbook 4.4, 30 to 60 behind. */
     private const SAND_ENTRY_MM = -48.0;
@@ -174,7 +174,7 @@ final readonly class Student
         return round(max($field->min, min($field->max, $this->dice->normal($true, $sd))), 1);
     }
 
-    /** @return list<Ball> */
+    /** @return list<SeenBall> */
     private function balls(int $count, float $missing, float $lengths): array
     {
         $balls = [];
@@ -200,7 +200,7 @@ final readonly class Student
         return [$arc, (new StrikeModel($this->world->calibration))->strike($club, $this->task->lie, $arc), $club];
     }
 
-    private function ball(float $missing, float $lengths): Ball
+    private function ball(float $missing, float $lengths): SeenBall
     {
         $h = $this->habits;
         [$arc, $contact, $club] = $this->strike();
@@ -222,7 +222,7 @@ final readonly class Student
         }
         $start = $h->startDeg + $this->dice->normal(0, 2);
 
-        return new Ball(
+        return new SeenBall(
             strike: $this->dice->chance($this->world->wrongWords) ? $this->dice->oneOf($this->task->shot->strikes()) : $strike,
             touchMm: $touched && $touchSeen
                 ? round(max(-300.0, min(300.0, $this->dice->normal($arc->entryMm, $this->world->touchErrorMm))))

@@ -12,7 +12,7 @@ use LowPoint\Core\Records\Text;
 
 /** What a coach hands out in his own way for one shot: any set-up figures, a feel, drills; kept to be offered again. */
 #[Schema('PutOwnCard')]
-final readonly class OwnCard
+final readonly class CoachsCard
 {
     public const MOST_FIGURES = 6;
 
@@ -30,7 +30,7 @@ final readonly class OwnCard
         public array $figures,
         #[Text('Feel', 500, filled: true)]
         public string $feel,
-        #[Items(new Text('Drill', 60), most: Prescription::MOST_DRILLS, what: 'ids of drills')]
+        #[Items(new Text('Drill', 60), most: Proposal::MOST_DRILLS, what: 'ids of drills')]
         public array $drills,
     ) {
         SetFigure::eachOnce($figures);

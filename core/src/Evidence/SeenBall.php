@@ -19,7 +19,7 @@ use LowPoint\Core\Records\Text;
  * @phpstan-type BallSeenShape array<string, mixed>
  */
 #[Schema('BallSeen', nulls: false)]
-final readonly class Ball
+final readonly class SeenBall
 {
     /** No ball of this game carries further, m. */
     public const FARTHEST_M = 300.0;

@@ -9,14 +9,14 @@ use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Evidence\Limit;
 use LowPoint\Core\Evidence\Shot;
-use LowPoint\Core\Prescription\Prescription;
+use LowPoint\Core\Prescription\Proposal;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Tests\Cases;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** One change, one feel, at most two drills: whatever is found, and whoever it is found in. */
-final class PrescriptionTest extends TestCase
+final class ProposalTest extends TestCase
 {
     /** @return iterable<string, array{Cause, array<string, mixed>}> every cause where it can be */
     public static function everywhere(): iterable
@@ -95,11 +95,11 @@ final class PrescriptionTest extends TestCase
 
         self::assertNull($reading->workOnFirst);
         self::assertSame([], $reading->prescription->drills);
-        self::assertEquals(Prescription::nothing()->toArray(), $reading->prescription->toArray());
+        self::assertEquals(Proposal::nothing()->toArray(), $reading->prescription->toArray());
     }
 
     /** @param array<string, mixed> $case */
-    private static function for(Cause $cause, array $case): Prescription
+    private static function for(Cause $cause, array $case): Proposal
     {
         return ReadingEngine::standard()->prescribe(Cases::of($case), $cause);
     }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace LowPoint\Core\Tests\Feed;
 
 use LowPoint\Core\Fault;
-use LowPoint\Core\Feed\FeedBall;
+use LowPoint\Core\Feed\ToldBall;
 use LowPoint\Core\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-final class FeedBallTest extends TestCase
+final class ToldBallTest extends TestCase
 {
     private const ID = '01KAXE3B7Q0V9M4S5T6W7X8Y9Z';
 
@@ -35,7 +35,7 @@ final class FeedBallTest extends TestCase
     public function test_a_figure_is_taken_up_to_its_ends_and_refused_beyond(string $key, float $least, float $most): void
     {
         foreach ([$least, $most] as $end) {
-            self::assertSame([$key => $end], FeedBall::read(['id' => self::ID, $key => $end])->figures);
+            self::assertSame([$key => $end], ToldBall::read(['id' => self::ID, $key => $end])->figures);
         }
         foreach ([$least - 0.01, $most + 0.01, NAN, INF, '12', true, [1]] as $wrong) {
             self::assertSame([$key], self::faults(['id' => self::ID, $key => $wrong]));
@@ -44,19 +44,19 @@ final class FeedBallTest extends TestCase
 
     public function test_every_figure_of_the_format_is_tried_above(): void
     {
-        self::assertSame(array_keys(FeedBall::fields()), array_column([...self::ranges()], 0));
+        self::assertSame(array_keys(ToldBall::fields()), array_column([...self::ranges()], 0));
     }
 
     public function test_nothing_but_the_id_is_asked_for(): void
     {
-        $ball = FeedBall::read(['id' => self::ID, 'at' => null, 'carry_m' => null]);
+        $ball = ToldBall::read(['id' => self::ID, 'at' => null, 'carry_m' => null]);
 
         self::assertSame([self::ID, null, [], []], [$ball->id, $ball->at, $ball->figures, $ball->unknown]);
     }
 
     public function test_one_ball_is_the_same_however_its_id_is_written(): void
     {
-        self::assertSame(self::ID, FeedBall::read(['id' => strtolower(self::ID)])->id);
+        self::assertSame(self::ID, ToldBall::read(['id' => strtolower(self::ID)])->id);
     }
 
     #[TestWith([null])]
@@ -77,7 +77,7 @@ final class FeedBallTest extends TestCase
     #[TestWith(['2026-11-25T10:00:00.123456Z', '2026-11-25T10:00:00.123456+00:00'])]
     public function test_a_moment_is_read_to_its_fraction(string $told, string $read): void
     {
-        self::assertSame($read, FeedBall::read(['id' => self::ID, 'at' => $told])->at?->format('Y-m-d\TH:i:s.uP'));
+        self::assertSame($read, ToldBall::read(['id' => self::ID, 'at' => $told])->at?->format('Y-m-d\TH:i:s.uP'));
     }
 
     #[TestWith(['yesterday'])]
@@ -93,7 +93,7 @@ final class FeedBallTest extends TestCase
     public function test_an_unknown_key_is_kept_out_and_named_and_the_rest_holds(): void
     {
         $long = str_repeat('é', 60);
-        $ball = FeedBall::read(['id' => self::ID, 'spin_rpm' => 6000, 'carry_m' => 31, $long => 1, 7 => 2, 'wind' => null]);
+        $ball = ToldBall::read(['id' => self::ID, 'spin_rpm' => 6000, 'carry_m' => 31, $long => 1, 7 => 2, 'wind' => null]);
 
         self::assertSame(['carry_m' => 31.0], $ball->figures);
         self::assertSame(['spin_rpm', str_repeat('é', 39).'…', '7'], $ball->unknown);
@@ -118,7 +118,7 @@ final class FeedBallTest extends TestCase
     private static function faults(mixed $data): array
     {
         try {
-            FeedBall::read($data);
+            ToldBall::read($data);
         } catch (InvalidInput $e) {
             return array_map(static fn(Fault $fault): string => $fault->key, $e->faults);
         }

@@ -34,7 +34,7 @@ use LowPoint\Core\Wording\Words;
  *     measure: ToldShape|null,
  * }
  */
-final readonly class Prescription
+final readonly class Proposal
 {
     public const MOST_DRILLS = 2;
 
