@@ -9,6 +9,7 @@ use App\Models\BallSet;
 use App\Models\SheetImport;
 use App\Models\Still;
 use App\Models\User;
+use App\Operations\FileFailure;
 use App\Reading\SetReading;
 use App\Stills\StillFolder;
 use Illuminate\Database\Query\Builder;
@@ -80,11 +81,12 @@ final class AccountArchive
         private readonly StillFolder $stills,
     ) {}
 
+    /** @throws FileFailure when nothing can be written at the path */
     public function write(User $coach, string $path): void
     {
         $zip = new \ZipArchive;
         if ($zip->open($path, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) !== true) {
-            throw new \RuntimeException("The archive cannot be written: {$path}");
+            throw FileFailure::notWritten("the archive {$path}");
         }
         // Files and not strings: the zip keeps strings in memory until it is closed.
         $folder = "{$path}.parts";

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Archive;
 
 use App\Models\User;
+use App\Operations\FileFailure;
 use App\Operations\Pulse;
 use Illuminate\Http\File;
 use Illuminate\Support\Facades\Cache;
@@ -92,13 +93,17 @@ final readonly class ArchiveImport
         Cache::put("archive {$id}", $what, now()->addHours(self::TOLD_FOR_HOURS));
     }
 
-    /** @return resource a copy on this machine, for a zip is opened by its path; gone with it */
+    /**
+     * @return resource a copy on this machine, for a zip is opened by its path; gone with it
+     *
+     * @throws FileFailure when it is not there any more, or the disk is full
+     */
     private static function copy(string $id): mixed
     {
         $copy = tmpfile();
         $kept = Storage::readStream(self::file($id));
         if ($copy === false || $kept === null || stream_copy_to_stream($kept, $copy) === false) {
-            throw new \RuntimeException("The archive {$id} cannot be read.");
+            throw FileFailure::notRead("the archive {$id}");
         }
 
         return $copy;

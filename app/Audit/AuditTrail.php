@@ -8,6 +8,7 @@ use App\Models\AuditEntry;
 use App\Models\Deed;
 use App\Models\Student;
 use App\Models\User;
+use App\Operations\FileFailure;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -61,7 +62,7 @@ final readonly class AuditTrail
     {
         $out = fopen('php://output', 'wb');
         if ($out === false) {
-            throw new \RuntimeException('The sheet cannot be written.');
+            throw FileFailure::notWritten('the sheet');
         }
         fputcsv($out, ['at', 'coach', 'deed', 'student', 'about'], escape: '');
         foreach (AuditEntry::query()->where('academy_id', $academyId)->lazyById(self::AT_ONCE)->chunk(self::AT_ONCE) as $entries) {

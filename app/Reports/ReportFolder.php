@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use App\Models\Lesson;
+use App\Operations\FileFailure;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Str;
 
@@ -29,7 +30,11 @@ final readonly class ReportFolder
         $this->disk->put(self::of($batch)."/{$lesson->id} {$name}.pdf", $pdf);
     }
 
-    /** @return resource a zip with all of them; it has no name any more, so that nothing is left of it when it was sent */
+    /**
+     * @return resource a zip with all of them; it has no name any more, so that nothing is left of it when it was sent
+     *
+     * @throws FileFailure when there is no room for it
+     */
     public function zip(string $batch): mixed
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'reports');
@@ -41,7 +46,7 @@ final readonly class ReportFolder
             }
 
             return ($zip->close() ? fopen($path, 'r') : false)
-                ?: throw new \RuntimeException("The zip of the reports {$batch} cannot be written.");
+                ?: throw FileFailure::notWritten("the zip of the reports {$batch}");
         } finally {
             is_file($path) && unlink($path);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\SheetImport;
+use App\Operations\FileFailure;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use LowPoint\Core\InvalidInput;
@@ -181,9 +182,11 @@ final readonly class SheetFile
     /**
      * @param  \Closure(): (resource|null)  $opened
      * @return resource
+     *
+     * @throws FileFailure when its file does not open
      */
     private static function begun(\Closure $opened): mixed
     {
-        return $opened() ?? throw new \RuntimeException('The sheet cannot be read: its file does not open.');
+        return $opened() ?? throw FileFailure::notRead('the sheet');
     }
 }
