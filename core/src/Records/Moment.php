@@ -31,7 +31,7 @@ final readonly class Moment implements Kind
     {
         $moment = $this->of($value);
         $last = $read->now()->modify($this->ahead);
-        if ($moment !== null && $moment >= new \DateTimeImmutable(self::FIRST, $moment->getTimezone()) && $moment < $last) {
+        if ($moment !== null && $moment->format('Y-m-d') >= self::FIRST && $moment < $last) {
             return $moment;
         }
         $such = $this->day ? 'a day such as 2026-11-24' : 'a time such as 2026-11-24T10:05:00Z';

@@ -14,7 +14,7 @@ enum DayOrder: string
     private const CENTURY = 2000;
 
     private const PATTERN = '~^(\d{1,4})[-./](\d{1,2})[-./](\d{1,4})(?:[T '
-        .',]+(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*([ap]m)?)?(Z|[+-]\d\d:?\d\d)?$~i';
+        .',]+(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*([ap]m)?)?(Z|[+-]\d\d:?[0-5]\d)?$~i';
 
     /** The moment in a cell, in its zone where that is told, else as UTC; noon where the sheet has only the day. Null = no such day. */
     public function moment(string $cell): ?\DateTimeImmutable
@@ -43,7 +43,14 @@ enum DayOrder: string
             return null;
         }
 
-        return (new \DateTimeImmutable('now', new \DateTimeZone(strtoupper($part[8] ?? 'Z') === 'Z' ? 'UTC' : (string) $part[8])))
+        try {
+            $zone = new \DateTimeZone(strtoupper($part[8] ?? 'Z') === 'Z' ? 'UTC' : (string) $part[8]);
+        } catch (\Exception) {
+            // No place on earth is so far from Greenwich.
+            return null;
+        }
+
+        return (new \DateTimeImmutable('now', $zone))
             ->setDate($year, (int) $month, (int) $day)
             ->setTime($hour, (int) ($part[5] ?? 0), (int) ($part[6] ?? 0));
     }

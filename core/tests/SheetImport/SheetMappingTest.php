@@ -205,6 +205,8 @@ final class SheetMappingTest extends TestCase
     #[TestWith([DayOrder::DayFirst, '4.3.26', '2026-03-04 12:00:00'])]
     #[TestWith([DayOrder::MonthFirst, '3/4/2026 12:05 AM', '2026-03-04 00:05:00'])]
     #[TestWith([DayOrder::MonthFirst, '3/4/2026, 1:05:09 pm', '2026-03-04 13:05:09'])]
+    #[TestWith([DayOrder::YearFirst, '2026-03-04 15:06+99:99', null])]
+    #[TestWith([DayOrder::YearFirst, '2026-03-04 15:06+01:75', null])]
     #[TestWith([DayOrder::YearFirst, '04.03.2026', null])]
     #[TestWith([DayOrder::DayFirst, '4.3.2026 25:00', null])]
     #[TestWith([DayOrder::DayFirst, 'Tuesday', null])]
