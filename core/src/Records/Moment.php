@@ -30,7 +30,8 @@ final readonly class Moment implements Kind
     public function read(string $key, mixed $value, Read $read): ?\DateTimeImmutable
     {
         $moment = $this->of($value);
-        $last = $read->now()->modify($this->ahead);
+        $ahead = \DateInterval::createFromDateString($this->ahead) ?: throw new \LogicException("No change of date: {$this->ahead}");
+        $last = $read->now()->add($ahead);
         if ($moment !== null && $moment->format('Y-m-d') >= self::FIRST && $moment < $last) {
             return $moment;
         }
