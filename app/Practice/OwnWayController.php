@@ -88,8 +88,13 @@ final readonly class OwnWayController
      * @throws InvalidInput naming key, value and range
      */
     #[Endpoint(DrillPreviewResource::class)]
-    public function putDrill(#[Body(CoachsDrill::class)] CoachsDrill $body, string $drillId, #[CurrentUser] User $coach): DrillPreviewResource
-    {
+    public function putDrill(
+        #[Body(CoachsDrill::class)]
+        CoachsDrill $body,
+        string $drillId,
+        #[CurrentUser]
+        User $coach,
+    ): DrillPreviewResource {
         $drill = $body->drill($drillId);
         $kept = OwnDrill::withTrashed()->find($drillId) ?? new OwnDrill(['id' => $drillId, 'coach_id' => $coach->id]);
         abort_if($kept->coach_id !== $coach->id, Response::HTTP_FORBIDDEN);

@@ -46,7 +46,7 @@ final readonly class AppGround extends Ground
         $phpunit = 'timeout '.self::MOST_S.' vendor/bin/phpunit --do-not-cache-result --stop-on-defect';
         $nearest = implode('|', array_map(static fn(string $test): string => basename($test, '.php'), $this->nearest($mutant)));
 
-        return "php -l {$mutant->file} >/dev/null && {$this->world()} && ".($nearest === ''
+        return self::isCode($mutant->file)." && {$this->world()} && ".($nearest === ''
             ? ''
             : "{$phpunit} --testsuite feature --filter ".escapeshellarg("/({$nearest})::/").' && ').
             "{$phpunit} --testsuite feature";
@@ -54,7 +54,8 @@ final readonly class AppGround extends Ground
 
     public function leave(string $copy): void
     {
-        exec('[ ! -f '.escapeshellarg("{$copy}/.local/test/pid").' ] || kill -TERM -- -$(cat '.escapeshellarg("{$copy}/.local/test/pid").')');
+        $pid = escapeshellarg("{$copy}/.local/test/pid");
+        exec("[ ! -f {$pid} ] || kill -TERM -- -\$(cat {$pid})");
         sleep(2);
         parent::leave($copy);
     }

@@ -34,7 +34,8 @@ final readonly class CoreGround extends Ground
         $room = $this->room($mutant->file);
         $tests = 'timeout '.self::MOST_S.' vendor/bin/phpunit --do-not-cache-result --stop-on-defect --exclude-group draws';
 
-        return "cd core && php -l ../{$mutant->file} >/dev/null && ".(is_dir("{$copy}/core/tests/{$room}") ? "{$tests} tests/{$room} && " : '')
-            .$tests;
+        $nearest = is_dir("{$copy}/core/tests/{$room}") ? "{$tests} tests/{$room} && " : '';
+
+        return self::isCode($mutant->file)." && cd core && {$nearest}{$tests}";
     }
 }

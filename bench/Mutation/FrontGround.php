@@ -21,7 +21,8 @@ final readonly class FrontGround extends Ground
 
     public function copy(int $worker): string
     {
-        $copy = $this->copyOf($worker, 'resources', 'package.json', 'tsconfig.json', 'vitest.config.ts', 'contract', 'lang', 'core/src', 'core/bin');
+        $settings = ['package.json', 'tsconfig.json', 'vitest.config.ts'];
+        $copy = $this->copyOf($worker, 'resources', 'contract', 'lang', 'core/src', 'core/bin', ...$settings);
         symlink("{$this->root}/node_modules", "{$copy}/node_modules");
 
         return $copy;

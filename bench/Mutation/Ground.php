@@ -13,6 +13,9 @@ abstract readonly class Ground
     /** What `timeout` says. */
     public const OUT_OF_TIME = 124;
 
+    /** Changed so that it is no code any more. */
+    public const NO_CODE = 125;
+
     final protected function __construct(protected string $root) {}
 
     public static function of(string $where, string $root): self
@@ -43,6 +46,11 @@ abstract readonly class Ground
     public function leave(string $copy): void
     {
         exec('rm -rf '.escapeshellarg($copy));
+    }
+
+    protected static function isCode(string $file): string
+    {
+        return "{ php -l {$file} >/dev/null || exit ".self::NO_CODE.'; }';
     }
 
     protected function copyOf(int $worker, string ...$parts): string

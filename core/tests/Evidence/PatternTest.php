@@ -66,7 +66,8 @@ final class PatternTest extends TestCase
             LowPointSource::Censored,
             DerivedBall::of(new SeenBall(Strike::Thin, noContact: true), 1100, false, Calibration::standard())->source,
         );
-        self::assertSame(LowPointSource::NotSeen, DerivedBall::of(new SeenBall(Strike::Thin), 1100, false, Calibration::standard())->source);
+        $thin = DerivedBall::of(new SeenBall(Strike::Thin), 1100, false, Calibration::standard());
+        self::assertSame(LowPointSource::NotSeen, $thin->source);
     }
 
     public function test_censored_balls_raise_the_arc_that_is_inferred(): void
