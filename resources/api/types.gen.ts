@@ -4158,6 +4158,8 @@ export interface components {
             effort: 1 | 2 | 3;
             if_wrong: components["schemas"]["Told"];
             prior: number;
+            /** @description A look that it is known by was seen, whatever else explains the balls. */
+            seen: boolean;
         };
         WeighedClue: {
             /** @description What was seen, in words. */
@@ -4167,6 +4169,8 @@ export interface components {
             /** @description "speaks strongly for it" */
             says: components["schemas"]["Told"];
             how: components["schemas"]["Told"];
+            /** @description It was looked at; else the balls tell it. */
+            is_look: boolean;
         };
         Work: {
             cause: string;

@@ -57,6 +57,14 @@ describe('the reading', () => {
         expect(places).toEqual(places.toSorted((a, b) => a - b));
     });
 
+    it('keeps a fault that was seen on the list, whatever explains the balls better', () => {
+        const causes = [cause('handle'), cause('bowed', { probability: 0.02, seen: true }), cause('scoop', { probability: 0.02 })];
+        show(reading({ causes, work_on_first: 'handle', likely: 1 }));
+        const list = screen.getByRole('heading', { name: 'Seen; not the main one' }).parentElement?.textContent;
+        expect(list).toContain('bowed was seen.');
+        expect(list).not.toContain('scoop');
+    });
+
     it('takes nothing more in a lesson that is closed', () => {
         show(reading(), {}, true);
         expect(screen.queryByRole('button', { name: /Prescribe/ })).toBeNull();
@@ -66,7 +74,9 @@ describe('the reading', () => {
         show(
             reading({
                 causes: [
-                    cause('handle', { against: [{ text: 'Flight is high.', odds: 0.4, says: 'speaks against it', how: 'rarely so' }] }),
+                    cause('handle', {
+                        against: [{ text: 'Flight is high.', odds: 0.4, says: 'speaks against it', how: 'rarely so', is_look: false }],
+                    }),
                 ],
                 likely: 1,
             }),

@@ -107,7 +107,14 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
                     }}
                 />
             )}
-            <CauseList causes={reading.causes.filter((one, place) => place < reading.likely && one !== first)} onOpen={setOpened} />
+            <CauseList
+                causes={reading.causes.filter((one, place) => place < reading.likely && one !== first)}
+                // What was seen stays, whatever explains the balls better.
+                seen={
+                    first === undefined ? [] : reading.causes.filter((one, place) => place >= reading.likely && one.seen && one !== first)
+                }
+                onOpen={setOpened}
+            />
             <ToMind reading={reading} />
             {reading.calibrated !== null && (
                 <p className="text-sm text-soft">

@@ -192,7 +192,7 @@ export const cause = (id: string, over: Partial<WeighedCause> = {}): WeighedCaus
     id,
     name: `Cause ${id}`,
     probability: 0.6,
-    for: [{ text: `${id} was seen.`, odds: 6, says: 'speaks strongly for it', how: 'nearly always so' }],
+    for: [{ text: `${id} was seen.`, odds: 6, says: 'speaks strongly for it', how: 'nearly always so', is_look: true }],
     against: [],
     main_reasons: [`${id} was seen.`, 'Marks are deep.', 'Touch is behind.'],
     gain: 0.3,
@@ -200,6 +200,7 @@ export const cause = (id: string, over: Partial<WeighedCause> = {}): WeighedCaus
     effort: 1,
     if_wrong: 'It would stay.',
     prior: 0.1,
+    seen: false,
     ...over,
 });
 

@@ -25,6 +25,7 @@ final readonly class Cause
      * @param  list<string>  $believedAs  words by which a student names it
      * @param  list<Lie>|null  $lies  null = every lie of its shots
      * @param  bool  $spoilsStrikes  false = the strikes may be good and distance, direction or flight are wrong all the same
+     * @param  bool  $isInTheBalls  what it names is what the balls do: it needs no look
      * @param  (\Closure(Task): bool)|null  $unless  tasks in which what it names is no fault
      * @param  (\Closure(Task): float)|null  $priorIn  prior probability where the task itself makes it likelier
      */
@@ -41,6 +42,7 @@ final readonly class Cause
         public ?array $lies = null,
         private ?\Closure $unless = null,
         public bool $spoilsStrikes = true,
+        public bool $isInTheBalls = false,
         private ?\Closure $priorIn = null,
     ) {}
 
@@ -55,6 +57,12 @@ final readonly class Cause
         return \in_array($task->shot, $this->shots, true)
             && ($this->lies === null || \in_array($task->lie, $this->lies, true))
             && ! ($this->unless !== null && ($this->unless)($task));
+    }
+
+    /** Whether it is known by a look; some are by the task or the balls alone. */
+    public function isLookedAt(): bool
+    {
+        return ! $this->isInTheBalls && array_filter($this->clues, static fn(Clue $clue): bool => $clue->needs() !== []) !== [];
     }
 
     public function prior(Task $task): float

@@ -10,6 +10,14 @@ use LowPoint\Core\Strike\Normal;
 /** The balls of a case in figures. Lengths in mm. */
 final class Pattern
 {
+    /**
+     * Touches are told as two groups from so many in each, and where more lies between them than within, at least this, mm. Origin: chosen
+     * by us.
+     */
+    private const LEAST_GROUP = 2;
+
+    private const GROUPS_APART_MM = 40.0;
+
     /** Strikes so good, of at least so many, that nothing is to be cured. Origin: handbook 4.1. */
     private const GOOD_SHARE = 0.8;
 
@@ -141,6 +149,44 @@ final class Pattern
         $struck = $this->struck();
 
         return new Tally(\count(array_filter($struck, static fn(Strike $one): bool => $one === $strike)), \count($struck));
+    }
+
+    /**
+     * The means of two groups that the first touches lie in, mm, the further behind first: some are as the fault puts them, the others are
+     * saved. Null where they are one group.
+     *
+     * @return array{float, float}|null
+     */
+    public function touchGroups(): ?array
+    {
+        $row = $this->touches();
+        [$gap, $at] = [0.0, 0];
+        for ($k = self::LEAST_GROUP; $k <= \count($row) - self::LEAST_GROUP; $k++) {
+            if ($row[$k] - $row[$k - 1] > $gap) {
+                [$gap, $at] = [$row[$k] - $row[$k - 1], $k];
+            }
+        }
+        if ($gap < self::GROUPS_APART_MM) {
+            return null;
+        }
+        [$behind, $ahead] = [\array_slice($row, 0, $at), \array_slice($row, $at)];
+        $wider = max($row[$at - 1] - $row[0], $row[\count($row) - 1] - $row[$at]);
+
+        return $gap > $wider ? [array_sum($behind) / \count($behind), array_sum($ahead) / \count($ahead)] : null;
+    }
+
+    /** @return list<float> first touches, mm, the furthest behind first */
+    public function touches(): array
+    {
+        $row = [];
+        foreach ($this->balls as $ball) {
+            if ($ball->touchMm !== null) {
+                $row[] = $ball->touchMm;
+            }
+        }
+        sort($row);
+
+        return $row;
     }
 
     /** Error of the carry of good strikes as a share of the carry asked for, + = long. */

@@ -42,6 +42,16 @@ final class BallLikelihood
 
     private const STRAY_SD_MM = 40.0;
 
+    /**
+     * Share of students with a fault who save some of their balls, from how many balls on, and how far the fault must put the touch from
+     * where a sound player's is, mm. Origin: chosen by us.
+     */
+    private const TWO_GROUPS = 0.1;
+
+    private const TWO_GROUPS_FROM = 4;
+
+    private const GROUPS_APART_MM = 15.0;
+
     /** Share of a sound player's balls without ground contact, on turf and in sand. Origin: the typical depths of handbook 14.2. */
     private const NO_CONTACT = [0.08, 0.01];
 
@@ -101,6 +111,9 @@ final class BallLikelihood
 
     private const START_EFFECT_SD_DEG = 2.0;
 
+    /** Share of students with a fault whose club comes to the ball as a sound player's does. Origin: chosen by us. */
+    private const BROUGHT_BACK = 0.2;
+
     /** Deliveries are told apart by this much, degrees: nearer ones share their strikes. */
     private const LEAN_STEP_DEG = 3.0;
 
@@ -113,6 +126,9 @@ final class BallLikelihood
     private readonly float $meanMm;
 
     private readonly float $squares;
+
+    /** @var list<float> touches, the furthest behind first */
+    private readonly array $inOrder;
 
     private readonly int $without;
 
@@ -136,12 +152,6 @@ final class BallLikelihood
 
     /** @var array{int, float} */
     private readonly array $start;
-
-    private readonly ?float $leanSeen;
-
-    private readonly ?float $impactLeanSeen;
-
-    private readonly ?float $openSeen;
 
     private readonly float $pathDeg;
 
@@ -176,14 +186,12 @@ final class BallLikelihood
     ) {
         $case = $context->case;
         $this->sand = $case->task->inSand();
-        $this->leanSeen = $case->seen->number(Observable::ShaftLean);
-        $this->impactLeanSeen = $case->seen->number(Observable::ImpactLean);
-        $this->openSeen = $case->seen->number(Observable::FaceOpen);
         $this->pathDeg = $case->seen->number(Observable::Path) ?? 0.0;
         $touch = $context->pattern->touch;
         $this->touches = $touch->n;
         $this->meanMm = $touch->mean ?? 0.0;
         $this->squares = ($touch->sd ?? 0.0) ** 2 * max(0, $touch->n - 1);
+        $this->inOrder = $context->pattern->touches();
         $without = 0;
         $marks = [0, 0, 0];
         $struck = $unseen = [];
@@ -242,7 +250,7 @@ final class BallLikelihood
         $key = $this->delivery($fault, $school);
         $terms = [];
         if ($this->touches > 0) {
-            $terms['touch'] = $this->touch($mean, $fault->touchSdMm, $scatter);
+            $terms['touch'] = $this->touch($mean, $fault->touchSdMm, $scatter, $this->normalTouchMm($school));
         }
         if ($this->touches + $this->without > 0) {
             $none = max(self::NO_CONTACT[(int) $this->sand], $fault->noContact);
@@ -252,11 +260,19 @@ final class BallLikelihood
             $terms['marks'] = $this->marked[1000 * $key + (int) round(20 * $fault->depthMm) + 500] ??= $this->marks($fault, $key);
         }
         if ($this->struck !== []) {
-            $terms['strikes'] = $this->strikes[$key] ??= $this->strikesByTouch($this->tables[$key]);
+            $terms['strikes'] = $this->delivered(
+                $key,
+                $school,
+                fn(int $delivery): float => $this->strikes[$delivery] ??= $this->strikesByTouch($this->tables[$delivery]),
+            );
         }
         if ($this->struckUnseen !== []) {
             $spread = sqrt(self::TOUCH_SD_MM ** 2 + $fault->touchSdMm ** 2 + $scatter ** 2);
-            $terms['strikes'] = ($terms['strikes'] ?? 0.0) + $this->strikesUnseen($mean, $spread, $this->tables[$key]);
+            $terms['strikes'] = ($terms['strikes'] ?? 0.0) + $this->delivered(
+                $key,
+                $school,
+                fn(int $delivery): float => $this->strikesUnseen($mean, $spread, $this->tables[$delivery]),
+            );
         }
         if ($this->good[1] > 0) {
             [$share, $balls] = $spoils ? self::SPOILED : [$this->soundRate($school), self::SOUND_BALLS];
@@ -302,7 +318,7 @@ final class BallLikelihood
         return $this->tables[$delivery]->rates($this->normalTouchMm($school), self::SCATTER_MM[(int) $this->sand])[StrikeTable::GOOD];
     }
 
-    private function touch(float $mean, float $faultSd, float $scatter): float
+    private function touch(float $mean, float $faultSd, float $scatter, float $soundMm): float
     {
         $between = self::TOUCH_SD_MM ** 2 + $faultSd ** 2;
         // What leaves the touch alone leaves it where sound players touch: hardly anybody strays from there.
@@ -315,8 +331,49 @@ final class BallLikelihood
             $s = $scatter * $times;
             $logs[] = log((1 - $astray) * $weight) + $this->touchesLying($off, $between + ($s * $s) / $n, $s);
         }
+        if ($faultSd > 0.0 && $n >= self::TWO_GROUPS_FROM && abs($mean - $soundMm) >= self::GROUPS_APART_MM) {
+            $logs[] = log(self::TWO_GROUPS) + $this->inTwoGroups($mean, $between, $scatter, $soundMm);
+        }
 
         return self::logSum($logs);
+    }
+
+    /**
+     * Log-likelihood of touches of which some lie where the fault puts them and the others where a sound player's do, for he saves these in
+     * time: their common mean would speak against the very fault that it hides (handbook 16.2). Every split of the row is tried; how
+     * many lie where is open.
+     */
+    private function inTwoGroups(float $mean, float $between, float $scatter, float $soundMm): float
+    {
+        $n = $this->touches;
+        $row = $mean < $soundMm ? $this->inOrder : array_reverse($this->inOrder);
+        $logs = [];
+        $sum = $squares = 0.0;
+        $all = array_sum($row);
+        $allSquares = array_sum(array_map(static fn(float $one): float => $one ** 2, $row));
+        for ($k = 1; $k < $n; $k++) {
+            $sum += $row[$k - 1];
+            $squares += $row[$k - 1] ** 2;
+            $logs[] =
+                self::lying($k, $sum, $squares, $mean, $between, $scatter) +
+                self::lying($n - $k, $all - $sum, $allSquares - $squares, $soundMm, self::TOUCH_SD_MM ** 2, $scatter) -
+                Distributions::logChoose($n, $k) -
+                log($n + 1);
+        }
+
+        // The constant that a single group leaves out as well.
+        return ($logs === [] ? -INF : self::logSum($logs)) + log($n) / 2;
+    }
+
+    /** Log-likelihood of so many touches, by their sum and the sum of their squares, about a mean that students differ in. */
+    private static function lying(int $n, float $sum, float $squares, float $mean, float $between, float $scatter): float
+    {
+        $variance = $between + $scatter ** 2 / $n;
+
+        return -log($n) / 2 - (($sum / $n - $mean) ** 2) / (2 * $variance) -
+            log($variance) / 2 -
+            max(0.0, $squares - $sum ** 2 / $n) / (2 * $scatter ** 2) -
+            ($n - 1) * log($scatter);
     }
 
     /** Log-likelihood of the touches: squared distance of their mean, its variance, and their scatter. */
@@ -364,6 +421,20 @@ final class BallLikelihood
         }
 
         return $log;
+    }
+
+    /**
+     * Log-likelihood of the strikes of a delivery: some students with a fault bring the club back as sound players do all the same.
+     *
+     * @param  \Closure(int): float  $log  of one delivery
+     */
+    private function delivered(int $key, School $school, \Closure $log): float
+    {
+        $sound = $this->delivery(new Mechanism, $school);
+
+        return $key === $sound
+            ? $log($key)
+            : self::logSum([log(1 - self::BROUGHT_BACK) + $log($key), log(self::BROUGHT_BACK) + $log($sound)]);
     }
 
     private function strikesByTouch(StrikeTable $table): float
@@ -432,13 +503,42 @@ final class BallLikelihood
     private function delivery(Mechanism $fault, School $school): int
     {
         $card = $this->card($school);
-        $address = $this->leanSeen ?? $card->leanDeg() + $fault->addressLeanDeg;
 
         return $this->deliveryOf(
-            $this->impactLeanSeen ?? $address + $fault->strikeLeanDeg,
-            $this->openSeen ?? ($fault->faceDeg ?? $card->openDeg()),
+            $this->strikeLean($fault, $card),
+            $fault->faceDeg === null ? $card->openDeg() : $this->moved(Observable::FaceOpen, $card->openDeg(), $fault->faceDeg - $card->openDeg()),
             $fault->radiusMm ?? $this->context->pattern->radiusMm,
         );
+    }
+
+    /** Mean of the lean at the strike under a supposition, degrees. */
+    private function strikeLean(Mechanism $fault, SetupCard $card): float
+    {
+        $begun = $this->moved(Observable::ShaftLean, $card->leanDeg(), $fault->addressLeanDeg);
+        if ($fault->strikeLeanDeg === 0.0) {
+            // What was set up is brought back to the ball.
+            return $this->moved(Observable::ImpactLean, $card->leanDeg(), $begun - $card->leanDeg());
+        }
+        $address = $fault->addressLeanDeg === 0.0 ? $this->context->case->seen->number(Observable::ShaftLean) : null;
+
+        return $this->moved(Observable::ImpactLean, $address ?? $begun, $fault->strikeLeanDeg);
+    }
+
+    /**
+     * A figure under a supposition, in its unit. One that was seen is an outcome like any other (handbook 16.2): it does not take the place
+     * of what the supposition expects, or it would explain the balls for all alike. Only where the fault itself has moved it further than
+     * usual does it tell how far.
+     *
+     * @param  float  $by  how far the fault moves it
+     */
+    private function moved(Observable $what, float $from, float $by): float
+    {
+        $seen = $this->context->case->seen->number($what);
+        if ($by === 0.0 || $seen === null || ($seen - $from - $by) * $by <= 0.0) {
+            return $from + $by;
+        }
+
+        return $seen;
     }
 
     private function card(School $school): SetupCard

@@ -27,7 +27,9 @@ final readonly class BallsInWords
         $pattern = $this->context->pattern;
 
         return match ($term) {
-            'touch' => "the first touch is {$this->words->place($pattern->touch->mean ?? 0.0)} on average".
+            'touch' => ($groups = $pattern->touchGroups()) !== null
+                ? "the first touches lie in two groups: {$this->words->place($groups[0])} and {$this->words->place($groups[1])}"
+                : "the first touch is {$this->words->place($pattern->touch->mean ?? 0.0)} on average".
                 ($pattern->touch->sd === null ? '' : ", {$this->words->scatter($pattern->touch->sd)}"),
             'contact' => $this->words->tally(
                 new Tally($pattern->sourced(LowPointSource::Censored), $pattern->touch->n + $pattern->sourced(LowPointSource::Censored)),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Reading;
 
 use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Clue\Clue;
 use LowPoint\Core\Causes\Clue\Density;
 use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
@@ -73,6 +74,9 @@ final class Explanations
 
     /** @var array<int, float> */
     private array $lookSums = [];
+
+    /** @var array<int, bool> whether a look of each cause's own speaks for it */
+    private array $seenIn = [];
 
     /** @var array<int, array<string, float>> by observable */
     private array $byLook = [];
@@ -184,7 +188,8 @@ final class Explanations
         foreach ($this->causes as $i => $cause) {
             $mechanisms[$i] = $cause->mechanism->on($slope);
             $this->terms[$i] = $this->balls->terms($mechanisms[$i], $this->school, $cause->spoilsStrikes);
-            $this->looks[$i] = array_map(fn($clue): ?float => $clue->weight($this->context), $cause->clues);
+            $this->looks[$i] = array_map($this->weightOf(...), $cause->clues);
+            $this->seenIn[$i] = array_filter($cause->clues, fn(Clue $clue): bool => $clue->speaksFor($this->context)) !== [];
             $this->sumLooks($i, $cause, $bits);
             $prior = $cause->prior($this->context->case->task);
             $odds[$i] = $prior / (1 - $prior);
@@ -203,7 +208,14 @@ final class Explanations
         }
         // A cause that explains next to nothing alone hardly does so beside another: its pairs weigh nothing.
         $best = max([-INF, ...$alone]);
-        $worth = array_keys(array_filter($alone, static fn(float $log): bool => $log >= $best - self::PAIRS_WITHIN));
+        // One that was seen may stand beside it all the same.
+        $worth = array_keys(
+            array_filter(
+                $alone,
+                fn(float $log, int $i): bool => $log >= $best - self::PAIRS_WITHIN || $this->seenIn[$i],
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
         foreach ($worth as $at => $i) {
             foreach (\array_slice($worth, 0, $at) as $j) {
                 $prior = log((self::TWO * $odds[$i] * $odds[$j]) / $pairOdds);
@@ -241,6 +253,14 @@ final class Explanations
         );
         $this->uncapped = $this->probabilities;
         $this->cap();
+    }
+
+    /** What a fault is known by never speaks against it, however little of it was seen (handbook 16.2). */
+    private function weightOf(Clue $clue): ?float
+    {
+        $weight = $clue->weight($this->context);
+
+        return $weight !== null && $weight < 0.0 && $clue->speaksFor($this->context) ? 0.0 : $weight;
     }
 
     /** @param array<string, int> $bits one for each observable met so far */
@@ -380,6 +400,8 @@ final class Explanations
         usort($for, $heaviest);
         usort($against, $heaviest);
 
-        return new WeighedCause($cause, $cause->prior($this->context->case->task), $this->probabilities[$i], $for, $against);
+        $prior = $cause->prior($this->context->case->task);
+
+        return new WeighedCause($cause, $prior, $this->probabilities[$i], $for, $against, $this->seenIn[$i]);
     }
 }

@@ -258,6 +258,8 @@ final readonly class ReadingEngine
             ).' Watch more balls before you change anything.',
             $context->pattern->count() > 0 && $context->pattern->count() < WorkOnFirst::LEAST_BALLS
                 => 'Too few balls to name a cause. Watch at least three'.($look === null ? '.' : ", and look at {$look} meanwhile."),
+            $first === null && $choice->unseen !== null && $next !== null => self::asGood($choice, $next)
+                ?? "Perhaps {$choice->unseen->cause->shortName()}: look at {$look} first.",
             $first === null => $look === null
                 ? 'No cause stands out. Watch more balls.'
                 : 'No cause stands out yet. Take the next look, or watch more balls.',
@@ -268,9 +270,11 @@ final readonly class ReadingEngine
     /** "Scooping or ball too far back: look at release first." Null where one of them stands out. */
     private static function asGood(WorkOnFirst $choice, ?NextObservation $next): ?string
     {
-        return $choice->cause === null || $choice->alike === null || $next === null
+        $likely = $choice->cause ?? $choice->unseen;
+
+        return $likely === null || $choice->alike === null || $next === null
             ? null
-            : "{$choice->cause->cause->shortName()} or {$choice->alike->cause->shortName()}: ".
+            : "{$likely->cause->shortName()} or {$choice->alike->cause->shortName()}: ".
                 "look at {$next->observable->field()->label} first.";
     }
 

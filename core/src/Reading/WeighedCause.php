@@ -26,6 +26,8 @@ use LowPoint\Core\Causes\Effort;
  *     effort: value-of<Effort>,
  *     if_wrong: ToldShape,
  *     prior: float,
+ *     // A look that it is known by was seen, whatever else explains the balls.
+ *     seen: bool,
  * }
  */
 final readonly class WeighedCause
@@ -33,11 +35,15 @@ final readonly class WeighedCause
     /** So many reasons are told where there is no room for all. Origin: chosen by us. */
     private const MAIN_REASONS = 3;
 
+    /** A cause that nobody has looked at is named from here on. Origin: handbook 16.2. */
+    private const BY_BALLS_ALONE = 0.6;
+
     /**
      * @param  float  $prior  probability before anything was seen, 0..1
      * @param  float  $probability  0..1
      * @param  list<WeighedClue>  $for  heaviest first
      * @param  list<WeighedClue>  $against  heaviest first
+     * @param  bool  $seen  a look that it is known by was seen
      * @param  float|null  $gain  predicted change of the good rate (0..1); null where the model sees none or is not asked
      * @param  string|null  $gainText  what the model says of putting it right; null where it is not asked
      */
@@ -47,9 +53,16 @@ final readonly class WeighedCause
         public float $probability,
         public array $for,
         public array $against,
+        public bool $seen = false,
         public ?float $gain = null,
         public ?string $gainText = null,
     ) {}
+
+    /** Whether it may be worked on: a look of its own speaks for it, or it has none, or the balls alone do (handbook 16.2). */
+    public function mayBeNamed(): bool
+    {
+        return $this->seen || $this->probability > self::BY_BALLS_ALONE || ! $this->cause->isLookedAt();
+    }
 
     /** @return list<string> the heaviest things that speak for it, in words */
     public function mainReasons(): array
@@ -59,7 +72,7 @@ final readonly class WeighedCause
 
     public function withGain(?float $gain, string $text): self
     {
-        return new self($this->cause, $this->prior, $this->probability, $this->for, $this->against, $gain, $text);
+        return new self($this->cause, $this->prior, $this->probability, $this->for, $this->against, $this->seen, $gain, $text);
     }
 
     /** @return WeighedCauseShape */
@@ -77,6 +90,7 @@ final readonly class WeighedCause
             'effort' => $this->cause->cure->effort->value,
             'if_wrong' => $this->cause->ifWrong,
             'prior' => round($this->prior, 4),
+            'seen' => $this->seen,
         ];
     }
 }

@@ -16,6 +16,8 @@ namespace LowPoint\Core\Reading;
  *     // "speaks strongly for it"
  *     says: ToldShape,
  *     how: ToldShape,
+ *     // It was looked at; else the balls tell it.
+ *     is_look: bool,
  * }
  */
 final readonly class WeighedClue
@@ -53,6 +55,7 @@ final readonly class WeighedClue
             'odds' => round(exp(max(-self::MOST_LOG, min(self::MOST_LOG, $this->weight))), 2),
             'says' => $this->says(),
             'how' => $this->how,
+            'is_look' => $this->isLook,
         ];
     }
 }

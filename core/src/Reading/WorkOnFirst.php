@@ -14,7 +14,7 @@ use LowPoint\Core\Wording\Words;
 
 /**
  * The one cause to work on first, among those shown: likely, big and cheap to change (handbook 14.4). The most probable one
- * unless another is better by half, so that a ball more does not change the lesson.
+ * unless another is better by half, so that a ball more does not change the lesson. What nobody has looked at is looked at first.
  */
 final readonly class WorkOnFirst
 {
@@ -55,6 +55,9 @@ final readonly class WorkOnFirst
     /** Another that is worth as much: one more look decides. */
     public ?WeighedCause $alike;
 
+    /** The likeliest one while nobody has looked at it: the next look decides. */
+    public ?WeighedCause $unseen;
+
     /** Why it is not the likeliest one; null where it is. */
     public ?string $why;
 
@@ -64,51 +67,68 @@ final readonly class WorkOnFirst
     public function __construct(array $weighed, Explanations $explanations, EvidenceContext $context)
     {
         $likely = $weighed[0] ?? null;
-        if (
-            $likely === null
-            || $context->pattern->isSound()
-            || $context->pattern->count() < self::LEAST_BALLS
-            || $likely->probability < self::LEAST_LIKELY
-            || $explanations->nothing() > ($explanations->asGoodAsSound($likely->cause) ? self::NOTHING_WITH_GOOD_BALLS : self::NOTHING)
-        ) {
-            $this->cause = $this->alike = $this->why = null;
-
-            return;
-        }
-        $near = array_filter(
-            \array_slice($weighed, 0, self::SHOWN),
-            static fn(WeighedCause $one): bool => $one->probability >= self::NEAR_THE_FIRST * $likely->probability,
+        $tells =
+            $likely !== null
+            && ! $context->pattern->isSound()
+            && $context->pattern->count() >= self::LEAST_BALLS
+            && $likely->probability >= self::LEAST_LIKELY
+            && $explanations->nothing() <= ($explanations->asGoodAsSound($likely->cause) ? self::NOTHING_WITH_GOOD_BALLS : self::NOTHING);
+        $near = $tells
+            ? array_values(
+                array_filter(
+                    \array_slice($weighed, 0, self::SHOWN),
+                    static fn(WeighedCause $one): bool => $one->probability >= self::NEAR_THE_FIRST * $likely->probability,
+                ),
+            )
+            : [];
+        $named = array_values(
+            array_filter(
+                $near,
+                static fn(WeighedCause $one): bool => $one->mayBeNamed() && $one->probability >= self::LEAST_LIKELY,
+            ),
         );
-        $best = $likely;
-        foreach ($near as $one) {
-            $by =
-                $one->probability >= self::LIKE * $likely->probability && self::isSeenInSetup($one->cause, $context)
-                    ? 1.0
-                    : self::BETTER_BY;
-            if (self::worth($one) > $by * self::worth($likely) && self::worth($one) > self::worth($best)) {
-                $best = $one;
-            }
-        }
+        $best = $named === [] ? null : self::best($named, $context);
         $alike = null;
         foreach ($near as $one) {
             if (
-                $one !== $best
-                && $one->probability >= self::ALIKE * $best->probability
-                && self::worth($one) >= self::ALIKE * self::worth($best)
+                ($to = $best ?? $likely) !== null
+                && $one !== $to
+                && $one->probability >= self::ALIKE * $to->probability
+                && self::worth($one) >= self::ALIKE * self::worth($to)
             ) {
                 $alike ??= $one;
             }
         }
         $this->cause = $best;
+        $this->unseen = $tells && $best === null ? $likely : null;
         $this->alike = $alike;
-        $this->why = $best === $likely ? null : self::why($best, $likely);
+        $this->why = $best === null || $likely === null || $best === $likely ? null : self::why($best, $likely);
+    }
+
+    /** @param non-empty-list<WeighedCause> $named most probable first */
+    private static function best(array $named, EvidenceContext $context): WeighedCause
+    {
+        $best = $likeliest = $named[0];
+        foreach ($named as $one) {
+            $by =
+                $one->probability >= self::LIKE * $likeliest->probability && self::isSeenInSetup($one->cause, $context)
+                    ? 1.0
+                    : self::BETTER_BY;
+            if (self::worth($one) > $by * self::worth($likeliest) && self::worth($one) > self::worth($best)) {
+                $best = $one;
+            }
+        }
+
+        return $best;
     }
 
     private static function why(WeighedCause $best, WeighedCause $likely): string
     {
-        $better = ($best->gain ?? self::UNKNOWN_GAIN) > ($likely->gain ?? self::UNKNOWN_GAIN)
-            ? 'putting this right wins more good strikes'
-            : 'this is easier to change';
+        $better = match (true) {
+            ! $likely->mayBeNamed() => 'nobody has looked at it yet',
+            ($best->gain ?? self::UNKNOWN_GAIN) > ($likely->gain ?? self::UNKNOWN_GAIN) => 'putting this right wins more good strikes',
+            default => 'this is easier to change',
+        };
 
         return Words::sentence("{$likely->cause->shortName()} is likelier, about ".Words::tens($likely->probability)." in 10; {$better}");
     }

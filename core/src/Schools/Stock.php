@@ -7,6 +7,7 @@ namespace LowPoint\Core\Schools;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Strike\Normal;
 
 /**
@@ -53,28 +54,35 @@ final readonly class Stock
         'path_deg' => 0.0,
     ];
 
+    /** How far the lean at the strike of a sound player is from the card. Origin: handbook 16.2. */
+    private const STRIKE_LEAN_SPREAD_DEG = 2.5;
+
     private const SAND_PATH_DEG = -2.0;
 
     private const SAND_STERNUM_MM = 4.0;
 
     /** A face in soft sand is opened by feel: players differ more. Origin: chosen by us. */
-    private const SAND_FACE_SPREAD_DEG = 6.0;
+    private const SOFT_SAND_FACE_SPREAD_DEG = 6.0;
+
+    private const HARD_SAND_FACE_SPREAD_DEG = 4.5;
 
     private function __construct(
         private SetupCard $card,
         private bool $sand,
+        /** In sand that a face is opened for. */
+        private bool $soft,
     ) {}
 
     public static function of(School $school, Task $task): self
     {
-        return new self(SetupCard::of($school, $task), $task->inSand());
+        return new self(SetupCard::of($school, $task), $task->inSand(), $task->lie === Lie::SandSoft || $task->lie === Lie::SandMedium);
     }
 
     /** The figure among sound players; null for what is seen in words. */
     public function normal(Observable $what): ?Normal
     {
         if ($what === Observable::ImpactLean) {
-            return new Normal($this->card->leanDeg(), self::SPREAD['shaft_lean_deg'] + 0.6);
+            return new Normal($this->card->leanDeg(), self::STRIKE_LEAN_SPREAD_DEG);
         }
         $spread = self::SPREAD[$what->value] ?? null;
         // On a slope no card says where the ball goes.
@@ -82,7 +90,7 @@ final readonly class Stock
             return null;
         }
         if ($this->sand && $what === Observable::FaceOpen) {
-            $spread = self::SAND_FACE_SPREAD_DEG;
+            $spread = $this->soft ? self::SOFT_SAND_FACE_SPREAD_DEG : self::HARD_SAND_FACE_SPREAD_DEG;
         }
         $range = $this->card->range($what);
         if ($range !== null) {

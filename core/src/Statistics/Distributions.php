@@ -47,6 +47,12 @@ final class Distributions
         return 0.5 * log(2 * M_PI) + ($x + 0.5) * log($t) - $t + log($sum);
     }
 
+    /** Log of the number of ways to choose $k of $n. */
+    public static function logChoose(int $n, int $k): float
+    {
+        return self::logGamma($n + 1) - self::logGamma($k + 1) - self::logGamma($n - $k + 1);
+    }
+
     /** P(X <= x) for X ~ Beta(a, b). */
     public static function beta(float $x, float $a, float $b): float
     {

@@ -33,10 +33,17 @@ final readonly class BackswingAgainstShot implements Clue
         if ($steps === null) {
             return null;
         }
-        $counts = $this->sign === 0 ? $steps !== 0 : $this->sign * $steps > 0;
+        $counts = $this->counts($steps);
         $sound = $this->sign === 0 ? 2 * self::SOUND_OFF : self::SOUND_OFF;
 
         return log($counts ? $this->strength->share() / $sound : (1 - $this->strength->share()) / (1 - $sound));
+    }
+
+    public function speaksFor(EvidenceContext $context): bool
+    {
+        $steps = self::steps($context);
+
+        return $steps !== null && $this->counts($steps);
     }
 
     public function text(EvidenceContext $context, Words $words): string
@@ -69,6 +76,11 @@ final readonly class BackswingAgainstShot implements Clue
                 default => 'longer or shorter',
             }.
             ' than the carry asks with this fault';
+    }
+
+    private function counts(int $steps): bool
+    {
+        return $this->sign === 0 ? $steps !== 0 : $this->sign * $steps > 0;
     }
 
     private static function steps(EvidenceContext $context): ?int

@@ -35,6 +35,11 @@ final readonly class BounceOnGround implements Clue
         );
     }
 
+    public function speaksFor(EvidenceContext $context): bool
+    {
+        return false;
+    }
+
     public function text(EvidenceContext $context, Words $words): string
     {
         return 'the club has '.$words->degrees($context->case->task->club->bounceDeg).' of bounce';

@@ -20,6 +20,12 @@ interface Clue
      */
     public function weight(EvidenceContext $context): ?float;
 
+    /**
+     * Whether what was seen is what the cause is known by: a figure past the beginning of its ramp, a word that counts for it. Never of
+     * what the task alone tells.
+     */
+    public function speaksFor(EvidenceContext $context): bool;
+
     /** What was seen, as the middle of a sentence. Only called when weight() is not null. */
     public function text(EvidenceContext $context, Words $words): string;
 

@@ -29,14 +29,64 @@ final class Density
      */
     public static function ratio(float $value, Normal $sound, float $from, float $to, float $error, float $share, Field $field): float
     {
-        $stray = self::STRAY / ($field->max - $field->min);
-        $among = (1 - self::STRAY) * self::of($value, $sound->mean, hypot($sound->sd, $error));
         $middle = $from + self::MIDDLE * ($to - $from);
         // Further out than usual with the fault is no less the fault, and further in than is sound no more so.
         $held = $to > $from ? min($value, $middle) : max($value, $middle);
-        $faulty = (1 - self::STRAY) * self::of($held, $middle, hypot(self::SPREAD * ($to - $from), $error));
+        $faulty = self::of($held, $middle, hypot(self::SPREAD * ($to - $from), $error));
 
-        return min(self::MOST, log(($share * $faulty + (1 - $share) * $among + $stray) / ($among + $stray)));
+        return self::over($faulty, self::of($value, $sound->mean, hypot($sound->sd, $error)), $share, $field);
+    }
+
+    /**
+     * The same where the fault puts the figure at a place of its own.
+     *
+     * @param  float  $held  the figure, or where those lie that are no less the fault than it
+     * @param  float  $error  reading error, sd
+     */
+    public static function ratioTo(
+        float $value,
+        float $held,
+        Normal $sound,
+        Normal $faulty,
+        float $error,
+        float $share,
+        Field $field,
+    ): float {
+        $under = self::of($held, $faulty->mean, hypot($faulty->sd, $error));
+
+        return self::over($under, self::of($value, $sound->mean, hypot($sound->sd, $error)), $share, $field);
+    }
+
+    /**
+     * Probability that a figure was read where it is, and not astray, when it should lie like this.
+     *
+     * @param  float  $error  reading error, sd
+     */
+    public static function trusted(float $value, Normal $supposed, float $error, Field $field): float
+    {
+        $there = (1 - self::STRAY) * self::of($value, $supposed->mean, hypot($supposed->sd, $error));
+
+        return $there / ($there + self::STRAY / ($field->max - $field->min));
+    }
+
+    /** Middle and spread of the figures of students with a fault, by its ramp. */
+    public static function onRamp(float $from, float $to): Normal
+    {
+        return new Normal($from + self::MIDDLE * ($to - $from), self::SPREAD * abs($to - $from));
+    }
+
+    private static function over(float $faulty, float $among, float $share, Field $field): float
+    {
+        $stray = self::STRAY / ($field->max - $field->min);
+        $among *= 1 - self::STRAY;
+
+        return min(self::MOST, log(($share * (1 - self::STRAY) * $faulty + (1 - $share) * $among + $stray) / ($among + $stray)));
+    }
+
+    /** Whether a figure lies beyond the beginning of a ramp. */
+    public static function isPast(float $value, float $from, float $to): bool
+    {
+        return $to > $from ? $value > $from : $value < $from;
     }
 
     /** Log of the density among sound players of one school over that of another. */

@@ -29,16 +29,10 @@ final readonly class FaceOffStance implements Clue
 
     public function weight(EvidenceContext $context): ?float
     {
-        $difference = self::difference($context);
-        $face = $context->stock->normal(Observable::FaceOpen);
-        $stance = $context->stock->normal(Observable::StanceOpen);
-        if ($difference === null || $face === null || $stance === null) {
-            return null;
-        }
-        $wanted = $face->mean - $stance->mean;
+        $off = $this->offWanted($context);
 
-        return Density::ratio(
-            abs($difference - $wanted),
+        return $off === null ? null : Density::ratio(
+            $off,
             new Normal(0.0, self::SOUND_SD_DEG),
             $this->fromDeg,
             $this->toDeg,
@@ -46,6 +40,13 @@ final readonly class FaceOffStance implements Clue
             $this->strength->shareOfFigures(),
             Observable::FaceOpen->field(),
         );
+    }
+
+    public function speaksFor(EvidenceContext $context): bool
+    {
+        $off = $this->offWanted($context);
+
+        return $off !== null && Density::isPast($off, $this->fromDeg, $this->toDeg);
     }
 
     public function text(EvidenceContext $context, Words $words): string
@@ -63,6 +64,16 @@ final readonly class FaceOffStance implements Clue
         $range = "{$words->degrees($this->fromDeg)} to {$words->degrees($this->toDeg)}";
 
         return "{$this->strength->adverb()} {$range} beyond what the school wants with this fault";
+    }
+
+    /** How far face and stance are from what the school wants of them, degrees. */
+    private function offWanted(EvidenceContext $context): ?float
+    {
+        $difference = self::difference($context);
+        $face = $context->stock->normal(Observable::FaceOpen);
+        $stance = $context->stock->normal(Observable::StanceOpen);
+
+        return $difference === null || $face === null || $stance === null ? null : abs($difference - $face->mean + $stance->mean);
     }
 
     /** Face minus stance, degrees. */

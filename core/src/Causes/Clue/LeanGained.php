@@ -10,16 +10,18 @@ use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Wording\Words;
 
-/** Shaft lean at the strike against that at address (where it was not looked at, against the card): won or lost on the way. */
+/**
+ * Shaft lean at the strike: with the fault so much more or less than at address (than on the card, where that was not looked at). A sound
+ * player brings it back to the card however he began: what he set up wrongly is a fault of its own (handbook 16.2).
+ */
 final readonly class LeanGained implements Clue
 {
-    /** How far sound players differ from where they started, degrees. Origin: chosen by us. */
-    private const SOUND_SD_DEG = 1.8;
-
+    /** @param bool $andMore a lean beyond the ramp is no less the fault */
     public function __construct(
         private float $from,
         private float $to,
         private Strength $strength,
+        private bool $andMore = true,
     ) {}
 
     public function needs(): array
@@ -30,23 +32,34 @@ final readonly class LeanGained implements Clue
     public function weight(EvidenceContext $context): ?float
     {
         $lean = $context->case->seen->number(Observable::ImpactLean);
-        $card = $context->stock->normal(Observable::ShaftLean);
+        $card = $context->stock->normal(Observable::ImpactLean);
         if ($lean === null || $card === null) {
             return null;
         }
         $start = $context->case->seen->number(Observable::ShaftLean);
         $error = $context->case->seen->errorOf(Observable::ImpactLean);
-        $sound = new Normal(0.0, $start === null ? hypot(self::SOUND_SD_DEG, $card->sd) : self::SOUND_SD_DEG);
+        $begun = $start ?? $card->mean;
+        $change = $lean - $begun;
+        $faulty = Density::onRamp($this->from, $this->to);
+        $held = $this->to > $this->from ? min($change, $faulty->mean) : max($change, $faulty->mean);
 
-        return Density::ratio(
-            $lean - ($start ?? $card->mean),
-            $sound,
-            $this->from,
-            $this->to,
+        return Density::ratioTo(
+            $change,
+            $this->andMore ? $held : $change,
+            new Normal($card->mean - $begun, $card->sd),
+            $faulty,
             $start === null ? $error : hypot($error, $context->case->seen->errorOf(Observable::ShaftLean)),
             $this->strength->shareOfFigures(),
             Observable::ImpactLean->field(),
         );
+    }
+
+    public function speaksFor(EvidenceContext $context): bool
+    {
+        $lean = $context->case->seen->number(Observable::ImpactLean);
+        $begun = $context->case->seen->number(Observable::ShaftLean) ?? $context->stock->normal(Observable::ShaftLean)?->mean;
+
+        return $lean !== null && $begun !== null && Density::isPast($lean - $begun, $this->from, $this->to);
     }
 
     public function text(EvidenceContext $context, Words $words): string

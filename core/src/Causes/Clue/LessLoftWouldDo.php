@@ -37,6 +37,11 @@ final readonly class LessLoftWouldDo implements Clue
         return $against + ($for - $against) * max(0.0, min(1.0, $less->saves() / self::IN_FULL));
     }
 
+    public function speaksFor(EvidenceContext $context): bool
+    {
+        return false;
+    }
+
     public function text(EvidenceContext $context, Words $words): string
     {
         $less = LessLoft::insteadOf($context->case->task, $context->calibration);

@@ -26,6 +26,11 @@ final readonly class OnShot implements Clue
         return $context->case->task->shot === $this->shot ? $this->clue->weight($context) : null;
     }
 
+    public function speaksFor(EvidenceContext $context): bool
+    {
+        return $context->case->task->shot === $this->shot && $this->clue->speaksFor($context);
+    }
+
     public function text(EvidenceContext $context, Words $words): string
     {
         return $this->clue->text($context, $words);

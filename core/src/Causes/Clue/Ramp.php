@@ -45,6 +45,13 @@ final readonly class Ramp implements Clue
             );
     }
 
+    public function speaksFor(EvidenceContext $context): bool
+    {
+        $value = $context->case->seen->number($this->what);
+
+        return $value !== null && Density::isPast($value, $this->from, $this->to);
+    }
+
     public function text(EvidenceContext $context, Words $words): string
     {
         $seen = $context->case->seen;

@@ -45,6 +45,11 @@ final readonly class Seen implements Clue
         return log(\in_array($value, $this->neutral, true) ? self::NEUTRAL : min(1.0, (1 - $this->strength->share()) / (1 - $base)));
     }
 
+    public function speaksFor(EvidenceContext $context): bool
+    {
+        return \in_array($context->case->seen->choice($this->what), $this->for, true);
+    }
+
     public function text(EvidenceContext $context, Words $words): string
     {
         return $words->observed($this->what, $context->case->seen->choice($this->what) ?? '');

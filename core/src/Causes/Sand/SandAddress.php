@@ -6,6 +6,7 @@ namespace LowPoint\Core\Causes\Sand;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\FaceOffStance;
+use LowPoint\Core\Causes\Clue\LeanKept;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Correction;
@@ -176,6 +177,7 @@ final class SandAddress
                 true,
                 [
                     new Ramp(Observable::ShaftLean, 1, 7, Strength::Strong),
+                    new LeanKept(1, 7, Strength::Strong),
                     new Seen(Observable::Release, ['held_off'], Strength::Strong, neutral: ['matched']),
                 ],
                 new Mechanism(touchMm: 3, touchSdMm: 22, depthMm: 0.6, addressLeanDeg: 7, traits: [BallTrait::Scrape->value => 0.5]),

@@ -126,6 +126,7 @@ final class SandMotion
                 ),
                 'If it were something else, the entry would be in one place and still wrong.',
                 ['inconsistent', 'all over'],
+                isInTheBalls: true,
             ),
             new Cause(
                 'sand_face_rolls',

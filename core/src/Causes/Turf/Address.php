@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\Clue\LeanKept;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Correction;
@@ -36,7 +37,11 @@ final class Address
             'Handle too far forward at address',
             self::TURF,
             true,
-            [new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong), new Ramp(Observable::BallPosition, 45, 30, Strength::Medium)],
+            [
+                new Ramp(Observable::ShaftLean, 4, 10, Strength::Strong),
+                new LeanKept(4, 10, Strength::Strong),
+                new Ramp(Observable::BallPosition, 45, 30, Strength::Medium),
+            ],
             new Mechanism(
                 touchMm: -5,
                 touchSdMm: 32,

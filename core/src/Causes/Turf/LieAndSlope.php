@@ -6,6 +6,7 @@ namespace LowPoint\Core\Causes\Turf;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\Clue\BounceOnGround;
+use LowPoint\Core\Causes\Clue\LeanGained;
 use LowPoint\Core\Causes\Clue\Ramp;
 use LowPoint\Core\Causes\Clue\Seen;
 use LowPoint\Core\Causes\Correction;
@@ -84,7 +85,7 @@ final class LieAndSlope
                 'Lead wrist bows and takes the loft off',
                 self::TURF,
                 false,
-                [new Seen(Observable::LeadWrist, ['bowed'], Strength::Strong)],
+                [new Seen(Observable::LeadWrist, ['bowed'], Strength::Strong), new LeanGained(1, 6, Strength::Medium, andMore: false)],
                 new Mechanism(
                     depthMm: 0.3,
                     touchSdMm: 14,

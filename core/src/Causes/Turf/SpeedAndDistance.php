@@ -184,6 +184,7 @@ final class SpeedAndDistance
                 ['distance control', 'inconsistent distance'],
                 unless: static fn(Task $task): bool => $task->carryM === null,
                 spoilsStrikes: false,
+                isInTheBalls: true,
             ),
             new Cause(
                 'wrong_shot',
