@@ -229,6 +229,32 @@ describe('the outbox', () => {
         expect(second.number).toBeGreaterThan(first.number);
     });
 
+    it('knows its device again after a reload', async () => {
+        const kept = new Map<string, string>();
+        vi.stubGlobal('localStorage', {
+            getItem: (key: string) => kept.get(key) ?? null,
+            setItem: (key: string, value: string) => kept.set(key, value),
+        });
+        vi.resetModules();
+        const before = (await import('./owner')).nextStamp();
+        vi.resetModules();
+        const after = (await import('./owner')).nextStamp();
+        expect(after.device).toBe(before.device);
+        expect(after.number).toBeGreaterThan(before.number);
+    });
+
+    it('takes what was kept before entries had an owner for that of whoever is signed in', async () => {
+        owner.is('maren@saltgrass.example');
+        await device.entries.add({ id: 7, action: ball('1'), state: 'waiting' });
+        const fetched = server(noAnswer);
+        await outbox.open();
+        expect(outbox.current().entries).toHaveLength(1);
+        await quiet(outbox, () => outbox.current().entries.length === 0);
+        expect(await (fetched.mock.calls[1] as unknown as [Request])[0].clone().json()).toMatchObject({
+            from: { coach: 'maren@saltgrass.example' },
+        });
+    });
+
     it('neither shows nor sends to one coach what another has entered, and sends it when that one is back', async () => {
         owner.is('maren@saltgrass.example');
         server(noAnswer);

@@ -223,12 +223,17 @@ final class Pattern
         );
     }
 
-    /** Start direction, degrees, + = toward the trail side (right of target for a right-hander). */
+    /**
+     * Start direction, degrees, + = toward the trail side (right of target for a right-hander). Off the neck a ball starts where no face
+     * has sent it.
+     */
     public function start(LessonCase $case): Spread
     {
         return Spread::ofKnown(
             array_map(
-                static fn(SeenBall $ball): ?float => $ball->startDeg === null ? null : $case->handed->mirrored($ball->startDeg),
+                static fn(SeenBall $ball): ?float => $ball->startDeg === null || $ball->strike === Strike::Hosel
+                    ? null
+                    : $case->handed->mirrored($ball->startDeg),
                 $this->balls,
             ),
         );

@@ -506,7 +506,7 @@ final class BallLikelihood
 
         return $this->deliveryOf(
             $this->strikeLean($fault, $card),
-            $fault->faceDeg === null ? $card->openDeg() : $this->moved(Observable::FaceOpen, $card->openDeg(), $fault->faceDeg - $card->openDeg()),
+            $this->moved(Observable::FaceOpen, $card->openDeg(), $fault->faceDeg === null ? 0.0 : $fault->faceDeg - $card->openDeg()),
             $fault->radiusMm ?? $this->context->pattern->radiusMm,
         );
     }

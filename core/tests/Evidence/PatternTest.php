@@ -167,4 +167,20 @@ final class PatternTest extends TestCase
 
         return $values;
     }
+
+    public function test_off_the_neck_a_ball_starts_where_no_face_has_sent_it(): void
+    {
+        $case = Cases::of(['balls' => [
+            ['strike' => 'hosel', 'start_deg' => 38],
+            ['strike' => 'hosel', 'start_deg' => 42],
+            ['strike' => 'clean', 'start_deg' => 2],
+        ]]);
+
+        $start = Pattern::of($case, Calibration::standard())->start($case);
+        self::assertSame([1, 2.0], [$start->n, $start->mean]);
+        self::assertNull(Cases::read(['balls' => [
+            ...Cases::balls(4, ['strike' => 'hosel', 'touch_mm' => 2, 'start_deg' => 40]),
+            ['strike' => 'clean', 'touch_mm' => 3, 'start_deg' => 1],
+        ]])->workOnFirst);
+    }
 }

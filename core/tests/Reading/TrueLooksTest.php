@@ -93,7 +93,10 @@ final class TrueLooksTest extends TestCase
 
     public function test_a_fault_that_was_seen_stays_whatever_else_explains_the_balls(): void
     {
-        $reading = Cases::read(self::DUG + ['task' => ['lie' => 'light_rough'], 'motion' => ['impact_lean_deg' => 12, 'lead_wrist' => 'bowed']]);
+        $reading = Cases::read(self::DUG + [
+            'task' => ['lie' => 'light_rough'],
+            'motion' => ['impact_lean_deg' => 12, 'lead_wrist' => 'bowed'],
+        ]);
         $bowed = array_values(array_filter($reading->causes, static fn(WeighedCause $one): bool => $one->cause->id === 'wrist_bows'))[0];
 
         self::assertTrue($bowed->seen);
