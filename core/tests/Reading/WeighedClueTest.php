@@ -21,7 +21,10 @@ final class WeighedClueTest extends TestCase
         $clue = new WeighedClue('hands ahead', $weight, 'by its rule', true);
 
         self::assertSame($says, $clue->says());
-        self::assertSame(['text' => 'hands ahead', 'odds' => $odds, 'says' => $says, 'how' => 'by its rule'], $clue->toArray());
+        self::assertSame(
+            ['text' => 'hands ahead', 'odds' => $odds, 'says' => $says, 'how' => 'by its rule', 'is_look' => true],
+            $clue->toArray(),
+        );
     }
 
     #[TestWith([500.0])]
