@@ -189,7 +189,7 @@ final class Explanations
             $mechanisms[$i] = $cause->mechanism->on($slope);
             $this->terms[$i] = $this->balls->terms($mechanisms[$i], $this->school, $cause->spoilsStrikes);
             $this->looks[$i] = array_map($this->weightOf(...), $cause->clues);
-            $this->seenIn[$i] = array_filter($cause->clues, fn(Clue $clue): bool => $clue->speaksFor($this->context)) !== [];
+            $this->seenIn[$i] = $this->isSeen($cause, $this->looks[$i]);
             $this->sumLooks($i, $cause, $bits);
             $prior = $cause->prior($this->context->case->task);
             $odds[$i] = $prior / (1 - $prior);
@@ -253,6 +253,22 @@ final class Explanations
         );
         $this->uncapped = $this->probabilities;
         $this->cap();
+    }
+
+    /**
+     * Whether something was seen that a fault is known by: not what is seen of everybody, as a free swing.
+     *
+     * @param  array<int, float|null>  $weights  of its clues
+     */
+    private function isSeen(Cause $cause, array $weights): bool
+    {
+        foreach ($cause->clues as $at => $clue) {
+            if (($weights[$at] ?? 0.0) >= self::TOO_LIGHT_TO_NAME && $clue->speaksFor($this->context)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What a fault is known by never speaks against it, however little of it was seen (handbook 16.2). */

@@ -104,6 +104,15 @@ final class TrueLooksTest extends TestCase
         self::assertTrue($bowed->toArray()['seen']);
     }
 
+    public function test_what_is_seen_of_everybody_is_no_fault_seen(): void
+    {
+        foreach (Cases::read(self::DUG + ['motion' => ['speed_change' => 'free', 'rhythm' => 'smooth']])->causes as $one) {
+            // Each fault that stands as seen can say by which look.
+            self::assertSame($one->seen, \in_array($one->cause->id, ['handle_forward_setup', 'ball_back'], true), $one->cause->id);
+            self::assertTrue(! $one->seen || array_filter(array_column($one->for, 'isLook')) !== []);
+        }
+    }
+
     public function test_balls_dug_and_balls_thinned_in_turn_do_not_speak_against_what_they_hide(): void
     {
         $balls = [];
