@@ -29,12 +29,7 @@ final class Density
      */
     public static function ratio(float $value, Normal $sound, float $from, float $to, float $error, float $share, Field $field): float
     {
-        $middle = $from + self::MIDDLE * ($to - $from);
-        // Further out than usual with the fault is no less the fault, and further in than is sound no more so.
-        $held = $to > $from ? min($value, $middle) : max($value, $middle);
-        $faulty = self::of($held, $middle, hypot(self::SPREAD * ($to - $from), $error));
-
-        return self::over($faulty, self::of($value, $sound->mean, hypot($sound->sd, $error)), $share, $field);
+        return self::ratioTo($value, self::held($value, $from, $to), $sound, self::onRamp($from, $to), $error, $share, $field);
     }
 
     /**
@@ -52,35 +47,25 @@ final class Density
         float $share,
         Field $field,
     ): float {
-        $under = self::of($held, $faulty->mean, hypot($faulty->sd, $error));
+        $stray = self::STRAY / ($field->max - $field->min);
+        $among = (1 - self::STRAY) * self::of($value, $sound->mean, hypot($sound->sd, $error));
+        $under = (1 - self::STRAY) * self::of($held, $faulty->mean, hypot($faulty->sd, $error));
 
-        return self::over($under, self::of($value, $sound->mean, hypot($sound->sd, $error)), $share, $field);
+        return min(self::MOST, log(($share * $under + (1 - $share) * $among + $stray) / ($among + $stray)));
     }
 
-    /**
-     * Probability that a figure was read where it is, and not astray, when it should lie like this.
-     *
-     * @param  float  $error  reading error, sd
-     */
-    public static function trusted(float $value, Normal $supposed, float $error, Field $field): float
+    /** Further out than usual with the fault is no less the fault, and further in than is sound no more so. */
+    public static function held(float $value, float $from, float $to): float
     {
-        $there = (1 - self::STRAY) * self::of($value, $supposed->mean, hypot($supposed->sd, $error));
+        $middle = self::onRamp($from, $to)->mean;
 
-        return $there / ($there + self::STRAY / ($field->max - $field->min));
+        return $to > $from ? min($value, $middle) : max($value, $middle);
     }
 
     /** Middle and spread of the figures of students with a fault, by its ramp. */
     public static function onRamp(float $from, float $to): Normal
     {
         return new Normal($from + self::MIDDLE * ($to - $from), self::SPREAD * abs($to - $from));
-    }
-
-    private static function over(float $faulty, float $among, float $share, Field $field): float
-    {
-        $stray = self::STRAY / ($field->max - $field->min);
-        $among *= 1 - self::STRAY;
-
-        return min(self::MOST, log(($share * (1 - self::STRAY) * $faulty + (1 - $share) * $among + $stray) / ($among + $stray)));
     }
 
     /** Whether a figure lies beyond the beginning of a ramp. */

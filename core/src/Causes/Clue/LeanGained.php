@@ -40,14 +40,12 @@ final readonly class LeanGained implements Clue
         $error = $context->case->seen->errorOf(Observable::ImpactLean);
         $begun = $start ?? $card->mean;
         $change = $lean - $begun;
-        $faulty = Density::onRamp($this->from, $this->to);
-        $held = $this->to > $this->from ? min($change, $faulty->mean) : max($change, $faulty->mean);
 
         return Density::ratioTo(
             $change,
-            $this->andMore ? $held : $change,
+            $this->andMore ? Density::held($change, $this->from, $this->to) : $change,
             new Normal($card->mean - $begun, $card->sd),
-            $faulty,
+            Density::onRamp($this->from, $this->to),
             $start === null ? $error : hypot($error, $context->case->seen->errorOf(Observable::ShaftLean)),
             $this->strength->shareOfFigures(),
             Observable::ImpactLean->field(),
