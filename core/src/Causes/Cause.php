@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Causes;
 
 use LowPoint\Core\Causes\Clue\Clue;
+use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Strike\Lie;
@@ -57,6 +58,11 @@ final readonly class Cause
         return \in_array($task->shot, $this->shots, true)
             && ($this->lies === null || \in_array($task->lie, $this->lies, true))
             && ! ($this->unless !== null && ($this->unless)($task));
+    }
+
+    public function isKnownBy(Observable $what): bool
+    {
+        return array_filter($this->clues, static fn(Clue $clue): bool => \in_array($what, $clue->needs(), true)) !== [];
     }
 
     /** Whether it is known by a look; some are by the task or the balls alone. */

@@ -258,13 +258,20 @@ final readonly class ReadingEngine
             ).' Watch more balls before you change anything.',
             $context->pattern->count() > 0 && $context->pattern->count() < WorkOnFirst::LEAST_BALLS
                 => 'Too few balls to name a cause. Watch at least three'.($look === null ? '.' : ", and look at {$look} meanwhile."),
-            $first === null && $choice->unseen !== null && $next !== null => self::asGood($choice, $next)
-                ?? "Perhaps {$choice->unseen->cause->shortName()}: look at {$look} first.",
+            $first === null && ($perhaps = self::perhaps($choice, $next)) !== null => $perhaps,
             $first === null => $look === null
                 ? 'No cause stands out. Watch more balls.'
                 : 'No cause stands out yet. Take the next look, or watch more balls.',
             default => self::asGood($choice, $next) ?? trim("Work on first: {$first->cause->name}. ".self::noGain($choice)),
         };
+    }
+
+    /** What nobody has looked at yet, with the look that it is known by. Null where the next look is after something else. */
+    private static function perhaps(WorkOnFirst $choice, ?NextObservation $next): ?string
+    {
+        return self::asGood($choice, $next) ?? ($next !== null && $choice->unseen?->cause->isKnownBy($next->observable) === true
+            ? "Perhaps {$choice->unseen->cause->shortName()}: look at {$next->observable->field()->label} first."
+            : null);
     }
 
     /** "Scooping or ball too far back: look at release first." Null where one of them stands out. */
