@@ -152,41 +152,29 @@ final class Pattern
     }
 
     /**
-     * The means of two groups that the first touches lie in, mm, the further behind first: some are as the fault puts them, the others are
-     * saved. Null where they are one group.
+     * Two groups that the first touches lie in, the further behind first: some are as a fault puts them, the others are saved. Null where
+     * they are one group.
      *
-     * @return array{float, float}|null
+     * @return array{Spread, Spread}|null
      */
     public function touchGroups(): ?array
     {
-        $row = $this->touches();
+        $row = array_values(array_filter(
+            array_map(static fn(SeenBall $ball): ?float => $ball->touchMm, $this->balls),
+            static fn(?float $touch): bool => $touch !== null,
+        ));
+        sort($row);
         [$gap, $at] = [0.0, 0];
         for ($k = self::LEAST_GROUP; $k <= \count($row) - self::LEAST_GROUP; $k++) {
             if ($row[$k] - $row[$k - 1] > $gap) {
                 [$gap, $at] = [$row[$k] - $row[$k - 1], $k];
             }
         }
-        if ($gap < self::GROUPS_APART_MM) {
+        if ($gap < self::GROUPS_APART_MM || $gap <= max($row[$at - 1] - $row[0], $row[\count($row) - 1] - $row[$at])) {
             return null;
         }
-        [$behind, $ahead] = [\array_slice($row, 0, $at), \array_slice($row, $at)];
-        $wider = max($row[$at - 1] - $row[0], $row[\count($row) - 1] - $row[$at]);
 
-        return $gap > $wider ? [array_sum($behind) / \count($behind), array_sum($ahead) / \count($ahead)] : null;
-    }
-
-    /** @return list<float> first touches, mm, the furthest behind first */
-    public function touches(): array
-    {
-        $row = [];
-        foreach ($this->balls as $ball) {
-            if ($ball->touchMm !== null) {
-                $row[] = $ball->touchMm;
-            }
-        }
-        sort($row);
-
-        return $row;
+        return [Spread::ofKnown(\array_slice($row, 0, $at)), Spread::ofKnown(\array_slice($row, $at))];
     }
 
     /** Error of the carry of good strikes as a share of the carry asked for, + = long. */

@@ -11,6 +11,7 @@ use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\SeenBall;
+use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Statistics\Distributions;
 use LowPoint\Core\Strike\Calibration;
@@ -43,12 +44,10 @@ final class BallLikelihood
     private const STRAY_SD_MM = 40.0;
 
     /**
-     * Share of students with a fault who save some of their balls, from how many balls on, and how far the fault must put the touch from
-     * where a sound player's is, mm. Origin: chosen by us.
+     * Share of students with a fault who save some of their balls, and how far the fault must put the touch from where a sound player's is,
+     * mm. Origin: chosen by us.
      */
     private const TWO_GROUPS = 0.1;
-
-    private const TWO_GROUPS_FROM = 4;
 
     private const GROUPS_APART_MM = 15.0;
 
@@ -127,8 +126,8 @@ final class BallLikelihood
 
     private readonly float $squares;
 
-    /** @var list<float> touches, the furthest behind first */
-    private readonly array $inOrder;
+    /** @var array{Spread, Spread}|null */
+    private readonly ?array $groups;
 
     private readonly int $without;
 
@@ -176,8 +175,8 @@ final class BallLikelihood
     /** @var array<string, float> */
     private array $soundRates = [];
 
-    /** @var array<string, float> */
-    private array $cardRates = [];
+    /** @var array<string, int> by school */
+    private array $soundDeliveries = [];
 
     public function __construct(
         private readonly EvidenceContext $context,
@@ -191,7 +190,7 @@ final class BallLikelihood
         $this->touches = $touch->n;
         $this->meanMm = $touch->mean ?? 0.0;
         $this->squares = ($touch->sd ?? 0.0) ** 2 * max(0, $touch->n - 1);
-        $this->inOrder = $context->pattern->touches();
+        $this->groups = $context->pattern->touchGroups();
         $without = 0;
         $marks = [0, 0, 0];
         $struck = $unseen = [];
@@ -296,26 +295,18 @@ final class BallLikelihood
         return $terms;
     }
 
-    /** Share of good strikes that the model expects of a sound player of this school with the set-up seen. */
+    /** Share of good strikes that the model expects of a sound player of this school, who delivers the club as its card has it. */
     public function soundRate(School $school): float
     {
-        return $this->soundRates[$school->value] ??= $this->goodFrom($this->delivery(new Mechanism, $school), $school);
+        return $this->soundRates[$school->value] ??= $this->tables[$this->soundDelivery($school)]->rates(
+            $this->normalTouchMm($school),
+            self::SCATTER_MM[(int) $this->sand],
+        )[StrikeTable::GOOD];
     }
 
-    /** The same of one who stands as the card of the school has it. */
-    public function rateByCard(School $school): float
+    private function soundDelivery(School $school): int
     {
-        $card = $this->card($school);
-
-        return $this->cardRates[$school->value] ??= $this->goodFrom(
-            $this->deliveryOf($card->leanDeg(), $card->openDeg(), $this->context->pattern->radiusMm),
-            $school,
-        );
-    }
-
-    private function goodFrom(int $delivery, School $school): float
-    {
-        return $this->tables[$delivery]->rates($this->normalTouchMm($school), self::SCATTER_MM[(int) $this->sand])[StrikeTable::GOOD];
+        return $this->soundDeliveries[$school->value] ??= $this->delivery(new Mechanism, $school);
     }
 
     private function touch(float $mean, float $faultSd, float $scatter, float $soundMm): float
@@ -331,49 +322,40 @@ final class BallLikelihood
             $s = $scatter * $times;
             $logs[] = log((1 - $astray) * $weight) + $this->touchesLying($off, $between + ($s * $s) / $n, $s);
         }
-        if ($faultSd > 0.0 && $n >= self::TWO_GROUPS_FROM && abs($mean - $soundMm) >= self::GROUPS_APART_MM) {
-            $logs[] = log(self::TWO_GROUPS) + $this->inTwoGroups($mean, $between, $scatter, $soundMm);
+        if ($this->groups !== null && $faultSd > 0.0 && abs($mean - $soundMm) >= self::GROUPS_APART_MM) {
+            $logs[] = log(self::TWO_GROUPS) + $this->inTwoGroups($this->groups, $mean, $between, $scatter, $soundMm);
         }
 
         return self::logSum($logs);
     }
 
     /**
-     * Log-likelihood of touches of which some lie where the fault puts them and the others where a sound player's do, for he saves these in
-     * time: their common mean would speak against the very fault that it hides (handbook 16.2). Every split of the row is tried; how
-     * many lie where is open.
+     * Log-likelihood of touches in two groups: one where the fault puts them, the other where a sound player's lie, for the student saves
+     * these in time. Their common mean would speak against the very fault that it hides (handbook 16.2).
+     *
+     * @param  array{Spread, Spread}  $groups  the further behind first
      */
-    private function inTwoGroups(float $mean, float $between, float $scatter, float $soundMm): float
+    private function inTwoGroups(array $groups, float $mean, float $between, float $scatter, float $soundMm): float
     {
-        $n = $this->touches;
-        $row = $mean < $soundMm ? $this->inOrder : array_reverse($this->inOrder);
-        $logs = [];
-        $sum = $squares = 0.0;
-        $all = array_sum($row);
-        $allSquares = array_sum(array_map(static fn(float $one): float => $one ** 2, $row));
-        for ($k = 1; $k < $n; $k++) {
-            $sum += $row[$k - 1];
-            $squares += $row[$k - 1] ** 2;
-            $logs[] =
-                self::lying($k, $sum, $squares, $mean, $between, $scatter) +
-                self::lying($n - $k, $all - $sum, $allSquares - $squares, $soundMm, self::TOUCH_SD_MM ** 2, $scatter) -
-                Distributions::logChoose($n, $k) -
-                log($n + 1);
-        }
+        [$faulty, $saved] = $mean < $soundMm ? $groups : array_reverse($groups);
 
-        // The constant that a single group leaves out as well.
-        return ($logs === [] ? -INF : self::logSum($logs)) + log($n) / 2;
+        // Which touch lies where was not told: any split is as likely as any other, and so is any share. The root of their number, which a
+        // single group leaves out, is left out here too.
+        return self::lying($faulty, $mean, $between, $scatter) +
+            self::lying($saved, $soundMm, self::TOUCH_SD_MM ** 2, $scatter) +
+            log($this->touches) / 2 -
+            Distributions::logChoose($this->touches, $faulty->n) -
+            log($this->touches + 1);
     }
 
-    /** Log-likelihood of so many touches, by their sum and the sum of their squares, about a mean that students differ in. */
-    private static function lying(int $n, float $sum, float $squares, float $mean, float $between, float $scatter): float
+    private static function lying(Spread $group, float $mean, float $between, float $scatter): float
     {
-        $variance = $between + $scatter ** 2 / $n;
+        $variance = $between + $scatter ** 2 / $group->n;
 
-        return -log($n) / 2 - (($sum / $n - $mean) ** 2) / (2 * $variance) -
+        return -log($group->n) / 2 -
+            ((($group->mean ?? 0.0) - $mean) ** 2) / (2 * $variance) -
             log($variance) / 2 -
-            max(0.0, $squares - $sum ** 2 / $n) / (2 * $scatter ** 2) -
-            ($n - 1) * log($scatter);
+            ($group->n - 1) * ((($group->sd ?? 0.0) ** 2) / (2 * $scatter ** 2) + log($scatter));
     }
 
     /** Log-likelihood of the touches: squared distance of their mean, its variance, and their scatter. */
@@ -430,7 +412,7 @@ final class BallLikelihood
      */
     private function delivered(int $key, School $school, \Closure $log): float
     {
-        $sound = $this->delivery(new Mechanism, $school);
+        $sound = $this->soundDelivery($school);
 
         return $key === $sound
             ? $log($key)

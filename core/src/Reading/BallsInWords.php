@@ -28,7 +28,7 @@ final readonly class BallsInWords
 
         return match ($term) {
             'touch' => ($groups = $pattern->touchGroups()) !== null
-                ? "the first touches lie in two groups: {$this->words->place($groups[0])} and {$this->words->place($groups[1])}"
+                ? "the {$this->words->twoGroups(...$groups)}"
                 : "the first touch is {$this->words->place($pattern->touch->mean ?? 0.0)} on average".
                 ($pattern->touch->sd === null ? '' : ", {$this->words->scatter($pattern->touch->sd)}"),
             'contact' => $this->words->tally(

@@ -177,7 +177,7 @@ final class Explanations
 
     private function isAsGood(Tally $good): bool
     {
-        return $good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->rateByCard($this->school) - 1;
+        return $good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->soundRate($this->school) - 1;
     }
 
     private function weigh(): void

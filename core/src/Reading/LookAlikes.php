@@ -152,11 +152,14 @@ final readonly class LookAlikes
             return null;
         }
 
+        $groups = $context->pattern->touchGroups();
+        $where = $groups === null
+            ? "first touch {$this->words->place($touch->mean)} on average but {$this->words->scatter($touch->sd)}"
+            : "first touches {$this->words->place($groups[0]->mean ?? 0.0)} and {$this->words->place($groups[1]->mean ?? 0.0)}";
+
         return new Warning(
             WarningId::ScatterNotAim,
-            "Heavy and thin in turn, first touch {$this->words->place($touch->mean)} on average but {$this->words->scatter(
-                $touch->sd,
-            )}: ".'scatter, not aim. Do not move the ball; calm the motion.',
+            "Heavy and thin in turn, {$where}: scatter, not aim. Do not move the ball; calm the motion.",
         );
     }
 

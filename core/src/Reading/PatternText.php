@@ -86,6 +86,11 @@ final readonly class PatternText
         if ($touch->mean === null) {
             return '';
         }
+        // Their mean lies where none of them does.
+        $groups = $pattern->touchGroups();
+        if ($groups !== null) {
+            return ", {$this->words->twoGroups(...$groups)}";
+        }
         $text = ", first touch {$this->words->place($touch->mean)}";
         if ($touch->sd === null || $touch->sd < 0.5) {
             return $text;

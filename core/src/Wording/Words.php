@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Wording;
 
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\Evidence\Tally;
 
 /**
@@ -50,6 +51,12 @@ final readonly class Words
     public function place(float $mm): string
     {
         return abs($mm) < 0.5 ? 'at the ball' : $this->ground($mm).($mm < 0 ? ' behind' : ' ahead');
+    }
+
+    /** Balls dug and balls saved in turn: "first touches lie in two groups: 5.2 cm behind and 5.5 cm ahead". */
+    public function twoGroups(Spread $one, Spread $other): string
+    {
+        return "first touches lie in two groups: {$this->place($one->mean ?? 0.0)} and {$this->place($other->mean ?? 0.0)}";
     }
 
     /** Two places on the ground, the nearer one first: "2.9 to 5.7 cm behind", "1 cm behind to 3 cm ahead". */

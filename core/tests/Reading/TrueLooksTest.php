@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Tests\Reading;
 
 use LowPoint\Bench\Simulation\BehaviourKind;
+use LowPoint\Bench\Simulation\Population;
 use LowPoint\Bench\Simulation\RandomCase;
 use LowPoint\Bench\Simulation\TrueLooks;
 use LowPoint\Core\CaseFile\CaseReader;
@@ -77,6 +78,22 @@ final class TrueLooksTest extends TestCase
         self::assertTrue($seen->workOnFirst->seen);
     }
 
+    public function test_what_is_perhaps_wrong_is_told_only_with_a_look_that_it_is_known_by(): void
+    {
+        $population = new Population(new Dice(29));
+        $told = 0;
+        for ($i = 0; $i < 120; $i++) {
+            $reading = ReadingEngine::standard()->read($population->student(false)->realisticLesson());
+            if (preg_match('/^Perhaps (.+): look at/', $reading->advice, $perhaps) === 1) {
+                $cause = $reading->causes[0]->cause;
+                self::assertSame($cause->shortName(), $perhaps[1]);
+                self::assertTrue($cause->isKnownBy($reading->nextObservation->observable ?? Observable::Finish), $reading->advice);
+                $told++;
+            }
+        }
+        self::assertGreaterThan(0, $told);
+    }
+
     public function test_every_cause_that_is_worked_on_was_looked_at_or_stands_on_the_balls_alone(): void
     {
         $random = new RandomCase(new Dice(28));
@@ -125,6 +142,11 @@ final class TrueLooksTest extends TestCase
             'motion' => ['impact_weight_pct' => 40],
         ]);
 
+        // No mean is told that no ball is near.
+        $told = $reading->toArray();
+        self::assertStringEndsWith('First touches lie in two groups: 5.2 cm behind and 5.5 cm ahead.', $told['pattern']['detail']);
+        $said = json_encode([$told['pattern'], $told['causes'], $told['warnings'], $told['advice']], JSON_THROW_ON_ERROR);
+        self::assertStringNotContainsString('0.1 cm ahead', $said);
         $touch = 'The first touches lie in two groups: 5.2 cm behind and 5.5 cm ahead.';
         $causes = array_column(
             array_map(static fn(WeighedCause $one): array => [$one->cause->id, $one], $reading->causes),
