@@ -32,6 +32,9 @@ final class Body
 
     public float $steepDeg = 0.0;
 
+    /** How much further out the club comes to the ball than it was set down, mm. */
+    public float $outMm = 0.0;
+
     /** Scatter of the low point as a multiple. */
     public float $wild = 1.0;
 }

@@ -8,6 +8,7 @@ use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
 use LowPoint\Core\Simulation\Dice;
+use LowPoint\Core\Strike\Normal;
 
 /**
  * The second behaviour: geometry. The lead shoulder is a pivot over the chest that carries arms and club as two levers;
@@ -25,6 +26,11 @@ final readonly class BodyFaults implements Behaviour
 
     private const CLUB_TURN = 1.95;
 
+    /** The neck from the middle of the face, and how much the club wanders across the line, mm. */
+    private const NECK_MM = 28.0;
+
+    private const ACROSS_SD_MM = 9.0;
+
     private const FROM = -0.5;
 
     private const STEP = 0.01;
@@ -41,6 +47,9 @@ final readonly class BodyFaults implements Behaviour
         $habits->depthMm += $body->depthMm + ($before['z'] - $after['z']) * ($task->inSand() ? 0.5 : 0.12);
         $habits->radiusMm = max(500.0, min(2000.0, $habits->radiusMm * $after['r'] / $before['r']));
         $habits->lowPointSdMm *= $body->wild;
+        if ($body->outMm > 0.0) {
+            $habits->hosel = 1 - Normal::cumulative((self::NECK_MM - $body->outMm) / self::ACROSS_SD_MM);
+        }
         $habits->depthSdMm *= sqrt($body->wild);
         if ($body->leanDeg !== 0.0) {
             $habits->seen['impact_lean_deg'] = $habits->figure('impact_lean_deg') + $body->leanDeg + $body->addressLeanDeg;
@@ -232,6 +241,17 @@ final readonly class BodyFaults implements Behaviour
                 $b->pivotMm -= $d->between(20, 60);
                 $b->clubTurn = 0.85;
                 $b->depthMm = -0.2;
+                break;
+            case 'stands_close':
+                // The weight on the toes falls on through the swing and takes the club out with it.
+                $b->outMm = $d->between(14, 34);
+                $see('ball_distance', $d->chance(0.7) ? 'close' : 'normal');
+                $see('balance', $d->chance(0.8) ? 'toes' : 'balls');
+                break;
+            case 'moves_out':
+                $b->outMm = $d->between(14, 34);
+                $see('moves_toward_ball', $b->outMm > 18 || $d->chance(0.5) ? 'toward' : 'steady');
+                $see('path_deg', $h->figure('path_deg') + 0.2 * $b->outMm);
                 break;
             case 'setup_ignores_lie':
                 $see('lead_weight_pct', $d->between(45, 55));

@@ -40,6 +40,8 @@ final readonly class HabitFaults implements Behaviour
             'swing_length_wrong' => $this->swingLengthWrong($habits),
             'face_shut' => $this->faceShut($habits),
             'swings_under' => $this->swingsUnder($habits),
+            'stands_close' => $this->standsClose($habits),
+            'moves_out' => $this->movesOut($habits),
             'setup_ignores_lie' => $this->setupIgnoresLie($habits),
             'wrist_bows' => $this->wristBows($habits),
             'ball_not_at_low_point' => ($habits->lowPointMm +=
@@ -106,6 +108,24 @@ final readonly class HabitFaults implements Behaviour
     {
         $h->seen['sternum_ahead_mm'] = $this->dice->between(-80, -38);
         $h->lowPointMm -= $this->dice->between(35, 60);
+    }
+
+    private function standsClose(Habits $h): void
+    {
+        $h->seen['ball_distance'] = 'close';
+        if ($this->dice->chance(0.75)) {
+            $h->seen['balance'] = 'toes';
+        }
+        $h->hosel = $this->dice->between(0.25, 0.65);
+    }
+
+    private function movesOut(Habits $h): void
+    {
+        $h->seen['moves_toward_ball'] = 'toward';
+        if ($this->dice->chance(0.5)) {
+            $h->seen['path_deg'] = $this->dice->between(4, 9);
+        }
+        $h->hosel = $this->dice->between(0.25, 0.65);
     }
 
     private function hangBack(Habits $h): void

@@ -41,6 +41,9 @@ final class Habits
     /** Share of splashes that throw the sand to the lead side. */
     public float $sandToLeadSide = 0.1;
 
+    /** Share of the balls that come off the neck of the club. */
+    public float $hosel = 0.0;
+
     public Backswing $backswing = Backswing::Hip;
 
     private const FIGURES = [
@@ -55,6 +58,7 @@ final class Habits
         'runs',
         'low',
         'sandToLeadSide',
+        'hosel',
     ];
 
     /**
@@ -86,6 +90,7 @@ final class Habits
         $this->depthSdMm = max(0.1, $this->depthSdMm);
         $this->carrySd = max(0.0, $this->carrySd);
         $this->radiusMm = max(400.0, min(3000.0, $this->radiusMm));
+        $this->hosel = max(0.0, min(0.9, $this->hosel));
         $this->sandToLeadSide = max(0.0, min(1.0, $this->sandToLeadSide));
     }
 

@@ -98,7 +98,7 @@ final readonly class MadeUpStudent
     {
         $good = 0;
         for ($i = 0; $i < $balls; $i++) {
-            $good += (int) $this->strike()[1]->outcome->isGood();
+            $good += (int) ($this->strike()[1]->outcome->isGood() && ($this->habits->hosel === 0.0 || ! $this->dice->chance($this->habits->hosel)));
         }
 
         return $good / $balls;
@@ -205,7 +205,8 @@ final readonly class MadeUpStudent
         $h = $this->habits;
         [$arc, $contact, $club] = $this->strike();
         $sand = $this->task->inSand();
-        $strike = $this->word($contact->outcome);
+        $neck = $h->hosel > 0.0 && $this->dice->chance($h->hosel);
+        $strike = $neck ? Strike::Hosel : $this->word($contact->outcome);
         $seen = fn(): bool => ! $this->dice->chance($missing);
         $touched = $arc->touchesGround();
         $touchSeen = $seen();
@@ -221,6 +222,12 @@ final readonly class MadeUpStudent
             $carry = ($this->task->carryM ?? 0.0) * $h->carryFactor * $this->dice->normal(1.0, $h->carrySd + 0.01);
         }
         $start = $h->startDeg + $this->dice->normal(0, 2);
+        if ($neck) {
+            // Off the neck: out to the trail side, low, and not far.
+            $carry *= $this->dice->between(0.2, 0.7);
+            $start += $this->dice->between(25, 45);
+            $low = true;
+        }
 
         return new SeenBall(
             strike: $this->dice->chance($this->world->wrongWords) ? $this->dice->oneOf($this->task->shot->strikes()) : $strike,
@@ -289,6 +296,7 @@ final readonly class MadeUpStudent
             'shoulders_open_deg' => $dice->normal(2, 2),
             'handle_height' => 'normal',
             'ball_distance' => 'normal',
+            'balance' => 'balls',
             'grip_down_mm' => $dice->between(0, 40),
             'grip_pressure' => $dice->normal(3.6, 0.6),
             'backswing_length' => strtolower($h->backswing->name),
@@ -307,6 +315,7 @@ final readonly class MadeUpStudent
             'takeaway' => 'on_plane',
             'face_backswing' => $sand && ! $hard ? 'open' : 'along_spine',
             'face_through' => $sand ? 'stays_open' : 'square',
+            'moves_toward_ball' => 'steady',
             'finish' => $sand ? 'full' : 'short_balanced',
         ];
         // Sound in another way: the figures of that school, matched to one another.

@@ -50,6 +50,7 @@ final readonly class TableFaults implements Behaviour
             'carry_spread' => ($h->carrySd = $value),
             'distance' => $this->distance($h, $value),
             'start' => ($h->startDeg += $value),
+            'hosel' => ($h->hosel = $value),
             'low' => ($h->low += $value),
             'runs' => ($h->runs += $value),
             'sand_side' => ($h->sandToLeadSide = $value),
@@ -200,6 +201,8 @@ final readonly class TableFaults implements Behaviour
                 [self::M, 'touch', -80, -35],
                 [self::M, 'depth', 0.5, 0.8],
             ],
+            'stands_close' => [[self::S, 'balance', 'toes'], [self::S, 'ball_distance', 'close'], [self::S, 'hosel', 0.3, 0.7]],
+            'moves_out' => [[self::S, 'moves_toward_ball', 'toward'], [self::M, 'path_deg', 4, 9], [self::S, 'hosel', 0.3, 0.7]],
             'setup_ignores_lie' => [
                 [self::S, 'lead_weight_pct', 54, 44],
                 [self::M, 'stance_width_mm', 160, 90],

@@ -23,6 +23,7 @@ final readonly class CauseLibrary
             ...Turf\Body::causes(),
             ...Turf\SpeedAndDistance::causes(),
             ...Turf\FaceAndPath::causes(),
+            ...Turf\OffTheNeck::causes(),
             ...Turf\LieAndSlope::causes(),
             ...Sand\SandAddress::causes(),
             ...Sand\SandMotion::causes(),

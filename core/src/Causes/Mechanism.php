@@ -29,6 +29,7 @@ final readonly class Mechanism
      * @param  float  $startDeg  start direction, + = to the trail side
      * @param  array<value-of<BallTrait>, float>  $traits  share of the balls that show it
      * @param  float  $uphillMm  where the first touch goes toward the uphill foot
+     * @param  float  $hosel  share of the balls that come off the neck of the club
      */
     public function __construct(
         public float $touchMm = 0.0,
@@ -46,6 +47,7 @@ final readonly class Mechanism
         public float $startDeg = 0.0,
         public array $traits = [],
         public float $uphillMm = 0.0,
+        public float $hosel = 0.0,
     ) {}
 
     /** On a slope the ground rises to meet the club on the side of the uphill foot: ahead uphill, behind downhill. */
@@ -77,6 +79,7 @@ final readonly class Mechanism
             max($this->carryScatter, $other->carryScatter),
             $this->startDeg + $other->startDeg,
             $traits,
+            hosel: max($this->hosel, $other->hosel),
         );
     }
 }

@@ -44,6 +44,9 @@ final class MechanismInWords
             $told[] =
                 "Balls start about {$words->degrees($fault->startDeg)} to the ".($fault->startDeg < 0 ? 'lead' : 'trail').' side.';
         }
+        if ($fault->hosel > 0.0) {
+            $told[] = "About {$words->percent($fault->hosel)} of the balls come off the neck of the club.";
+        }
         foreach ($fault->traits as $trait => $share) {
             $told[] = "About {$words->percent($share)} of the balls ".$words->told(BallTrait::from($trait)->phrase()).'.';
         }

@@ -25,6 +25,9 @@ final readonly class DrillPicture
 
     private const TOWEL_MM = 2000.0;
 
+    /** From the middle of the ball to a second one a clubhead further out, mm. Origin: chosen by us, the length of a sole and a ball. */
+    private const CLUBHEAD_OUT_MM = 115.0;
+
     private const START_SPOT_MM = 1000.0;
 
     /** @param list<array{kind: string, x: float, y: float, to_x?: float, to_y?: float, label?: string}> $shapes */
@@ -64,6 +67,7 @@ final readonly class DrillPicture
         return match ($drill) {
             'brush_line' => [self::line('line', 0, -160, 0, 160), self::line('band', 0, 0, 40, 0, 'marks begin here')],
             'clear_the_trailer' => [self::at('second_ball', -self::trailer($arc), 0, 'stays')],
+            'miss_the_second' => [self::at('second_ball', 0, -self::CLUBHEAD_OUT_MM, 'stays')],
             'splash_line' => [
                 self::line('line', -self::PAST_THE_LINE_MM, -160, -self::PAST_THE_LINE_MM, 160),
                 self::line('band', -self::PAST_THE_LINE_MM, 0, -self::PAST_THE_LINE_MM + 30, 0, 'splash begins'),

@@ -26,6 +26,8 @@ final class LineFigure
 
     private const STICK_MM = 620.0;
 
+    private const CHEST_FROM_BEHIND = [40.0, 1270.0];
+
     /** @var list<FigureShape> */
     private array $shapes = [];
 
@@ -152,7 +154,8 @@ final class LineFigure
                 ->arrow([140, 260], [620, 330])
                 ->add('towel', [[900, 8], [1160, 8]])
                 ->say(960, 'towel'),
-            'across_the_feet' => $this->behind(),
+            'across_the_feet' => $this->steeper(),
+            'miss_the_second' => $this->fromBehind('grass')->ball(545)->say(420, 'from behind: the outer one stays'),
             'thin_pop' => $this->sand()
                 ->ball(0)
                 ->swing(-26, -46, true)
@@ -351,21 +354,27 @@ final class LineFigure
             ->say(0, 'the feet walk, the ball stays', -110);
     }
 
-    /** From behind, the target away from us: the club goes up steeply along the feet. */
-    private function behind(): self
+    /** From behind, the target away from us: the student over the ball. */
+    private function fromBehind(string $ground): self
     {
         $hip = [-210.0, self::HIPS_MM];
-        $chest = [40.0, 1270.0];
+        $chest = self::CHEST_FROM_BEHIND;
 
-        return $this->add('sand', [[-700, 0], [900, 0]])
+        return $this->add($ground, [[-700, 0], [900, 0]])
             ->ball(420)
             ->add('limb', [[-60, 12], [-110, 30], [-60, 470], $hip])
             ->add('limb', [$hip, $chest, [95, 1400]])
             ->add('head', [[140, 1500]])
             ->add('limb', [$chest, [110, 780]])
-            ->add('club', [[110, 780], [400, 30]])
+            ->add('club', [[110, 780], [400, 30]]);
+    }
+
+    /** The club goes up steeply along the feet. */
+    private function steeper(): self
+    {
+        return $this->fromBehind('sand')
             ->add('club', [[60, 1010], [250, 1720]], true)
-            ->add('limb', [$chest, [60, 1010]], true)
+            ->add('limb', [self::CHEST_FROM_BEHIND, [60, 1010]], true)
             ->say(150, 'from behind: steeper');
     }
 

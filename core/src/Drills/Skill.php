@@ -22,6 +22,7 @@ enum Skill
     case Sole;
     case Face;
     case Path;
+    case Reach;
     case Stance;
     case HardSand;
     case Buried;

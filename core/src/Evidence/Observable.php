@@ -20,6 +20,7 @@ enum Observable: string
     case ShouldersOpen = 'shoulders_open_deg';
     case HandleHeight = 'handle_height';
     case BallDistance = 'ball_distance';
+    case Balance = 'balance';
     case GripDown = 'grip_down_mm';
     case GripPressure = 'grip_pressure';
     case FeetDug = 'feet_dug_mm';
@@ -44,6 +45,7 @@ enum Observable: string
     case Takeaway = 'takeaway';
     case FaceBackswing = 'face_backswing';
     case FaceThrough = 'face_through';
+    case MovesTowardBall = 'moves_toward_ball';
     case Finish = 'finish';
 
     /** @return list<self> what a coach can see by eye */
@@ -78,6 +80,7 @@ enum Observable: string
             self::ShouldersOpen,
             self::HandleHeight,
             self::BallDistance,
+            self::Balance,
             self::GripDown,
             self::GripPressure,
             self::FeetDug
@@ -97,7 +100,8 @@ enum Observable: string
             self::WristSet,
             self::FaceBackswing,
             self::FaceThrough,
-            self::Takeaway
+            self::Takeaway,
+            self::MovesTowardBall
                 => ObservationCost::Ball,
             default => ObservationCost::Glance,
         };
@@ -187,6 +191,11 @@ enum Observable: string
                 'From the ball',
                 ['close' => 'close', 'normal' => 'normal', 'far' => 'far'],
                 ['close' => 7, 'normal' => 86, 'far' => 7],
+            ),
+            self::Balance => Field::choice(
+                'Balance',
+                ['toes' => 'toes', 'balls' => 'balls of the feet', 'heels' => 'heels'],
+                ['toes' => 7, 'balls' => 84, 'heels' => 9],
             ),
             self::GripDown => Field::number('Down the grip', 'mm', 0, 200, [
                 'full length' => [0, 2],
@@ -278,6 +287,11 @@ enum Observable: string
                 'Face through',
                 ['stays_open' => 'stays open', 'square' => 'square', 'rolls_shut' => 'rolls shut'],
                 ['stays_open' => 35, 'square' => 58, 'rolls_shut' => 7],
+            ),
+            self::MovesTowardBall => Field::choice(
+                'Toward the ball',
+                ['steady' => 'steady', 'toward' => 'toward it', 'away' => 'away from it'],
+                ['steady' => 86, 'toward' => 7, 'away' => 7],
             ),
             self::Finish => Field::choice(
                 'Finish',

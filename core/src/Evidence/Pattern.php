@@ -23,6 +23,18 @@ final class Pattern
 
     private const GOOD_BALLS = 6;
 
+    /**
+     * From so many balls on distance, line and flight are told as off, from such a mean of carry (share) and line, and from such a share
+     * of flights. Origin: chosen by us: a look costs little.
+     */
+    private const OFF_BALLS = 4;
+
+    private const CARRY_OFF = 0.1;
+
+    private const LINE_OFF_DEG = 4.0;
+
+    private const OFF_SHARE = 0.5;
+
     /** A guess about the player weighs as much as this many balls. Origin: chosen by us. */
     private const PRIOR_BALLS = 2.0;
 
@@ -116,6 +128,30 @@ final class Pattern
     public function isSound(): bool
     {
         return $this->asAsked()->of >= self::GOOD_BALLS && $this->asAsked()->share() >= self::GOOD_SHARE;
+    }
+
+    /**
+     * What is off though the strikes are good: distance, line or flight, as the term of the balls it shows in; null where none is.
+     */
+    public function offThoughGood(): ?string
+    {
+        if (! $this->isSound()) {
+            return null;
+        }
+        $carry = $this->carryError($this->case)->n >= self::OFF_BALLS ? abs($this->middleCarryError($this->case) ?? 0.0) : 0.0;
+        $start = $this->start($this->case);
+        foreach ([BallTrait::LowFlight, BallTrait::HighFlight, BallTrait::Runs] as $trait) {
+            $shown = $this->tally($trait);
+            if ($shown->of >= self::OFF_BALLS && $shown->share() >= self::OFF_SHARE) {
+                return $trait->value;
+            }
+        }
+
+        return match (true) {
+            $carry >= self::CARRY_OFF => 'carry',
+            $start->n >= self::OFF_BALLS && abs($start->mean ?? 0.0) >= self::LINE_OFF_DEG => 'start',
+            default => null,
+        };
     }
 
     /** What a good strike is called here. */

@@ -12,6 +12,7 @@ use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Spread;
+use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Statistics\Distributions;
 use LowPoint\Core\Strike\Calibration;
@@ -83,6 +84,9 @@ final class BallLikelihood
 
     private const SOUND_BALLS = 9.0;
 
+    /** Share of anybody's balls off the neck of the club, and the balls it counts for. Origin: chosen by us. */
+    private const HOSEL = [0.015, 5.0];
+
     /** Traits that are looked at, with the share of a sound player's balls that show them. Origin: chosen by us. */
     private const TRAITS = [
         'low_flight' => 0.12,
@@ -142,6 +146,9 @@ final class BallLikelihood
 
     /** @var array{int, int} */
     private readonly array $good;
+
+    /** @var array{int, int} off the neck of the club, of all strikes */
+    private readonly array $hosel;
 
     /** @var array<string, array{int, int}> trait => count, of */
     private readonly array $traits;
@@ -207,7 +214,7 @@ final class BallLikelihood
                     }
                 ]++;
             }
-            if ($ball->strike === null || $ball->strike->value === 'hosel') {
+            if ($ball->strike === null || $ball->strike === Strike::Hosel) {
                 continue;
             }
             $kind = StrikeTable::kind($ball->strike->value);
@@ -224,6 +231,8 @@ final class BallLikelihood
         $this->struck = array_values($struck);
         $this->struckUnseen = $unseen;
         $this->good = [$context->pattern->good()->count, $context->pattern->good()->of];
+        $hosel = $context->pattern->strikeTally(Strike::Hosel);
+        $this->hosel = [$hosel->count, $hosel->of];
         $this->traits = self::tallied($context);
         $carry = $context->pattern->carryError($case);
         $this->carry = [$carry->n, $context->pattern->middleCarryError($case) ?? 0.0, ($carry->sd ?? 0.0) ** 2 * max(0, $carry->n - 1)];
@@ -276,6 +285,10 @@ final class BallLikelihood
         if ($this->good[1] > 0) {
             [$share, $balls] = $spoils ? self::SPOILED : [$this->soundRate($school), self::SOUND_BALLS];
             $terms['good'] = self::GOOD_WEIGHT * $this->share('good', $this->good[0], $this->good[1], $share, $balls);
+        }
+        if ($this->hosel[1] > 0) {
+            [$anybody, $balls] = self::HOSEL;
+            $terms['hosel'] = $this->share('hosel', $this->hosel[0], $this->hosel[1], max($anybody, $fault->hosel), $balls);
         }
         foreach ($this->traits as $trait => [$count, $of]) {
             $terms[$trait] = $this->share($trait, $count, $of, max(self::TRAITS[$trait], $fault->traits[$trait] ?? 0.0), self::TRAIT_BALLS);
@@ -556,8 +569,8 @@ final class BallLikelihood
         $tallies = [];
         foreach ($context->pattern->balls as $ball) {
             foreach (array_keys(self::TRAITS) as $trait) {
-                // A thin ball comes out low and runs on whatever the fault: it tells nothing more.
-                if ($ball->strike?->isThin() === true && $trait !== 'click' && $trait !== 'scrape' && $trait !== 'sand_to_lead_side') {
+                // A thin ball or one off the neck comes out low and runs on whatever the fault: it tells nothing more.
+                if (($ball->strike?->isThin() === true || $ball->strike === Strike::Hosel) && $trait !== 'click' && $trait !== 'scrape' && $trait !== 'sand_to_lead_side') {
                     continue;
                 }
                 $shows = BallTrait::from($trait)->of($ball, $context->case);

@@ -10,6 +10,7 @@ use LowPoint\Core\Causes\MechanismInWords;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Mark;
+use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Wording\Words;
 
@@ -41,6 +42,7 @@ final readonly class BallsInWords
             'carry scatter' => "good strikes of the same task carry ± {$this->words->percent(
                 $pattern->carryError($this->context->case)->sd ?? 0.0,
             )}",
+            'hosel' => $this->words->tally($pattern->strikeTally(Strike::Hosel)).' came off the neck of the club',
             'start' => $this->words->start($pattern->start($this->context->case)->mean ?? 0.0),
             default => $this->words->tally($pattern->tally(BallTrait::from($term))).
                 ' '.
@@ -80,6 +82,9 @@ final readonly class BallsInWords
                     ($fault->carryEitherWay ? ' long or short' : ($fault->carry < 0 ? ' short' : ' long')),
             'carry scatter' => $fault->carryScatter > 1.0
                 ? 'with this fault they scatter '.MechanismInWords::times($fault->carryScatter).' as much as a sound player’s'
+                : 'with this fault no more than with a sound player',
+            'hosel' => $fault->hosel > 0.0
+                ? "with this fault about {$words->percent($fault->hosel)} do"
                 : 'with this fault no more than with a sound player',
             'start' => $fault->startDeg === 0.0
                 ? 'with this fault balls start on line'

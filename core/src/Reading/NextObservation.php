@@ -10,6 +10,7 @@ use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\ObservationCost;
+use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Records\Answer;
 
 /**
@@ -43,6 +44,11 @@ final readonly class NextObservation
     /** A look that is expected to tell less than this, in bits per look, is not worth a student's wait. Origin: chosen by us. */
     private const WORTH_IT = 0.01;
 
+    /** What tells apart why balls come off the neck of the club, and from which share of them on it comes first. Origin: handbook 16.2. */
+    private const OF_THE_NECK = [Observable::BallDistance, Observable::Balance, Observable::MovesTowardBall];
+
+    private const MOSTLY = 0.5;
+
     private const BITS_DECIMALS = 9;
 
     /** A probability must move this much for an answer to be named. */
@@ -71,7 +77,7 @@ final readonly class NextObservation
         }
         [$observable, $bits] = $ranked[0] ?? [null, 0.0];
 
-        return $observable === null || $bits < self::WORTH_IT
+        return $observable === null || ($bits < self::WORTH_IT && ! self::isOfTheNeck($observable, $context))
             ? null
             : self::told($observable, $bits, $causes, self::live($suppositions), $context);
     }
@@ -98,6 +104,7 @@ final readonly class NextObservation
         // Before anything was seen the cheapest kind comes first: what can be seen before a ball is hit.
         $nothingSeen = $context->case->seen->isEmpty() && $context->case->balls === [];
         $place = static fn(Observable $one, float $bits): array => [
+            (int) ! self::isOfTheNeck($one, $context),
             $nothingSeen ? (int) ($one->look() !== ObservationCost::Glance) : 0,
             $nothingSeen ? (int) ($one->group() !== Group::Setup) : 0,
             -$bits,
@@ -130,6 +137,14 @@ final readonly class NextObservation
             'bits_per_look' => round($this->bitsPerLook, 4),
             'answers' => $this->answers,
         ];
+    }
+
+    /** With half of the balls or more off the neck of the club, whatever else is wrong waits (handbook 16.2). */
+    private static function isOfTheNeck(Observable $observable, EvidenceContext $context): bool
+    {
+        $neck = $context->pattern->strikeTally(Strike::Hosel);
+
+        return $neck->of > 0 && $neck->share() >= self::MOSTLY && \in_array($observable, self::OF_THE_NECK, true);
     }
 
     /** @param list<WeighedCause> $weighed */
@@ -292,7 +307,9 @@ final readonly class NextObservation
         [$rows, $of] = self::answers($observable, self::bearing($causes, $live), $live, $context) ?? [[], []];
         $answers = [];
         foreach ($observable->field()->answers as $a => $answer) {
-            [$moved, $shift] = self::moved(array_map(static fn(string $row): float => $rows[$row][$a], $of), $live);
+            [$moved, $shift] = $of === []
+                ? [null, 0.0]
+                : self::moved(array_map(static fn(string $row): float => $rows[$row][$a], $of), $live);
             $answers[] = [
                 'label' => $answer->label,
                 'value' => $answer->value,

@@ -72,7 +72,8 @@ final readonly class ReadingEngine
         $explanations = new Explanations($causes, $context, $this->model->calibration, $this->tables, $this->words);
         $weighed = $explanations->causes();
         $toLookAt = NextObservation::ranked($causes, $explanations->suppositions(), $context);
-        $nextObservation = $context->pattern->isSound()
+        $off = $context->pattern->offThoughGood();
+        $nextObservation = $context->pattern->isSound() && $off === null
             ? null
             : NextObservation::for($causes, $explanations->suppositions(), $weighed, $toLookAt, $context);
         $weighed = $nothingSeen ? [] : $this->withGains($weighed, $fit, $explanations->normalTouchMm(), $case->task->slopeDeg);
@@ -113,7 +114,9 @@ final readonly class ReadingEngine
             $fit === null || $this->isAboutDistance($context, $first)
                 ? null
                 : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg, $this->words),
-            $this->advice($context, $choice, $nextObservation, $nothingSeen),
+            $off === null
+                ? $this->advice($context, $choice, $nextObservation, $nothingSeen)
+                : $this->goodBut($context, (new BallsInWords($context, $this->words, $explanations->normalTouchMm()))->seen($off), $nextObservation),
             $context->pattern->lowPointErrorMm($this->model->calibration),
             array_column($toLookAt, 0),
             DistanceQuestion::of($case, $this->words),
@@ -241,6 +244,13 @@ final readonly class ReadingEngine
                     default => "Only {$this->words->count($n)} balls",
                 }.'. Watch at least three before you change anything.',
             );
+    }
+
+    /** Good strikes that go too far, too short, off line, too low or too high are not all well yet (handbook 16.2). */
+    private function goodBut(EvidenceContext $context, string $off, ?NextObservation $next): string
+    {
+        return Words::sentence("{$this->words->tally($context->pattern->good())} good, but {$off}").
+            ($next === null ? '' : " Look at {$next->observable->field()->label} before you change anything.");
     }
 
     private function advice(EvidenceContext $context, WorkOnFirst $choice, ?NextObservation $next, bool $nothingSeen): string

@@ -8,6 +8,7 @@ use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Causes\Mechanism;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Schools\SetupCard;
@@ -76,6 +77,9 @@ final readonly class StudentFit
     /** How far a student without the fault touches from a sound player, mm. Origin: chosen on the worlds of docs/judgement.md. */
     private const OWN_TOUCH_SD_MM = 12.0;
 
+    /** Share of the balls off the neck that stay there at the lower end of the range, with their fault gone. Origin: chosen by us. */
+    private const STILL_OFF_THE_NECK = 0.3;
+
     /** @var array{float, float} 90 % Jeffreys interval of the good strikes seen */
     private array $observed;
 
@@ -84,6 +88,8 @@ final readonly class StudentFit
      * @param  list<Swing>  $spread  for each unknown, the swing one sd above the posterior mean
      * @param  float  $expected  good share that the model expects at the posterior mean
      * @param  list<string>  $assumed  labels of figures that were not looked at and taken from the set-up card
+     * @param  Tally  $good  of the balls that met the face
+     * @param  float  $offTheNeck  share of the others, of which ground and strike know nothing
      */
     private function __construct(
         public Swing $swing,
@@ -91,6 +97,7 @@ final readonly class StudentFit
         public float $expected,
         public array $assumed,
         private Tally $good,
+        private float $offTheNeck,
         private EvidenceContext $context,
         private SetupCard $card,
         private StrikeModel $model,
@@ -140,7 +147,20 @@ final readonly class StudentFit
             $swing->fitted(new Fit($edge, exp($drag + $dragSd))),
         ];
 
-        return new self($swing, $spread, $model->goodRate($swing), $assumed, $context->pattern->good(), $context, $card, $model);
+        $good = $context->pattern->good();
+        $neck = $context->pattern->strikeTally(Strike::Hosel)->count;
+
+        return new self(
+            $swing,
+            $spread,
+            $model->goodRate($swing),
+            $assumed,
+            new Tally($good->count, $good->of - $neck),
+            $good->of === 0 ? 0.0 : $neck / $good->of,
+            $context,
+            $card,
+            $model,
+        );
     }
 
     /** The swing moved to where it was seen to touch: for drills, whose distances a coach holds against the balls. */
@@ -155,6 +175,12 @@ final readonly class StudentFit
     /** Share of good strikes now: what was seen, shrunk by what the model expects; never against the balls. */
     public function now(): float
     {
+        return (1 - $this->offTheNeck) * $this->nowOffTheFace();
+    }
+
+    /** The same of the balls that met the face. */
+    private function nowOffTheFace(): float
+    {
         $now = ($this->good->count + self::MODEL_BALLS * $this->expected) / ($this->good->of + self::MODEL_BALLS);
         [$low, $high] = $this->observed;
 
@@ -164,7 +190,7 @@ final readonly class StudentFit
     /** Whether there are balls enough to tell a share. */
     public function binds(): bool
     {
-        return $this->good->of >= self::BINDING_BALLS;
+        return $this->context->pattern->good()->of >= self::BINDING_BALLS;
     }
 
     /**
@@ -176,15 +202,20 @@ final readonly class StudentFit
         [$low, $high] = $this->observed;
         $told = self::MISREAD + (1 - 2 * self::MISREAD) * $this->expected;
 
-        return ! $this->binds() || ($told >= $low && $told <= $high);
+        return $this->good->of < self::BINDING_BALLS || ($told >= $low && $told <= $high);
     }
 
     /** The share that the model says after a change, from the share now: its difference on the logit scale. */
     public function moved(float $expectedAfter): float
     {
-        $moved = self::share(self::logit($this->now()) + self::logit($expectedAfter) - self::logit($this->expected));
+        return (1 - $this->offTheNeck) * $this->movedOffTheFace($expectedAfter);
+    }
 
-        return min($moved, max(self::MOST_AFTER, $this->now()));
+    private function movedOffTheFace(float $expectedAfter): float
+    {
+        $moved = self::share(self::logit($this->nowOffTheFace()) + self::logit($expectedAfter) - self::logit($this->expected));
+
+        return min($moved, max(self::MOST_AFTER, $this->nowOffTheFace()));
     }
 
     /** Share of good strikes with another swing. */
@@ -210,7 +241,17 @@ final readonly class StudentFit
     /** Share of good strikes with a fault gone. */
     public function withoutFault(Mechanism $fault, float $normalTouchMm): float
     {
-        return $this->after($this->cured($this->swing, $fault, $normalTouchMm, 0.0));
+        return $this->ofAll($this->movedOffTheFace($this->model->goodRate($this->cured($this->swing, $fault, $normalTouchMm, 0.0))), $fault);
+    }
+
+    /**
+     * Share of all balls, from that of those that meet the face, with a fault gone.
+     *
+     * @param  float  $left  of the balls off the neck, where the fault is one that sends them there
+     */
+    private function ofAll(float $share, Mechanism $fault, float $left = 0.0): float
+    {
+        return $fault->hosel > 0.0 ? min(self::MOST_AFTER, (1 - $left * $this->offTheNeck) * $share) : (1 - $this->offTheNeck) * $share;
     }
 
     /**
@@ -230,13 +271,16 @@ final readonly class StudentFit
             $variance += ($difference($above) - $middle) ** 2;
         }
         $variance += ($logit($this->cured($this->swing, $fault, $normalTouchMm, 1.0)) - $cured) ** 2;
-        $now = $this->now();
+        $now = $this->nowOffTheFace();
         $variance += 1 / (($this->good->of + self::MODEL_BALLS) * max(self::LEAST_VARIANCE, $now * (1 - $now)));
         $after = self::logit($now) + $middle;
         $sd = sqrt($variance);
 
         // Told as counts of ten, so rounded outward to them.
-        return [floor(10 * self::share($after - self::BELOW_SD * $sd)) / 10, ceil(10 * self::share($after + self::ABOVE_SD * $sd)) / 10];
+        return [
+            floor(10 * $this->ofAll(self::share($after - self::BELOW_SD * $sd), $fault, self::STILL_OFF_THE_NECK)) / 10,
+            ceil(10 * $this->ofAll(self::share($after + self::ABOVE_SD * $sd), $fault)) / 10,
+        ];
     }
 
     /**

@@ -408,6 +408,9 @@ final readonly class Words
             'face_through:stays_open' => 'the face stays open through the ball',
             'face_through:square' => 'the face comes through square',
             'face_through:rolls_shut' => 'the face rolls shut through the ball',
+            'moves_toward_ball:steady' => 'hands and head keep their distance from the ball through the strike',
+            'moves_toward_ball:toward' => 'hands and head move toward the ball through the strike',
+            'moves_toward_ball:away' => 'hands and head move away from the ball through the strike',
             'finish:cut_short' => 'the finish is cut short',
             'finish:short_balanced' => 'the finish is short and balanced',
             'finish:full' => 'the finish is full',
@@ -416,6 +419,7 @@ final readonly class Words
                 Observable::BackswingLength => 'the backswing goes to '.($value === 'full' ? 'full length' : "{$value} height"),
                 Observable::LeadWrist => "the lead wrist is {$value}",
                 Observable::HandleHeight => "the hands are {$value}",
+                Observable::Balance => 'the weight is over the '.($value === 'balls' ? 'balls of the feet' : $value),
                 Observable::BallDistance => $value === 'normal'
                     ? 'the distance to the ball is normal'
                     : "the student stands {$value} ".($value === 'far' ? 'from' : 'to').' the ball',
