@@ -86,12 +86,35 @@ final class Habits
                 $this->{$figure} = $before->{$figure} + $strength() * ($this->{$figure} - $before->{$figure});
             }
         }
+        $this->kept();
+    }
+
+    /** In the bounds of what a body does. */
+    private function kept(): void
+    {
         $this->lowPointSdMm = max(3.0, $this->lowPointSdMm);
         $this->depthSdMm = max(0.1, $this->depthSdMm);
         $this->carrySd = max(0.0, $this->carrySd);
         $this->radiusMm = max(400.0, min(3000.0, $this->radiusMm));
         $this->hosel = max(0.0, min(0.9, $this->hosel));
         $this->sandToLeadSide = max(0.0, min(1.0, $this->sandToLeadSide));
+    }
+
+    /** What changed in another between two moments, changed here alike. */
+    public function changedAs(self $before, self $after): void
+    {
+        foreach ($after->seen as $what => $value) {
+            $was = $before->seen[$what] ?? null;
+            if ($value === $was) {
+                continue;
+            }
+            $mine = $this->seen[$what] ?? null;
+            $this->seen[$what] = \is_float($value) && \is_float($was) && \is_float($mine) ? $mine + $value - $was : $value;
+        }
+        foreach (self::FIGURES as $figure) {
+            $this->{$figure} += $after->{$figure} - $before->{$figure};
+        }
+        $this->kept();
     }
 
     public function figure(string $observable): float

@@ -36,7 +36,10 @@ final readonly class MadeUpStudent
     /** Radius of a steep arc into a buried lie, mm. Origin: handbook 14.6. */
     private const STEEP_RADIUS_MM = 700.0;
 
-    /** @param list<string> $causes the true ones, the main cause last and in full, others half as strong; none = a sound player */
+    /**
+     * @param  list<string>  $causes  the true ones, the main cause last and in full, others half as strong; none = a sound player
+     * @param  array<string, Habits>  $without  the same student without one of his causes
+     */
     private function __construct(
         public array $causes,
         public Task $task,
@@ -46,6 +49,7 @@ final readonly class MadeUpStudent
         private Habits $habits,
         private Habits $soundHabits,
         private Dice $dice,
+        private array $without = [],
     ) {}
 
     /**
@@ -65,6 +69,7 @@ final readonly class MadeUpStudent
         $habits = self::sound($task, $dice, $world, $style);
         $sound = clone $habits;
         $faults = $world->behaviour->with($dice);
+        $without = [];
         foreach ($causes as $place => $cause) {
             $before = clone $habits;
             $faults->give($cause, $habits, $task);
@@ -79,9 +84,13 @@ final readonly class MadeUpStudent
                 static fn(): float => $dice->chance($world->dropped) ? 0.0 : $times * exp($dice->normal(0, $world->effectSpread)),
                 static fn(): bool => $dice->chance($stays),
             );
+            foreach ($without as $other) {
+                $other->changedAs($before, $habits);
+            }
+            $without[$cause] = $before;
         }
 
-        return new self($causes, $task, $handed, $style, $world, $habits, $sound, $dice);
+        return new self($causes, $task, $handed, $style, $world, $habits, $sound, $dice, $without);
     }
 
     /** The same student who has really put his main fault right; what else is wrong with him stays by half. */
@@ -91,6 +100,25 @@ final readonly class MadeUpStudent
         $habits->rescaled($this->soundHabits, fn(): float => \count($this->causes) > 1 ? 0.35 : 0.0, static fn(): bool => false);
 
         return new self([], $this->task, $this->handed, $this->style, $this->world, $habits, $this->soundHabits, $this->dice);
+    }
+
+    /**
+     * The same student who has put one thing right, whether it was a cause or not: what it shows in looks as a sound player's does, and
+     * where it was one, his balls lose it.
+     *
+     * @param  list<Observable>  $changed  what the change is seen in
+     */
+    public function putRight(string $cause, array $changed): self
+    {
+        $habits = clone ($this->without[$cause] ?? $this->habits);
+        foreach ($changed as $what) {
+            if (isset($this->soundHabits->seen[$what->value])) {
+                $habits->seen[$what->value] = $this->soundHabits->seen[$what->value];
+            }
+        }
+        $left = array_values(array_filter($this->causes, static fn(string $one): bool => $one !== $cause));
+
+        return new self($left, $this->task, $this->handed, $this->style, $this->world, $habits, $this->soundHabits, $this->dice);
     }
 
     /** True share of good strikes, 0..1, by so many balls. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Bench\Simulation;
 
 use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Limit;
@@ -32,14 +33,18 @@ final readonly class RandomCase
 
     private const MOST_BALLS = 15;
 
+    private const MOST_EARLIER = 4;
+
     /**
      * @param  Dice|null  $measuring  for what is measured and not seen by eye; null: nothing is
      * @param  Dice  $later  for keys that came later, so that what was drawn before stays the same
+     * @param  Dice|null  $earlier  for sets that came before; null: none did
      */
     public function __construct(
         private readonly Dice $dice,
         private readonly ?Dice $measuring = null,
         private readonly Dice $later = new Dice(2),
+        private readonly ?Dice $earlier = null,
     ) {}
 
     /** @return array<string, mixed> a case that the reader takes */
@@ -81,7 +86,35 @@ final readonly class RandomCase
             );
         }
 
-        return $case + $this->measured($case['setup'] + $case['motion']);
+        return $case + $this->measured($case['setup'] + $case['motion']) + $this->earlier($shot);
+    }
+
+    /** @return array{earlier?: list<array<string, mixed>>} */
+    private function earlier(Shot $shot): array
+    {
+        if ($this->earlier === null) {
+            return [];
+        }
+        $sets = [];
+        $days = 0;
+        for ($i = (int) $this->earlier->between(0, self::MOST_EARLIER + 0.99); $i > 0; $i--) {
+            $balls = [];
+            for ($b = (int) $this->earlier->between(0, self::MOST_BALLS + 0.99); $b > 0; $b--) {
+                $balls[] = $this->ball($shot);
+            }
+            array_unshift($sets, [
+                'days_ago' => $days,
+                'label' => $this->earlier->oneOf(['', '3 Nov', 'before']),
+                'worked_on' => $this->earlier->chance(0.6) ? $this->earlier->oneOf(CauseLibrary::standard()->all())->id : null,
+                'done' => $this->earlier->oneOf([true, false, null]),
+                'setup' => $this->some(self::fields(Group::Setup), $this->earlier->share()),
+                'motion' => $this->some(self::fields(Group::Motion), $this->earlier->share()),
+                'balls' => $balls,
+            ]);
+            $days += (int) $this->earlier->between(0, 30);
+        }
+
+        return $sets === [] ? [] : ['earlier' => $sets];
     }
 
     /** @return array<string, mixed> a case with one thing wrong in it */
@@ -94,6 +127,9 @@ final readonly class RandomCase
         $task = $case['task'];
         /** @var array<string, mixed> $seen */
         $seen = $case['setup'];
+        if ($this->earlier?->chance(0.5) === true) {
+            return ['earlier' => $this->earlier->oneOf(self::brokenEarlier())] + $case;
+        }
         switch ((int) $this->dice->between(0, 7.99)) {
             case 0:
                 $case['format'] = $wrong;
@@ -125,6 +161,25 @@ final readonly class RandomCase
         }
 
         return $case;
+    }
+
+    /** @return list<mixed> */
+    private static function brokenEarlier(): array
+    {
+        return [
+            7,
+            ['days_ago' => 1],
+            [['days_ago' => -1]],
+            [['days_ago' => 1.5]],
+            [[]],
+            [['days_ago' => 1, 'worked_on' => 'no_such_cause']],
+            [['days_ago' => 1, 'done' => 'yes']],
+            [['days_ago' => 1, 'balls' => [['touch_mm' => 1.0e9]]]],
+            [['days_ago' => 1, 'setup' => ['shaft_lean_deg' => 1.0e9]]],
+            [['days_ago' => 1], ['days_ago' => 2]],
+            array_fill(0, CaseReader::MOST_EARLIER + 1, ['days_ago' => 1]),
+            [['days_ago' => 1, 'no_such_key' => 1]],
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\CaseFile;
 
+use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Evidence\EarlierSet;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Learner;
 use LowPoint\Core\Evidence\LessonCase;
@@ -12,9 +14,11 @@ use LowPoint\Core\Evidence\Observations;
 use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Evidence\Tried;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Records\Field;
+use LowPoint\Core\Records\Layout;
 use LowPoint\Core\Records\Read;
 
 /**
@@ -26,6 +30,8 @@ final readonly class CaseReader
     public const FORMAT = 'low-point-case/1';
 
     public const MOST_BALLS = 1000;
+
+    public const MOST_EARLIER = 12;
 
     private function __construct(private Read $read) {}
 
@@ -79,7 +85,7 @@ final readonly class CaseReader
 
     private function case(mixed $data): ?LessonCase
     {
-        $data = $this->read->object('', $data, ['format', 'student', 'task', 'setup', 'motion', 'measured', 'balls'], 'case') ?? [];
+        $data = $this->read->object('', $data, ['format', 'student', 'task', 'setup', 'motion', 'measured', 'balls', 'earlier'], 'case') ?? [];
         if (($data['format'] ?? null) !== self::FORMAT) {
             $this->read->refuse(new Fault('format', $data['format'] ?? null, self::FORMAT));
         }
@@ -90,28 +96,76 @@ final readonly class CaseReader
         $shot = \is_array($data['task'] ?? null) && \is_string($data['task']['shot'] ?? null) ? Shot::tryFrom($data['task']['shot']) : null;
         $balls = $this->balls($data['balls'] ?? [], $shot);
 
-        return $task === null || $learner === null ? null : new LessonCase($task, $seen, $balls, $learner->handed, $learner->limits);
+        $earlier = $this->earlier($data['earlier'] ?? [], $shot);
+
+        return $task === null || $learner === null
+            ? null
+            : new LessonCase($task, $seen, $balls, $learner->handed, $learner->limits, $earlier);
     }
 
-    private function looks(mixed $setup, mixed $motion, mixed $measured): Observations
+    /** @return list<EarlierSet> */
+    private function earlier(mixed $data, ?Shot $shot): array
     {
-        $seen = [...$this->group(Group::Setup, $setup), ...$this->group(Group::Motion, $motion)];
+        if (! \is_array($data) || ! array_is_list($data) || \count($data) > self::MOST_EARLIER) {
+            $what = \is_array($data) ? \count($data).' sets' : $data;
+            $this->read->refuse(new Fault('earlier', $what, 'a list of at most '.self::MOST_EARLIER.' sets, the newest, the oldest of them first'));
 
-        return new Observations($seen, $this->measured($measured, $seen));
+            return [];
+        }
+        $earlier = [];
+        $days = PHP_INT_MAX;
+        foreach ($data as $i => $one) {
+            $set = $this->earlierSet($one, $shot, "earlier[{$i}]");
+            if ($set !== null && $set->tried->daysAgo > $days) {
+                $this->read->refuse(
+                    new Fault("earlier[{$i}].days_ago", $set->tried->daysAgo, "at most {$days}, that of the set before it: the oldest first"),
+                );
+            }
+            $days = $set->tried->daysAgo ?? $days;
+            $earlier[] = $set;
+        }
+
+        return array_values(array_filter($earlier));
+    }
+
+    private function earlierSet(mixed $data, ?Shot $shot, string $key): ?EarlierSet
+    {
+        $tells = Layout::of(Tried::class)->keys();
+        $data = $this->read->object($key, $data, [...$tells, 'setup', 'motion', 'measured', 'balls']);
+        if ($data === null) {
+            return null;
+        }
+        $tried = $this->read->part(Tried::class, array_intersect_key($data, array_flip($tells)), $key);
+        $workedOn = $tried->workedOn ?? null;
+        if ($workedOn !== null && CauseLibrary::standard()->find($workedOn) === null) {
+            $this->read->refuse(new Fault("{$key}.worked_on", $workedOn, 'the id of a cause, as "ball_back", or null'));
+        }
+        $seen = $this->looks($data['setup'] ?? [], $data['motion'] ?? [], $data['measured'] ?? [], "{$key}.");
+        $balls = $this->balls($data['balls'] ?? [], $tried->task->shot ?? $shot, "{$key}.balls");
+
+        return $tried === null ? null : new EarlierSet($tried, $seen, $balls);
+    }
+
+    /** @param string $under what their keys begin with */
+    private function looks(mixed $setup, mixed $motion, mixed $measured, string $under = ''): Observations
+    {
+        $seen = [...$this->group(Group::Setup, $setup, $under), ...$this->group(Group::Motion, $motion, $under)];
+
+        return new Observations($seen, $this->measured($measured, $seen, $under));
     }
 
     /** @return array<string, float|string> */
-    private function group(Group $group, mixed $data): array
+    private function group(Group $group, mixed $data, string $under): array
     {
         $observables = Observable::in($group);
-        $data = $this->read->object($group->value, $data, array_column($observables, 'value')) ?? [];
+        $data = $this->read->object($under.$group->value, $data, array_column($observables, 'value')) ?? [];
         $known = [];
         foreach ($observables as $one) {
             $value = $data[$one->value] ?? null;
             if ($value === null) {
                 continue;
             }
-            $fault = $one->field()->fault("{$group->value}.{$one->value}", $value);
+            $fault = $one->field()->fault("{$under}{$group->value}.{$one->value}", $value);
             $this->read->refuse($fault);
             if ($fault === null && (\is_int($value) || \is_float($value) || \is_string($value))) {
                 $known[$one->value] = \is_string($value) ? $value : (float) $value;
@@ -127,20 +181,20 @@ final readonly class CaseReader
      * @param  array<string, float|string>  $seen
      * @return array<string, float>
      */
-    private function measured(mixed $data, array $seen): array
+    private function measured(mixed $data, array $seen, string $under): array
     {
         $figures = array_filter(Observable::cases(), static fn(Observable $one): bool => $one->field()->kind === 'number');
-        $data = $this->read->object('measured', $data, array_column($figures, 'value')) ?? [];
+        $data = $this->read->object("{$under}measured", $data, array_column($figures, 'value')) ?? [];
         $halves = [];
         foreach ($figures as $one) {
             $half = $data[$one->value] ?? null;
             if ($half === null) {
                 continue;
             }
-            $this->read->refuse(self::half($one)->fault("measured.{$one->value}", $half));
+            $this->read->refuse(self::half($one)->fault("{$under}measured.{$one->value}", $half));
             if (! isset($seen[$one->value])) {
-                $beside = "only beside a figure under {$one->group()->value}.{$one->value}";
-                $this->read->refuse(new Fault("measured.{$one->value}", $half, $beside));
+                $beside = "only beside a figure under {$under}{$one->group()->value}.{$one->value}";
+                $this->read->refuse(new Fault("{$under}measured.{$one->value}", $half, $beside));
             } elseif (\is_int($half) || \is_float($half)) {
                 $halves[$one->value] = (float) $half;
             }
@@ -158,17 +212,17 @@ final readonly class CaseReader
     }
 
     /** @return list<SeenBall> */
-    private function balls(mixed $data, ?Shot $shot): array
+    private function balls(mixed $data, ?Shot $shot, string $key = 'balls'): array
     {
         if (! \is_array($data) || ! array_is_list($data) || \count($data) > self::MOST_BALLS) {
             $what = \is_array($data) ? \count($data).' balls' : $data;
-            $this->read->refuse(new Fault('balls', $what, 'a list of at most '.self::MOST_BALLS.' balls'));
+            $this->read->refuse(new Fault($key, $what, 'a list of at most '.self::MOST_BALLS.' balls'));
 
             return [];
         }
         $balls = [];
         foreach ($data as $i => $one) {
-            $balls[] = $this->ballOf($one, $shot, "balls[{$i}]");
+            $balls[] = $this->ballOf($one, $shot, "{$key}[{$i}]");
         }
 
         return array_values(array_filter($balls));

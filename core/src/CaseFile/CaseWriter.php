@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\CaseFile;
 
 use LowPoint\Core\Club\Handedness;
+use LowPoint\Core\Evidence\EarlierSet;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\Evidence\Learner;
 use LowPoint\Core\Evidence\LessonCase;
@@ -29,6 +30,8 @@ use LowPoint\Core\Records\Write;
  *     // Of figures that were measured: half of the 90 % interval, in the unit of the figure.
  *     measured?: MeasuredShape,
  *     balls: list<BallSeenShape>,
+ *     // What came before, the oldest first.
+ *     earlier?: list<array<string, mixed>>,
  * }
  */
 final class CaseWriter
@@ -44,16 +47,48 @@ final class CaseWriter
             'motion' => $case->seen->in(Group::Motion),
             ...($case->seen->measured() === [] ? [] : ['measured' => $case->seen->measured()]),
             'balls' => array_map(Write::record(...), $case->balls),
+            ...($case->earlier === [] ? [] : ['earlier' => array_map(self::earlier(...), $case->earlier)]),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function earlier(EarlierSet $set): array
+    {
+        return [
+            ...Write::record($set->tried),
+            'setup' => $set->seen->in(Group::Setup),
+            'motion' => $set->seen->in(Group::Motion),
+            ...($set->seen->measured() === [] ? [] : ['measured' => $set->seen->measured()]),
+            'balls' => array_map(Write::record(...), $set->balls),
+        ];
+    }
+
+    /**
+     * What is empty is an object all the same.
+     *
+     * @param  array<string, mixed>  $data
+     * @param  list<SeenBall>  $balls
+     * @return array<string, mixed>
+     */
+    private static function withObjects(array $data, array $balls): array
+    {
+        foreach (['setup', 'motion'] as $group) {
+            $data[$group] = (object) $data[$group];
+        }
+        $data['balls'] = array_map(static fn(SeenBall $ball): object => (object) Write::record($ball), $balls);
+
+        return $data;
     }
 
     public static function toJson(LessonCase $case): string
     {
-        $data = self::toArray($case);
-        foreach (['setup', 'motion'] as $group) {
-            $data[$group] = (object) $data[$group];
+        $data = self::withObjects(self::toArray($case), $case->balls);
+        if ($case->earlier !== []) {
+            $data['earlier'] = array_map(
+                static fn(EarlierSet $set): array => self::withObjects(self::earlier($set), $set->balls),
+                $case->earlier,
+            );
         }
-        $data['balls'] = array_map(static fn(SeenBall $ball): object => (object) Write::record($ball), $case->balls);
 
         return json_encode($data, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
     }

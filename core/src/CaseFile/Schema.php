@@ -11,6 +11,7 @@ use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Evidence\Tried;
 use LowPoint\Core\Records\Field;
 use LowPoint\Core\Records\Shape;
 use LowPoint\Core\Strike\Lie;
@@ -41,7 +42,8 @@ final class Schema
                     'setup' => self::group(Group::Setup),
                     'motion' => self::group(Group::Motion),
                     'measured' => self::measured(),
-                    'balls' => ['type' => 'array', 'maxItems' => CaseReader::MOST_BALLS, 'items' => $shape->of(SeenBall::class)],
+                    'balls' => self::balls($shape),
+                    'earlier' => self::earlier($shape),
                 ],
                 ['format', 'task'],
             ),
@@ -70,6 +72,33 @@ final class Schema
                 ],
                 Shot::cases(),
             ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function balls(Shape $shape): array
+    {
+        return ['type' => 'array', 'maxItems' => CaseReader::MOST_BALLS, 'items' => $shape->of(SeenBall::class)];
+    }
+
+    /** @return array<string, mixed> what came before, the oldest first */
+    private static function earlier(Shape $shape): array
+    {
+        $tried = $shape->of(Tried::class);
+
+        return [
+            'type' => 'array',
+            'maxItems' => CaseReader::MOST_EARLIER,
+            'items' => [
+                ...$tried,
+                'properties' => [
+                    ...\is_array($tried['properties'] ?? null) ? $tried['properties'] : [],
+                    'setup' => self::group(Group::Setup),
+                    'motion' => self::group(Group::Motion),
+                    'measured' => self::measured(),
+                    'balls' => self::balls($shape),
+                ],
+            ],
         ];
     }
 

@@ -6,6 +6,7 @@ namespace LowPoint\Core\Causes;
 
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Observations;
 use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Schools\Stock;
@@ -34,6 +35,12 @@ final readonly class EvidenceContext
     /** The same with one more look taken; the balls stay as they are. */
     public function with(Observable $what, float|string $value): self
     {
-        return new self($this->case->with($what, $value), $this->pattern, $this->stock, $this->calibration);
+        return $this->seeing($this->case->seen->with($what, $value));
+    }
+
+    /** The same with other looks. */
+    public function seeing(Observations $seen): self
+    {
+        return new self($this->case->withSeen($seen), $this->pattern, $this->stock, $this->calibration);
     }
 }

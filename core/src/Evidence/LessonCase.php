@@ -12,6 +12,7 @@ final readonly class LessonCase
     /**
      * @param  list<Limit>  $limits
      * @param  list<SeenBall>  $balls  in the order in which they were hit
+     * @param  list<EarlierSet>  $earlier  what came before, the oldest first
      */
     public function __construct(
         public Task $task,
@@ -19,10 +20,16 @@ final readonly class LessonCase
         public array $balls = [],
         public Handedness $handed = Handedness::Right,
         public array $limits = [],
+        public array $earlier = [],
     ) {}
 
     public function with(Observable $what, float|string $value): self
     {
-        return new self($this->task, $this->seen->with($what, $value), $this->balls, $this->handed, $this->limits);
+        return $this->withSeen($this->seen->with($what, $value));
+    }
+
+    public function withSeen(Observations $seen): self
+    {
+        return new self($this->task, $seen, $this->balls, $this->handed, $this->limits, $this->earlier);
     }
 }

@@ -14,13 +14,18 @@ final readonly class Observations
     /** Nothing is measured better than this share of how well it is read by eye: the club moves, and so does the student. Chosen by us. */
     private const LEAST_ERROR = 0.1;
 
+    /** Days after which what was seen weighs half. Origin: handbook 16.3. */
+    private const HALF_AFTER_DAYS = 60.0;
+
     /**
      * @param  array<string, float|string>  $values  by the value of the observable
      * @param  array<string, float>  $halves  of figures that were measured: half of the 90 % interval, in the unit of the observable
+     * @param  array<string, int>  $daysAgo  of what was seen in an earlier set and stands since: how long ago
      */
     public function __construct(
         private array $values = [],
         private array $halves = [],
+        private array $daysAgo = [],
     ) {}
 
     public function has(Observable $what): bool
@@ -66,7 +71,57 @@ final readonly class Observations
     /** Seen by eye. */
     public function with(Observable $what, float|string $value): self
     {
-        return new self([...$this->values, $what->value => $value], array_diff_key($this->halves, [$what->value => true]));
+        $others = [$what->value => true];
+
+        return new self(
+            [...$this->values, $what->value => $value],
+            array_diff_key($this->halves, $others),
+            array_diff_key($this->daysAgo, $others),
+        );
+    }
+
+    /** What was seen here, and for the rest what stood before, by now so many days older. */
+    public function over(self $before, int $days): self
+    {
+        $stands = array_diff_key($before->values, $this->values);
+        $aged = array_map(static fn(string $what): int => ($before->daysAgo[$what] ?? 0) + $days, array_combine(
+            array_keys($stands),
+            array_keys($stands),
+        ));
+
+        return new self([...$stands, ...$this->values], [...array_intersect_key($before->halves, $stands), ...$this->halves], [
+            ...$aged,
+            ...$this->daysAgo,
+        ]);
+    }
+
+    /** @param list<Observable> $what */
+    public function without(array $what): self
+    {
+        $gone = array_fill_keys(array_column($what, 'value'), true);
+
+        return new self(
+            array_diff_key($this->values, $gone),
+            array_diff_key($this->halves, $gone),
+            array_diff_key($this->daysAgo, $gone),
+        );
+    }
+
+    /** @return array<string, int> what stands since an earlier set, by observable: days ago */
+    public function standing(): array
+    {
+        return $this->daysAgo;
+    }
+
+    /** How much of its weight a look still has, 0..1: all where it was taken with these balls. */
+    public function freshness(Observable $what): float
+    {
+        return 0.5 ** (($this->daysAgo[$what->value] ?? 0) / self::HALF_AFTER_DAYS);
+    }
+
+    public function value(Observable $what): float|string|null
+    {
+        return $this->values[$what->value] ?? null;
     }
 
     /** @return array<string, float|string> the observations of one group, in the order of the catalogue */

@@ -483,12 +483,7 @@ final class BallLikelihood
     private function share(string $what, int $count, int $of, float $share, float $balls): float
     {
         return $this->tallies[$what][(int) round(1000 * $share)] ??=
-            Distributions::logGamma($share * $balls + $count) -
-            Distributions::logGamma($share * $balls) +
-            Distributions::logGamma((1 - $share) * $balls + $of - $count) -
-            Distributions::logGamma((1 - $share) * $balls) -
-            Distributions::logGamma($balls + $of) +
-            Distributions::logGamma($balls);
+            Distributions::logBetaBinomial($count, $of, $share * $balls, (1 - $share) * $balls);
     }
 
     /**

@@ -53,6 +53,12 @@ final class Explanations
      */
     private const UNKNOWN = 0.07;
 
+    /**
+     * A cause that was put right is no longer what is to be worked on, but for so many who lose the change again. Origin: chosen on the
+     * lessons of bench/again.
+     */
+    private const LOST_AGAIN = 0.15;
+
     /** Nothing is ever quite ruled out. */
     private const DOUBT = 1.0e-4;
 
@@ -69,10 +75,13 @@ final class Explanations
 
     private readonly School $school;
 
+    /** @var array<int, EvidenceContext> what each cause is judged by */
+    private array $seenOf = [];
+
     /** @var array<int, array<int, float|null>> of each cause, by clue */
     private array $looks = [];
 
-    /** @var array<int, float> */
+    /** @var array<int, float> a cause as it was before it was put right stands behind them all, at its place plus their number */
     private array $lookSums = [];
 
     /** @var array<int, bool> whether a look of each cause's own speaks for it */
@@ -90,7 +99,10 @@ final class Explanations
     /** @var array<string, float> of nothing wrong, in the school followed */
     private array $nothing;
 
-    /** @var list<array{list<int>, float}> the suppositions with causes, and their share; what is left has none */
+    /** @var array<int, float> what putting a cause right told of it, as a log */
+    private array $tried = [];
+
+    /** @var list<array{list<int>, float}> the suppositions by the causes that are there now, and their share */
     private array $shares = [];
 
     /** @var list<array{float, array<string, float>}> */
@@ -115,6 +127,7 @@ final class Explanations
         Calibration $calibration,
         StrikeTables $tables,
         private readonly Words $words,
+        private readonly WasTried $wasTried,
     ) {
         $this->balls = new BallLikelihood($context, $calibration, $tables);
         $this->school = School::followedIn($context->case->task);
@@ -152,16 +165,28 @@ final class Explanations
         return $this->balls->normalTouchMm($this->school);
     }
 
-    /** Probability that nothing is wrong. */
+    /** Probability that nothing is wrong, or nothing any more. */
     public function nothing(): float
     {
+        $nothing = 0.0;
         foreach ($this->shares as [$held, $share]) {
-            if ($held === []) {
-                return $share;
-            }
+            $nothing += $held === [] ? $share : 0.0;
         }
 
-        return 0.0;
+        return $nothing;
+    }
+
+    private function isDoubted(Cause $cause): bool
+    {
+        return $this->wasTried->wasMade($cause) && ($this->toldByTrying($cause) ?? 0.0) < 0.0;
+    }
+
+    /** Log of how much likelier putting a cause right made it; null where that tells next to nothing. */
+    public function toldByTrying(Cause $cause): ?float
+    {
+        $told = $this->tried[(int) array_search($cause, $this->causes, true)] ?? 0.0;
+
+        return abs($told) < self::TOO_LIGHT_TO_NAME ? null : $told;
     }
 
     /**
@@ -188,8 +213,9 @@ final class Explanations
         foreach ($this->causes as $i => $cause) {
             $mechanisms[$i] = $cause->mechanism->on($slope);
             $this->terms[$i] = $this->balls->terms($mechanisms[$i], $this->school, $cause->spoilsStrikes);
-            $this->looks[$i] = array_map($this->weightOf(...), $cause->clues);
-            $this->seenIn[$i] = $this->isSeen($cause, $this->looks[$i]);
+            $this->seenOf[$i] = $this->contextOf($cause);
+            $this->looks[$i] = array_map(fn(Clue $clue): ?float => $this->weightOf($clue, $this->seenOf[$i]), $cause->clues);
+            $this->seenIn[$i] = $this->isSeen($cause, $i);
             $this->sumLooks($i, $cause, $bits);
             $prior = $cause->prior($this->context->case->task);
             $odds[$i] = $prior / (1 - $prior);
@@ -197,54 +223,83 @@ final class Explanations
         }
         $all = array_sum($odds) ?: 1.0;
         $pairOdds = ($all ** 2 - array_sum(array_map(static fn(float $one): float => $one ** 2, $odds))) / 2 ?: 1.0;
-        $logs = [[[], $this->logOfNothing($nothing)]];
-        $alone = [];
+        $logs = [[[], [], $this->logOfNothing($nothing)]];
+        $alone = $states = [];
         foreach ($odds as $i => $one) {
-            $alone[$i] =
-                log($one / $all) +
-                self::TEMPER * ($this->lookSums[$i] + $singles[$i] - $nothing) +
-                $this->standsOtherwise($this->byLook[$i]);
-            $logs[] = [[$i], log(self::ONE) + $alone[$i]];
+            $states[$i] = $this->states($i, $singles[$i] - $nothing, $bits);
+            $alone[$i] = -INF;
+            foreach ($states[$i] as [$at, $there, $chance, $moved]) {
+                $balls = $there ? $singles[$i] - $nothing : 0.0;
+                $log =
+                    log($one / $all) +
+                    $chance +
+                    self::TEMPER * ($this->lookSums[$at] + $balls + $moved[0]) +
+                    $this->standsOtherwise($this->byLook[$at]);
+                $logs[] = [$there ? [$i] : [], [$i], log(self::ONE) + $log];
+                $alone[$i] = self::logSum($alone[$i], $log);
+            }
+            if (\count($states[$i]) > 1) {
+                $this->tried[$i] = $this->tryingTells($states[$i], $singles[$i] - $nothing);
+            }
         }
         // A cause that explains next to nothing alone hardly does so beside another: its pairs weigh nothing.
         $best = max([-INF, ...$alone]);
-        // One that was seen may stand beside it all the same.
+        // One that was seen, or worked on, may stand beside it all the same.
         $worth = array_keys(
             array_filter(
                 $alone,
-                fn(float $log, int $i): bool => $log >= $best - self::PAIRS_WITHIN || $this->seenIn[$i],
+                fn(float $log, int $i): bool => $log >= $best - self::PAIRS_WITHIN || $this->seenIn[$i] || \count($states[$i]) > 1,
                 ARRAY_FILTER_USE_BOTH,
             ),
         );
-        foreach ($worth as $at => $i) {
-            foreach (\array_slice($worth, 0, $at) as $j) {
+        foreach ($worth as $place => $i) {
+            foreach (\array_slice($worth, 0, $place) as $j) {
                 $prior = log((self::TWO * $odds[$i] * $odds[$j]) / $pairOdds);
-                $looks = $this->bothLooks($i, $j);
-                $atMost = max($singles[$i], $singles[$j]) + self::PAIR_MORE;
-                if ($prior + self::TEMPER * ($looks + $atMost - $nothing) < $best - self::PAIRS_WITHIN) {
-                    continue;
-                }
                 $spoils = $this->causes[$i]->spoilsStrikes || $this->causes[$j]->spoilsStrikes;
-                $balls = array_sum($this->balls->terms($mechanisms[$i]->and($mechanisms[$j]), $this->school, $spoils));
-                $logs[] = [
-                    [$j, $i],
-                    $prior + self::TEMPER * ($looks + $balls - $nothing) + $this->standsOtherwise($this->byLook[$i], $this->byLook[$j]),
-                ];
+                $both = null;
+                foreach ($states[$i] as [$iAt, $iThere, $iChance, $iMoved]) {
+                    foreach ($states[$j] as [$jAt, $jThere, $jChance, $jMoved]) {
+                        $looks = $this->bothLooks($iAt, $jAt);
+                        $moved = $iMoved[1] + $jMoved[1];
+                        $atMost = max($singles[$i], $singles[$j]) + self::PAIR_MORE;
+                        if ($prior + self::TEMPER * ($looks + $atMost + $moved - $nothing) < $best - self::PAIRS_WITHIN) {
+                            continue;
+                        }
+                        $balls = match (true) {
+                            $iThere && $jThere => $both ??= array_sum(
+                                $this->balls->terms($mechanisms[$i]->and($mechanisms[$j]), $this->school, $spoils),
+                            ),
+                            $iThere => $singles[$i],
+                            $jThere => $singles[$j],
+                            default => $nothing,
+                        };
+                        $there = [...$jThere ? [$j] : [], ...$iThere ? [$i] : []];
+                        $logs[] = [
+                            $there,
+                            $there === [] ? [$j, $i] : $there,
+                            $prior +
+                            $iChance +
+                            $jChance +
+                            self::TEMPER * ($looks + $balls + $moved - $nothing) +
+                            $this->standsOtherwise($this->byLook[$iAt], $this->byLook[$jAt]),
+                        ];
+                    }
+                }
             }
         }
-        $most = max(array_column($logs, 1));
+        $most = max(array_column($logs, 2));
         $total = 0.0;
         $probabilities = array_fill(0, \count($this->causes), 0.0);
-        foreach ($logs as $at => [$held, $log]) {
+        foreach ($logs as $at => [$there, $named, $log]) {
             $share = exp($log - $most);
-            $logs[$at][1] = $share;
+            $logs[$at][2] = $share;
             $total += $share;
-            foreach ($held as $cause) {
-                $probabilities[$cause] += $share;
+            foreach ($named as $cause) {
+                $probabilities[$cause] += ($there === [] ? self::LOST_AGAIN : 1.0) * $share;
             }
         }
-        foreach ($logs as [$held, $share]) {
-            $this->shares[] = [$held, $share / $total];
+        foreach ($logs as [$there, , $share]) {
+            $this->shares[] = [$there, $share / $total];
         }
         usort($this->shares, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
         $this->probabilities = array_map(
@@ -256,14 +311,81 @@ final class Explanations
     }
 
     /**
+     * How a cause may stand now: there, or put right in one of the experiments that were made with it.
+     *
+     * @param  float  $balls  log of the balls of now while it is there, over nothing wrong
+     * @param  array<string, int>  $bits
+     * @return list<array{int, bool, float, array{float, float}}> place of its looks, whether it is there now, log of the chance of that,
+     *     and what it says of the balls of before: as the only cause, beside another
+     */
+    private function states(int $i, float $balls, array &$bits): array
+    {
+        $experiments = $this->wasTried->experiments[$this->causes[$i]->id] ?? [];
+        $states = [];
+        $left = 1.0;
+        foreach ($experiments as $one) {
+            if ($one->made > 0.0 && $one->tells()) {
+                $moved = [
+                    max($one->moved($this->causes[$i], true), $balls - Experiment::MOST),
+                    $one->moved($this->causes[$i], false),
+                ];
+                $states[] = [$i + \count($this->causes), false, log($left * $one->made), $moved];
+                $left *= 1 - $one->made;
+            }
+        }
+        if ($states !== []) {
+            // Before it was put right its looks were those of then: that they are gone now is what putting it right means.
+            $then = $this->context->seeing($this->wasTried->before[$this->causes[$i]->id]);
+            $at = $i + \count($this->causes);
+            $this->looks[$at] = array_map(fn(Clue $clue): ?float => $this->weightOf($clue, $then), $this->causes[$i]->clues);
+            $this->sumLooks($at, $this->causes[$i], $bits);
+        }
+
+        return [[$i, true, log($left), [0.0, 0.0]], ...$states];
+    }
+
+    /** What was to be changed and was not looked at since may be as it was: only the cause itself is judged by it. */
+    private function contextOf(Cause $cause): EvidenceContext
+    {
+        $before = $this->wasTried->before[$cause->id] ?? null;
+
+        return $before === null
+            ? $this->context
+            : $this->context->seeing($this->context->case->seen->over($before, $this->wasTried->last($cause)->daysAgo ?? 0));
+    }
+
+    /**
+     * What the balls say of a cause after it was put right, over what they would say had nobody tried.
+     *
+     * @param  list<array{int, bool, float, array{float, float}}>  $states
+     * @param  float  $balls  log of the balls of now while it is there, over nothing wrong
+     */
+    private function tryingTells(array $states, float $balls): float
+    {
+        $log = -INF;
+        foreach ($states as [, $there, $chance, $moved]) {
+            $log = self::logSum($log, $chance + self::TEMPER * ($moved[0] + ($there ? $balls : 0.0)));
+        }
+
+        return $log - self::TEMPER * $balls;
+    }
+
+    private static function logSum(float $one, float $other): float
+    {
+        $most = max($one, $other);
+
+        return $most === -INF ? -INF : $most + log(exp($one - $most) + exp($other - $most));
+    }
+
+    /**
      * Whether something was seen that a fault is known by: not what is seen of everybody, as a free swing.
      *
-     * @param  array<int, float|null>  $weights  of its clues
+     * @param  int  $i  its place
      */
-    private function isSeen(Cause $cause, array $weights): bool
+    private function isSeen(Cause $cause, int $i): bool
     {
         foreach ($cause->clues as $at => $clue) {
-            if (($weights[$at] ?? 0.0) >= self::TOO_LIGHT_TO_NAME && $clue->speaksFor($this->context)) {
+            if (($this->looks[$i][$at] ?? 0.0) >= self::TOO_LIGHT_TO_NAME && $clue->speaksFor($this->seenOf[$i])) {
                 return true;
             }
         }
@@ -272,11 +394,18 @@ final class Explanations
     }
 
     /** What a fault is known by never speaks against it, however little of it was seen (handbook 16.2). */
-    private function weightOf(Clue $clue): ?float
+    private function weightOf(Clue $clue, EvidenceContext $context): ?float
     {
-        $weight = $clue->weight($this->context);
+        $weight = $clue->weight($context);
+        if ($weight === null || ($weight < 0.0 && $clue->speaksFor($context))) {
+            return $weight === null ? null : 0.0;
+        }
+        $fresh = 1.0;
+        foreach ($context->case->seen->standing() === [] ? [] : $clue->needs() as $what) {
+            $fresh = min($fresh, $context->case->seen->freshness($what));
+        }
 
-        return $weight !== null && $weight < 0.0 && $clue->speaksFor($this->context) ? 0.0 : $weight;
+        return $fresh * $weight;
     }
 
     /** @param array<string, int> $bits one for each observable met so far */
@@ -351,7 +480,7 @@ final class Explanations
                     && ($mine = $this->context->stock->normal($what)) !== null
                     && ($theirs = $stock->normal($what)) !== null
                 ) {
-                    $figures[$what->value] = Density::between(
+                    $figures[$what->value] = $this->context->case->seen->freshness($what) * Density::between(
                         $value,
                         $theirs,
                         $mine,
@@ -402,7 +531,7 @@ final class Explanations
         };
         foreach ($cause->clues as $at => $clue) {
             if (($weight = $this->looks[$i][$at]) !== null) {
-                $add($clue->text($this->context, $this->words), $weight, $clue->how($this->words), true);
+                $add($clue->text($this->seenOf[$i], $this->words), $weight, $clue->how($this->words), true);
             }
         }
         $mechanism = $cause->mechanism->on($this->context->case->task->slopeDeg);
@@ -413,11 +542,15 @@ final class Explanations
             }
         }
         $heaviest = static fn(WeighedClue $a, WeighedClue $b): int => abs($b->weight) <=> abs($a->weight);
+        if (($tried = $this->wasTried->last($cause)) !== null && isset($this->tried[$i])) {
+            $how = 'with this fault alone the balls come right when it is put right';
+            $add($tried->inWords($cause, $this->words, $this->tried[$i]), $this->tried[$i], $how, false);
+        }
         usort($for, $heaviest);
         usort($against, $heaviest);
 
         $prior = $cause->prior($this->context->case->task);
 
-        return new WeighedCause($cause, $prior, $this->probabilities[$i], $for, $against, $this->seenIn[$i]);
+        return new WeighedCause($cause, $prior, $this->probabilities[$i], $for, $against, $this->seenIn[$i], doubted: $this->isDoubted($cause));
     }
 }

@@ -97,6 +97,8 @@ final readonly class NextObservation
         foreach (Observable::byEye() as $observable) {
             if (! self::alreadyKnown($observable, $context)) {
                 $bits = self::bits($observable, self::answers($observable, $bearing, $live, $context), $live);
+                // What was seen before tells again only as far as it is no longer fresh.
+                $bits *= $context->case->seen->has($observable) ? 1 - $context->case->seen->freshness($observable) : 1.0;
                 // Alike to the last bits is alike: then the order in which coaches look stands.
                 $ranked[] = [$observable, round($bits, self::BITS_DECIMALS)];
             }
@@ -157,7 +159,7 @@ final readonly class NextObservation
     {
         $seen = $context->case->seen;
 
-        return $seen->has($observable)
+        return ($seen->has($observable) && $seen->freshness($observable) === 1.0)
             || ($observable === Observable::Attack && $seen->has(Observable::AttackDeg))
             || ($observable === Observable::AttackDeg && $seen->has(Observable::Attack))
             || ($observable->isForSandOnly() && ! $context->case->task->inSand());

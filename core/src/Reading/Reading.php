@@ -7,6 +7,7 @@ namespace LowPoint\Core\Reading;
 use LowPoint\Core\Evidence\DerivedBall;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Observations;
 use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\Proposal;
@@ -67,6 +68,8 @@ use LowPoint\Core\Strike\Recalibration;
  *     model: ModelShape|null,
  *     // A last good strike that went too far or not far enough; asks: the speed was not looked at.
  *     distance: array{text: ToldShape, asks: bool}|null,
+ *     // Looks of earlier sets that stand until they are taken again; they weigh less with time.
+ *     standing: list<array{observable: value-of<Observable>, value: float|string, days_ago: int}>,
  *     // Who has changed the model for this ground, why, since when; null = as it ships.
  *     calibrated: CalibratedShape|null,
  * }
@@ -85,6 +88,7 @@ final readonly class Reading
      * @param  list<Warning>  $warnings
      * @param  list<string>  $firstNotes  to know before working on it
      * @param  list<Observable>  $toLookAt  not known yet, the most telling first
+     * @param  Observations  $seen  all looks, with those that stand since earlier sets
      */
     public function __construct(
         public string $headline,
@@ -106,6 +110,7 @@ final readonly class Reading
         public string $advice,
         public ?float $lowPointErrorMm,
         public array $toLookAt,
+        private Observations $seen,
         public ?DistanceQuestion $distance = null,
         public ?Recalibration $recalibrated = null,
     ) {}
@@ -116,6 +121,21 @@ final readonly class Reading
         $likely = array_filter($this->causes, static fn(WeighedCause $cause): bool => $cause->probability >= self::TOLD_FROM);
 
         return min(self::MOST_TOLD, \count($likely));
+    }
+
+    /** @return list<array{observable: value-of<Observable>, value: float|string, days_ago: int}> */
+    private function standing(): array
+    {
+        $standing = [];
+        $days = $this->seen->standing();
+        foreach (Observable::cases() as $what) {
+            $value = $this->seen->value($what);
+            if ($value !== null && isset($days[$what->value])) {
+                $standing[] = ['observable' => $what->value, 'value' => $value, 'days_ago' => $days[$what->value]];
+            }
+        }
+
+        return $standing;
     }
 
     /** @return ReadingShape */
@@ -163,6 +183,7 @@ final readonly class Reading
             'prediction' => $this->prediction?->toArray(),
             'model' => $this->model?->toArray(),
             'distance' => $this->distance?->toArray(),
+            'standing' => $this->standing(),
             'calibrated' => $this->recalibrated?->named(),
         ];
     }

@@ -29,6 +29,12 @@ final readonly class ReadingEngine
     /** From this share on a coach keeps watching instead of changing something. Origin: handbook 4.1. */
     private const MOSTLY_GOOD = 0.8;
 
+    /** Below this a cause is told as hardly likely. Origin: chosen by us. */
+    private const HARDLY = 0.02;
+
+    /** Another cause less probable than this is not told as likelier. Origin: chosen by us. */
+    private const LIKELIER = 0.15;
+
     /** A gain smaller than this is none. Origin: chosen by us. */
     private const LEAST_GAIN = 0.01;
 
@@ -64,12 +70,14 @@ final readonly class ReadingEngine
 
     public function read(LessonCase $case): Reading
     {
+        $causes = $this->causes->for($case->task);
+        $wasTried = WasTried::of($case, $causes, $this->model->calibration);
+        $case = $case->withSeen($wasTried->seen);
         $context = EvidenceContext::of($case, $this->model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
         $fit = StudentFit::of($context, $card, $this->model);
         $nothingSeen = $case->seen->isEmpty() && $case->balls === [];
-        $causes = $this->causes->for($case->task);
-        $explanations = new Explanations($causes, $context, $this->model->calibration, $this->tables, $this->words);
+        $explanations = new Explanations($causes, $context, $this->model->calibration, $this->tables, $this->words, $wasTried);
         $weighed = $explanations->causes();
         $toLookAt = NextObservation::ranked($causes, $explanations->suppositions(), $context);
         $off = $context->pattern->offThoughGood();
@@ -114,11 +122,12 @@ final readonly class ReadingEngine
             $fit === null || $this->isAboutDistance($context, $first)
                 ? null
                 : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg, $this->words),
-            $off === null
+            $this->whatTryingTold($wasTried, $explanations, $weighed).($off === null
                 ? $this->advice($context, $choice, $nextObservation, $nothingSeen)
-                : $this->goodBut($context, (new BallsInWords($context, $this->words, $explanations->normalTouchMm()))->seen($off), $nextObservation),
+                : $this->goodBut($context, (new BallsInWords($context, $this->words, $explanations->normalTouchMm()))->seen($off), $nextObservation)),
             $context->pattern->lowPointErrorMm($this->model->calibration),
             array_column($toLookAt, 0),
+            $case->seen,
             DistanceQuestion::of($case, $this->words),
             $this->recalibrated,
         );
@@ -244,6 +253,31 @@ final readonly class ReadingEngine
                     default => "Only {$this->words->count($n)} balls",
                 }.'. Watch at least three before you change anything.',
             );
+    }
+
+    /**
+     * "The shaft stands upright now, and the balls are as before: so Handle too far forward was not it alone, now about 2 in 10. Likelier:
+     * Ball too far back." Empty where nothing was tried, or where that tells nothing.
+     *
+     * @param  list<WeighedCause>  $weighed  most probable first
+     */
+    private function whatTryingTold(WasTried $wasTried, Explanations $explanations, array $weighed): string
+    {
+        $tried = $wasTried->lastCause;
+        if ($tried === null || ($told = $explanations->toldByTrying($tried)) === null) {
+            return '';
+        }
+        $of = array_values(array_filter($weighed, static fn(WeighedCause $one): bool => $one->cause === $tried))[0] ?? null;
+        $likelier = $weighed[0] ?? null;
+        $seen = $wasTried->last($tried)?->inWords($tried, $this->words, $told);
+
+        if ($of === null || $seen === null || $told > 0.0) {
+            return $seen === null || $told <= 0.0 ? '' : Words::sentence("{$seen}: keep it").' ';
+        }
+
+        return Words::sentence("{$seen}: so {$tried->shortName()} was not it alone, now ".($of->probability < self::HARDLY ? 'hardly likely' : "about {$this->words->chance($of->probability)}")).
+                ' '.
+                ($likelier === null || $likelier === $of || $likelier->probability < self::LIKELIER ? '' : "Likelier: {$likelier->cause->shortName()}. ");
     }
 
     /** Good strikes that go too far, too short, off line, too low or too high are not all well yet (handbook 16.2). */

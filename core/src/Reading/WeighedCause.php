@@ -28,6 +28,8 @@ use LowPoint\Core\Causes\Effort;
  *     prior: float,
  *     // A look that it is known by was seen, whatever else explains the balls.
  *     seen: bool,
+ *     // It was put right, and the balls tell that it was not it, or not alone.
+ *     doubted: bool,
  * }
  */
 final readonly class WeighedCause
@@ -46,6 +48,7 @@ final readonly class WeighedCause
      * @param  bool  $seen  a look that it is known by was seen
      * @param  float|null  $gain  predicted change of the good rate (0..1); null where the model sees none or is not asked
      * @param  string|null  $gainText  what the model says of putting it right; null where it is not asked
+     * @param  bool  $doubted  it was put right, and the balls tell that it was not it, or not alone
      */
     public function __construct(
         public Cause $cause,
@@ -56,6 +59,7 @@ final readonly class WeighedCause
         public bool $seen = false,
         public ?float $gain = null,
         public ?string $gainText = null,
+        public bool $doubted = false,
     ) {}
 
     /** Whether it may be worked on: a look of its own speaks for it, or it has none, or the balls alone do (handbook 16.2). */
@@ -72,7 +76,7 @@ final readonly class WeighedCause
 
     public function withGain(?float $gain, string $text): self
     {
-        return new self($this->cause, $this->prior, $this->probability, $this->for, $this->against, $this->seen, $gain, $text);
+        return new self($this->cause, $this->prior, $this->probability, $this->for, $this->against, $this->seen, $gain, $text, $this->doubted);
     }
 
     /** @return WeighedCauseShape */
@@ -91,6 +95,7 @@ final readonly class WeighedCause
             'if_wrong' => $this->cause->ifWrong,
             'prior' => round($this->prior, 4),
             'seen' => $this->seen,
+            'doubted' => $this->doubted,
         ];
     }
 }

@@ -14,7 +14,8 @@ use LowPoint\Core\Wording\Words;
 
 /**
  * The one cause to work on first, among those shown: likely, big and cheap to change (handbook 14.4). The most probable one
- * unless another is better by half, so that a ball more does not change the lesson. What nobody has looked at is looked at first.
+ * unless another is better by half, so that a ball more does not change the lesson. What nobody has looked at is looked at first;
+ * what was put right in vain is not worked on again (handbook 16.3).
  */
 final readonly class WorkOnFirst
 {
@@ -66,6 +67,7 @@ final readonly class WorkOnFirst
      */
     public function __construct(array $weighed, Explanations $explanations, EvidenceContext $context)
     {
+        $weighed = array_values(array_filter($weighed, static fn(WeighedCause $one): bool => ! $one->doubted));
         $likely = $weighed[0] ?? null;
         $tells =
             $likely !== null

@@ -48,6 +48,17 @@ final class Distributions
     }
 
     /** Log of the number of ways to choose $k of $n. */
+    /** Log of the chance of one row of so many of so many when their share follows Beta(a, b). */
+    public static function logBetaBinomial(int $count, int $of, float $a, float $b): float
+    {
+        return self::logGamma($a + $count) -
+            self::logGamma($a) +
+            self::logGamma($b + $of - $count) -
+            self::logGamma($b) -
+            self::logGamma($a + $b + $of) +
+            self::logGamma($a + $b);
+    }
+
     public static function logChoose(int $n, int $k): float
     {
         return self::logGamma($n + 1) - self::logGamma($k + 1) - self::logGamma($n - $k + 1);

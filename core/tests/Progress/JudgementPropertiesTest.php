@@ -345,9 +345,10 @@ final class JudgementPropertiesTest extends TestCase
     #[TestWith([Verdict::TooEarly, 0.1, 0, WhatNow::Retest])]
     #[TestWith([Verdict::NoChange, 0.59, 5, WhatNow::ShrinkDose])]
     #[TestWith([Verdict::NoChange, 0.6, 1, WhatNow::Keep])]
-    #[TestWith([Verdict::NoChange, 0.6, 2, WhatNow::ChangeDrill])]
-    #[TestWith([Verdict::NoChange, 0.6, 3, WhatNow::ChangeFeel])]
-    #[TestWith([Verdict::NoChange, null, 4, WhatNow::ChangeSchool])]
+    #[TestWith([Verdict::NoChange, 0.6, 2, WhatNow::DoubtCause])]
+    #[TestWith([Verdict::NoChange, 0.6, 3, WhatNow::ChangeDrill])]
+    #[TestWith([Verdict::NoChange, 0.6, 4, WhatNow::ChangeFeel])]
+    #[TestWith([Verdict::NoChange, null, 5, WhatNow::ChangeSchool])]
     #[TestWith([Verdict::Improving, null, 4, WhatNow::Keep])]
     #[TestWith([Verdict::Improving, 0.2, 4, WhatNow::ShrinkDose])]
     public function test_what_comes_next_follows_the_verdict_the_practice_and_the_time(

@@ -236,9 +236,10 @@ final class ProgressTest extends TestCase
     public function test_what_comes_next_heeds_the_practice(): void
     {
         self::assertSame(WhatNow::ShrinkDose, WhatNow::after(Verdict::NoChange, 0.3, 3));
-        self::assertSame(WhatNow::ChangeDrill, WhatNow::after(Verdict::NoChange, 0.9, 2));
-        self::assertSame(WhatNow::ChangeFeel, WhatNow::after(Verdict::NoChange, 0.9, 3));
-        self::assertSame(WhatNow::ChangeSchool, WhatNow::after(Verdict::NoChange, null, 4));
+        self::assertSame(WhatNow::DoubtCause, WhatNow::after(Verdict::NoChange, 0.9, 2));
+        self::assertSame(WhatNow::ChangeDrill, WhatNow::after(Verdict::NoChange, 0.9, 3));
+        self::assertSame(WhatNow::ChangeFeel, WhatNow::after(Verdict::NoChange, 0.9, 4));
+        self::assertSame(WhatNow::ChangeSchool, WhatNow::after(Verdict::NoChange, null, 5));
         self::assertSame(WhatNow::NextCause, WhatNow::after(Verdict::Fixed, 0.1, 3));
         self::assertSame(WhatNow::Reopen, WhatNow::after(Verdict::Slipping, 0.9, 3));
     }
