@@ -20,7 +20,7 @@ final class CaseFileController
     {
         Gate::authorize('view', $lesson);
 
-        return new Response(CaseWriter::toJson($cases->case($lesson, $set)), 200, [
+        return new Response(CaseWriter::toJson($cases->caseInTime($lesson, $set)), 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => "attachment; filename=\"case-{$set->id}.json\"",
         ]);

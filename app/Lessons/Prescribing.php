@@ -38,7 +38,7 @@ final readonly class Prescribing
     /** @throws InvalidInput when the core knows no such cause for this shot */
     public function propose(Lesson $lesson, BallSet $set, string $causeId): Proposal
     {
-        return $this->engines->for($lesson->student)->prescribe($this->cases->case($lesson, $set), $this->cause($lesson, $set, $causeId));
+        return $this->engines->for($lesson->student)->prescribe($this->cases->caseInTime($lesson, $set), $this->cause($lesson, $set, $causeId));
     }
 
     /**
@@ -60,7 +60,7 @@ final readonly class Prescribing
         string $sentence = '',
     ): StoredPrescription {
         $proposed = $this->propose($lesson, $set, $causeId);
-        $case = $this->cases->case($lesson, $set);
+        $case = $this->cases->caseInTime($lesson, $set);
         $sheets = $this->sheets($lesson, $set);
         $chosen = [];
         foreach ($drillIds as $i => $id) {
@@ -144,7 +144,7 @@ final readonly class Prescribing
     {
         $own = $this->drills->own($lesson->coach_id ?? $lesson->student->coach_id);
 
-        return $this->engines->for($lesson->student)->drills($this->cases->case($lesson, $set), $own);
+        return $this->engines->for($lesson->student)->drills($this->cases->caseInTime($lesson, $set), $own);
     }
 
     /** @return list<string> the heaviest three things that speak for the cause, in words */
@@ -163,7 +163,7 @@ final readonly class Prescribing
     {
         $library = CauseLibrary::standard();
         $cause = $library->find($id);
-        $task = $this->cases->case($lesson, $set)->task;
+        $task = $this->cases->caseInTime($lesson, $set)->task;
         if ($cause === null || ! $cause->appliesTo($task)) {
             throw InvalidInput::one(
                 'cause',

@@ -24,7 +24,7 @@ final class TrialController
         Engines $engines,
     ): SetupTrialResource {
         Gate::authorize('view', $lesson);
-        $case = $cases->case($lesson, $set);
+        $case = $cases->caseInTime($lesson, $set);
         $trial = TrialRequest::of($case, $request->array('setup'), $request->array('task'));
 
         return new SetupTrialResource($engines->for($lesson->student)->tryOut($case, $trial->setup, $trial->task)->toArray());

@@ -22,11 +22,25 @@ final class SetReading
     public function __construct(
         private readonly Engines $engines,
         private readonly StudentShots $shots,
+        private readonly EarlierSets $earlier,
     ) {}
 
+    /** The set by itself. */
     public function case(Lesson $lesson, BallSet $set): LessonCase
     {
-        return CaseReader::fromValue([
+        return CaseReader::fromValue($this->told($lesson, $set));
+    }
+
+    /** The set with what came before it: how a lesson is read. */
+    public function caseInTime(Lesson $lesson, BallSet $set): LessonCase
+    {
+        return CaseReader::fromValue($this->told($lesson, $set) + ['earlier' => $this->earlier->of($lesson, $set)]);
+    }
+
+    /** @return array<string, mixed> */
+    private function told(Lesson $lesson, BallSet $set): array
+    {
+        return [
             'format' => CaseReader::FORMAT,
             'student' => ['handed' => $lesson->student->handed, 'limits' => $lesson->student->limits],
             'task' => $lesson->task + $this->ownLength($lesson, $set),
@@ -34,7 +48,7 @@ final class SetReading
             'motion' => $set->motion,
             'measured' => $set->measured ?? [],
             'balls' => $set->balls->map(static fn(Ball $ball): array => $ball->seen)->values()->all(),
-        ]);
+        ];
     }
 
     /**
@@ -61,7 +75,7 @@ final class SetReading
     /** @return array<string, mixed> */
     public function of(Lesson $lesson, BallSet $set): array
     {
-        return $this->engines->for($lesson->student)->read($this->case($lesson, $set))->toArray();
+        return $this->engines->for($lesson->student)->read($this->caseInTime($lesson, $set))->toArray();
     }
 
     /** @return array<string, mixed> what a history needs of it */

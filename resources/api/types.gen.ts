@@ -3603,8 +3603,8 @@ export interface components {
                 text: components["schemas"]["Told"];
                 asks: boolean;
             } | null;
-            /** @description Looks of earlier sets that stand until they are taken again; they weigh less with time. */
-            standing: {
+            /** @description Looks of earlier sets that stand until they are taken again; they weigh less with time. Answers kept long ago have none. */
+            standing?: {
                 /** @enum {string} */
                 observable: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "balance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "moves_toward_ball" | "finish";
                 value: number | string;
@@ -4171,8 +4171,8 @@ export interface components {
             prior: number;
             /** @description A look that it is known by was seen, whatever else explains the balls. */
             seen: boolean;
-            /** @description It was put right, and the balls tell that it was not it, or not alone. */
-            doubted: boolean;
+            /** @description It was put right, and the balls tell that it was not it, or not alone. Answers kept long ago do not say. */
+            doubted?: boolean;
         };
         WeighedClue: {
             /** @description What was seen, in words. */

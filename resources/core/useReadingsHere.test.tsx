@@ -54,6 +54,7 @@ describe('readings on this device', () => {
                         motion: {},
                         measured: {},
                         balls: [{ strike: 'thin' }],
+                        earlier: [],
                     },
                     units: 'imperial',
                     equipment: ['putter'],

@@ -19,6 +19,10 @@ const caseOf = (lesson: Lesson, student: Student, set: BallSet) => ({
     motion: set.motion,
     measured: set.measured ?? {},
     balls: set.balls.map((ball) => ball.seen),
+    // What was seen before in this lesson stands; of other lessons the server knows.
+    earlier: lesson.sets
+        .filter((one) => one.id < set.id)
+        .map((one) => ({ days_ago: 0, setup: one.setup, motion: one.motion, measured: one.measured ?? {} })),
 });
 
 /** While nobody answers, and the core is on this device: what it reads in the sets that wait. In English, as it speaks by itself. */

@@ -104,7 +104,7 @@ function SetTabs({ bench, lesson, catalogue, shown }: Props) {
                     className="-ml-[1.5px]"
                     aria-label={t('+ New set: {{purpose}}', { purpose: titleOf(catalogue, shown.next) })}
                     onClick={() => {
-                        shown.begin(lesson);
+                        shown.begin();
                     }}
                 >
                     +

@@ -36,6 +36,7 @@ export function CauseList({ causes, seen = [], onOpen }: Props) {
                     row(
                         one,
                         `, ${inTen(one.probability)}` +
+                            (one.doubted === true ? `, ${t('put right, and not it alone')}` : '') +
                             (one.main_reasons[0] === undefined ? '' : `: ${one.main_reasons[0]}`) +
                             (one.against[0] === undefined ? '' : ` ${t('But: {{what}}', { what: one.against[0].text })}`),
                     ),

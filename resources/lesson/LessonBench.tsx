@@ -87,7 +87,7 @@ function OpenBench({ bench, lesson, student, catalogue, coach }: Props) {
                 <Trouble
                     error={new Error(t('This lesson has no set of balls yet.'))}
                     onRetry={() => {
-                        bench.beginSet('before', undefined, []);
+                        bench.beginSet('before');
                     }}
                 />
             </Page>
@@ -229,7 +229,7 @@ function Areas({ bench, lesson, student, catalogue, coach, shown, set }: Props &
                     clubs={student.clubs}
                     className={only('Reading')}
                     onRetest={() => {
-                        shown.begin(lesson);
+                        shown.begin();
                         setArea('Balls');
                     }}
                 />

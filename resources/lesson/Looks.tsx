@@ -4,23 +4,30 @@ import { t } from '../language';
 import { useState } from 'react';
 import type { BallSet, Observable, Reading, Units } from '../api/types.gen';
 import { ObservationField } from '../ui/ObservationField';
+import { Standing } from './Standing';
 
 interface Props {
     looks: Observable[];
     set: BallSet;
     reading: Reading | undefined;
     units: Units;
+    /** When the lesson began. */
+    began: string;
     faultOf: (key: string) => string | undefined;
     onSee: (what: Observable, value: number | string | null) => void;
 }
 
 /** What was seen as a short list; what was not is a press further. */
-export function Looks({ looks, set, reading, units, faultOf, onSee }: Props) {
+export function Looks({ looks, set, reading, units, began, faultOf, onSee }: Props) {
     const { t } = useTranslation();
     const [open, setOpen] = useState(false);
     const seen = (one: Observable) => set[one.group][one.id] !== undefined && set[one.group][one.id] !== null;
     const fault = (one: Observable) => faultOf(`${one.group}.${one.id}`);
-    const rest = looks.filter((one) => !seen(one) && fault(one) === undefined);
+    // One that was entered just now stands no longer, whatever the reading that is on its way still says.
+    const standing = (reading?.standing ?? []).filter((one) => !looks.some((look) => look.id === one.observable && seen(look)));
+    const rest = looks.filter(
+        (one) => !seen(one) && fault(one) === undefined && !standing.some((earlier) => earlier.observable === one.id),
+    );
     const field = (one: Observable) => (
         <ObservationField
             key={one.id}
@@ -35,7 +42,7 @@ export function Looks({ looks, set, reading, units, faultOf, onSee }: Props) {
             }}
         />
     );
-    const listed = looks.filter((one) => !rest.includes(one));
+    const listed = looks.filter((one) => seen(one) || (fault(one) !== undefined && !standing.some((s) => s.observable === one.id)));
     return (
         <div className="mt-2">
             {listed.length > 0 && (
@@ -44,6 +51,7 @@ export function Looks({ looks, set, reading, units, faultOf, onSee }: Props) {
                     <div className="grid grid-cols-2 gap-x-3">{listed.map(field)}</div>
                 </>
             )}
+            <Standing {...{ standing, looks, began, units, onSee }} faultOf={fault} />
             <div className="mt-2 border-t border-line pt-1">
                 <button
                     type="button"

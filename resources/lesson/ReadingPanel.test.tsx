@@ -57,6 +57,11 @@ describe('the reading', () => {
         expect(places).toEqual(places.toSorted((a, b) => a - b));
     });
 
+    it('says of a cause that was put right in vain that it was', () => {
+        show(reading({ causes: [cause('handle', { probability: 0.7 }), cause('weight', { probability: 0.3, doubted: true })] }));
+        expect(document.querySelector('[data-cause=weight]')?.textContent).toContain('3 in 10, put right, and not it alone');
+    });
+
     it('keeps a fault that was seen on the list, whatever explains the balls better', () => {
         const causes = [cause('handle'), cause('bowed', { probability: 0.02, seen: true }), cause('scoop', { probability: 0.02 })];
         show(reading({ causes, work_on_first: 'handle', likely: 1 }));

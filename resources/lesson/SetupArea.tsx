@@ -32,7 +32,7 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
         <section aria-label={t('Set-up')} inert={closed} className={`border-line p-3 bench:overflow-y-auto bench:border-r ${className}`}>
             <StancePlan
                 looks={looks}
-                setup={set.setup}
+                setup={{ ...stood(reading), ...set.setup }}
                 card={reading?.card}
                 handed={handed}
                 units={units}
@@ -48,6 +48,7 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
             ))}
             <Looks
                 {...{ looks, set, reading, units, faultOf }}
+                began={lesson.began_at}
                 onSee={(what, value) => {
                     bench.see(set, what, value);
                 }}
@@ -95,6 +96,10 @@ function CopySetup({ from, words, onCopy }: { from: Observed; words: string; onC
         </Button>
     );
 }
+
+/** What stands since earlier sets, to be drawn with what was seen in this one. */
+const stood = (reading: Reading | undefined): Observed =>
+    Object.fromEntries((reading?.standing ?? []).map((one) => [one.observable, one.value]));
 
 /** The set-up seen last: of the set before in this lesson, else of the last lesson with this shot. */
 function setupBefore(set: BallSet, lesson: Lesson, earlier: PastLesson[]): { setup: Observed; measured: Measured; words: string } | null {

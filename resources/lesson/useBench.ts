@@ -117,12 +117,10 @@ export function useBench(lessonId: string) {
         act({ kind: 'remove-ball', lessonId, setId: set.id, ballId: ball.id }, again(set, ball));
     };
 
-    /** The next set starts from the set-up of the last one; what is being changed has to be looked at anew. */
-    const beginSet = (purpose: Purpose, from: BallSet | undefined, changed: string[]): string => {
+    /** Nothing was looked at in it yet: what was seen before stands, as the reading tells. */
+    const beginSet = (purpose: Purpose): string => {
         const setId = nextId();
-        const setup = Object.fromEntries(Object.entries(from?.setup ?? {}).filter(([key]) => !changed.includes(key)));
-        const measured = from === undefined ? {} : halvesOf(from, Object.keys(setup));
-        void outbox.add({ kind: 'look', lessonId, setId, purpose, setup, motion: {}, measured });
+        void outbox.add({ kind: 'look', lessonId, setId, purpose, setup: {}, motion: {}, measured: {} });
         return setId;
     };
 

@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { useSearchParams } from 'react-router-dom';
-import type { BallSet, Lesson, Purpose } from '../api/types.gen';
+import type { BallSet, Purpose } from '../api/types.gen';
 import type { Bench } from './useBench';
 
 /** @property begun of a set that is on its way to the screen: what is entered meanwhile belongs to it */
@@ -28,7 +28,7 @@ export function useSets(bench: Bench) {
     /** After the change first, then retests. */
     const next: Purpose = sets.some((one) => one.purpose === 'after') ? 'retest' : 'after';
 
-    const begin = (lesson: Lesson) => {
+    const begin = () => {
         // The one begun a moment ago is still on its way to the screen.
         if (Date.now() - begun.current.at < UNDER_WAY_MS && !sets.some((one) => one.id === begun.current.id)) return;
         // A double tap, or a set begun and not used: that one serves.
@@ -37,8 +37,7 @@ export function useSets(bench: Bench) {
             setView({ set: last.id });
             return;
         }
-        const changed = (lesson.prescription?.content.setup ?? []).flatMap((one) => one.observable ?? []);
-        begun.current = { id: bench.beginSet(next, last, next === 'after' ? changed : []), at: Date.now() };
+        begun.current = { id: bench.beginSet(next), at: Date.now() };
         setView({ set: begun.current.id, begun: next });
     };
 

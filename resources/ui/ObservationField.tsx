@@ -15,11 +15,13 @@ interface Props {
     stock?: [number, number];
     /** Half of the 90 % interval, where it was measured. */
     half?: number | null;
+    /** Since when it stands, where it was seen in an earlier set. */
+    since?: string;
     onSee: (value: number | string | null) => void;
 }
 
 /** One thing to look at: quiet until it was; a press offers the usual answers, an exact figure and the way back. */
-export function ObservationField({ what, value, units, fault, stock, half, onSee }: Props) {
+export function ObservationField({ what, value, units, fault, stock, half, since, onSee }: Props) {
     const { t } = useTranslation();
     const [open, setOpen] = useState(false);
     const seen = value !== null && value !== undefined;
@@ -31,12 +33,17 @@ export function ObservationField({ what, value, units, fault, stock, half, onSee
         <Popover.Root open={open} onOpenChange={setOpen}>
             <Popover.Trigger
                 data-look={what.id}
+                data-since={since}
                 className={`min-h-11 w-full py-0.5 text-left leading-tight ${fault === undefined ? '' : 'outline-3 outline-rust'}`}
             >
                 <span className={seen ? '' : 'text-soft'}>{what.label}</span>{' '}
                 {seen ? (
                     <>
-                        <strong className="whitespace-nowrap">{observed(what, value, units)}</strong>
+                        {since === undefined ? (
+                            <strong className="whitespace-nowrap">{observed(what, value, units)}</strong>
+                        ) : (
+                            <span className="text-soft">{t('{{seen}}, {{since}}', { seen: observed(what, value, units), since })}</span>
+                        )}
                         {half != null && (
                             <span className="whitespace-nowrap" title={t('measured')}>
                                 {' '}

@@ -333,7 +333,7 @@ abstract class BrowserTestCase extends TestCase
         foreach ($this->browser->findElements(WebDriverBy::cssSelector("[data-look={$observable}]")) as $field) {
             $said = (string) $this->browser->executeScript('return arguments[0].textContent', [$field]);
 
-            return str_contains($said, 'not looked at') ? null : $said;
+            return str_contains($said, 'not looked at') || $field->getAttribute('data-since') !== null ? null : $said;
         }
 
         return null;

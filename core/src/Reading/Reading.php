@@ -68,8 +68,8 @@ use LowPoint\Core\Strike\Recalibration;
  *     model: ModelShape|null,
  *     // A last good strike that went too far or not far enough; asks: the speed was not looked at.
  *     distance: array{text: ToldShape, asks: bool}|null,
- *     // Looks of earlier sets that stand until they are taken again; they weigh less with time.
- *     standing: list<array{observable: value-of<Observable>, value: float|string, days_ago: int}>,
+ *     // Looks of earlier sets that stand until they are taken again; they weigh less with time. Answers kept long ago have none.
+ *     standing?: list<array{observable: value-of<Observable>, value: float|string, days_ago: int}>,
  *     // Who has changed the model for this ground, why, since when; null = as it ships.
  *     calibrated: CalibratedShape|null,
  * }

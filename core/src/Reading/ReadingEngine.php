@@ -140,18 +140,19 @@ final readonly class ReadingEngine
      */
     public function tryOut(LessonCase $case, Observations $setup, Task $task): SetupTrial
     {
-        return SetupTrial::of($case, $setup, $task, $this->model);
+        return SetupTrial::of($this->standing($case), $setup, $task, $this->model);
     }
 
     /** @throws InvalidInput for a figure that is none of the set-up, or out of its range */
     public function setupChange(LessonCase $case, string $observable, float $to): SetupChange
     {
-        return SetupChange::chosen($observable, $to, $case, $this->words);
+        return SetupChange::chosen($observable, $to, $this->standing($case), $this->words);
     }
 
     /** What the coach would prescribe for another cause than the first. */
     public function prescribe(LessonCase $case, Cause $cause): Proposal
     {
+        $case = $this->standing($case);
         $context = EvidenceContext::of($case, $this->model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
 
@@ -174,6 +175,7 @@ final readonly class ReadingEngine
      */
     public function drills(LessonCase $case, array $own = []): array
     {
+        $case = $this->standing($case);
         $context = EvidenceContext::of($case, $this->model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
         $swing = StudentFit::of($context, $card, $this->model)?->asSeen();
@@ -186,6 +188,12 @@ final readonly class ReadingEngine
         }
 
         return $sheets;
+    }
+
+    /** With the looks that stand since earlier sets. */
+    private function standing(LessonCase $case): LessonCase
+    {
+        return $case->withSeen(WasTried::of($case, $this->causes->for($case->task), $this->model->calibration)->seen);
     }
 
     private function atHand(LessonCase $case): PracticeResources

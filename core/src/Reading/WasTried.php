@@ -64,8 +64,9 @@ final readonly class WasTried
             $next = $like[$at + 1] ?? null;
             $after = $next === null
                 ? new LessonCase($case->task, $case->seen, $case->balls, $case->handed)
-                : new LessonCase($case->task, $next->seen, $next->balls, $case->handed);
-            $then = EvidenceContext::of(new LessonCase($case->task, $stands, $set->balls, $case->handed), $calibration);
+                : new LessonCase($next->tried->task ?? $case->task, $next->seen, $next->balls, $case->handed);
+            $task = $set->tried->task ?? $case->task;
+            $then = EvidenceContext::of(new LessonCase($task, $stands, $set->balls, $case->handed), $calibration);
             $now = EvidenceContext::of($after, $calibration);
             $made = self::made($cause, $set->tried->done, $then, $now);
             $experiments[$cause->id][] = $tried = new Experiment($then, $now, $made, $days);

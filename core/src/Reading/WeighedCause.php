@@ -28,8 +28,8 @@ use LowPoint\Core\Causes\Effort;
  *     prior: float,
  *     // A look that it is known by was seen, whatever else explains the balls.
  *     seen: bool,
- *     // It was put right, and the balls tell that it was not it, or not alone.
- *     doubted: bool,
+ *     // It was put right, and the balls tell that it was not it, or not alone. Answers kept long ago do not say.
+ *     doubted?: bool,
  * }
  */
 final readonly class WeighedCause

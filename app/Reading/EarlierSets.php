@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\Ball;
+use App\Models\BallSet;
+use App\Models\Lesson;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Evidence\Purpose;
+
+/**
+ * The sets of a student that came before one, as its case tells of them: of like shots and lies, the oldest first, with what was given to
+ * work on after each (handbook 16.3). Whether it was done is left to the looks.
+ */
+final class EarlierSets
+{
+    /** @var array<string, Collection<int, Lesson>> by lesson: nothing that happens in it changes what was before */
+    private array $before = [];
+
+    /** @return list<array<string, mixed>> */
+    public function of(Lesson $lesson, BallSet $set): array
+    {
+        $told = [];
+        foreach ([...$this->before($lesson), $lesson] as $one) {
+            $sets = $one->is($lesson)
+                ? $lesson->sets->filter(static fn(BallSet $other): bool => $other->id < $set->id && $other->lesson_id === $lesson->id)
+                : $one->sets;
+            $workedOn = self::workedOn($one, $lesson->is($one) ? $lesson->sets : $sets);
+            foreach ($sets as $past) {
+                $told[] = [
+                    'days_ago' => (int) max(0, $one->began_at->startOfDay()->diffInDays($lesson->began_at->startOfDay())),
+                    'label' => $one->began_at->toDateString(),
+                    ...($one->is($lesson) ? [] : ['task' => $one->task]),
+                    'worked_on' => $workedOn[$past->id] ?? null,
+                    'setup' => $past->setup,
+                    'motion' => $past->motion,
+                    'measured' => $past->measured ?? [],
+                    'balls' => $past,
+                ];
+            }
+        }
+        $told = \array_slice($told, -CaseReader::MOST_EARLIER);
+        foreach ($told as $i => $one) {
+            // Balls speak of what was tried between two sets: those of others need not be fetched.
+            $tells = $one['worked_on'] !== null || ($told[$i - 1]['worked_on'] ?? null) !== null;
+            $told[$i]['balls'] = $tells ? $one['balls']->balls->map(static fn(Ball $ball): array => $ball->seen)->values()->all() : [];
+        }
+
+        return $told;
+    }
+
+    /**
+     * What was handed out in a lesson was so after its last set before the change, or after its last one.
+     *
+     * @param  Collection<int, BallSet>  $sets
+     * @return array<string, string> cause by set
+     */
+    private static function workedOn(Lesson $lesson, Collection $sets): array
+    {
+        $cause = $lesson->prescription->cause ?? null;
+        $after = $sets->where('purpose', Purpose::Before->value)->last() ?? $sets->last();
+
+        return $cause === null || $after === null || CauseLibrary::standard()->find($cause) === null ? [] : [$after->id => $cause];
+    }
+
+    /** @return Collection<int, Lesson> the oldest first */
+    private function before(Lesson $lesson): Collection
+    {
+        return $this->before[$lesson->id] ??= Lesson::query()
+            ->where('student_id', $lesson->student_id)
+            ->where('task->shot', $lesson->task['shot'])
+            ->where('task->lie', $lesson->task['lie'])
+            ->whereNot('id', $lesson->id)
+            ->where(
+                static fn(Builder $query): Builder => $query
+                    ->where('began_at', '<', $lesson->began_at)
+                    ->orWhere(static fn(Builder $same): Builder => $same->where('began_at', $lesson->began_at)->where('id', '<', $lesson->id)),
+            )
+            ->with('sets', 'prescription')
+            ->latest('began_at')
+            ->latest('id')
+            ->limit(CaseReader::MOST_EARLIER)
+            ->get()
+            ->reverse()
+            ->values();
+    }
+}
