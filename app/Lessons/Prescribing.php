@@ -38,7 +38,9 @@ final readonly class Prescribing
     /** @throws InvalidInput when the core knows no such cause for this shot */
     public function propose(Lesson $lesson, BallSet $set, string $causeId): Proposal
     {
-        return $this->engines->for($lesson->student)->prescribe($this->cases->caseInTime($lesson, $set), $this->cause($lesson, $set, $causeId));
+        $case = $this->cases->caseInTime($lesson, $set);
+
+        return $this->engines->for($lesson->student)->prescribe($case, $this->cause($lesson, $set, $causeId));
     }
 
     /**

@@ -79,7 +79,11 @@ final class EarlierSets
             ->where(
                 static fn(Builder $query): Builder => $query
                     ->where('began_at', '<', $lesson->began_at)
-                    ->orWhere(static fn(Builder $same): Builder => $same->where('began_at', $lesson->began_at)->where('id', '<', $lesson->id)),
+                    ->orWhere(
+                        static fn(Builder $same): Builder => $same
+                            ->where('began_at', $lesson->began_at)
+                            ->where('id', '<', $lesson->id),
+                    ),
             )
             ->with('sets', 'prescription')
             ->latest('began_at')

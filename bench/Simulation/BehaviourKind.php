@@ -12,6 +12,7 @@ enum BehaviourKind: string
     case Habits = 'habits';
     case Body = 'body';
     case Table = 'table';
+    case Segments = 'segments';
 
     public function with(Dice $dice): Behaviour
     {
@@ -19,6 +20,7 @@ enum BehaviourKind: string
             self::Habits => new HabitFaults($dice),
             self::Body => new BodyFaults($dice),
             self::Table => new TableFaults($dice),
+            self::Segments => new SegmentFaults($dice),
         };
     }
 }

@@ -126,7 +126,8 @@ final readonly class MadeUpStudent
     {
         $good = 0;
         for ($i = 0; $i < $balls; $i++) {
-            $good += (int) ($this->strike()[1]->outcome->isGood() && ($this->habits->hosel === 0.0 || ! $this->dice->chance($this->habits->hosel)));
+            $neck = $this->habits->hosel;
+            $good += (int) ($this->strike()[1]->outcome->isGood() && ($neck === 0.0 || ! $this->dice->chance($neck)));
         }
 
         return $good / $balls;

@@ -66,9 +66,10 @@ final readonly class Population
     /** @param list<Cause> $possible */
     private function draw(array $possible, Task $task): string
     {
-        $at = $this->dice->share() * array_sum(array_map(static fn(Cause $cause): float => $cause->prior($task), $possible));
+        $often = fn(Cause $cause): float => $cause->prior($task) * ($this->world->met[$cause->id] ?? 1.0);
+        $at = $this->dice->share() * array_sum(array_map($often, $possible));
         foreach ($possible as $cause) {
-            $at -= $cause->prior($task);
+            $at -= $often($cause);
             if ($at <= 0) {
                 return $cause->id;
             }

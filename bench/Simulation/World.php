@@ -15,6 +15,9 @@ use LowPoint\Core\Strike\Ground;
  */
 final readonly class World
 {
+    /** How much oftener or less often a cause is met in a place, sd of the log. Origin: chosen by us. */
+    private const MET_LOG_SD = 0.8;
+
     /**
      * @param  array<string, float>  $effects  how strongly each cause acts, 1 = as its behaviour has it
      * @param  array<string, float>  $normals  what is usual here beyond common teaching, by observable, in its unit
@@ -26,6 +29,7 @@ final readonly class World
      *     read wrong
      * @param  float  $markFactor  how much deeper a mark must be here to be called by its name
      * @param  float  $pairShare  of the faulty who have two faults; $otherStyles of the sound who follow another school
+     * @param  array<string, float>  $met  how much oftener each cause is met than in common teaching
      * @param  array{float, float}  $looks  how many looks a coach takes
      * @param  array{float, float}  $balls  how many balls he watches; $lengthsDrawn the share of marks whose length he draws
      */
@@ -51,6 +55,7 @@ final readonly class World
         public array $balls = [5.0, 12.0],
         public float $lengthsDrawn = 0.3,
         public int $seed = 0,
+        public array $met = [],
     ) {}
 
     /** The first world: every fault as its behaviour has it. */
@@ -59,8 +64,23 @@ final readonly class World
         return new self($behaviour, Calibration::standard());
     }
 
-    /** A world drawn by chance. Ranges: handbook 14.4. */
-    public static function drawn(BehaviourKind $behaviour, int $seed): self
+    /** A place: a world in which some causes are met oftener than others, by who comes and from what ground they play. */
+    public static function ofPlace(BehaviourKind $behaviour, int $seed): self
+    {
+        $dice = new Dice($seed + 7919);
+        $met = [];
+        foreach (CauseLibrary::standard()->all() as $cause) {
+            $met[$cause->id] = exp($dice->normal(0, self::MET_LOG_SD));
+        }
+        return self::drawn($behaviour, $seed, $met);
+    }
+
+    /**
+     * A world drawn by chance. Ranges: handbook 14.4.
+     *
+     * @param  array<string, float>  $met  how much oftener each cause is met than in common teaching
+     */
+    public static function drawn(BehaviourKind $behaviour, int $seed, array $met = []): self
     {
         $dice = new Dice($seed);
         $log = static fn(float $sd): float => exp($dice->normal(0, $sd));
@@ -111,6 +131,7 @@ final readonly class World
             [$fewest, $fewest + 4],
             $dice->between(0.1, 0.8),
             $seed,
+            $met,
         );
     }
 }

@@ -16,21 +16,54 @@ spl_autoload_register(static function (string $class): void {
  *
  * @param  list<string>  $argv
  * @param  Closure(string): array<string, mixed>  $answer
+ * @param  string|null  $file  where it is not the first argument
  */
-function answer(array $argv, Closure $answer): never
+function answer(array $argv, Closure $answer, ?string $file = null): never
 {
-    $file = $argv[1] ?? 'php://stdin';
-    $input = @file_get_contents($file);
-    if ($input === false) {
-        fwrite(STDERR, "file: \"{$file}\" cannot be read; allowed: a readable file, or standard input without FILE\n");
-        exit(2);
-    }
     try {
-        $json = json_encode($answer($input), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        $json = json_encode(
+            $answer(input($file ?? $argv[1] ?? 'php://stdin')),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        );
     } catch (LowPoint\Core\InvalidInput $e) {
-        fwrite(STDERR, $e->getMessage()."\n");
-        exit(2);
+        refuse($e);
     }
     echo $json, "\n";
     exit(0);
+}
+
+/** @throws LowPoint\Core\InvalidInput for a file that cannot be read */
+function input(string $file): string
+{
+    $input = @file_get_contents($file);
+
+    return $input !== false
+        ? $input
+        : throw LowPoint\Core\InvalidInput::one('file', $file, 'a readable file, or standard input without FILE');
+}
+
+/** One line per fault on standard error, status 2. */
+function refuse(LowPoint\Core\InvalidInput $e): never
+{
+    fwrite(STDERR, $e->getMessage()."\n");
+    exit(2);
+}
+
+/**
+ * @param  list<string>  $argv
+ * @param  array<string, bool>  $known  options, and whether a value follows
+ * @return array<string, string|null> those that were given; "file": the argument that is none, or standard input
+ */
+function options(array $argv, array $known): array
+{
+    $given = ['file' => 'php://stdin'];
+    for ($i = 1; $i < count($argv); $i++) {
+        $takes = $known[$argv[$i]] ?? null;
+        if ($takes === null && str_starts_with($argv[$i], '--')) {
+            refuse(LowPoint\Core\InvalidInput::one('option', $argv[$i], implode(', ', array_keys($known))));
+        }
+        $takes === null ? ($given['file'] = $argv[$i]) : ($given[$argv[$i]] = $takes ? $argv[++$i] ?? '' : '');
+    }
+
+    return $given;
 }

@@ -2521,6 +2521,18 @@ export interface components {
             ghost: boolean;
             words: components["schemas"]["Told"];
         };
+        Finding: {
+            lines: number;
+            confirmed: number;
+            /** @description Confirmed lines that were held against a fit on those before them. */
+            held_out: number;
+            engine: components["schemas"]["Held"];
+            corrected: components["schemas"]["Held"];
+            adopted: boolean;
+            why: components["schemas"]["Told"];
+            correction: components["schemas"]["Learned"] | null;
+            sentences: components["schemas"]["Told"][];
+        };
         FirstAccount: {
             name: string;
             email: string;
@@ -2623,6 +2635,12 @@ export interface components {
             /** @description Seconds (database: milliseconds; disk: percent free); null = never, or not known. */
             figure: number | null;
         };
+        Held: {
+            /** @description Mean natural log of the chance given to what was confirmed; null where nothing was fitted. */
+            log_score: number | null;
+            /** @description Share of these lines where it stood first. */
+            first: number | null;
+        };
         /** @description Whose balls a device tells of. */
         JoinDevice: {
             lesson_id: string | null;
@@ -2641,6 +2659,25 @@ export interface components {
         };
         /** @enum {string} */
         Language: "en" | "de";
+        Learned: {
+            version: string;
+            /** @description Confirmed lines of the ledger that it was fitted to. */
+            lines: number;
+            /** @description By cause, as logs. */
+            bias: {
+                [key: string]: number;
+            };
+            /** @description By kind of evidence: 0 as the engine has it, -1 it tells nothing. */
+            slopes: {
+                [key: string]: number;
+            };
+            /** @description The same beside it, by cause. */
+            of_causes: {
+                [key: string]: {
+                    [key: string]: number;
+                };
+            };
+        };
         Lesson: {
             id: string;
             student_id: string;
@@ -2892,6 +2929,10 @@ export interface components {
         Named: {
             id: string;
             name: components["schemas"]["Told"];
+        };
+        NamedLearned: {
+            version: string;
+            lines: number;
         };
         NextObservation: {
             /** @enum {string} */
@@ -3612,6 +3653,8 @@ export interface components {
             }[];
             /** @description Who has changed the model for this ground, why, since when; null = as it ships. */
             calibrated: components["schemas"]["Calibrated"] | null;
+            /** @description What the place has learned from its own outcomes, where that was used. Answers kept long ago do not say. */
+            correction?: components["schemas"]["NamedLearned"] | null;
         };
         /** @description Constants of the strike model that are to be others, and why. None = the model as it ships. */
         Recalibrate: {
@@ -4280,6 +4323,7 @@ export type FeedBall = components['schemas']['FeedBall'];
 export type FeedDevice = components['schemas']['FeedDevice'];
 export type Field = components['schemas']['Field'];
 export type Figure = components['schemas']['Figure'];
+export type Finding = components['schemas']['Finding'];
 export type FirstAccount = components['schemas']['FirstAccount'];
 export type FirstStart = components['schemas']['FirstStart'];
 export type FromDevice = components['schemas']['FromDevice'];
@@ -4293,10 +4337,12 @@ export type Handed = components['schemas']['Handed'];
 export type HandedOut = components['schemas']['HandedOut'];
 export type Health = components['schemas']['Health'];
 export type HealthPart = components['schemas']['HealthPart'];
+export type Held = components['schemas']['Held'];
 export type JoinDevice = components['schemas']['JoinDevice'];
 export type JoinDrill = components['schemas']['JoinDrill'];
 export type KeepStill = components['schemas']['KeepStill'];
 export type Language = components['schemas']['Language'];
+export type Learned = components['schemas']['Learned'];
 export type Lesson = components['schemas']['Lesson'];
 export type LessonBase = components['schemas']['LessonBase'];
 export type LessonFeed = components['schemas']['LessonFeed'];
@@ -4320,6 +4366,7 @@ export type Model = components['schemas']['Model'];
 export type MoveSession = components['schemas']['MoveSession'];
 export type MovedSession = components['schemas']['MovedSession'];
 export type Named = components['schemas']['Named'];
+export type NamedLearned = components['schemas']['NamedLearned'];
 export type NextObservation = components['schemas']['NextObservation'];
 export type Observable = components['schemas']['Observable'];
 export type Observed = components['schemas']['Observed'];

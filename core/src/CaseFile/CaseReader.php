@@ -29,6 +29,8 @@ final readonly class CaseReader
 {
     public const FORMAT = 'low-point-case/1';
 
+    private const KEYS = ['format', 'student', 'task', 'setup', 'motion', 'measured', 'balls', 'earlier'];
+
     public const MOST_BALLS = 1000;
 
     public const MOST_EARLIER = 12;
@@ -85,7 +87,7 @@ final readonly class CaseReader
 
     private function case(mixed $data): ?LessonCase
     {
-        $data = $this->read->object('', $data, ['format', 'student', 'task', 'setup', 'motion', 'measured', 'balls', 'earlier'], 'case') ?? [];
+        $data = $this->read->object('', $data, self::KEYS, 'case') ?? [];
         if (($data['format'] ?? null) !== self::FORMAT) {
             $this->read->refuse(new Fault('format', $data['format'] ?? null, self::FORMAT));
         }
@@ -108,7 +110,7 @@ final readonly class CaseReader
     {
         if (! \is_array($data) || ! array_is_list($data) || \count($data) > self::MOST_EARLIER) {
             $what = \is_array($data) ? \count($data).' sets' : $data;
-            $this->read->refuse(new Fault('earlier', $what, 'a list of at most '.self::MOST_EARLIER.' sets, the newest, the oldest of them first'));
+            $this->read->refuse(new Fault('earlier', $what, 'a list of at most '.self::MOST_EARLIER.' sets, the newest, oldest first'));
 
             return [];
         }
@@ -118,7 +120,7 @@ final readonly class CaseReader
             $set = $this->earlierSet($one, $shot, "earlier[{$i}]");
             if ($set !== null && $set->tried->daysAgo > $days) {
                 $this->read->refuse(
-                    new Fault("earlier[{$i}].days_ago", $set->tried->daysAgo, "at most {$days}, that of the set before it: the oldest first"),
+                    new Fault("earlier[{$i}].days_ago", $set->tried->daysAgo, "at most {$days}, as of the set before it: oldest first"),
                 );
             }
             $days = $set->tried->daysAgo ?? $days;

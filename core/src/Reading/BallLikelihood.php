@@ -565,7 +565,8 @@ final class BallLikelihood
         foreach ($context->pattern->balls as $ball) {
             foreach (array_keys(self::TRAITS) as $trait) {
                 // A thin ball or one off the neck comes out low and runs on whatever the fault: it tells nothing more.
-                if (($ball->strike?->isThin() === true || $ball->strike === Strike::Hosel) && $trait !== 'click' && $trait !== 'scrape' && $trait !== 'sand_to_lead_side') {
+                $low = $ball->strike?->isThin() === true || $ball->strike === Strike::Hosel;
+                if ($low && $trait !== 'click' && $trait !== 'scrape' && $trait !== 'sand_to_lead_side') {
                     continue;
                 }
                 $shows = BallTrait::from($trait)->of($ball, $context->case);

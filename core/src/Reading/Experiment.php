@@ -45,7 +45,7 @@ final readonly class Experiment
 
     private const KEEPS_BALLS = 2.0;
 
-    /** Share of good strikes that a fault leaves, of the balls that show a trait, and the balls each counts for. Origin: as in BallLikelihood. */
+    /** Share of good strikes that a fault leaves, and the balls it and the share of a trait count for. Origin: as in BallLikelihood. */
     private const SPOILED = [0.42, 2.5];
 
     private const TRAIT_BALLS = 4.0;

@@ -102,6 +102,9 @@ final class Explanations
     /** @var array<int, float> what putting a cause right told of it, as a log */
     private array $tried = [];
 
+    /** @var list<array{list<int>, list<int>, list<int>, float}> as in Account */
+    private readonly array $supposed;
+
     /** @var list<array{list<int>, float}> the suppositions by the causes that are there now, and their share */
     private array $shares = [];
 
@@ -128,12 +131,14 @@ final class Explanations
         StrikeTables $tables,
         private readonly Words $words,
         private readonly WasTried $wasTried,
+        private ?Learned $learned = null,
     ) {
         $this->balls = new BallLikelihood($context, $calibration, $tables);
         $this->school = School::followedIn($context->case->task);
         $this->nothing = $this->balls->terms(new Mechanism, $this->school);
         $this->others = $this->otherSchools();
-        $this->weigh();
+        $this->supposed = $this->suppose();
+        $this->settle();
     }
 
     /** @return list<WeighedCause> most probable first */
@@ -181,6 +186,17 @@ final class Explanations
         return $this->wasTried->wasMade($cause) && ($this->toldByTrying($cause) ?? 0.0) < 0.0;
     }
 
+    /** The same as the engine alone has it, without what the place has learned. */
+    public function plainly(): self
+    {
+        $plain = clone $this;
+        $plain->learned = null;
+        $plain->shares = [];
+        $plain->settle();
+
+        return $plain;
+    }
+
     /** Log of how much likelier putting a cause right made it; null where that tells next to nothing. */
     public function toldByTrying(Cause $cause): ?float
     {
@@ -205,7 +221,42 @@ final class Explanations
         return $good->of >= self::CAP_BALLS && $good->count >= $good->of * $this->balls->soundRate($this->school) - 1;
     }
 
-    private function weigh(): void
+    /** How the case is explained, without what the place has learned. */
+    public function account(): Account
+    {
+        return new Account(
+            array_map(static fn(Cause $cause): string => $cause->id, $this->causes),
+            $this->supposed,
+            self::softmax(array_column($this->supposed, 3)),
+            array_map($this->evidence(...), array_keys($this->causes)),
+        );
+    }
+
+    /**
+     * Logs of what each kind of evidence says of a cause over nothing wrong.
+     *
+     * @return array<value-of<TermGroup>, float>
+     */
+    private function evidence(int $i): array
+    {
+        $evidence = [];
+        foreach ($this->causes[$i]->clues as $at => $clue) {
+            $needs = $clue->needs();
+            if (($this->looks[$i][$at] ?? null) !== null && $needs !== []) {
+                $group = TermGroup::ofLook($needs[0]->group())->value;
+                $evidence[$group] = ($evidence[$group] ?? 0.0) + self::TEMPER * $this->looks[$i][$at];
+            }
+        }
+        foreach ($this->terms[$i] as $term => $log) {
+            $group = TermGroup::ofBalls($term)->value;
+            $evidence[$group] = ($evidence[$group] ?? 0.0) + self::TEMPER * ($log - $this->nothing[$term]);
+        }
+
+        return $evidence;
+    }
+
+    /** @return list<array{list<int>, list<int>, list<int>, float}> as in Account */
+    private function suppose(): array
     {
         $slope = $this->context->case->task->slopeDeg;
         $nothing = array_sum($this->nothing);
@@ -223,7 +274,7 @@ final class Explanations
         }
         $all = array_sum($odds) ?: 1.0;
         $pairOdds = ($all ** 2 - array_sum(array_map(static fn(float $one): float => $one ** 2, $odds))) / 2 ?: 1.0;
-        $logs = [[[], [], $this->logOfNothing($nothing)]];
+        $logs = [[[], [], [], $this->logOfNothing($nothing)]];
         $alone = $states = [];
         foreach ($odds as $i => $one) {
             $states[$i] = $this->states($i, $singles[$i] - $nothing, $bits);
@@ -235,7 +286,7 @@ final class Explanations
                     $chance +
                     self::TEMPER * ($this->lookSums[$at] + $balls + $moved[0]) +
                     $this->standsOtherwise($this->byLook[$at]);
-                $logs[] = [$there ? [$i] : [], [$i], log(self::ONE) + $log];
+                $logs[] = [[$i], $there ? [$i] : [], [$i], log(self::ONE) + $log];
                 $alone[$i] = self::logSum($alone[$i], $log);
             }
             if (\count($states[$i]) > 1) {
@@ -275,6 +326,7 @@ final class Explanations
                         };
                         $there = [...$jThere ? [$j] : [], ...$iThere ? [$i] : []];
                         $logs[] = [
+                            [$j, $i],
                             $there,
                             $there === [] ? [$j, $i] : $there,
                             $prior +
@@ -287,27 +339,86 @@ final class Explanations
                 }
             }
         }
-        $most = max(array_column($logs, 2));
-        $total = 0.0;
-        $probabilities = array_fill(0, \count($this->causes), 0.0);
-        foreach ($logs as $at => [$there, $named, $log]) {
-            $share = exp($log - $most);
-            $logs[$at][2] = $share;
-            $total += $share;
-            foreach ($named as $cause) {
-                $probabilities[$cause] += ($there === [] ? self::LOST_AGAIN : 1.0) * $share;
+
+        return $logs;
+    }
+
+    /**
+     * Shares of suppositions with a correction: which cause it is may change, whether it is any stays with the engine, so that no place
+     * learns to accuse the sound.
+     *
+     * @param  list<array{list<int>, list<int>, list<int>, float}>  $suppositions  as in Account
+     * @param  list<float>  $shares  without it
+     * @param  array<int, float>  $adds  to the log of each cause, by place
+     * @return list<float>
+     */
+    public static function corrected(array $suppositions, array $shares, array $adds): array
+    {
+        $logs = $faulty = [];
+        foreach ($suppositions as $at => [$held, , , $log]) {
+            if ($held !== []) {
+                foreach ($held as $i) {
+                    $log += $adds[$i] ?? 0.0;
+                }
+                $faulty[] = $at;
+                $logs[] = $log;
             }
         }
-        foreach ($logs as [$there, , $share]) {
-            $this->shares[] = [$there, $share / $total];
+        $mass = array_sum(array_intersect_key($shares, array_flip($faulty)));
+        foreach (self::softmax($logs) as $k => $share) {
+            $shares[$faulty[$k]] = $mass * $share;
+        }
+
+        return array_values($shares);
+    }
+
+    /**
+     * @param  list<float>  $logs
+     * @return list<float> shares that add up to one
+     */
+    private static function softmax(array $logs): array
+    {
+        $most = max([-INF, ...$logs]);
+        $shares = array_map(static fn(float $log): float => exp($log - $most), $logs);
+        $total = array_sum($shares);
+
+        return array_map(static fn(float $share): float => $share / $total, $shares);
+    }
+
+    /** Shares of the suppositions, and the probability of each cause from them. */
+    private function settle(): void
+    {
+        $shares = self::softmax(array_column($this->supposed, 3));
+        if ($this->learned !== null) {
+            $adds = [];
+            foreach ($this->causes as $i => $cause) {
+                $adds[$i] = $this->learned->adds($cause->id, $this->evidence($i));
+            }
+            $shares = self::corrected($this->supposed, $shares, $adds);
+        }
+        foreach ($this->supposed as $at => [, $there]) {
+            $this->shares[] = [$there, $shares[$at]];
         }
         usort($this->shares, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
-        $this->probabilities = array_map(
-            static fn(float $sum): float => max(self::DOUBT, ((1 - self::UNKNOWN) * $sum) / $total),
-            $probabilities,
-        );
+        $this->probabilities = $this->summed($shares);
         $this->uncapped = $this->probabilities;
         $this->cap();
+    }
+
+    /**
+     * @param  list<float>  $shares  of the suppositions
+     * @return array<int, float> probability of each cause, by place
+     */
+    private function summed(array $shares): array
+    {
+        $probabilities = array_fill(0, \count($this->causes), 0.0);
+        foreach ($this->supposed as $at => [, $there, $named]) {
+            foreach ($named as $cause) {
+                $probabilities[$cause] += ($there === [] ? self::LOST_AGAIN : 1.0) * $shares[$at];
+            }
+        }
+
+        return array_map(static fn(float $sum): float => max(self::DOUBT, (1 - self::UNKNOWN) * $sum), $probabilities);
     }
 
     /**
@@ -551,6 +662,8 @@ final class Explanations
 
         $prior = $cause->prior($this->context->case->task);
 
-        return new WeighedCause($cause, $prior, $this->probabilities[$i], $for, $against, $this->seenIn[$i], doubted: $this->isDoubted($cause));
+        $doubted = $this->isDoubted($cause);
+
+        return new WeighedCause($cause, $prior, $this->probabilities[$i], $for, $against, $this->seenIn[$i], doubted: $doubted);
     }
 }

@@ -25,6 +25,7 @@ use LowPoint\Core\Strike\Recalibration;
  * @phpstan-import-type ProposalShape from Proposal
  * @phpstan-import-type PredictionShape from Prediction
  * @phpstan-import-type ModelShape from ModelFigures
+ * @phpstan-import-type NamedLearnedShape from Learned
  * @phpstan-import-type CalibratedShape from Recalibration
  * @phpstan-type ReadingShape array{
  *     pattern: array{
@@ -72,6 +73,8 @@ use LowPoint\Core\Strike\Recalibration;
  *     standing?: list<array{observable: value-of<Observable>, value: float|string, days_ago: int}>,
  *     // Who has changed the model for this ground, why, since when; null = as it ships.
  *     calibrated: CalibratedShape|null,
+ *     // What the place has learned from its own outcomes, where that was used. Answers kept long ago do not say.
+ *     correction?: NamedLearnedShape|null,
  * }
  */
 final readonly class Reading
@@ -113,6 +116,7 @@ final readonly class Reading
         private Observations $seen,
         public ?DistanceQuestion $distance = null,
         public ?Recalibration $recalibrated = null,
+        public ?Learned $learned = null,
     ) {}
 
     /** How many of the causes are likely enough to be told first. */
@@ -185,6 +189,7 @@ final readonly class Reading
             'distance' => $this->distance?->toArray(),
             'standing' => $this->standing(),
             'calibrated' => $this->recalibrated?->named(),
+            'correction' => $this->learned?->named(),
         ];
     }
 }

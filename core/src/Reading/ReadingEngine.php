@@ -43,6 +43,8 @@ final readonly class ReadingEngine
     /**
      * @param  list<string>|null  $equipment  at hand, in the words of the drills; null = whatever a drill asks for
      * @param  Recalibration|null  $recalibrated  where the model is not the standard one
+     * @param  Learned|null  $learned  what the place has learned; null = nothing yet
+     * @param  StrikeTables|null  $tables  of the same model, where some were worked out before
      */
     public function __construct(
         private StrikeModel $model,
@@ -51,13 +53,19 @@ final readonly class ReadingEngine
         private Words $words,
         private ?array $equipment = null,
         private ?Recalibration $recalibrated = null,
+        private ?Learned $learned = null,
+        ?StrikeTables $tables = null,
     ) {
-        $this->tables = new StrikeTables($model);
+        $this->tables = $tables ?? new StrikeTables($model);
     }
 
     /** @param list<string>|null $equipment at hand, in the words of the drills; null = whatever a drill asks for */
-    public static function standard(Words $words = new Words, ?array $equipment = null, ?Recalibration $recalibrated = null): self
-    {
+    public static function standard(
+        Words $words = new Words,
+        ?array $equipment = null,
+        ?Recalibration $recalibrated = null,
+        ?Learned $learned = null,
+    ): self {
         return new self(
             StrikeModel::quick($recalibrated?->calibration()),
             CauseLibrary::standard(),
@@ -65,6 +73,7 @@ final readonly class ReadingEngine
             $words,
             $equipment,
             $recalibrated,
+            $learned,
         );
     }
 
@@ -77,7 +86,15 @@ final readonly class ReadingEngine
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
         $fit = StudentFit::of($context, $card, $this->model);
         $nothingSeen = $case->seen->isEmpty() && $case->balls === [];
-        $explanations = new Explanations($causes, $context, $this->model->calibration, $this->tables, $this->words, $wasTried);
+        $explanations = new Explanations(
+            $causes,
+            $context,
+            $this->model->calibration,
+            $this->tables,
+            $this->words,
+            $wasTried,
+            $this->learned,
+        );
         $weighed = $explanations->causes();
         $toLookAt = NextObservation::ranked($causes, $explanations->suppositions(), $context);
         $off = $context->pattern->offThoughGood();
@@ -85,7 +102,9 @@ final readonly class ReadingEngine
             ? null
             : NextObservation::for($causes, $explanations->suppositions(), $weighed, $toLookAt, $context);
         $weighed = $nothingSeen ? [] : $this->withGains($weighed, $fit, $explanations->normalTouchMm(), $case->task->slopeDeg);
-        $choice = new WorkOnFirst($weighed, $explanations, $context);
+        // What a place has learned tells which cause it is, not that it is any.
+        $any = $this->learned === null || self::namesAny($explanations->plainly(), $context);
+        $choice = new WorkOnFirst($weighed, $explanations, $context, $any);
         $first = $choice->cause;
         $lookAlikes = (new LookAlikes($this->words))->in($context);
         $school = SchoolChoice::for($context, $lookAlikes, $fit);
@@ -124,13 +143,39 @@ final readonly class ReadingEngine
                 : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg, $this->words),
             $this->whatTryingTold($wasTried, $explanations, $weighed).($off === null
                 ? $this->advice($context, $choice, $nextObservation, $nothingSeen)
-                : $this->goodBut($context, (new BallsInWords($context, $this->words, $explanations->normalTouchMm()))->seen($off), $nextObservation)),
+                : $this->goodBut($context, $off, $explanations->normalTouchMm(), $nextObservation)),
             $context->pattern->lowPointErrorMm($this->model->calibration),
             array_column($toLookAt, 0),
             $case->seen,
             DistanceQuestion::of($case, $this->words),
             $this->recalibrated,
+            $this->learned,
         );
+    }
+
+    /** The same engine with what a place has learned; what was worked out once is shared. */
+    public function with(?Learned $learned): self
+    {
+        return new self(
+            $this->model,
+            $this->causes,
+            $this->drills,
+            $this->words,
+            $this->equipment,
+            $this->recalibrated,
+            $learned,
+            $this->tables,
+        );
+    }
+
+    /** How a case is explained, for whoever learns from many of them. */
+    public function account(LessonCase $case): Account
+    {
+        $causes = $this->causes->for($case->task);
+        $wasTried = WasTried::of($case, $causes, $this->model->calibration);
+        $context = EvidenceContext::of($case->withSeen($wasTried->seen), $this->model->calibration);
+
+        return (new Explanations($causes, $context, $this->model->calibration, $this->tables, $this->words, $wasTried))->account();
     }
 
     /**
@@ -283,14 +328,24 @@ final readonly class ReadingEngine
             return $seen === null || $told <= 0.0 ? '' : Words::sentence("{$seen}: keep it").' ';
         }
 
-        return Words::sentence("{$seen}: so {$tried->shortName()} was not it alone, now ".($of->probability < self::HARDLY ? 'hardly likely' : "about {$this->words->chance($of->probability)}")).
+        $now = $of->probability < self::HARDLY ? 'hardly likely' : "about {$this->words->chance($of->probability)}";
+        $isLikelier = $likelier !== null && $likelier !== $of && $likelier->probability >= self::LIKELIER;
+
+        return Words::sentence("{$seen}: so {$tried->shortName()} was not it alone, now {$now}").
                 ' '.
-                ($likelier === null || $likelier === $of || $likelier->probability < self::LIKELIER ? '' : "Likelier: {$likelier->cause->shortName()}. ");
+                ($isLikelier ? "Likelier: {$likelier->cause->shortName()}. " : '');
+    }
+
+    private static function namesAny(Explanations $plain, EvidenceContext $context): bool
+    {
+        return (new WorkOnFirst($plain->causes(), $plain, $context))->cause !== null;
     }
 
     /** Good strikes that go too far, too short, off line, too low or too high are not all well yet (handbook 16.2). */
-    private function goodBut(EvidenceContext $context, string $off, ?NextObservation $next): string
+    private function goodBut(EvidenceContext $context, string $term, float $normalTouchMm, ?NextObservation $next): string
     {
+        $off = (new BallsInWords($context, $this->words, $normalTouchMm))->seen($term);
+
         return Words::sentence("{$this->words->tally($context->pattern->good())} good, but {$off}").
             ($next === null ? '' : " Look at {$next->observable->field()->label} before you change anything.");
     }

@@ -241,7 +241,9 @@ final readonly class StudentFit
     /** Share of good strikes with a fault gone. */
     public function withoutFault(Mechanism $fault, float $normalTouchMm): float
     {
-        return $this->ofAll($this->movedOffTheFace($this->model->goodRate($this->cured($this->swing, $fault, $normalTouchMm, 0.0))), $fault);
+        $cured = $this->cured($this->swing, $fault, $normalTouchMm, 0.0);
+
+        return $this->ofAll($this->movedOffTheFace($this->model->goodRate($cured)), $fault);
     }
 
     /**

@@ -76,7 +76,9 @@ final readonly class WeighedCause
 
     public function withGain(?float $gain, string $text): self
     {
-        return new self($this->cause, $this->prior, $this->probability, $this->for, $this->against, $this->seen, $gain, $text, $this->doubted);
+        $told = [$this->cause, $this->prior, $this->probability, $this->for, $this->against, $this->seen];
+
+        return new self(...$told, gain: $gain, gainText: $text, doubted: $this->doubted);
     }
 
     /** @return WeighedCauseShape */

@@ -64,8 +64,9 @@ final readonly class WorkOnFirst
 
     /**
      * @param  list<WeighedCause>  $weighed  most probable first
+     * @param  bool  $any  whether anything may be named at all
      */
-    public function __construct(array $weighed, Explanations $explanations, EvidenceContext $context)
+    public function __construct(array $weighed, Explanations $explanations, EvidenceContext $context, bool $any = true)
     {
         $weighed = array_values(array_filter($weighed, static fn(WeighedCause $one): bool => ! $one->doubted));
         $likely = $weighed[0] ?? null;
@@ -85,7 +86,7 @@ final readonly class WorkOnFirst
             : [];
         $named = array_values(
             array_filter(
-                $near,
+                $any ? $near : [],
                 static fn(WeighedCause $one): bool => $one->mayBeNamed() && $one->probability >= self::LEAST_LIKELY,
             ),
         );

@@ -78,7 +78,10 @@ final class OffTheNeckTest extends TestCase
     {
         foreach (
             [
-                'carry' => ['carry_m' => 14.5], 'line' => ['start_deg' => -6], 'flight' => ['flight' => 'low'], 'roll' => ['roll' => 'runs'],
+                'carry' => ['carry_m' => 14.5],
+                'line' => ['start_deg' => -6],
+                'flight' => ['flight' => 'low'],
+                'roll' => ['roll' => 'runs'],
             ] as $what => $ball
         ) {
             $reading = ReadingEngine::standard()->read(self::caseOf(array_fill(0, 7, ['strike' => 'clean', ...$ball])));
