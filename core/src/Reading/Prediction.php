@@ -31,6 +31,7 @@ final readonly class Prediction
      * @param  array{float, float}|null  $range  the 80 % range of $after
      * @param  bool  $binding  there are balls enough to tell the share now; with fewer it would seem to contradict them
      * @param  string  $touch  where the first touch has to come for it, in words; empty where it stays
+     * @param  string  $help  what would let the model explain them
      */
     private function __construct(
         public float $now,
@@ -39,13 +40,14 @@ final readonly class Prediction
         public bool $fits,
         private bool $binding,
         private string $touch = '',
+        private string $help = '',
     ) {}
 
     public static function of(StudentFit $fit, ?WeighedCause $first, float $normalTouchMm, float $slopeDeg, Words $words): self
     {
         $now = $fit->now();
         if (! $fit->fits() || $first?->gain === null) {
-            return new self($now, null, null, $fit->fits(), $fit->binds());
+            return new self($now, null, null, $fit->fits(), $fit->binds(), help: $fit->whatWouldHelp());
         }
 
         $fault = $first->cause->mechanism->on($slopeDeg);
@@ -67,7 +69,7 @@ final readonly class Prediction
     {
         $tens = Words::tens(...);
         if (! $this->fits) {
-            return 'The model does not explain these balls: go by what is seen.';
+            return 'The model does not explain these balls: go by what is seen. '.$this->help;
         }
         if ($this->after === null || $this->range === null) {
             // The balls themselves say how many are good; a second rate beside theirs would only seem to contradict them.

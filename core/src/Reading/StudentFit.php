@@ -14,8 +14,10 @@ use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Schools\SetupCard;
 use LowPoint\Core\Strike\Arc;
 use LowPoint\Core\Strike\Fit;
+use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Strike\StrikeModel;
 use LowPoint\Core\Strike\Swing;
+use LowPoint\Core\Wording\Words;
 
 /**
  * The one fit for one student (handbook 14.3): mean and scatter of the low point, mean depth, an offset of the leading
@@ -83,6 +85,8 @@ final readonly class StudentFit
     /** @var array{float, float} 90 % Jeffreys interval of the good strikes seen */
     private array $observed;
 
+    private bool $fits;
+
     /**
      * @param  Swing  $swing  at the posterior mean
      * @param  list<Swing>  $spread  for each unknown, the swing one sd above the posterior mean
@@ -103,6 +107,7 @@ final readonly class StudentFit
         private StrikeModel $model,
     ) {
         $this->observed = (new CleanRate($good))->interval();
+        $this->fits = $this->explains();
     }
 
     /** Null while no low point is known: then nothing can be predicted. */
@@ -194,15 +199,45 @@ final readonly class StudentFit
     }
 
     /**
-     * Whether the model explains the balls: what it expects to be told, misread words included, lies inside the 90 % interval
-     * of what was seen.
+     * Whether the model explains the balls: what it expects to be told, misread words included and give or take what the fit does not know
+     * of this student, meets the 90 % interval of what was seen (handbook 14.3).
      */
     public function fits(): bool
     {
-        [$low, $high] = $this->observed;
-        $told = self::MISREAD + (1 - 2 * self::MISREAD) * $this->expected;
+        return $this->fits;
+    }
 
-        return $this->good->of < self::BINDING_BALLS || ($told >= $low && $told <= $high);
+    /** What the model took as usual and nobody has looked at, or what it is asked too finely for. */
+    public function whatWouldHelp(): string
+    {
+        return match (true) {
+            $this->assumed !== [] => 'It would help to look at '.Words::list(...$this->assumed).': taken from the card so far.',
+            ! $this->context->pattern->knowsLowPoint() => 'It would help to draw the length of three marks: their depth is assumed so far.',
+            default => 'It would help to look again at where the club touches.',
+        };
+    }
+
+    private function explains(): bool
+    {
+        [$low, $high] = $this->observed;
+        $told = self::told($this->expected);
+        if ($this->good->of < self::BINDING_BALLS || ($told >= $low && $told <= $high)) {
+            return true;
+        }
+        $variance = self::CHANGE_SD ** 2;
+        $expected = self::logit($this->expected);
+        foreach ($this->spread as $above) {
+            $variance += (self::logit($this->model->goodRate($above)) - $expected) ** 2;
+        }
+        $by = Normal::HALF_OF_90 * sqrt($variance);
+
+        return self::told(self::share($expected + $by)) >= $low && self::told(self::share($expected - $by)) <= $high;
+    }
+
+    /** Share of balls that are called good, some of them wrongly. */
+    private static function told(float $good): float
+    {
+        return self::MISREAD + (1 - 2 * self::MISREAD) * $good;
     }
 
     /** The share that the model says after a change, from the share now: its difference on the logit scale. */
