@@ -24,6 +24,7 @@ use LowPoint\Core\Drills\Cautions;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\LineFigure;
+use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\InvalidInput;
@@ -62,12 +63,34 @@ final class LanguageTest extends TestCase
         $random = new RandomCase(new Dice(77), new Dice(177));
         $again = new RandomCase(new Dice(78), new Dice(178), earlier: new Dice(278));
         $engine = ReadingEngine::standard(new Words($units));
+        $shape = ['$ref' => '#/components/schemas/Reading'];
+        foreach ([0, 1, 2] as $answer) {
+            $this->take($engine->read(CaseReader::fromValue(self::inWords($answer)))->toArray(), $shape);
+        }
         for ($i = 0; $i < self::CASES; $i++) {
             $from = $i % 2 === 0 ? $random : $again;
-            $this->take($engine->read(CaseReader::fromValue($from->valid()))->toArray(), ['$ref' => '#/components/schemas/Reading']);
+            $this->take($engine->read(CaseReader::fromValue($from->valid()))->toArray(), $shape);
         }
 
         self::assertSame([], $this->unknown());
+    }
+
+    /** @return array<string, mixed> a case whose measured looks are told by their words */
+    private static function inWords(int $answer): array
+    {
+        $looks = ['setup' => [], 'motion' => []];
+        foreach (Observable::byEye() as $one) {
+            $answers = $one->field()->answers;
+            if ($one->field()->kind === 'number' && $answers !== []) {
+                $looks[$one->group()->value][$one->value] = $answers[$answer % \count($answers)]->label;
+            }
+        }
+
+        return [
+            'format' => CaseReader::FORMAT,
+            'task' => ['shot' => 'chip', 'lie' => 'fairway', 'club' => ['loft_deg' => 56, 'bounce_deg' => 10]],
+            'balls' => array_fill(0, 6, ['strike' => 'heavy', 'touch_mm' => -50, 'mark' => 'deep']),
+        ] + $looks;
     }
 
     public function test_whatever_a_coach_is_told_of_the_demo_world_is_known_in_german(): void

@@ -151,9 +151,18 @@ final readonly class CaseReader
     /** @param string $under what their keys begin with */
     private function looks(mixed $setup, mixed $motion, mixed $measured, string $under = ''): Observations
     {
-        $seen = [...$this->group(Group::Setup, $setup, $under), ...$this->group(Group::Motion, $motion, $under)];
+        $told = [...$this->group(Group::Setup, $setup, $under), ...$this->group(Group::Motion, $motion, $under)];
+        $seen = $words = [];
+        foreach ($told as $id => $value) {
+            $field = Observable::from($id)->field();
+            $figure = \is_string($value) ? $field->figureOf($value) : null;
+            $seen[$id] = $figure ?? $value;
+            if ($figure !== null && \is_string($value)) {
+                $words[$id] = $value;
+            }
+        }
 
-        return new Observations($seen, $this->measured($measured, $seen, $under));
+        return new Observations($seen, $this->measured($measured, $seen, $under), words: $words);
     }
 
     /** @return array<string, float|string> */
@@ -167,7 +176,7 @@ final readonly class CaseReader
             if ($value === null) {
                 continue;
             }
-            $fault = $one->field()->fault("{$under}{$group->value}.{$one->value}", $value);
+            $fault = self::look($one, "{$under}{$group->value}.{$one->value}", $value);
             $this->read->refuse($fault);
             if ($fault === null && (\is_int($value) || \is_float($value) || \is_string($value))) {
                 $known[$one->value] = \is_string($value) ? $value : (float) $value;
@@ -175,6 +184,20 @@ final readonly class CaseReader
         }
 
         return $known;
+    }
+
+    /** A measured look may be told by its word on the screen (handbook 16.5). */
+    private static function look(Observable $what, string $key, mixed $value): ?Fault
+    {
+        if (\is_string($value) && $what->field()->figureOf($value) !== null) {
+            return null;
+        }
+        $fault = $what->field()->fault($key, $value);
+        $words = $what->field()->kind === 'number' ? array_column($what->field()->answers, 'label') : [];
+
+        return $fault === null || $words === [] || ! \is_string($value)
+            ? $fault
+            : new Fault($key, $value, "{$fault->allowed}, or one of the words ".implode(', ', $words));
     }
 
     /**

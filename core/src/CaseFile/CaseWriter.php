@@ -43,8 +43,8 @@ final class CaseWriter
             'format' => CaseReader::FORMAT,
             'student' => Write::record(new Learner($case->handed, $case->limits)),
             'task' => Write::record($case->task),
-            'setup' => $case->seen->in(Group::Setup),
-            'motion' => $case->seen->in(Group::Motion),
+            'setup' => $case->seen->toldIn(Group::Setup),
+            'motion' => $case->seen->toldIn(Group::Motion),
             ...($case->seen->measured() === [] ? [] : ['measured' => $case->seen->measured()]),
             'balls' => array_map(Write::record(...), $case->balls),
             ...($case->earlier === [] ? [] : ['earlier' => array_map(self::earlier(...), $case->earlier)]),
@@ -56,8 +56,8 @@ final class CaseWriter
     {
         return [
             ...Write::record($set->tried),
-            'setup' => $set->seen->in(Group::Setup),
-            'motion' => $set->seen->in(Group::Motion),
+            'setup' => $set->seen->toldIn(Group::Setup),
+            'motion' => $set->seen->toldIn(Group::Motion),
             ...($set->seen->measured() === [] ? [] : ['measured' => $set->seen->measured()]),
             'balls' => array_map(Write::record(...), $set->balls),
         ];

@@ -105,7 +105,12 @@ final class Schema
     /** @return array<string, mixed> */
     private static function group(Group $group): array
     {
-        return self::figures(array_map(static fn(Observable $one): Field => $one->field(), self::byKey(Observable::in($group))));
+        return Shape::object(
+            array_map(
+                static fn(Observable $one): array => ['anyOf' => [$one->field()->schemaOfLook(), ['type' => 'null']]],
+                self::byKey(Observable::in($group)),
+            ),
+        );
     }
 
     /** @return array<string, mixed> half intervals of figures that were measured and not seen by eye */

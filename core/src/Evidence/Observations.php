@@ -21,11 +21,13 @@ final readonly class Observations
      * @param  array<string, float|string>  $values  by the value of the observable
      * @param  array<string, float>  $halves  of figures that were measured: half of the 90 % interval, in the unit of the observable
      * @param  array<string, int>  $daysAgo  of what was seen in an earlier set and stands since: how long ago
+     * @param  array<string, string>  $words  in which figures were told: a figure given as "leans a lot" is told back so
      */
     public function __construct(
         private array $values = [],
         private array $halves = [],
         private array $daysAgo = [],
+        private array $words = [],
     ) {}
 
     public function has(Observable $what): bool
@@ -46,6 +48,12 @@ final readonly class Observations
         $value = $this->values[$what->value] ?? null;
 
         return \is_string($value) ? $value : null;
+    }
+
+    /** As it was given: a figure, or the word for it. */
+    public function told(Observable $what): float|string|null
+    {
+        return $this->words[$what->value] ?? $this->values[$what->value] ?? null;
     }
 
     /** Half of the 90 % interval of a figure that was measured, in its unit; null by eye. */
@@ -77,6 +85,7 @@ final readonly class Observations
             [...$this->values, $what->value => $value],
             array_diff_key($this->halves, $others),
             array_diff_key($this->daysAgo, $others),
+            array_diff_key($this->words, $others),
         );
     }
 
@@ -89,10 +98,12 @@ final readonly class Observations
             array_keys($stands),
         ));
 
-        return new self([...$stands, ...$this->values], [...array_intersect_key($before->halves, $stands), ...$this->halves], [
-            ...$aged,
-            ...$this->daysAgo,
-        ]);
+        return new self(
+            [...$stands, ...$this->values],
+            [...array_intersect_key($before->halves, $stands), ...$this->halves],
+            [...$aged, ...$this->daysAgo],
+            [...array_intersect_key($before->words, $stands), ...$this->words],
+        );
     }
 
     /** @param list<Observable> $what */
@@ -104,6 +115,7 @@ final readonly class Observations
             array_diff_key($this->values, $gone),
             array_diff_key($this->halves, $gone),
             array_diff_key($this->daysAgo, $gone),
+            array_diff_key($this->words, $gone),
         );
     }
 
@@ -135,6 +147,12 @@ final readonly class Observations
         }
 
         return $in;
+    }
+
+    /** @return array<string, float|string> the same as they were given */
+    public function toldIn(Group $group): array
+    {
+        return array_replace($this->in($group), array_intersect_key($this->words, $this->in($group)));
     }
 
     public function isEmpty(): bool

@@ -59,7 +59,7 @@ final readonly class SetupChange
             "{$way}: ".
                 ($what === Observable::ShaftLean ? 'shaft ' : '').
                 $words->figure($what, $range->from, $range->to).
-                ", now {$words->figure($what, $from)}.",
+                self::now($case->seen->told($what), $words->figure($what, $from)),
         );
     }
 
@@ -96,7 +96,7 @@ final readonly class SetupChange
         }
         $from = $case->seen->number($what);
 
-        return new self($what, $from, $to, "{$what->field()->label} {$words->value($what, $to)}".self::now($what, $from, $words));
+        return new self($what, $from, $to, "{$what->field()->label} {$words->value($what, $to)}".($from === null ? '.' : self::now($case->seen->told($what), $words->value($what, $from))));
     }
 
     /** The text in a lesson that is over: what was then is not now. */
@@ -147,8 +147,9 @@ final readonly class SetupChange
         };
     }
 
-    private static function now(Observable $what, ?float $from, Words $words): string
+    /** As it was given: a word is not told back as a figure. */
+    private static function now(float|string|null $told, string $figure): string
     {
-        return $from === null ? '.' : ", now {$words->value($what, $from)}.";
+        return ', now '.(\is_string($told) ? $told : $figure).'.';
     }
 }

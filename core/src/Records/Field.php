@@ -78,6 +78,29 @@ final readonly class Field
         return $one / max($all, 1.0e-9);
     }
 
+    /** What a word on the buttons of a measured look stands for, in its unit; null where it is none of them. */
+    public function figureOf(string $word): ?float
+    {
+        if ($this->kind !== 'number') {
+            return null;
+        }
+        foreach ($this->answers as $answer) {
+            if ($answer->label === $word && ! \is_string($answer->value)) {
+                return $answer->value;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> JSON Schema of a look: a figure, or one of the words for it */
+    public function schemaOfLook(): array
+    {
+        $words = $this->kind === 'number' ? array_values(array_column($this->answers, 'label')) : [];
+
+        return $words === [] ? $this->schema() : ['anyOf' => [$this->schema(), ['type' => 'string', 'enum' => $words]]];
+    }
+
     /** @return array<string, mixed> JSON Schema */
     public function schema(): array
     {

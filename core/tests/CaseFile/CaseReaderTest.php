@@ -9,6 +9,7 @@ use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Tests\Cases;
 use PHPUnit\Framework\TestCase;
 
@@ -130,5 +131,25 @@ final class CaseReaderTest extends TestCase
             return $e->faults;
         }
         self::fail('A broken case was taken: '.json_encode($data, JSON_PARTIAL_OUTPUT_ON_ERROR));
+    }
+
+    public function test_a_measured_look_may_be_told_by_its_word_and_is_told_back_so(): void
+    {
+        $case = Cases::of(['setup' => ['shaft_lean_deg' => 'leans a lot', 'ball_position_pct' => 30], 'balls' => Cases::BEA['balls']]);
+        self::assertSame(12.0, $case->seen->number(Observable::ShaftLean));
+        self::assertEquals($case, CaseReader::fromJson(CaseWriter::toJson($case)));
+        $reading = ReadingEngine::standard()->read($case);
+        $told = json_encode($reading->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        self::assertStringContainsString('Shaft lean: leans a lot.', $told);
+        self::assertStringContainsString('now leans a lot.', $told);
+        self::assertSame(12.0, $reading->prescription->setup[0]->from);
+        self::assertNull($case->with(Observable::ShaftLean, 3.0)->seen->choice(Observable::ShaftLean));
+        self::assertSame(3.0, $case->with(Observable::ShaftLean, 3.0)->seen->told(Observable::ShaftLean), 'the last look counts');
+        try {
+            Cases::of(['setup' => ['shaft_lean_deg' => 'leans alot']]);
+            self::fail('taken');
+        } catch (InvalidInput $e) {
+            self::assertStringContainsString('leans a lot', $e->faults[0]->allowed);
+        }
     }
 }

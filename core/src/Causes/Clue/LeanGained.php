@@ -64,10 +64,11 @@ final readonly class LeanGained implements Clue
     {
         $lean = $context->case->seen->number(Observable::ImpactLean) ?? 0.0;
         $start = $context->case->seen->number(Observable::ShaftLean);
-        $text = $words->observed(Observable::ImpactLean, $lean)
+        $told = $context->case->seen->told(Observable::ImpactLean);
+        $text = $words->observed(Observable::ImpactLean, $told ?? $lean)
             .$words->measured(Observable::ImpactLean, $context->case->seen->half(Observable::ImpactLean));
 
-        return $start === null
+        return $start === null || \is_string($told) || \is_string($context->case->seen->told(Observable::ShaftLean))
             ? $text
             : "{$text}, {$words->degrees($lean - $start)} ".($lean < $start ? 'less' : 'more').' than at address';
     }

@@ -67,7 +67,7 @@ final readonly class LeanKept implements Clue
     {
         $seen = $context->case->seen;
 
-        return $words->observed(Observable::ImpactLean, $seen->number(Observable::ImpactLean) ?? 0.0)
+        return $words->observed(Observable::ImpactLean, $seen->told(Observable::ImpactLean) ?? 0.0)
             .$words->measured(Observable::ImpactLean, $seen->half(Observable::ImpactLean));
     }
 

@@ -56,7 +56,7 @@ final readonly class Ramp implements Clue
     {
         $seen = $context->case->seen;
 
-        return $words->observed($this->what, $seen->number($this->what) ?? 0.0).$words->measured($this->what, $seen->half($this->what));
+        return $words->observed($this->what, $seen->told($this->what) ?? 0.0).$words->measured($this->what, $seen->half($this->what));
     }
 
     public function title(): string
