@@ -96,7 +96,9 @@ final readonly class SetupChange
         }
         $from = $case->seen->number($what);
 
-        return new self($what, $from, $to, "{$what->field()->label} {$words->value($what, $to)}".($from === null ? '.' : self::now($case->seen->told($what), $words->value($what, $from))));
+        $now = $from === null ? '.' : self::now($case->seen->told($what), $words->value($what, $from));
+
+        return new self($what, $from, $to, "{$what->field()->label} {$words->value($what, $to)}{$now}");
     }
 
     /** The text in a lesson that is over: what was then is not now. */
