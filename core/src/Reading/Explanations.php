@@ -57,7 +57,7 @@ final class Explanations
      * A cause that was put right is no longer what is to be worked on, but for so many who lose the change again. Origin: chosen on the
      * lessons of bench/again.
      */
-    private const LOST_AGAIN = 0.15;
+    private const LOST_AGAIN = 0.08;
 
     /** Nothing is ever quite ruled out. */
     private const DOUBT = 1.0e-4;
