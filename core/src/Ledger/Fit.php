@@ -34,7 +34,7 @@ final class Fit
     private const SHORTER = 0.5;
 
     /**
-     * @param  list<Lesson>  $lessons
+     * @param  list<Taught>  $lessons
      * @param  int  $confirmed  how many of the lines they come from were confirmed
      * @param  Learned  $from  what it is held back toward
      * @param  (\Closure(int, int): void)|null  $progress  steps done, of all
@@ -75,7 +75,7 @@ final class Fit
     }
 
     /**
-     * @param  list<Lesson>  $lessons
+     * @param  list<Taught>  $lessons
      * @return array<string, float> gradient of the log-likelihood, by figure
      */
     private static function slope(array $lessons, Learned $learned): array
@@ -97,7 +97,7 @@ final class Fit
     }
 
     /** @return array<int, float> what a correction adds, by place of the cause */
-    public static function adds(Lesson $lesson, Learned $learned): array
+    public static function adds(Taught $lesson, Learned $learned): array
     {
         $adds = [];
         foreach ($lesson->account->causes as $i => $cause) {

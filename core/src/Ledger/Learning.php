@@ -75,14 +75,14 @@ final readonly class Learning
 
     /**
      * @param  list<Line>  $lines
-     * @return list<list<Lesson>> by block
+     * @return list<list<Taught>> by block
      */
     private function lessons(array $lines, ?\Closure $progress): array
     {
         $engine = ReadingEngine::standard($this->words);
         $blocks = array_fill(0, self::BLOCKS, []);
         foreach ($lines as $i => $line) {
-            $lesson = Lesson::of($line, $engine, Calibration::standard());
+            $lesson = Taught::of($line, $engine, Calibration::standard());
             if ($lesson !== null) {
                 $blocks[intdiv($i * self::BLOCKS, \count($lines))][] = $lesson;
             }
@@ -93,7 +93,7 @@ final readonly class Learning
     }
 
     /**
-     * @param  list<list<Lesson>>  $blocks
+     * @param  list<list<Taught>>  $blocks
      * @return list<array{Judged, Judged}> of each confirmed line of the later blocks: by the engine, and corrected
      */
     private function heldOut(array $blocks, int $confirmed, Learned $start, ?\Closure $progress): array

@@ -53,12 +53,23 @@ final readonly class Experiment
     /** No experiment moves the odds further than this, as a log: students have good days and bad ones. Origin: chosen by us. */
     public const MOST = 3.5;
 
+    /**
+     * @param  float  $made  chance that the change was really made, and is not lost since
+     * @param  bool  $isNow  the set after the change is the one that is read
+     */
     public function __construct(
         public EvidenceContext $before,
         public EvidenceContext $after,
         public float $made,
         public int $daysAgo,
+        public bool $isNow = true,
     ) {}
+
+    /** The same where the change was lost again. */
+    public function lost(float $kept): self
+    {
+        return new self($this->before, $this->after, $kept * $this->made, $this->daysAgo, $this->isNow);
+    }
 
     /**
      * Log of how much likelier the balls before the change are, given those after it, when the cause was there and was put right than when

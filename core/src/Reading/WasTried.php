@@ -30,6 +30,9 @@ final readonly class WasTried
 
     private const NOT_LOOKED = 0.4;
 
+    /** Chance that a change is still there where the fault is seen again. Origin: chosen by us. */
+    private const KEPT = 0.1;
+
     /** Below this chance a figure that was to be changed stands as it was. Origin: chosen by us. */
     private const STANDS_BELOW = 0.25;
 
@@ -37,7 +40,7 @@ final readonly class WasTried
      * @param  Observations  $seen  with what stands since earlier sets
      * @param  array<string, list<Experiment>>  $experiments  by cause
      * @param  array<string, Observations>  $before  what was seen of each of these causes before anything was changed
-     * @param  Cause|null  $lastCause  the last that was worked on, where both sets tell of it
+     * @param  Cause|null  $lastCause  what was put right before the set that is read, where both sets tell of it
      */
     private function __construct(
         public Observations $seen,
@@ -69,14 +72,23 @@ final readonly class WasTried
             $then = EvidenceContext::of(new LessonCase($task, $stands, $set->balls, $case->handed), $calibration);
             $now = EvidenceContext::of($after, $calibration);
             $made = self::made($cause, $set->tried->done, $then, $now);
-            $experiments[$cause->id][] = $tried = new Experiment($then, $now, $made, $days);
-            $lastCause = $tried->tells() ? $cause : $lastCause;
+            $experiments[$cause->id][] = $tried = new Experiment($then, $now, $made, $days, $next === null);
+            $lastCause = $tried->isNow && $tried->tells() ? $cause : null;
             $before[$cause->id] ??= $stands;
             if ($made > self::STANDS_BELOW) {
                 $stands = $stands->without(self::meantToChange($cause));
             }
         }
 
+        $seenNow = EvidenceContext::of($case, $calibration);
+        foreach ($experiments as $id => $tried) {
+            if (self::isSeen($known[$id], $seenNow)) {
+                $experiments[$id] = array_map(
+                    static fn(Experiment $one): Experiment => $one->isNow ? $one : $one->lost(self::KEPT),
+                    $tried,
+                );
+            }
+        }
         $last = $like === [] ? null : $like[\count($like) - 1];
 
         return new self(
@@ -110,6 +122,18 @@ final readonly class WasTried
             ...array_merge(...array_map(static fn(Clue $clue): array => $clue->needs(), $cause->clues)),
             ...array_map(static fn(Correction $one): Observable => $one->what, $cause->cure->corrections),
         ], SORT_REGULAR));
+    }
+
+    /** Whether what a cause is known by was seen. */
+    private static function isSeen(Cause $cause, EvidenceContext $seen): bool
+    {
+        foreach ($cause->clues as $clue) {
+            if ($clue->needs() !== [] && $clue->speaksFor($seen)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Chance that the change was really made, by what the coach says of it and by what the next set shows. */

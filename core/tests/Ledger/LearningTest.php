@@ -11,9 +11,9 @@ use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Ledger\Fit;
 use LowPoint\Core\Ledger\Learning;
 use LowPoint\Core\Ledger\Ledger;
-use LowPoint\Core\Ledger\Lesson;
 use LowPoint\Core\Ledger\Line;
 use LowPoint\Core\Ledger\SoundStudents;
+use LowPoint\Core\Ledger\Taught;
 use LowPoint\Core\Reading\Learned;
 use LowPoint\Core\Reading\Pooled;
 use LowPoint\Core\Reading\Reading;
@@ -75,7 +75,7 @@ final class LearningTest extends TestCase
     {
         $bad = Cases::of(['setup' => ['shaft_lean_deg' => 12], 'balls' => Cases::balls(8, ['strike' => 'heavy', 'touch_mm' => -45])]);
         $good = Cases::of(['balls' => Cases::balls(8, ['strike' => 'clean', 'touch_mm' => 5])]);
-        $of = static fn(?bool $done, mixed $after): ?Lesson => Lesson::of(
+        $of = static fn(?bool $done, mixed $after): ?Taught => Taught::of(
             new Line($bad, 'weight_trail_setup', $done, $after),
             ReadingEngine::standard(),
             Calibration::standard(),
@@ -172,13 +172,13 @@ final class LearningTest extends TestCase
 
     /**
      * @param  list<Line>  $lines
-     * @return list<Lesson>
+     * @return list<Taught>
      */
     private static function lessons(array $lines): array
     {
         return array_values(
             array_filter(
-                array_map(static fn(Line $line): ?Lesson => Lesson::of($line, ReadingEngine::standard(), Calibration::standard()), $lines),
+                array_map(static fn(Line $line): ?Taught => Taught::of($line, ReadingEngine::standard(), Calibration::standard()), $lines),
             ),
         );
     }

@@ -87,6 +87,18 @@ final class WasTriedTest extends TestCase
         self::assertNull($with->workOnFirst, 'it is put right');
     }
 
+    public function test_a_fault_that_is_seen_again_is_no_longer_put_right(): void
+    {
+        $better = self::before(['setup' => ['shaft_lean_deg' => 1], 'balls' => self::good(), 'worked_on' => null]);
+        $tried = [self::before(['days_ago' => 28]), $better];
+        $back = self::reading(self::STOOD, earlier: $tried);
+        self::assertGreaterThan(0.5, self::p($back));
+        self::assertSame(self::CAUSE, $back->workOnFirst?->cause->id);
+        self::assertStringNotContainsString('keep it', $back->advice, 'that was told when it came with the balls');
+        $gone = self::reading(['shaft_lean_deg' => 1], earlier: $tried);
+        self::assertLessThan(0.2, self::p($gone));
+    }
+
     public function test_a_change_that_was_not_made_says_nothing(): void
     {
         foreach ([self::bad(), self::good()] as $balls) {

@@ -15,7 +15,7 @@ use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Strike\Calibration;
 
 /** What one line teaches: which suppositions it speaks for, and how much it counts. */
-final readonly class Lesson
+final readonly class Taught
 {
     /** One confirmed in six or seven is wrong. Origin: handbook 16.4. */
     private const WRONG = 0.15;
