@@ -54,8 +54,9 @@ final readonly class Experiment
     public const MOST = 3.5;
 
     /**
-     * @param  float  $made  chance that the change was really made, and is not lost since
+     * @param  float  $made  chance that the change was really made
      * @param  bool  $isNow  the set after the change is the one that is read
+     * @param  float  $kept  chance that it was not lost again since
      */
     public function __construct(
         public EvidenceContext $before,
@@ -63,12 +64,13 @@ final readonly class Experiment
         public float $made,
         public int $daysAgo,
         public bool $isNow = true,
+        public float $kept = 1.0,
     ) {}
 
-    /** The same where the change was lost again. */
-    public function lost(float $kept): self
+    /** The same where a change that was made is kept with this chance. */
+    public function keptAt(float $chance): self
     {
-        return new self($this->before, $this->after, $kept * $this->made, $this->daysAgo, $this->isNow);
+        return new self($this->before, $this->after, $this->made, $this->daysAgo, $this->isNow, $chance);
     }
 
     /**

@@ -436,11 +436,18 @@ final class Explanations
         $left = 1.0;
         foreach ($experiments as $one) {
             if ($one->made > 0.0 && $one->tells()) {
-                $moved = [
-                    max($one->moved($this->causes[$i], true), $balls - Experiment::MOST),
-                    $one->moved($this->causes[$i], false),
+                [$alone, $beside] = [$one->moved($this->causes[$i], true), $one->moved($this->causes[$i], false)];
+                $made = $left * $one->made;
+                $states[] = [
+                    $i + \count($this->causes),
+                    false,
+                    log($made * $one->kept),
+                    [max($alone, $balls - Experiment::MOST), $beside],
                 ];
-                $states[] = [$i + \count($this->causes), false, log($left * $one->made), $moved];
+                if ($one->kept < 1.0) {
+                    // It was put right and is back: the balls of then tell of it all the same.
+                    $states[] = [$i, true, log($made * (1 - $one->kept)), [$alone, $beside]];
+                }
                 $left *= 1 - $one->made;
             }
         }

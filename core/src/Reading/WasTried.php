@@ -30,8 +30,10 @@ final readonly class WasTried
 
     private const NOT_LOOKED = 0.4;
 
-    /** Chance that a change is still there where the fault is seen again. Origin: chosen by us. */
-    private const KEPT = 0.1;
+    /** Chance that a change is still there some sets later, and where the fault is seen again. Origin: chosen by us. */
+    private const KEPT = 0.9;
+
+    private const KEPT_THOUGH_SEEN = 0.1;
 
     /** Below this chance a figure that was to be changed stands as it was. Origin: chosen by us. */
     private const STANDS_BELOW = 0.25;
@@ -82,12 +84,8 @@ final readonly class WasTried
 
         $seenNow = EvidenceContext::of($case, $calibration);
         foreach ($experiments as $id => $tried) {
-            if (self::isSeen($known[$id], $seenNow)) {
-                $experiments[$id] = array_map(
-                    static fn(Experiment $one): Experiment => $one->isNow ? $one : $one->lost(self::KEPT),
-                    $tried,
-                );
-            }
+            $kept = self::isSeen($known[$id], $seenNow) ? self::KEPT_THOUGH_SEEN : self::KEPT;
+            $experiments[$id] = array_map(static fn(Experiment $one): Experiment => $one->isNow ? $one : $one->keptAt($kept), $tried);
         }
         $last = $like === [] ? null : $like[\count($like) - 1];
 
@@ -102,7 +100,7 @@ final readonly class WasTried
     /** Whether it is likelier than not that a cause was really put right. */
     public function wasMade(Cause $cause): bool
     {
-        $not = array_product(array_map(static fn(Experiment $one): float => 1 - $one->made, $this->experiments[$cause->id] ?? []));
+        $not = array_product(array_map(static fn(Experiment $one): float => 1 - $one->made * $one->kept, $this->experiments[$cause->id] ?? []));
 
         return $not < 0.5;
     }
