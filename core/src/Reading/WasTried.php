@@ -85,7 +85,10 @@ final readonly class WasTried
         $seenNow = EvidenceContext::of($case, $calibration);
         foreach ($experiments as $id => $tried) {
             $kept = self::isSeen($known[$id], $seenNow) ? self::KEPT_THOUGH_SEEN : self::KEPT;
-            $experiments[$id] = array_map(static fn(Experiment $one): Experiment => $one->isNow ? $one : $one->keptAt($kept), $tried);
+            $experiments[$id] = array_map(
+                static fn(Experiment $one): Experiment => $one->isNow ? $one : $one->keptAt($kept),
+                $tried,
+            );
         }
         $last = $like === [] ? null : $like[\count($like) - 1];
 
@@ -100,7 +103,8 @@ final readonly class WasTried
     /** Whether it is likelier than not that a cause was really put right. */
     public function wasMade(Cause $cause): bool
     {
-        $not = array_product(array_map(static fn(Experiment $one): float => 1 - $one->made * $one->kept, $this->experiments[$cause->id] ?? []));
+        $tried = $this->experiments[$cause->id] ?? [];
+        $not = array_product(array_map(static fn(Experiment $one): float => 1 - $one->made * $one->kept, $tried));
 
         return $not < 0.5;
     }
