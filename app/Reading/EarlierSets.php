@@ -8,7 +8,7 @@ use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\Lesson;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\Collection;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Evidence\Purpose;
@@ -19,19 +19,20 @@ use LowPoint\Core\Evidence\Purpose;
  */
 final class EarlierSets
 {
+    /** The newest sets that tell of what was tried: two lessons, before and after the change. Origin: chosen by us. */
+    private const WITH_BALLS = 4;
+
     /** @var array<string, Collection<int, Lesson>> by lesson: nothing that happens in it changes what was before */
     private array $before = [];
 
     /** @return list<array<string, mixed>> */
     public function of(Lesson $lesson, BallSet $set): array
     {
-        $told = [];
+        $told = $sets = [];
         foreach ([...$this->before($lesson), $lesson] as $one) {
-            $sets = $one->is($lesson)
-                ? $lesson->sets->filter(static fn(BallSet $other): bool => $other->id < $set->id && $other->lesson_id === $lesson->id)
-                : $one->sets;
-            $workedOn = self::workedOn($one, $lesson->is($one) ? $lesson->sets : $sets);
-            foreach ($sets as $past) {
+            $workedOn = self::workedOn($one, $one->sets);
+            foreach ($one->is($lesson) ? $one->sets->where('id', '<', $set->id) : $one->sets as $past) {
+                $sets[] = $past;
                 $told[] = [
                     'days_ago' => (int) max(0, $one->began_at->startOfDay()->diffInDays($lesson->began_at->startOfDay())),
                     'label' => $one->began_at->toDateString(),
@@ -40,15 +41,21 @@ final class EarlierSets
                     'setup' => $past->setup,
                     'motion' => $past->motion,
                     'measured' => $past->measured ?? [],
-                    'balls' => $past,
                 ];
             }
         }
         $told = \array_slice($told, -CaseReader::MOST_EARLIER);
-        foreach ($told as $i => $one) {
-            // Balls speak of what was tried between two sets: those of others need not be fetched.
-            $tells = $one['worked_on'] !== null || ($told[$i - 1]['worked_on'] ?? null) !== null;
-            $told[$i]['balls'] = $tells ? $one['balls']->balls->map(static fn(Ball $ball): array => $ball->seen)->values()->all() : [];
+        $sets = \array_slice($sets, -CaseReader::MOST_EARLIER);
+        // Balls speak of what was tried between two sets: those of others, and of long ago, need not be read with every ball.
+        $telling = array_filter(
+            $sets,
+            static fn(int $i): bool => isset($told[$i]['worked_on']) || isset($told[$i - 1]['worked_on']),
+            ARRAY_FILTER_USE_KEY,
+        );
+        $telling = \array_slice($telling, -self::WITH_BALLS, preserve_keys: true);
+        (new Collection($telling))->loadMissing('balls');
+        foreach ($telling as $i => $past) {
+            $told[$i]['balls'] = $past->balls->map(static fn(Ball $ball): array => $ball->seen)->values()->all();
         }
 
         return $told;
@@ -85,7 +92,9 @@ final class EarlierSets
                             ->where('id', '<', $lesson->id),
                     ),
             )
-            ->with('sets', 'prescription')
+            // Read with every ball that is logged: no more of each than is told.
+            ->select('id', 'student_id', 'task', 'began_at')
+            ->with('sets:id,lesson_id,purpose,setup,motion,measured', 'prescription:lesson_id,cause')
             ->latest('began_at')
             ->latest('id')
             ->limit(CaseReader::MOST_EARLIER)

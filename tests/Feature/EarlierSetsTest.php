@@ -11,6 +11,7 @@ use App\Models\Prescription;
 use App\Models\Student;
 use App\Reading\SetReading;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 /** A set is read with what the student's earlier ones saw and tried (handbook 16.3). */
@@ -75,6 +76,28 @@ final class EarlierSetsTest extends TestCase
             BallSet::factory()->for($lesson)->create($looks);
         }
         self::assertNotContains('grip_down_mm', array_column($this->reading($now, $set)['standing'], 'observable'));
+    }
+
+    public function test_a_long_history_costs_no_more_than_a_short_one(): void
+    {
+        [$student, $now, $set] = $this->twoLessons();
+        $asked = static function () use ($now, $set): int {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            app(SetReading::class)->of($now->fresh() ?? $now, $set->fresh() ?? $set);
+
+            return \count(DB::getQueryLog());
+        };
+        $short = $asked();
+        foreach (range(1, 6) as $weeks) {
+            $began = $now->began_at->copy()->subWeeks($weeks);
+            $lesson = Lesson::factory()->for($student)->create(['task' => self::TASK, 'began_at' => $began]);
+            $this->hit(BallSet::factory()->for($lesson)->create(), 'heavy', 'deep', 3);
+            Prescription::query()->create([
+                'lesson_id' => $lesson->id, 'cause' => 'ball_back', 'school' => 'neutral_shaft', 'content' => [],
+            ]);
+        }
+        self::assertLessThanOrEqual($short, $asked());
     }
 
     public function test_the_case_file_tells_what_came_before(): void

@@ -6,7 +6,6 @@ namespace LowPoint\Core\Ledger;
 
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Reading\Learned;
-use LowPoint\Core\Reading\Pooled;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Wording\Words;

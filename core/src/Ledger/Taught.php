@@ -35,7 +35,7 @@ final readonly class Taught
     private const MOST = 40;
 
     /**
-     * @param  list<array{list<int>, list<int>, list<int>, float}>  $suppositions  as in Account, the likeliest
+     * @param  list<array{list<int>, list<int>, float}>  $suppositions  as in Account, the likeliest
      * @param  list<float>  $shares  of them by the engine
      * @param  list<bool>  $is  whether it is what the line speaks for
      * @param  float  $weight  0..1
@@ -171,7 +171,7 @@ final readonly class Taught
     /**
      * What has one cause is kept however unlikely: a correction may raise it.
      *
-     * @return array{list<array{list<int>, list<int>, list<int>, float}>, list<float>} the likeliest suppositions, and their shares
+     * @return array{list<array{list<int>, list<int>, float}>, list<float>} the likeliest suppositions, and their shares
      */
     private static function live(Account $account): array
     {

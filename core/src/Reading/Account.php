@@ -9,8 +9,8 @@ final readonly class Account
 {
     /**
      * @param  list<string>  $causes  ids
-     * @param  list<array{list<int>, list<int>, list<int>, float}>  $suppositions  causes by place that it holds, those among them that are
-     *     there now, those that it counts for; the log of its weight without a correction
+     * @param  list<array{list<int>, list<int>, float}>  $suppositions  causes by place that it holds, those among them that are there now,
+     *     and the log of its weight without a correction
      * @param  list<float>  $shares  of the suppositions, without a correction
      * @param  list<array<value-of<TermGroup>, float>>  $evidence  of each cause: logs over nothing wrong
      */

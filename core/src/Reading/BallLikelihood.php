@@ -60,7 +60,7 @@ final class BallLikelihood
 
     private const MARK_BALLS = 7.0;
 
-    private const TRAIT_BALLS = 4.0;
+    public const TRAIT_BALLS = 4.0;
 
     /** No kind of mark is rarer than this share. Origin: chosen by us. */
     private const LEAST_MARK = 0.02;
@@ -80,12 +80,12 @@ final class BallLikelihood
      * Share of good strikes that a fault leaves, and the balls it counts for; the balls a sound player's share counts for. Origin: chosen
      * by us.
      */
-    private const SPOILED = [0.42, 2.5];
+    public const SPOILED = [0.42, 2.5];
 
     private const SOUND_BALLS = 9.0;
 
     /** Share of anybody's balls off the neck of the club, and the balls it counts for. Origin: chosen by us. */
-    private const HOSEL = [0.015, 5.0];
+    public const HOSEL = [0.015, 5.0];
 
     /** Traits that are looked at, with the share of a sound player's balls that show them. Origin: chosen by us. */
     private const TRAITS = [
@@ -98,21 +98,21 @@ final class BallLikelihood
     ];
 
     /** Carry error of a sound player, sd over players and over balls, as shares; of the effect of a fault. Origin: chosen by us. */
-    private const CARRY_SD = 0.06;
+    public const CARRY_SD = 0.06;
 
-    private const CARRY_BALL_SD = 0.1;
+    public const CARRY_BALL_SD = 0.1;
 
-    private const CARRY_EFFECT_SD = 0.08;
+    public const CARRY_EFFECT_SD = 0.08;
 
     /** Balls from which their carries tell how much they scatter. Origin: chosen by us. */
     private const CARRY_SCATTER_BALLS = 3;
 
     /** Start direction likewise, degrees. Origin: chosen by us. */
-    private const START_SD_DEG = 1.8;
+    public const START_SD_DEG = 1.8;
 
-    private const START_BALL_SD_DEG = 3.0;
+    public const START_BALL_SD_DEG = 3.0;
 
-    private const START_EFFECT_SD_DEG = 2.0;
+    public const START_EFFECT_SD_DEG = 2.0;
 
     /** Share of students with a fault whose club comes to the ball as a sound player's does. Origin: chosen by us. */
     private const BROUGHT_BACK = 0.2;
@@ -339,7 +339,7 @@ final class BallLikelihood
             $logs[] = log(self::TWO_GROUPS) + $this->inTwoGroups($this->groups, $mean, $between, $scatter, $soundMm);
         }
 
-        return self::logSum($logs);
+        return Distributions::logSum(...$logs);
     }
 
     /**
@@ -380,18 +380,6 @@ final class BallLikelihood
             ($this->touches - 1) * log($scatter);
     }
 
-    /** @param non-empty-list<float> $logs */
-    private static function logSum(array $logs): float
-    {
-        $most = max($logs);
-        $sum = 0.0;
-        foreach ($logs as $log) {
-            $sum += exp($log - $most);
-        }
-
-        return $most + log($sum);
-    }
-
     private function marks(Mechanism $fault, int $key): float
     {
         $typical = $this->calibration->typicalDepth($this->context->case->task->lie);
@@ -429,7 +417,7 @@ final class BallLikelihood
 
         return $key === $sound
             ? $log($key)
-            : self::logSum([log(1 - self::BROUGHT_BACK) + $log($key), log(self::BROUGHT_BACK) + $log($sound)]);
+            : Distributions::logSum(log(1 - self::BROUGHT_BACK) + $log($key), log(self::BROUGHT_BACK) + $log($sound));
     }
 
     private function strikesByTouch(StrikeTable $table): float
@@ -463,8 +451,10 @@ final class BallLikelihood
             return self::logNormal($this->carry[1], $fault->carry, $sd);
         }
 
-        return self::logSum([self::logNormal($this->carry[1], $fault->carry, $sd), self::logNormal($this->carry[1], -$fault->carry, $sd)]) -
-            log(2);
+        return Distributions::logSum(
+            self::logNormal($this->carry[1], $fault->carry, $sd),
+            self::logNormal($this->carry[1], -$fault->carry, $sd),
+        ) - log(2);
     }
 
     /** How the carries of good strikes lie about their mean: some players are calmer, some wilder. */
@@ -476,7 +466,7 @@ final class BallLikelihood
             $logs[] = log($weight) - $this->carry[2] / (2 * $sd * $sd) - ($this->carry[0] - 1) * log($sd);
         }
 
-        return self::logSum($logs);
+        return Distributions::logSum(...$logs);
     }
 
     /** Beta-binomial likelihood of a count, kept once worked out. */

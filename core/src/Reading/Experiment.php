@@ -25,30 +25,16 @@ final readonly class Experiment
 
     private const SCATTER_MM = 24.0;
 
-    /** The same of the log of his scatter, of carry (share) and of start direction (degrees). Origin: chosen by us. */
+    /** The same of the log of his scatter. Origin: chosen by us. */
     private const SCATTER_LOG_SD = 0.25;
-
-    private const CARRY_SD = 0.06;
-
-    private const CARRY_BALL_SD = 0.1;
-
-    private const CARRY_EFFECT_SD = 0.08;
-
-    private const START_SD_DEG = 1.5;
-
-    private const START_BALL_SD_DEG = 3.0;
-
-    private const START_EFFECT_SD_DEG = 2.0;
 
     /** A share that was as it is now is known by so much of the balls of now, and by so many that count alike. Origin: chosen by us. */
     private const KEEPS = 0.7;
 
     private const KEEPS_BALLS = 2.0;
 
-    /** Share of good strikes that a fault leaves, and the balls it and the share of a trait count for. Origin: as in BallLikelihood. */
-    private const SPOILED = [0.42, 2.5];
-
-    private const TRAIT_BALLS = 4.0;
+    /** From here on a change is told as made, and its cause is doubted where it did nothing. */
+    public const LIKELY = 0.5;
 
     /** No experiment moves the odds further than this, as a log: students have good days and bad ones. Origin: chosen by us. */
     public const MOST = 3.5;
@@ -84,7 +70,7 @@ final readonly class Experiment
         $fault = $cause->mechanism->on($this->before->case->task->slopeDeg);
         $log = $this->touch($fault) + $this->carry($fault) + $this->start($fault) + $this->hosel($fault) + $this->traits($fault);
         if ($cause->spoilsStrikes) {
-            [$share, $balls] = self::SPOILED;
+            [$share, $balls] = BallLikelihood::SPOILED;
             $good = $this->share($this->before->pattern->good(), $this->after->pattern->good(), $share, $balls);
             // Beside another fault hardly more are good than before.
             $log += $alone ? $good : log((1 + exp($good)) / 2);
@@ -100,10 +86,11 @@ final readonly class Experiment
      */
     public function inWords(Cause $cause, Words $words, float $told): string
     {
-        $changed = match ($this->daysAgo) {
-            0 => 'it was put right in this lesson',
-            1 => 'it was put right a day ago',
-            default => "it was put right {$words->count($this->daysAgo)} days ago",
+        // Nobody looked, nobody said so: it may not have changed.
+        $changed = ($this->made > self::LIKELY ? 'it was put right' : 'it was worked on').match ($this->daysAgo) {
+            0 => ' in this lesson',
+            1 => ' a day ago',
+            default => " {$words->count($this->daysAgo)} days ago",
         };
         foreach ($cause->clues as $clue) {
             if ($clue->needs() !== [] && $clue->speaksFor($this->before) && $clue->weight($this->after) !== null) {
@@ -149,12 +136,12 @@ final readonly class Experiment
         if ($fault->carry === 0.0 || $then->mean === null || $now->mean === null) {
             return 0.0;
         }
-        $variance = self::CARRY_SD ** 2 + self::CARRY_BALL_SD ** 2 * (1 / $then->n + 1 / $now->n);
+        $variance = BallLikelihood::CARRY_SD ** 2 + BallLikelihood::CARRY_BALL_SD ** 2 * (1 / $then->n + 1 / $now->n);
         $by = $then->mean - $now->mean;
-        $log = self::ratio($by, $fault->carry, self::CARRY_EFFECT_SD, $variance);
+        $log = self::ratio($by, $fault->carry, BallLikelihood::CARRY_EFFECT_SD, $variance);
 
         return $fault->carryEitherWay
-            ? log((exp($log) + exp(self::ratio($by, -$fault->carry, self::CARRY_EFFECT_SD, $variance))) / 2)
+            ? log((exp($log) + exp(self::ratio($by, -$fault->carry, BallLikelihood::CARRY_EFFECT_SD, $variance))) / 2)
             : $log;
     }
 
@@ -165,9 +152,9 @@ final readonly class Experiment
         if ($fault->startDeg === 0.0 || $then->mean === null || $now->mean === null) {
             return 0.0;
         }
-        $variance = self::START_SD_DEG ** 2 + self::START_BALL_SD_DEG ** 2 * (1 / $then->n + 1 / $now->n);
+        $variance = BallLikelihood::START_SD_DEG ** 2 + BallLikelihood::START_BALL_SD_DEG ** 2 * (1 / $then->n + 1 / $now->n);
 
-        return self::ratio($then->mean - $now->mean, $fault->startDeg, self::START_EFFECT_SD_DEG, $variance);
+        return self::ratio($then->mean - $now->mean, $fault->startDeg, BallLikelihood::START_EFFECT_SD_DEG, $variance);
     }
 
     private function hosel(Mechanism $fault): float
@@ -177,7 +164,7 @@ final readonly class Experiment
                 $this->before->pattern->strikeTally(Strike::Hosel),
                 $this->after->pattern->strikeTally(Strike::Hosel),
                 $fault->hosel,
-                self::TRAIT_BALLS,
+                BallLikelihood::HOSEL[1],
             )
             : 0.0;
     }
@@ -187,7 +174,8 @@ final readonly class Experiment
         $log = 0.0;
         foreach ($fault->traits as $trait => $share) {
             $trait = BallTrait::from($trait);
-            $log += $this->share($this->before->pattern->tally($trait), $this->after->pattern->tally($trait), $share, self::TRAIT_BALLS);
+            [$then, $now] = [$this->before->pattern->tally($trait), $this->after->pattern->tally($trait)];
+            $log += $this->share($then, $now, $share, BallLikelihood::TRAIT_BALLS);
         }
 
         return $log;

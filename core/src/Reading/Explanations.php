@@ -13,6 +13,7 @@ use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Schools\Stock;
+use LowPoint\Core\Statistics\Distributions;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Wording\Words;
 
@@ -102,7 +103,7 @@ final class Explanations
     /** @var array<int, float> what putting a cause right told of it, as a log */
     private array $tried = [];
 
-    /** @var list<array{list<int>, list<int>, list<int>, float}> as in Account */
+    /** @var list<array{list<int>, list<int>, float}> as in Account */
     private readonly array $supposed;
 
     /** @var list<array{list<int>, float}> the suppositions by the causes that are there now, and their share */
@@ -227,7 +228,7 @@ final class Explanations
         return new Account(
             array_map(static fn(Cause $cause): string => $cause->id, $this->causes),
             $this->supposed,
-            self::softmax(array_column($this->supposed, 3)),
+            self::softmax(array_column($this->supposed, 2)),
             array_map($this->evidence(...), array_keys($this->causes)),
         );
     }
@@ -255,7 +256,7 @@ final class Explanations
         return $evidence;
     }
 
-    /** @return list<array{list<int>, list<int>, list<int>, float}> as in Account */
+    /** @return list<array{list<int>, list<int>, float}> as in Account */
     private function suppose(): array
     {
         $slope = $this->context->case->task->slopeDeg;
@@ -274,7 +275,7 @@ final class Explanations
         }
         $all = array_sum($odds) ?: 1.0;
         $pairOdds = ($all ** 2 - array_sum(array_map(static fn(float $one): float => $one ** 2, $odds))) / 2 ?: 1.0;
-        $logs = [[[], [], [], $this->logOfNothing($nothing)]];
+        $logs = [[[], [], $this->logOfNothing($nothing)]];
         $alone = $states = [];
         foreach ($odds as $i => $one) {
             $states[$i] = $this->states($i, $singles[$i] - $nothing, $bits);
@@ -286,8 +287,8 @@ final class Explanations
                     $chance +
                     self::TEMPER * ($this->lookSums[$at] + $balls + $moved[0]) +
                     $this->standsOtherwise($this->byLook[$at]);
-                $logs[] = [[$i], $there ? [$i] : [], [$i], log(self::ONE) + $log];
-                $alone[$i] = self::logSum($alone[$i], $log);
+                $logs[] = [[$i], $there ? [$i] : [], log(self::ONE) + $log];
+                $alone[$i] = Distributions::logSum($alone[$i], $log);
             }
             if (\count($states[$i]) > 1) {
                 $this->tried[$i] = $this->tryingTells($states[$i], $singles[$i] - $nothing);
@@ -324,11 +325,9 @@ final class Explanations
                             $jThere => $singles[$j],
                             default => $nothing,
                         };
-                        $there = [...$jThere ? [$j] : [], ...$iThere ? [$i] : []];
                         $logs[] = [
                             [$j, $i],
-                            $there,
-                            $there === [] ? [$j, $i] : $there,
+                            [...$jThere ? [$j] : [], ...$iThere ? [$i] : []],
                             $prior +
                             $iChance +
                             $jChance +
@@ -347,7 +346,7 @@ final class Explanations
      * Shares of suppositions with a correction: which cause it is may change, whether it is any stays with the engine, so that no place
      * learns to accuse the sound.
      *
-     * @param  list<array{list<int>, list<int>, list<int>, float}>  $suppositions  as in Account
+     * @param  list<array{list<int>, list<int>, float}>  $suppositions  as in Account
      * @param  list<float>  $shares  without it
      * @param  array<int, float>  $adds  to the log of each cause, by place
      * @return list<float>
@@ -355,7 +354,7 @@ final class Explanations
     public static function corrected(array $suppositions, array $shares, array $adds): array
     {
         $logs = $faulty = [];
-        foreach ($suppositions as $at => [$held, , , $log]) {
+        foreach ($suppositions as $at => [$held, , $log]) {
             if ($held !== []) {
                 foreach ($held as $i) {
                     $log += $adds[$i] ?? 0.0;
@@ -388,7 +387,7 @@ final class Explanations
     /** Shares of the suppositions, and the probability of each cause from them. */
     private function settle(): void
     {
-        $shares = self::softmax(array_column($this->supposed, 3));
+        $shares = self::softmax(array_column($this->supposed, 2));
         if ($this->learned !== null) {
             $adds = [];
             foreach ($this->causes as $i => $cause) {
@@ -412,8 +411,8 @@ final class Explanations
     private function summed(array $shares): array
     {
         $probabilities = array_fill(0, \count($this->causes), 0.0);
-        foreach ($this->supposed as $at => [, $there, $named]) {
-            foreach ($named as $cause) {
+        foreach ($this->supposed as $at => [$held, $there]) {
+            foreach ($there === [] ? $held : $there as $cause) {
                 $probabilities[$cause] += ($there === [] ? self::LOST_AGAIN : 1.0) * $shares[$at];
             }
         }
@@ -482,17 +481,10 @@ final class Explanations
     {
         $log = -INF;
         foreach ($states as [, $there, $chance, $moved]) {
-            $log = self::logSum($log, $chance + self::TEMPER * ($moved[0] + ($there ? $balls : 0.0)));
+            $log = Distributions::logSum($log, $chance + self::TEMPER * ($moved[0] + ($there ? $balls : 0.0)));
         }
 
         return $log - self::TEMPER * $balls;
-    }
-
-    private static function logSum(float $one, float $other): float
-    {
-        $most = max($one, $other);
-
-        return $most === -INF ? -INF : $most + log(exp($one - $most) + exp($other - $most));
     }
 
     /**

@@ -127,7 +127,7 @@ final readonly class Learned
         return ['version' => $this->version(), 'lines' => $this->lines];
     }
 
-    /** @return LearnedShape with empty lists for what is empty: whoever writes it as JSON may write them as such */
+    /** @return LearnedShape */
     public function toArray(): array
     {
         return [

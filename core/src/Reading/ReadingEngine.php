@@ -80,7 +80,7 @@ final readonly class ReadingEngine
     public function read(LessonCase $case): Reading
     {
         $causes = $this->causes->for($case->task);
-        $wasTried = WasTried::of($case, $causes, $this->model->calibration);
+        $wasTried = $this->wasTried($case);
         $case = $case->withSeen($wasTried->seen);
         $context = EvidenceContext::of($case, $this->model->calibration);
         $card = SetupCard::of(School::followedIn($case->task), $case->task);
@@ -172,7 +172,7 @@ final readonly class ReadingEngine
     public function account(LessonCase $case): Account
     {
         $causes = $this->causes->for($case->task);
-        $wasTried = WasTried::of($case, $causes, $this->model->calibration);
+        $wasTried = $this->wasTried($case);
         $context = EvidenceContext::of($case->withSeen($wasTried->seen), $this->model->calibration);
 
         return (new Explanations($causes, $context, $this->model->calibration, $this->tables, $this->words, $wasTried))->account();
@@ -238,7 +238,12 @@ final readonly class ReadingEngine
     /** With the looks that stand since earlier sets. */
     private function standing(LessonCase $case): LessonCase
     {
-        return $case->withSeen(WasTried::of($case, $this->causes->for($case->task), $this->model->calibration)->seen);
+        return $case->withSeen($this->wasTried($case)->seen);
+    }
+
+    private function wasTried(LessonCase $case): WasTried
+    {
+        return WasTried::of($case, $this->causes->for($case->task), $this->model->calibration);
     }
 
     private function atHand(LessonCase $case): PracticeResources
@@ -324,8 +329,11 @@ final readonly class ReadingEngine
         $likelier = $weighed[0] ?? null;
         $seen = $wasTried->last($tried)?->inWords($tried, $this->words, $told);
 
-        if ($of === null || $seen === null || $told > 0.0) {
-            return $seen === null || $told <= 0.0 ? '' : Words::sentence("{$seen}: keep it").' ';
+        if ($of === null || $seen === null || ! $wasTried->wasMade($tried)) {
+            return '';
+        }
+        if ($told > 0.0) {
+            return Words::sentence("{$seen}: keep it").' ';
         }
 
         $now = $of->probability < self::HARDLY ? 'hardly likely' : "about {$this->words->chance($of->probability)}";

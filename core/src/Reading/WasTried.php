@@ -106,7 +106,7 @@ final readonly class WasTried
         $tried = $this->experiments[$cause->id] ?? [];
         $not = array_product(array_map(static fn(Experiment $one): float => 1 - $one->made * $one->kept, $tried));
 
-        return $not < 0.5;
+        return 1 - $not > Experiment::LIKELY;
     }
 
     /** The last experiment with a cause; null where it was never worked on. */

@@ -48,6 +48,18 @@ final class Distributions
     }
 
     /** Log of the number of ways to choose $k of $n. */
+    /** Log of a sum that is given by the logs of its parts; of none: of nothing. */
+    public static function logSum(float ...$logs): float
+    {
+        $most = max([-INF, ...$logs]);
+        $sum = 0.0;
+        foreach ($most === -INF ? [] : $logs as $log) {
+            $sum += exp($log - $most);
+        }
+
+        return $most === -INF ? -INF : $most + log($sum);
+    }
+
     /** Log of the chance of one row of so many of so many when their share follows Beta(a, b). */
     public static function logBetaBinomial(int $count, int $of, float $a, float $b): float
     {

@@ -7,15 +7,17 @@ namespace LowPoint\Core\Tests\Ledger;
 use LowPoint\Bench\Simulation\RandomCase;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\CaseWriter;
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Ledger\Fit;
 use LowPoint\Core\Ledger\Learning;
 use LowPoint\Core\Ledger\Ledger;
 use LowPoint\Core\Ledger\Line;
+use LowPoint\Core\Ledger\Pooled;
 use LowPoint\Core\Ledger\SoundStudents;
 use LowPoint\Core\Ledger\Taught;
 use LowPoint\Core\Reading\Learned;
-use LowPoint\Core\Reading\Pooled;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Reading\TermGroup;
@@ -69,6 +71,31 @@ final class LearningTest extends TestCase
         self::assertLessThan(0.3, $reading->causes[0]->probability);
         self::assertSame(['version' => (new Learned(9, slopes: $none))->version(), 'lines' => 9], $reading->toArray()['correction']);
         self::assertNull(ReadingEngine::standard()->read($case)->toArray()['correction']);
+    }
+
+    public function test_a_place_learns_which_cause_it_is_and_not_that_it_is_any(): void
+    {
+        $all = array_map(static fn(Cause $cause): string => $cause->id, CauseLibrary::standard()->all());
+        $sure = new Learned(99, array_fill_keys($all, Learned::MOST_BIAS), array_fill_keys(array_column(TermGroup::cases(), 'value'), 1.5));
+        $plain = ReadingEngine::standard();
+        $random = new RandomCase(new Dice(21));
+        $moved = 0;
+        for ($i = 0; $i < 60; $i++) {
+            $case = CaseReader::fromValue($random->valid());
+            [$without, $with] = [$plain->read($case), $plain->with($sure)->read($case)];
+            if ($without->workOnFirst === null) {
+                self::assertNull($with->workOnFirst, "case {$i}: named only by what was learned");
+            }
+            $moved += (int) (($without->causes[0]->cause->id ?? '') !== ($with->causes[0]->cause->id ?? ''));
+        }
+        self::assertGreaterThan(0, $moved);
+        $sound = Cases::of(['balls' => Cases::balls(8, ['strike' => 'clean', 'touch_mm' => 10, 'mark' => 'shallow'])]);
+        $one = new Learned(99, ['ball_back' => Learned::MOST_BIAS]);
+        self::assertEqualsWithDelta(
+            array_sum(array_column($plain->read($sound)->toArray()['causes'], 'probability')),
+            array_sum(array_column($plain->with($one)->read($sound)->toArray()['causes'], 'probability')),
+            0.05,
+        );
     }
 
     public function test_unconfirmed_lines_count_by_their_outcome_and_little(): void

@@ -111,6 +111,17 @@ final class WasTriedTest extends TestCase
         }
     }
 
+    public function test_what_nobody_has_looked_at_is_told_as_worked_on_and_doubted_by_nobody(): void
+    {
+        $reading = self::reading(earlier: [self::before(['done' => null])]);
+        $cause = array_values(array_filter($reading->causes, static fn($one): bool => $one->cause->id === self::CAUSE))[0];
+        self::assertContains('It was worked on 14 days ago, and the balls are as before.', array_column($cause->against, 'text'));
+        self::assertFalse($cause->doubted);
+        self::assertStringNotContainsString('not it alone', $reading->advice);
+        $said = self::reading(earlier: [self::before()]);
+        self::assertStringContainsString('It was put right 14 days ago', $said->advice);
+    }
+
     public function test_where_nobody_says_so_the_looks_tell_whether_it_was_made(): void
     {
         $made = self::p(self::reading(['shaft_lean_deg' => 1], earlier: [self::before(['done' => null])]));

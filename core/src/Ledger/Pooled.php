@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace LowPoint\Core\Reading;
+namespace LowPoint\Core\Ledger;
 
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Reading\Learned;
 
 /** Where learning starts from: a correction pooled over many worlds of made-up students (bench/pool), shipped with the core. */
 final class Pooled
