@@ -22,15 +22,6 @@ final readonly class Learning
     /** Blocks in time; each but the first is held against a fit on those before it. Origin: handbook 16.4. */
     private const BLOCKS = 5;
 
-    /**
-     * How sure the gain in the log score has to be, in standard errors. With a gain in the first place as well, which noise does not bring,
-     * none of 12 made-up ledgers of noise came through and ten of 12 true ones did (bench/ledger). Origin: chosen by us.
-     */
-    private const SURE = 2.5;
-
-    /** No more sound students are given something to work on than this share. Origin: handbook 16.4. */
-    private const SOUND_MORE = 0.01;
-
     public function __construct(
         private Words $words = new Words,
     ) {}
@@ -125,36 +116,17 @@ final readonly class Learning
      */
     private function gate(array $pairs, array $engine, array $corrected, Learned $learned): array
     {
-        $logs = array_map(static fn(array $pair): float => $pair[1]->logScore - $pair[0]->logScore, $pairs);
         $told =
             "On later lines what was confirmed stands first in {$this->words->percent($corrected[1])} instead of ".
             "{$this->words->percent($engine[1])}, log score ".sprintf('%.2f instead of %.2f', $corrected[0], $engine[0]);
-        if (self::sure($logs) < self::SURE || $corrected[1] <= $engine[1]) {
+        if (! Gate::isWon($pairs)) {
             return [false, "{$told}: that is not sure enough to be used."];
         }
         $plain = ReadingEngine::standard($this->words);
-        $more = SoundStudents::setToWork($plain->with($learned)) - SoundStudents::setToWork($plain);
 
-        return $more > self::SOUND_MORE
-            ? [false, "{$told}; but more of the sound would be given something to work on: it is not used."]
-            : [true, "{$told}."];
-    }
-
-    /**
-     * How many standard errors the mean lies above nothing.
-     *
-     * @param  list<float>  $gains
-     */
-    private static function sure(array $gains): float
-    {
-        $n = \count($gains);
-        if ($n < 2) {
-            return 0.0;
-        }
-        $mean = array_sum($gains) / $n;
-        $squares = array_sum(array_map(static fn(float $one): float => ($one - $mean) ** 2, $gains));
-
-        return $squares <= 0.0 ? 0.0 : $mean / sqrt($squares / ($n - 1) / $n);
+        return Gate::sparesTheSound(SoundStudents::setToWork($plain), SoundStudents::setToWork($plain->with($learned)))
+            ? [true, "{$told}."]
+            : [false, "{$told}; but more of the sound would be given something to work on: it is not used."];
     }
 
     /**

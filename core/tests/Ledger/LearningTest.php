@@ -11,6 +11,8 @@ use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Ledger\Fit;
+use LowPoint\Core\Ledger\Gate;
+use LowPoint\Core\Ledger\Judged;
 use LowPoint\Core\Ledger\Learning;
 use LowPoint\Core\Ledger\Ledger;
 use LowPoint\Core\Ledger\Line;
@@ -141,10 +143,35 @@ final class LearningTest extends TestCase
         self::assertEquals($finding['correction'], Learned::fromJson((string) json_encode($finding))->toArray());
     }
 
+    public function test_only_a_sure_gain_that_puts_more_first_is_used(): void
+    {
+        $pairs = static fn(float $gain, float $spread, int $moreFirst): array => array_map(
+            static fn(int $i): array => [
+                new Judged(-1.0, $i >= 10),
+                new Judged(-1.0 + $gain + ($i % 2 === 0 ? $spread : -$spread), $i >= 10 - $moreFirst),
+            ],
+            range(0, 39),
+        );
+        self::assertTrue(Gate::isWon($pairs(0.2, 0.3, 2)));
+        self::assertFalse(Gate::isWon($pairs(0.2, 0.3, 0)), 'no more stand first');
+        self::assertFalse(Gate::isWon($pairs(0.2, 0.3, -2)));
+        self::assertFalse(Gate::isWon($pairs(0.1, 0.3, 2)), 'that may be chance');
+        self::assertFalse(Gate::isWon($pairs(-0.2, 0.3, 2)));
+        self::assertFalse(Gate::isWon([]));
+        self::assertTrue(Gate::sparesTheSound(0.05, 0.06));
+        self::assertFalse(Gate::sparesTheSound(0.05, 0.062));
+    }
+
+    public function test_no_sound_student_is_given_something_to_work_on_by_what_was_learned_alone(): void
+    {
+        $slopes = array_fill_keys(array_column(TermGroup::cases(), 'value'), Learned::MOST_SLOPE);
+        $plain = ReadingEngine::standard();
+        self::assertLessThanOrEqual(SoundStudents::setToWork($plain), SoundStudents::setToWork($plain->with(new Learned(99, slopes: $slopes))));
+    }
+
     public function test_what_the_core_ships_can_be_read(): void
     {
         self::assertSame(0, Pooled::correction()->lines);
-        self::assertLessThan(0.1, SoundStudents::setToWork(ReadingEngine::standard()));
     }
 
     /** @return iterable<string, array{string, list<string>}> */

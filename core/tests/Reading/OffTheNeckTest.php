@@ -78,7 +78,8 @@ final class OffTheNeckTest extends TestCase
     {
         foreach (
             [
-                'carry' => ['carry_m' => 14.5],
+                'carry far off' => ['carry_m' => 14.5],
+                'carry' => ['carry_m' => 13.5],
                 'line' => ['start_deg' => -6],
                 'flight' => ['flight' => 'low'],
                 'roll' => ['roll' => 'runs'],
