@@ -29,7 +29,7 @@ export function Standing({ standing, looks, began, units, faultOf, onSee }: Prop
                     <li key={what.id} className="flex items-center gap-2">
                         <ObservationField
                             {...{ what, value, units }}
-                            since={days === 0 ? t('the set before') : day(back(began, days))}
+                            since={days === 0 ? t('earlier today') : day(back(began, days))}
                             fault={faultOf(what)}
                             onSee={(next) => {
                                 onSee(what, next);

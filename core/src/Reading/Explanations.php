@@ -76,9 +76,6 @@ final class Explanations
 
     private readonly School $school;
 
-    /** @var array<int, EvidenceContext> what each cause is judged by */
-    private array $seenOf = [];
-
     /** @var array<int, array<int, float|null>> of each cause, by clue */
     private array $looks = [];
 
@@ -265,8 +262,8 @@ final class Explanations
         foreach ($this->causes as $i => $cause) {
             $mechanisms[$i] = $cause->mechanism->on($slope);
             $this->terms[$i] = $this->balls->terms($mechanisms[$i], $this->school, $cause->spoilsStrikes);
-            $this->seenOf[$i] = $this->contextOf($cause);
-            $this->looks[$i] = array_map(fn(Clue $clue): ?float => $this->weightOf($clue, $this->seenOf[$i]), $cause->clues);
+            $seen = $this->contextOf($cause);
+            $this->looks[$i] = array_map(fn(Clue $clue): ?float => $this->weightOf($clue, $seen), $cause->clues);
             $this->seenIn[$i] = $this->isSeen($cause, $i);
             $this->sumLooks($i, $cause, $bits);
             $prior = $cause->prior($this->context->case->task);
@@ -495,7 +492,7 @@ final class Explanations
     private function isSeen(Cause $cause, int $i): bool
     {
         foreach ($cause->clues as $at => $clue) {
-            if (($this->looks[$i][$at] ?? 0.0) >= self::TOO_LIGHT_TO_NAME && $clue->speaksFor($this->seenOf[$i])) {
+            if (($this->looks[$i][$at] ?? 0.0) >= self::TOO_LIGHT_TO_NAME && $clue->speaksFor($this->context)) {
                 return true;
             }
         }
@@ -640,8 +637,9 @@ final class Explanations
             }
         };
         foreach ($cause->clues as $at => $clue) {
-            if (($weight = $this->looks[$i][$at]) !== null) {
-                $add($clue->text($this->seenOf[$i], $this->words), $weight, $clue->how($this->words), true);
+            // What was to be changed is not told as seen until it is looked at again.
+            if (($weight = $this->looks[$i][$at]) !== null && $clue->weight($this->context) !== null) {
+                $add($clue->text($this->context, $this->words), $weight, $clue->how($this->words), true);
             }
         }
         $mechanism = $cause->mechanism->on($this->context->case->task->slopeDeg);

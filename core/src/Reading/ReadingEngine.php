@@ -119,6 +119,7 @@ final readonly class ReadingEngine
         );
 
         $text = new PatternText($this->words);
+        $tryingTold = $this->whatTryingTold($wasTried, $explanations, $weighed);
 
         return new Reading(
             $text->headline($context->pattern),
@@ -141,8 +142,8 @@ final readonly class ReadingEngine
             $fit === null || $this->isAboutDistance($context, $first)
                 ? null
                 : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg, $this->words),
-            $this->whatTryingTold($wasTried, $explanations, $weighed).($off === null
-                ? $this->advice($context, $choice, $nextObservation, $nothingSeen)
+            $tryingTold.($off === null
+                ? $this->advice($context, $choice, $nextObservation, $nothingSeen, $tryingTold !== '')
                 : $this->goodBut($context, $off, $explanations->normalTouchMm(), $nextObservation)),
             $context->pattern->lowPointErrorMm($this->model->calibration),
             array_column($toLookAt, 0),
@@ -358,8 +359,14 @@ final readonly class ReadingEngine
             ($next === null ? '' : " Look at {$next->observable->field()->label} before you change anything.");
     }
 
-    private function advice(EvidenceContext $context, WorkOnFirst $choice, ?NextObservation $next, bool $nothingSeen): string
-    {
+    /** @param bool $hasTold  what was tried has been told before it, and what is likelier now */
+    private function advice(
+        EvidenceContext $context,
+        WorkOnFirst $choice,
+        ?NextObservation $next,
+        bool $nothingSeen,
+        bool $hasTold,
+    ): string {
         $first = $choice->cause;
         $good = $context->pattern->asAsked();
         $look = $next?->observable->field()->label;
@@ -374,9 +381,10 @@ final readonly class ReadingEngine
             $context->pattern->count() > 0 && $context->pattern->count() < WorkOnFirst::LEAST_BALLS
                 => 'Too few balls to name a cause. Watch at least three'.($look === null ? '.' : ", and look at {$look} meanwhile."),
             $first === null && ($perhaps = self::perhaps($choice, $next)) !== null => $perhaps,
-            $first === null => $look === null
-                ? 'No cause stands out. Watch more balls.'
-                : 'No cause stands out yet. Take the next look, or watch more balls.',
+            $first === null => match (true) {
+                $look === null => $hasTold ? 'Watch more balls.' : 'No cause stands out. Watch more balls.',
+                default => ($hasTold ? '' : 'No cause stands out yet. ').'Take the next look, or watch more balls.',
+            },
             default => self::asGood($choice, $next) ?? trim("Work on first: {$first->cause->name}. ".self::noGain($choice)),
         };
     }

@@ -122,6 +122,18 @@ final class WasTriedTest extends TestCase
         self::assertStringContainsString('It was put right 14 days ago', $said->advice);
     }
 
+    public function test_what_was_to_be_changed_is_not_told_as_seen_before_it_is_looked_at_again(): void
+    {
+        $reading = self::reading(earlier: [self::before()]);
+        $told = json_encode([$reading->toArray()['causes'], $reading->advice], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        self::assertStringNotContainsString('11°', $told);
+        self::assertStringNotContainsString('No cause stands out yet', $reading->advice, 'beside a likelier one');
+        $cause = array_values(array_filter($reading->causes, static fn($one): bool => $one->cause->id === self::CAUSE))[0];
+        self::assertFalse($cause->seen);
+        $again = self::reading(['shaft_lean_deg' => 11], earlier: [self::before()])->toArray();
+        self::assertStringContainsString('11°', json_encode($again['causes'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+    }
+
     public function test_where_nobody_says_so_the_looks_tell_whether_it_was_made(): void
     {
         $made = self::p(self::reading(['shaft_lean_deg' => 1], earlier: [self::before(['done' => null])]));
