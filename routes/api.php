@@ -19,6 +19,8 @@ use App\Http\Middleware\OwnEntries;
 use App\Http\Middleware\PrivatePage;
 use App\Http\Middleware\WhereTheDeviceIs;
 use App\Http\Middleware\WholeJson;
+use App\Ledger\ConfirmController;
+use App\Ledger\LedgerController;
 use App\Lessons\BallController;
 use App\Lessons\BallSetController;
 use App\Lessons\CaseFileController;
@@ -115,6 +117,10 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
     Route::get('health', HealthController::class)->name('health');
     Route::get('academy/calibration', [CalibrationController::class, 'show'])->name('calibration.show');
     Route::put('academy/calibration', [CalibrationController::class, 'put'])->name('calibration.put');
+    Route::get('academy/ledger', [LedgerController::class, 'show'])->name('ledger.show');
+    Route::put('academy/ledger', [LedgerController::class, 'put'])->name('ledger.put');
+    Route::post('academy/ledger/learn', [LedgerController::class, 'learn'])->name('ledger.learn');
+    Route::get('academy/ledger.jsonl', [LedgerController::class, 'lines'])->name('ledger.lines');
     Route::get('academy/audit', [AcademyController::class, 'audit'])->name('academy.audit');
     Route::get('academy/audit.csv', [AcademyController::class, 'auditSheet'])->name('academy.audit-sheet');
     Route::put('academy/coaches/{coach}', [AcademyController::class, 'putCoach'])->name('academy.put-coach');
@@ -248,6 +254,7 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
         ->scopeBindings();
     Route::post('lessons/{lesson}/sets/{set}/try', TrialController::class)->name('trial')->scopeBindings();
     Route::put('lessons/{lesson}/prescription', [PrescriptionController::class, 'put'])->name('prescription.put');
+    Route::put('lessons/{lesson}/confirmed', ConfirmController::class)->name('prescription.confirm');
     Route::delete('lessons/{lesson}/prescription', [PrescriptionController::class, 'takeBack'])->name('prescription.take-back');
     Route::put('lessons/{lesson}/sets/{set}/balls/{ballId}', [BallController::class, 'put'])
         ->name('ball.put')

@@ -8,6 +8,7 @@ use App\Archive\Bin;
 use App\Archive\Traces;
 use App\Contract\OpenApi;
 use App\Feed\StandInMonitor;
+use App\Ledger\LearnFromOutcomes;
 use App\Models\Academy;
 use App\Models\Role;
 use App\Models\Student;
@@ -139,6 +140,14 @@ Artisan::command('attention:refresh', function (AttentionIndex $attention, Stude
     $this->info("{$students} students.");
 });
 
+// What each academy learns from its outcomes, by the queue.
+Artisan::command('ledger:learn', function (): void {
+    foreach (Academy::query()->lazyById() as $academy) {
+        LearnFromOutcomes::dispatch($academy->id);
+    }
+});
+
 Schedule::call(static fn() => Pulse::Scheduler->beat())->everyMinute();
 Schedule::command('bin:empty')->hourly()->withoutOverlapping();
 Schedule::command('attention:refresh')->dailyAt('02:30')->withoutOverlapping();
+Schedule::command('ledger:learn')->dailyAt('03:15')->withoutOverlapping();

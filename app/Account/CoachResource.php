@@ -10,11 +10,13 @@ use App\Models\User;
 use App\Reading\Engines;
 use Illuminate\Http\Request;
 use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Reading\Learned;
 use LowPoint\Core\Strike\Lie;
 
 /**
  * The coach who is signed in.
  *
+ * @phpstan-import-type LearnedShape from Learned
  * @phpstan-type UnitsShape 'metric'|'imperial'
  * @phpstan-type ClubShape array{name?: string, loft_deg: float, bounce_deg: float}
  * @phpstan-type UsualShape array<string, array{school?: value-of<School>, lie?: value-of<Lie>, carry_m?: float}>
@@ -39,6 +41,8 @@ use LowPoint\Core\Strike\Lie;
  *     owner_key: string,
  *     // Of the strike model, where his academy has another one than ships: for readings without a connection.
  *     calibration: array{changes: array<string, float>, by: string, reason: string, on: string}|null,
+ *     // What it has learned and goes by, for the same. Answers kept long ago do not say.
+ *     correction?: LearnedShape|null,
  * }
  *
  * @property User $resource
@@ -64,6 +68,7 @@ final class CoachResource extends ApiResource
             'keeps_stills' => $this->resource->keeps_stills,
             'owner_key' => $this->resource->owner_key,
             'calibration' => $calibration === null ? null : ['changes' => $calibration->changes] + $calibration->named(),
+            'correction' => Engines::learned($this->resource->academy)?->toArray(),
         ];
     }
 }

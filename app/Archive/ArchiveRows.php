@@ -20,6 +20,8 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\CoachsDrill;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
@@ -27,6 +29,7 @@ use LowPoint\Core\Evidence\Purpose;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Ledger\Line;
 use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Practice\WeeklyPlan;
 use LowPoint\Core\Prescription\CoachsCard;
@@ -199,6 +202,10 @@ final class ArchiveRows
                 'prescriptions' => [
                     'lesson_id' => $id,
                     'cause' => ['required', 'string', 'max:60'],
+                    'confirmed' => [
+                        'nullable',
+                        Rule::in([Line::NOTHING, ...array_map(static fn(Cause $one): string => $one->id, CauseLibrary::standard()->all())]),
+                    ],
                     'school' => ['required', new Enum(School::class)],
                     'content' => ['required', 'array'],
                     'content.cause_name' => ['required', 'string'],

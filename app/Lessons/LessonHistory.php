@@ -8,10 +8,12 @@ use App\Models\Ball;
 use App\Models\Lesson;
 use App\Models\Revision;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
+use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Ledger\Line;
 use LowPoint\Core\Records\Field;
 use LowPoint\Core\Records\Layout;
 use LowPoint\Core\Wording\Words;
@@ -78,6 +80,7 @@ final readonly class LessonHistory
     {
         return match (true) {
             $table === 'balls' => $ball === null ? 'A ball' : "Ball {$ball}",
+            $attribute === 'confirmed' => 'It really was',
             $table === 'prescriptions' => 'Handed out',
             $attribute === 'setup' => 'Set-up',
             $attribute === 'motion' => 'Motion',
@@ -123,6 +126,7 @@ final readonly class LessonHistory
                 $before === null ? 'not asked' : (string) $before,
                 $after === null ? 'not asked' : (string) $after,
             ),
+            'confirmed' => self::became(self::confirmed($before), self::confirmed($after)),
             'purpose' => self::became((string) $before, (string) $after),
             'deleted_at' => $before === null ? 'taken out' : 'put back',
             'closed_at' => $before === null ? 'closed' : 'opened again',
@@ -152,6 +156,15 @@ final readonly class LessonHistory
         }
 
         return implode('; ', $parts);
+    }
+
+    private static function confirmed(mixed $cause): string
+    {
+        return match ($cause) {
+            null => 'not said',
+            Line::NOTHING => 'nothing wrong',
+            default => CauseLibrary::standard()->find((string) $cause)?->shortName() ?? (string) $cause,
+        };
     }
 
     private static function became(string $before, string $after): string

@@ -124,10 +124,12 @@ final readonly class Prescribing
         $before = Revision::query()
             ->where(['subject_type' => $given->getTable(), 'subject_id' => $given->historyKey()])
             ->where('changed_at', '>=', $given->created_at)
+            // What it really was may be said in between.
+            ->whereNotNull('before->content')
             ->latest('changed_at')
             ->latest('id')
             ->first()?->before;
-        if (! isset($before['content'])) {
+        if ($before === null) {
             $given->delete();
 
             return null;

@@ -9,13 +9,17 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use LowPoint\Core\Reading\Learned;
 
 /**
  * Coaches who work together. Nobody outside reaches anything of it.
  *
+ * @phpstan-import-type LearnedShape from Learned
+ *
  * @property string $id
  * @property string $name
  * @property array{changes: array<string, float>, reason: string, on: string}|null $calibration of the strike model, as it is now
+ * @property LearnedShape|null $correction what it has learned from its outcomes, where that is used
  * @property array<string, string> $schools shot => the school it is taught in here
  */
 final class Academy extends Model
@@ -24,11 +28,11 @@ final class Academy extends Model
     use HasFactory;
     use HasUlids;
 
-    protected $fillable = ['name', 'schools', 'calibration'];
+    protected $fillable = ['name', 'schools', 'calibration', 'correction'];
 
     protected $attributes = ['schools' => '{}'];
 
-    protected $casts = ['schools' => 'array', 'calibration' => 'array'];
+    protected $casts = ['schools' => 'array', 'calibration' => 'array', 'correction' => 'array'];
 
     /** @return HasMany<User, $this> by name, also those who have left */
     public function coaches(): HasMany

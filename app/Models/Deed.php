@@ -22,4 +22,5 @@ enum Deed: string
     case CameBack = 'came_back';
     case SchoolsSet = 'schools_set';
     case Recalibrated = 'recalibrated';
+    case LearningSwitched = 'learning_switched';
 }

@@ -12,6 +12,7 @@ use Illuminate\Support\Carbon;
  *
  * @property string $lesson_id
  * @property string $cause
+ * @property string|null $confirmed the cause that it really was, or that there was none; null = not said
  * @property string $school
  * @property array<string, mixed> $content
  * @property Carbon $created_at
@@ -20,7 +21,7 @@ final class Prescription extends Model
 {
     use KeepsHistory;
 
-    protected $fillable = ['lesson_id', 'cause', 'school', 'content'];
+    protected $fillable = ['lesson_id', 'cause', 'confirmed', 'school', 'content'];
 
     protected $casts = ['content' => 'array'];
 

@@ -41,11 +41,12 @@ final class History
         foreach (
             DB::table('prescriptions')
                 ->whereIn('lesson_id', $lessons->pluck('id'))
-                ->get(['lesson_id', 'cause', 'gist']) as $one
+                ->get(['lesson_id', 'cause', 'confirmed', 'gist']) as $one
         ) {
             $gist = self::json($one->gist);
             $given[$one->lesson_id] = [
                 'id' => $one->cause,
+                'confirmed' => $one->confirmed,
                 'cause' => (string) ($gist['cause'] ?? ''),
                 'setup' => array_map(SetupChange::past(...), array_values($gist['setup'] ?? [])),
                 'feel' => (string) ($gist['feel'] ?? ''),

@@ -21,7 +21,7 @@ final readonly class HistoryLesson
 {
     /**
      * @param  array<string, mixed>  $task  in the form of the case file
-     * @param  array{id: string, cause: string, setup: list<string>, feel: string, drills: list<string>}|null  $given
+     * @param  array{id: string, confirmed: string|null, cause: string, setup: list<string>, feel: string, drills: list<string>}|null  $given
      * @param  list<SetSummed>  $sets
      */
     public function __construct(

@@ -29,6 +29,9 @@ use LowPoint\Core\Strike\Lie;
  *     cause: string,
  *     name: ToldShape,
  *     since: string,
+ *     // What it really was, as the coach said it in this lesson: a cause, "none", or null where he did not; and what it can have been.
+ *     // Answers kept long ago do not say.
+ *     was?: array{lesson: string, confirmed: string|null, could_be: list<array{cause: string, name: ToldShape}>},
  *     verdict: value-of<Verdict>,
  *     verdict_text: ToldShape,
  *     text: ToldShape,
@@ -55,6 +58,8 @@ use LowPoint\Core\Strike\Lie;
  * }
  * @phpstan-type GivenShape array{
  *     id: string,
+ *     // Answers kept long ago do not say.
+ *     confirmed?: string|null,
  *     cause: ToldShape,
  *     setup: list<ToldShape>,
  *     feel: ToldShape,

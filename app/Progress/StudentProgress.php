@@ -12,6 +12,7 @@ use App\Practice\PracticeNoteResource;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Practice\NextStep;
@@ -241,6 +242,7 @@ final readonly class StudentProgress
                 'name' => $known->name ?? $cause,
                 'counted' => $measure->label(),
                 'since' => $since[0]->beganAt->toIso8601String(),
+                'was' => self::was($lesson, $cause, $since),
                 'verdict' => $judgement->verdict->value,
                 'verdict_text' => $judgement->label(),
                 'text' => $judgement->text,
@@ -263,6 +265,32 @@ final readonly class StudentProgress
         }
 
         return array_values($works);
+    }
+
+    /**
+     * What the coach says that it really was, and what it can have been: the one touch with which a cause is closed (handbook 16.4).
+     *
+     * @param  HistoryLesson  $last  the latest in which it was worked on
+     * @param  list<HistoryLesson>  $since  from the first in which it was, oldest first
+     * @return array<string, mixed>
+     */
+    private static function was(HistoryLesson $last, string $cause, array $since): array
+    {
+        $said = array_filter(
+            array_map(
+                static fn(HistoryLesson $one): ?string => ($one->given['id'] ?? null) === $cause ? $one->given['confirmed'] : null,
+                $since,
+            ),
+        );
+
+        return [
+            'lesson' => $last->id,
+            'confirmed' => array_pop($said),
+            'could_be' => array_map(
+                static fn(Cause $one): array => ['cause' => $one->id, 'name' => $one->name],
+                CauseLibrary::standard()->for(CaseReader::task($last->task)),
+            ),
+        ];
     }
 
     /** @param list<SetSummary> $sets oldest first; the day of the last one that counts, since it is like the first */

@@ -64,13 +64,21 @@ final class EarlierSets
     /**
      * What was handed out in a lesson was so after its last set before the change, or after its last one.
      *
+     * @param  Collection<int, BallSet>  $sets  of the lesson
+     */
+    public static function givenAfter(Collection $sets): ?BallSet
+    {
+        return $sets->where('purpose', Purpose::Before->value)->last() ?? $sets->last();
+    }
+
+    /**
      * @param  Collection<int, BallSet>  $sets
      * @return array<string, string> cause by set
      */
     private static function workedOn(Lesson $lesson, Collection $sets): array
     {
         $cause = $lesson->prescription->cause ?? null;
-        $after = $sets->where('purpose', Purpose::Before->value)->last() ?? $sets->last();
+        $after = self::givenAfter($sets);
 
         return $cause === null || $after === null || CauseLibrary::standard()->find($cause) === null ? [] : [$after->id => $cause];
     }

@@ -8,13 +8,14 @@ use App\Models\Academy;
 use App\Models\Student;
 use App\Models\User;
 use Illuminate\Support\Facades\Auth;
+use LowPoint\Core\Reading\Learned;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Strike\Recalibration;
 use LowPoint\Core\Wording\Words;
 
 /**
- * The engine that reads for a student: with the model as his academy has calibrated it, whoever asks, and with the equipment of the coach
- * who asks. Kept while a request or a job lasts.
+ * The engine that reads for a student: with the model as his academy has calibrated it and what it has learned, whoever asks, and
+ * with the equipment of the coach who asks. Kept while a request or a job lasts.
  */
 final class Engines
 {
@@ -30,9 +31,20 @@ final class Engines
         // Mostly his own coach asks.
         $academy = $coach?->id === $student->coach_id ? $coach->academy : $student->coach->academy;
 
-        $key = json_encode([$academy->id, $academy->calibration, $coach?->equipment], JSON_THROW_ON_ERROR);
+        $key = json_encode([$academy->id, $academy->calibration, $academy->correction, $coach?->equipment], JSON_THROW_ON_ERROR);
 
-        return $this->made[$key] ??= ReadingEngine::standard($this->words, $coach?->equipment, self::recalibration($academy));
+        return $this->made[$key] ??= ReadingEngine::standard(
+            $this->words,
+            $coach?->equipment,
+            self::recalibration($academy),
+            self::learned($academy),
+        );
+    }
+
+    /** Null where the academy has learned nothing that is used. */
+    public static function learned(Academy $academy): ?Learned
+    {
+        return $academy->correction === null ? null : Learned::fromValue($academy->correction);
     }
 
     /** Null where the model is as it ships. */

@@ -37,6 +37,12 @@ final class SetReading
         return CaseReader::fromValue($this->told($lesson, $set) + ['earlier' => $this->earlier->of($lesson, $set)]);
     }
 
+    /** A later set as if the first had been asked again: what became of it. */
+    public function caseAfter(Lesson $lesson, BallSet $set, BallSet $later): LessonCase
+    {
+        return CaseReader::fromValue(self::seen($later) + $this->told($lesson, $set));
+    }
+
     /** @return array<string, mixed> */
     private function told(Lesson $lesson, BallSet $set): array
     {
@@ -44,6 +50,14 @@ final class SetReading
             'format' => CaseReader::FORMAT,
             'student' => ['handed' => $lesson->student->handed, 'limits' => $lesson->student->limits],
             'task' => $lesson->task + $this->ownLength($lesson, $set),
+            ...self::seen($set),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function seen(BallSet $set): array
+    {
+        return [
             'setup' => $set->setup,
             'motion' => $set->motion,
             'measured' => $set->measured ?? [],

@@ -6,6 +6,7 @@ import { PageTabs } from '../ui/PageTabs';
 import { AuditTrail } from './AuditTrail';
 import { Coaches } from './Coaches';
 import { Health } from './Health';
+import { Learned } from './Learned';
 import { ModelTab } from './ModelTab';
 import { Outcomes } from './Outcomes';
 import { Schools } from './Schools';
@@ -48,6 +49,7 @@ export function AcademyPage() {
                 tabs={[
                     { id: 'coaches', title: t('Coaches'), content: <Coaches me={coach} /> },
                     { id: 'outcomes', title: t('Outcomes'), content: <Outcomes /> },
+                    { id: 'learned', title: t('What was learned'), content: <Learned /> },
                     { id: 'schools', title: t('Name and schools'), content: <Schools academy={academy.data} /> },
                     { id: 'model', title: t('Strike model'), content: <ModelTab /> },
                     { id: 'audit', title: t('Who did what'), content: <AuditTrail /> },

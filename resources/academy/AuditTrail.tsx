@@ -23,6 +23,7 @@ const DEEDS: Record<AuditLine['deed'], string> = {
     came_back: said('took a coach back'),
     schools_set: said('set the schools'),
     recalibrated: said('recalibrated the strike model'),
+    learning_switched: said('switched what was learned'),
 };
 
 /** Who did what; only added to. */

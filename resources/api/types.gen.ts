@@ -125,6 +125,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/academy/ledger": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was learned at last, in sentences, and whether readings go by it. */
+        get: operations["ledger.show"];
+        /** Whether readings may go by what was learned, where it proves itself. */
+        put: operations["ledger.put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/academy/ledger.jsonl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The ledger, a line a piece of work that came to an end; whose it was stands nowhere in it. */
+        get: operations["ledger.lines"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/academy/ledger/learn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Learns now and not at night, beside the web server. */
+        post: operations["ledger.learn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/academy/links": {
         parameters: {
             query?: never;
@@ -460,6 +512,23 @@ export interface paths {
         /** What changed from the first set of a lesson to the last, and how sure that is. */
         get: operations["comparison"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{lesson}/confirmed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The cause it was, that nothing was wrong, or not said any more. */
+        put: operations["prescription.confirm"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1866,7 +1935,7 @@ export interface components {
             at: string;
             coach: string;
             /** @enum {string} */
-            deed: "signed_in" | "exported" | "erased" | "shared" | "unshared" | "handed_over" | "invited" | "joined" | "reset_made" | "password_changed" | "role_changed" | "left" | "came_back" | "schools_set" | "recalibrated";
+            deed: "signed_in" | "exported" | "erased" | "shared" | "unshared" | "handed_over" | "invited" | "joined" | "reset_made" | "password_changed" | "role_changed" | "left" | "came_back" | "schools_set" | "recalibrated" | "learning_switched";
             /** @description Empty where the student was erased since; null where it is about none. */
             student: string | null;
             about: {
@@ -2180,6 +2249,8 @@ export interface components {
                 reason: string;
                 on: string;
             } | null;
+            /** @description What it has learned and goes by, for the same. Answers kept long ago do not say. */
+            correction?: components["schemas"]["Learned"] | null;
         };
         CoachAtWork: {
             id: string;
@@ -2205,6 +2276,9 @@ export interface components {
             text: components["schemas"]["Told"] | null;
             /** @description How sure it is that they differ; null with one set. */
             sure: components["schemas"]["Told"] | null;
+        };
+        Confirmed: {
+            confirmed: string | null;
         };
         Consent: {
             id: string;
@@ -2541,6 +2615,20 @@ export interface components {
         FirstStart: {
             needed: boolean;
         };
+        Found: {
+            lines: number;
+            confirmed: number;
+            /** @description Confirmed lines that were held against a fit on those before them. */
+            held_out: number;
+            engine: components["schemas"]["Held"];
+            corrected: components["schemas"]["Held"];
+            /** @description It proved itself on later lines. */
+            adopted: boolean;
+            why: components["schemas"]["Told"];
+            sentences: components["schemas"]["Told"][];
+            /** @description Of the correction; null = none was fitted. */
+            version: string | null;
+        };
         FromDevice: {
             device: string;
             number: number;
@@ -2548,6 +2636,8 @@ export interface components {
         };
         Given: {
             id: string;
+            /** @description Answers kept long ago do not say. */
+            confirmed?: string | null;
             cause: components["schemas"]["Told"];
             setup: components["schemas"]["Told"][];
             feel: components["schemas"]["Told"];
@@ -2677,6 +2767,26 @@ export interface components {
                     [key: string]: number;
                 };
             };
+        };
+        Ledger: {
+            /** @description Confirmed lines below which nothing is learned. */
+            least: number;
+            /** @description Whether it is to be used where it proves itself. */
+            wanted: boolean;
+            /** @description Whether readings go by it. */
+            used: boolean;
+            learned_at: string | null;
+            /** @description Null = nothing was learned yet. */
+            finding: components["schemas"]["Found"] | null;
+            /** @description Null = it is not at work. */
+            at_work: {
+                /** @enum {string} */
+                step: "waiting" | "works" | "lines" | "blocks" | "fit";
+                done: number;
+                of: number;
+            } | null;
+            /** @description It is to be done, and no worker answers. */
+            helper_silent: boolean;
         };
         Lesson: {
             id: string;
@@ -3453,6 +3563,11 @@ export interface components {
             role: "lead" | "coach";
             left: boolean;
         };
+        /** @description What it really was. */
+        PutConfirmed: {
+            /** @description The id of a cause, none where nothing was wrong, null where nobody says. */
+            confirmed?: string | null;
+        };
         /** @description That a guardian agreed. */
         PutConsent: {
             /** @enum {string} */
@@ -3461,6 +3576,10 @@ export interface components {
             given_by: string;
             /** @description The day; today where it is left out. */
             given_on?: string | null;
+        };
+        /** @description Whether readings may go by what was learned. */
+        PutLedger: {
+            wanted: boolean;
         };
         /** @description Whose lesson it is, what the shot asks, when it was given. */
         PutLesson: {
@@ -4232,6 +4351,15 @@ export interface components {
             cause: string;
             name: components["schemas"]["Told"];
             since: string;
+            /** @description What it really was, as the coach said it in this lesson: a cause, "none", or null where he did not; and what it can have been. Answers kept long ago do not say. */
+            was?: {
+                lesson: string;
+                confirmed: string | null;
+                could_be: {
+                    cause: string;
+                    name: components["schemas"]["Told"];
+                }[];
+            };
             /** @enum {string} */
             verdict: "fixed" | "improving" | "slipping" | "no_change" | "too_early";
             verdict_text: components["schemas"]["Told"];
@@ -4293,6 +4421,7 @@ export type Coach = components['schemas']['Coach'];
 export type CoachAtWork = components['schemas']['CoachAtWork'];
 export type Colleague = components['schemas']['Colleague'];
 export type Comparison = components['schemas']['Comparison'];
+export type Confirmed = components['schemas']['Confirmed'];
 export type Consent = components['schemas']['Consent'];
 export type Constant = components['schemas']['Constant'];
 export type Counting = components['schemas']['Counting'];
@@ -4326,6 +4455,7 @@ export type Figure = components['schemas']['Figure'];
 export type Finding = components['schemas']['Finding'];
 export type FirstAccount = components['schemas']['FirstAccount'];
 export type FirstStart = components['schemas']['FirstStart'];
+export type Found = components['schemas']['Found'];
 export type FromDevice = components['schemas']['FromDevice'];
 export type Given = components['schemas']['Given'];
 export type GivenPrescription = components['schemas']['GivenPrescription'];
@@ -4343,6 +4473,7 @@ export type JoinDrill = components['schemas']['JoinDrill'];
 export type KeepStill = components['schemas']['KeepStill'];
 export type Language = components['schemas']['Language'];
 export type Learned = components['schemas']['Learned'];
+export type Ledger = components['schemas']['Ledger'];
 export type Lesson = components['schemas']['Lesson'];
 export type LessonBase = components['schemas']['LessonBase'];
 export type LessonFeed = components['schemas']['LessonFeed'];
@@ -4401,7 +4532,9 @@ export type PutAccount = components['schemas']['PutAccount'];
 export type PutBall = components['schemas']['PutBall'];
 export type PutBallSet = components['schemas']['PutBallSet'];
 export type PutCoach = components['schemas']['PutCoach'];
+export type PutConfirmed = components['schemas']['PutConfirmed'];
 export type PutConsent = components['schemas']['PutConsent'];
+export type PutLedger = components['schemas']['PutLedger'];
 export type PutLesson = components['schemas']['PutLesson'];
 export type PutOwnCard = components['schemas']['PutOwnCard'];
 export type PutOwnDrill = components['schemas']['PutOwnDrill'];
@@ -4658,6 +4791,90 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StudentPage"];
+                };
+            };
+        };
+    };
+    "ledger.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ledger"];
+                };
+            };
+        };
+    };
+    "ledger.put": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutLedger"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ledger"];
+                };
+            };
+        };
+    };
+    "ledger.lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": unknown;
+                };
+            };
+        };
+    };
+    "ledger.learn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ledger"];
                 };
             };
         };
@@ -5234,6 +5451,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Comparison"];
+                };
+            };
+        };
+    };
+    "prescription.confirm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lesson: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutConfirmed"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Confirmed"];
                 };
             };
         };

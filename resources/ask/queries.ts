@@ -101,6 +101,13 @@ export const ask = {
         queryOptions({ queryKey: [...changed.academy.queryKey, 'outlook'], queryFn: () => answer(api.GET('/api/academy/outlook')) }),
     accountLinks: () => queryOptions({ ...changed.accountLinks, queryFn: () => answer(api.GET('/api/academy/links')) }),
     calibration: () => queryOptions({ ...changed.calibration, queryFn: () => answer(api.GET('/api/academy/calibration')) }),
+    /** While it learns it is looked at again. */
+    ledger: () =>
+        queryOptions({
+            queryKey: [...changed.academy.queryKey, 'ledger'],
+            queryFn: () => answer(api.GET('/api/academy/ledger')),
+            refetchInterval: ({ state }) => (state.data?.at_work ? LOOK_AGAIN_MS : false),
+        }),
     health: () => queryOptions({ queryKey: ['health'], queryFn: () => answer(api.GET('/api/health')) }),
     audit: () =>
         infiniteQueryOptions({

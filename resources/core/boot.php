@@ -7,6 +7,7 @@ use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\CaseFile\MeasureRequest;
 use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Reading\Learned;
 use LowPoint\Core\Reading\ReadingEngine;
 use LowPoint\Core\Strike\Recalibration;
 use LowPoint\Core\Wording\Refusals;
@@ -60,6 +61,7 @@ try {
                 new Words(Units::from($question['units'])),
                 $question['equipment'] ?? null,
                 isset($question['calibration']) ? Recalibration::of(...$question['calibration']) : null,
+                isset($question['correction']) ? Learned::fromValue($question['correction']) : null,
             )->read(
                 CaseReader::fromValue(['format' => CaseReader::FORMAT] + $question['case']),
             )->toArray()

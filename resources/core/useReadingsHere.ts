@@ -39,6 +39,7 @@ export function useReadingsHere({ lesson, student, coach, unread }: Props): Reco
                           units: coach.units,
                           equipment: coach.equipment,
                           calibration: coach.calibration,
+                          correction: coach.correction,
                       };
             return {
                 queryKey: ['read here', question],

@@ -125,6 +125,11 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
                     })}
                 </p>
             )}
+            {reading.correction != null && (
+                <p className="text-sm text-soft">
+                    {t('Weighed with what {{count}} outcomes of this academy have taught.', { count: reading.correction.lines })}
+                </p>
+            )}
             <p className="sr-only" role="status">
                 {[pattern.text, reading.advice, reading.prediction?.text].join(' ')}
             </p>

@@ -13,6 +13,7 @@ import { Kinds } from './Kinds';
 import { Records } from './Records';
 import { StudentForm } from './StudentForm';
 import { HowSure, UnderWork } from './UnderWork';
+import { WasIt } from './WasIt';
 
 /** So many lessons more are drawn at a press. */
 const MORE = 24;
@@ -152,6 +153,9 @@ function Standing({ student, progress, work, onCause }: StandingProps) {
     return (
         <section aria-label={t('The student')} className="space-y-3">
             {work !== undefined && <HowSure work={work} />}
+            {work?.was !== undefined && student.may.update && (work.now !== null || work.was.confirmed !== null) && (
+                <WasIt studentId={student.id} work={work} was={work.was} />
+            )}
             {works.length > 1 && (
                 <div role="group" aria-label={t('Causes')} className="flex flex-wrap gap-1.5">
                     {works.map((one) => (

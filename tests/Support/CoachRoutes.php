@@ -222,6 +222,8 @@ trait CoachRoutes
             ],
             $route->uri() === 'api/academy/links' => ['role' => 'coach'],
             $route->uri() === 'api/academy' => ['name' => 'Saltgrass', 'schools' => ['chip' => 'handle_ahead']],
+            $route->uri() === 'api/academy/ledger' => ['wanted' => true],
+            str_ends_with($route->uri(), 'confirmed') => ['confirmed' => 'scoop'],
             $route->uri() === 'api/academy/calibration' => ['changes' => ['mark_seen' => 0.7], 'reason' => 'firmer turf'],
             str_contains($route->uri(), 'academy/coaches') => ['role' => 'coach', 'left' => false],
             str_contains($route->uri(), 'shares/') => ['level' => 'read'],

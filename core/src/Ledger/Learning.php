@@ -17,7 +17,7 @@ final readonly class Learning
     public const LEAST_CONFIRMED = 60;
 
     /** Of more lines than this the newest are enough: a place changes. Origin: chosen by us. */
-    private const NEWEST = 800;
+    public const NEWEST = 800;
 
     /** Blocks in time; each but the first is held against a fit on those before it. Origin: handbook 16.4. */
     private const BLOCKS = 5;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Ledger;
 
 use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\CaseFile\CaseWriter;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Fault;
@@ -48,6 +49,31 @@ final class Ledger
         $read->check();
 
         return array_values(array_filter($lines));
+    }
+
+    /** @param list<Line> $lines */
+    public static function toJsonLines(array $lines): string
+    {
+        $flags = JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
+
+        return implode(
+            '',
+            array_map(
+                static fn(Line $line): string => json_encode(
+                    [
+                        'case' => CaseWriter::toArray($line->case),
+                        'worked_on' => $line->workedOn,
+                        'done' => $line->done,
+                        'after' => $line->after === null
+                            ? null
+                            : array_intersect_key(CaseWriter::toArray($line->after), array_flip(self::AFTER)),
+                        'confirmed' => $line->confirmed,
+                    ],
+                    $flags,
+                )."\n",
+                $lines,
+            ),
+        );
     }
 
     private static function line(Read $read, mixed $data, string $under): ?Line

@@ -170,6 +170,14 @@ final class LearningTest extends TestCase
         self::assertLessThanOrEqual(SoundStudents::setToWork($plain), SoundStudents::setToWork($bent));
     }
 
+    public function test_a_ledger_that_was_written_reads_back_as_it_was(): void
+    {
+        $case = Cases::of(Cases::BEA);
+        $after = Cases::of(['setup' => ['shaft_lean_deg' => 2]] + Cases::BEA);
+        $lines = [new Line($case, 'scoop', true, $after, Line::NOTHING), new Line($case, confirmed: 'ball_back'), new Line($case)];
+        self::assertEquals($lines, Ledger::fromJsonLines(Ledger::toJsonLines($lines)));
+    }
+
     public function test_what_the_core_ships_can_be_read(): void
     {
         self::assertSame(0, Pooled::correction()->lines);
