@@ -10,7 +10,6 @@ import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';
 import { Problem } from '../ui/Problem';
 import { moment } from '../ui/reader';
-import { percent } from '../ui/units';
 
 /** What this academy has learned from its own outcomes, in sentences; used where it proves itself, and only while its lead wants it. */
 export function Learned() {
@@ -39,22 +38,13 @@ export function Learned() {
             </p>
             <p className="mt-4 text-xl font-semibold">{t(state(ledger.data))}</p>
             {finding !== null && (
-                <>
-                    <p className="mt-1">{finding.why}</p>
-                    <Held finding={finding} />
-                    {finding.sentences.length > 0 && (
-                        <>
-                            <h2 className="mt-4 text-lg">{used ? t('What is other here') : t('What would be other here')}</h2>
-                            <ul>
-                                {finding.sentences.map((one) => (
-                                    <li key={one} className="border-b border-line py-1.5">
-                                        {one}
-                                    </li>
-                                ))}
-                            </ul>
-                        </>
-                    )}
-                </>
+                <p className="mt-1">
+                    {t('{{lines}} works that came to an end, {{confirmed}} of them confirmed.', {
+                        lines: finding.lines,
+                        confirmed: finding.confirmed,
+                    })}{' '}
+                    {finding.why}
+                </p>
             )}
             <div className="mt-4 flex flex-wrap items-center gap-3">
                 <div role="group" aria-label={t('Use what was learned')} className="flex">
@@ -107,6 +97,18 @@ export function Learned() {
                 </p>
             )}
             <Problem text={told(want.error ?? learn.error)} className="mt-2" />
+            {finding !== null && finding.sentences.length > 0 && (
+                <>
+                    <h2 className="mt-4 text-lg">{used ? t('What is other here') : t('What would be other here')}</h2>
+                    <ul>
+                        {finding.sentences.map((one) => (
+                            <li key={one} className="border-b border-line py-1.5">
+                                {one}
+                            </li>
+                        ))}
+                    </ul>
+                </>
+            )}
         </div>
     );
 }
@@ -123,45 +125,4 @@ function state({ used, finding, wanted }: Ledger): string {
     if (used) return said('Readings go by what was learned here.');
     if (finding === null) return said('Nothing was learned yet.');
     return finding.adopted && !wanted ? said('It proved itself, and is switched off.') : said('Readings go by the engine as it ships.');
-}
-
-/** On later works, the engine beside what was learned. */
-function Held({ finding }: { finding: NonNullable<Ledger['finding']> }) {
-    const { t } = useTranslation();
-    const row = (name: string, { first, log_score: logScore }: typeof finding.engine) =>
-        first !== null &&
-        logScore !== null && (
-            <tr className="border-b border-line">
-                <th scope="row" className="py-1.5 pr-6 text-left font-semibold">
-                    {name}
-                </th>
-                <td className="pr-6">{percent(first)}</td>
-                <td>{logScore.toFixed(2)}</td>
-            </tr>
-        );
-    return (
-        <>
-            <p className="mt-1">
-                {t('{{lines}} works that came to an end, {{confirmed}} of them confirmed.', {
-                    lines: finding.lines,
-                    confirmed: finding.confirmed,
-                })}
-            </p>
-            {finding.held_out > 0 && (
-                <table className="mt-2">
-                    <thead>
-                        <tr className="border-b-[1.5px] border-ink text-left">
-                            <th className="py-1 pr-6 font-normal">{t('On {{count}} later works', { count: finding.held_out })}</th>
-                            <th className="pr-6 font-normal">{t('what it was stood first')}</th>
-                            <th className="font-normal">{t('log score, 0 is best')}</th>
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {row(t('as it ships'), finding.engine)}
-                        {row(t('as learned here'), finding.corrected)}
-                    </tbody>
-                </table>
-            )}
-        </>
-    );
 }

@@ -153,9 +153,6 @@ function Standing({ student, progress, work, onCause }: StandingProps) {
     return (
         <section aria-label={t('The student')} className="space-y-3">
             {work !== undefined && <HowSure work={work} />}
-            {work?.was !== undefined && student.may.update && (work.now !== null || work.was.confirmed !== null) && (
-                <WasIt studentId={student.id} work={work} was={work.was} />
-            )}
             {works.length > 1 && (
                 <div role="group" aria-label={t('Causes')} className="flex flex-wrap gap-1.5">
                     {works.map((one) => (
@@ -186,6 +183,9 @@ function Standing({ student, progress, work, onCause }: StandingProps) {
                     {one.passed ? `, ${t('passed')}` : ''}. {one.next}
                 </p>
             ))}
+            {work?.was !== undefined && student.may.update && (work.now !== null || work.was.confirmed !== null) && (
+                <WasIt studentId={student.id} work={work} was={work.was} />
+            )}
             <p className="text-soft break-words">
                 {student.handed === 'left' ? t('Left-handed.') + ' ' : t('Right-handed.') + ' '}
                 {student.about}

@@ -6,6 +6,7 @@ namespace LowPoint\Core\Ledger;
 
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
+use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Reading\Learned;
 use LowPoint\Core\Reading\TermGroup;
 use LowPoint\Core\Wording\Words;
@@ -33,14 +34,14 @@ final class LearnedInWords
             foreach (TermGroup::cases() as $group) {
                 $by = ($learned->ofCauses[$id][$group->value] ?? 0.0) - ($elsewhere->ofCauses[$id][$group->value] ?? 0.0);
                 if (abs($by) >= self::TOLD_SLOPE) {
-                    $told[] = [abs($by), "Here {$cause->shortName()} shows ".self::more($by)." in {$group->words()} than elsewhere."];
+                    $told[] = [abs($by), self::named($cause).": {$group->words()}, weighed ".self::more($by).' here than elsewhere.'];
                 }
             }
         }
         foreach (TermGroup::cases() as $group) {
             $by = ($learned->slopes[$group->value] ?? 0.0) - ($elsewhere->slopes[$group->value] ?? 0.0);
             if (abs($by) >= self::TOLD_SLOPE) {
-                $told[] = [abs($by), Words::sentence("{$group->words()}: tells ".self::more($by).' here than elsewhere')];
+                $told[] = [abs($by), Words::sentence("{$group->words()}: weighed ".self::more($by).' here than elsewhere')];
             }
         }
         usort($told, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
@@ -50,10 +51,18 @@ final class LearnedInWords
 
     private static function likelier(Cause $cause, float $by): string
     {
-        $times = round(exp(abs($by)), 1);
+        return self::named($cause).': about '.round(exp($by), 1).' times as often here as elsewhere.';
+    }
 
-        return "Here {$cause->shortName()} is it".
-            ($by > 0 ? " about {$times} times as often as elsewhere." : " only one time in {$times} of elsewhere.");
+    /** Of some causes there is one on turf and one in sand. */
+    private static function named(Cause $cause): string
+    {
+        $same = array_filter(
+            CauseLibrary::standard()->all(),
+            static fn(Cause $one): bool => $one->shortName() === $cause->shortName(),
+        );
+
+        return $cause->shortName().(\count($same) > 1 && $cause->shots === [Shot::Bunker] ? ' (in sand)' : '');
     }
 
     private static function more(float $by): string
