@@ -31,6 +31,8 @@ final readonly class SetupChange
         public ?float $from,
         public ?float $to,
         public string $text,
+        /** Where it is to lie. */
+        public ?Range $range = null,
     ) {}
 
     public static function inWords(string $text): self
@@ -60,6 +62,7 @@ final readonly class SetupChange
                 ($what === Observable::ShaftLean ? 'shaft ' : '').
                 $words->figure($what, $range->from, $range->to).
                 self::now($case->seen->told($what), $words->figure($what, $from)),
+            $range,
         );
     }
 
@@ -76,6 +79,7 @@ final readonly class SetupChange
             null,
             $range->middle(),
             ucfirst($words->setTo($correction->what, $range->from, $range->to)).': not looked at yet, set it up so.',
+            $range,
         );
     }
 
@@ -105,6 +109,12 @@ final readonly class SetupChange
     public static function past(string $text): string
     {
         return (string) preg_replace('/, now ([^,]+)\.$/u', '; it was $1 that day.', $text);
+    }
+
+    /** Whether it goes up; null where nobody looked where it is now, or it is told in words alone. */
+    public function goesMore(): ?bool
+    {
+        return $this->from === null || $this->to === null ? null : $this->to > $this->from;
     }
 
     /** @return SetupChangeShape */

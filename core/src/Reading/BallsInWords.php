@@ -10,6 +10,7 @@ use LowPoint\Core\Causes\MechanismInWords;
 use LowPoint\Core\Evidence\BallTrait;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Mark;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Wording\Words;
@@ -26,28 +27,81 @@ final readonly class BallsInWords
     public function seen(string $term): string
     {
         $pattern = $this->context->pattern;
+        $tally = $this->tally($term);
+        if ($tally !== null) {
+            return $this->words->tally($tally).' '.match ($term) {
+                'contact' => 'did not touch the ground',
+                'good' => $tally->count === 1 ? 'was good' : 'were good',
+                'hosel' => 'came off the neck of the club',
+                default => $this->words->told(BallTrait::from($term)->phrase()),
+            };
+        }
 
         return match ($term) {
             'touch' => ($groups = $pattern->touchGroups()) !== null
                 ? "the {$this->words->twoGroups(...$groups)}"
                 : "the first touch is {$this->words->place($pattern->touch->mean ?? 0.0)} on average".
                 ($pattern->touch->sd === null ? '' : ", {$this->words->scatter($pattern->touch->sd)}"),
-            'contact' => $this->words->tally(
-                new Tally($pattern->sourced(LowPointSource::Censored), $pattern->touch->n + $pattern->sourced(LowPointSource::Censored)),
-            ).' did not touch the ground',
-            'marks' => 'the marks: '.$this->marks(),
-            'strikes' => 'the strikes, where the club touched: '.$this->words->tally($pattern->good()).' good',
-            'good' => $this->words->tally($pattern->good()).($pattern->good()->count === 1 ? ' was good' : ' were good'),
+            'marks' => 'the marks: '.$this->counted($this->kinds($term)),
+            'strikes' => 'the strikes, where the club touched: '.$this->counted($this->kinds($term)),
             'carry' => $this->words->carryOff($pattern->middleCarryError($this->context->case) ?? 0.0),
             'carry scatter' => "good strikes of the same task carry ± {$this->words->percent(
                 $pattern->carryError($this->context->case)->sd ?? 0.0,
             )}",
-            'hosel' => $this->words->tally($pattern->strikeTally(Strike::Hosel)).' came off the neck of the club',
-            'start' => $this->words->start($pattern->start($this->context->case)->mean ?? 0.0),
-            default => $this->words->tally($pattern->tally(BallTrait::from($term))).
-                ' '.
-                $this->words->told(BallTrait::from($term)->phrase()),
+            default => $this->words->start($pattern->start($this->context->case)->mean ?? 0.0),
         };
+    }
+
+    /** How many of how many a term counts; null where it tells something else. */
+    public function tally(string $term): ?Tally
+    {
+        $pattern = $this->context->pattern;
+        $censored = $pattern->sourced(LowPointSource::Censored);
+
+        return match ($term) {
+            'contact' => new Tally($censored, $pattern->touch->n + $censored),
+            'good' => $pattern->good(),
+            'hosel' => $pattern->strikeTally(Strike::Hosel),
+            'touch', 'marks', 'strikes', 'carry', 'carry scatter', 'start' => null,
+            default => $pattern->tally(BallTrait::from($term)),
+        };
+    }
+
+    /** @return array<string, int> of marks or strikes: how many of each kind */
+    public function kinds(string $term): array
+    {
+        $counts = [];
+        foreach ($this->context->pattern->balls as $i => $ball) {
+            $derived = $this->context->pattern->derived[$i];
+            $kind = $term === 'strikes'
+                ? $ball->strike
+                : $ball->mark ?? ($derived->source === LowPointSource::Measured ? $derived->mark : null);
+            if ($kind !== null && $kind !== Mark::None) {
+                $counts[$kind->value] = ($counts[$kind->value] ?? 0) + 1;
+            }
+        }
+        if ($term === 'strikes') {
+            arsort($counts);
+        }
+
+        return $counts;
+    }
+
+    /** @return list<int> the balls that a term is told by, by their places from 0 */
+    public function balls(string $term): array
+    {
+        $case = $this->context->case;
+        $tells = static fn(SeenBall $ball): bool => match ($term) {
+            'touch' => $ball->touchMm !== null,
+            'contact' => $ball->touchMm !== null || $ball->noContact,
+            'marks' => $ball->mark !== null || $ball->markLengthMm !== null,
+            'strikes', 'good', 'hosel' => $ball->strike !== null,
+            'carry', 'carry scatter' => $ball->carryM !== null && $ball->strike?->isGood() === true,
+            'start' => $ball->startDeg !== null,
+            default => BallTrait::from($term)->of($ball, $case) !== null,
+        };
+
+        return array_keys(array_filter($case->balls, $tells));
     }
 
     public function expected(string $term, Mechanism $fault): string
@@ -97,19 +151,12 @@ final readonly class BallsInWords
         };
     }
 
-    private function marks(): string
+    /** @param array<string, int> $counts */
+    private function counted(array $counts): string
     {
-        $counts = [];
-        foreach ($this->context->pattern->derived as $i => $ball) {
-            $mark = $this->context->pattern->balls[$i]->mark ?? ($ball->source === LowPointSource::Measured ? $ball->mark : null);
-            if ($mark !== null && $mark !== Mark::None) {
-                $counts[$mark->value] = ($counts[$mark->value] ?? 0) + 1;
-            }
-        }
-
         return implode(
             ', ',
-            array_map(fn(string $mark, int $n): string => "{$this->words->count($n)} {$mark}", array_keys($counts), array_values($counts)),
+            array_map(fn(string $what, int $n): string => "{$this->words->count($n)} {$what}", array_keys($counts), array_values($counts)),
         );
     }
 }

@@ -76,6 +76,11 @@ final class Explanations
 
     private readonly School $school;
 
+    /** The term of how many balls are good, and from which share of them on that is a reason against a fault. Origin: chosen by us. */
+    private const GOOD = 'good';
+
+    private const MANY_GOOD = 0.5;
+
     /** @var array<int, array<int, float|null>> of each cause, by clue */
     private array $looks = [];
 
@@ -627,32 +632,45 @@ final class Explanations
         }
     }
 
+    /** Few good balls speak for any fault, and so for none; none of them are no reason against one either. */
+    private function goodBallsTell(float $weight): bool
+    {
+        return $weight < 0 && $this->context->pattern->good()->share() >= self::MANY_GOOD;
+    }
+
     private function told(Cause $cause, int $i, BallsInWords $tell): WeighedCause
     {
         $for = $against = [];
-        $add = static function (string $text, float $weight, string $how, bool $isLook) use (&$for, &$against): void {
+        $add = static function (
+            string $text,
+            float $weight,
+            string $how,
+            ?Clue $look = null,
+            ?string $term = null,
+            ?int $daysAgo = null,
+        ) use (&$for, &$against): void {
             if (abs($weight) >= self::TOO_LIGHT_TO_NAME) {
-                $clue = new WeighedClue(Words::sentence($text), $weight, $how, $isLook);
+                $clue = new WeighedClue(Words::sentence($text), $weight, $how, $look !== null, $look?->needs() ?? [], $term, $daysAgo);
                 $weight > 0 ? ($for[] = $clue) : ($against[] = $clue);
             }
         };
         foreach ($cause->clues as $at => $clue) {
             // What was to be changed is not told as seen until it is looked at again.
             if (($weight = $this->looks[$i][$at]) !== null && $clue->weight($this->context) !== null) {
-                $add($clue->text($this->context, $this->words), $weight, $clue->how($this->words), true);
+                $add($clue->text($this->context, $this->words), $weight, $clue->how($this->words), $clue);
             }
         }
         $mechanism = $cause->mechanism->on($this->context->case->task->slopeDeg);
         foreach ($this->terms[$i] as $term => $log) {
             $weight = $log - $this->nothing[$term];
-            if (abs($weight) >= self::TOO_LIGHT_TO_NAME) {
-                $add($this->seen[$term] ??= $tell->seen($term), $weight, $tell->expected($term, $mechanism), false);
+            if (abs($weight) >= self::TOO_LIGHT_TO_NAME && ($term !== self::GOOD || $this->goodBallsTell($weight))) {
+                $add($this->seen[$term] ??= $tell->seen($term), $weight, $tell->expected($term, $mechanism), term: $term);
             }
         }
         $heaviest = static fn(WeighedClue $a, WeighedClue $b): int => abs($b->weight) <=> abs($a->weight);
         if (($tried = $this->wasTried->last($cause)) !== null && isset($this->tried[$i])) {
             $how = 'with this fault alone the balls come right when it is put right';
-            $add($tried->inWords($cause, $this->words, $this->tried[$i]), $this->tried[$i], $how, false);
+            $add($tried->inWords($cause, $this->words, $this->tried[$i]), $this->tried[$i], $how, daysAgo: $tried->daysAgo);
         }
         usort($for, $heaviest);
         usort($against, $heaviest);

@@ -40,6 +40,23 @@ final readonly class LookAlikes
     /** Face opening from which the bounce is too much for thin sand, degrees. Origin: handbook 4.2. */
     private const OPEN_DEG = 3.0;
 
+    /** The causes that a warning says are at work, by what they do to club and low point (their mechanisms). */
+    private const TOO_FAR_AHEAD = ['handle_forward_setup', 'ball_back', 'handle_drag', 'drift_forward'];
+
+    private const TOO_FAR_BEHIND = ['ball_forward', 'weight_trail_setup', 'chest_behind', 'hang_back', 'scoop'];
+
+    private const LEANING = ['handle_forward_setup', 'handle_drag'];
+
+    private const UNSTEADY = ['arms_only', 'stance_wide', 'lower_body_sway', 'tension'];
+
+    private const BOUNCE = 'bounce_on_tight';
+
+    private const STEEP_IN_SAND = 'sand_too_steep';
+
+    private const SHALLOW_IN_SAND = 'sand_too_shallow';
+
+    private const OPEN_ON_THIN = 'sand_face_open_on_thin';
+
     public function __construct(private Words $words) {}
 
     /** @return list<Warning> */
@@ -83,9 +100,13 @@ final readonly class LookAlikes
 
         return new Warning(
             WarningId::ThinOnTheWayDown,
-            'Thin on the way down, not a scoop: '.
-                $seen.
-                '. Low point too far ahead: less lean, ball further forward, shaft back to its line. Hitting down more makes it worse.',
+            "Thin on the way down, not a scoop: {$seen}. Low point too far ahead; hitting down more makes it worse.",
+            asserts: self::TOO_FAR_AHEAD,
+            steps: [
+                WarningStep::less(Observable::ShaftLean, 'Less lean.'),
+                WarningStep::more(Observable::BallPosition, 'Ball further forward.'),
+            ],
+            terms: [$byTouch ? BallTrait::ThinTouchAhead->value : BallTrait::Thin->value],
         );
     }
 
@@ -102,9 +123,11 @@ final readonly class LookAlikes
             Words::sentence($this->words->tally($bounced).' touched down behind and came off thin').
                 ' '.
                 ($hard
-                    ? 'On tight ground the sole bounces up: less bounce (face square, a club with less of it) before you move the '
-                        .'low point.'
+                    ? 'On tight ground the sole bounces up: less bounce before you move the low point.'
                     : 'On grass the ground gives: move the low point toward the target rather than change the club.'),
+            asserts: $hard ? [self::BOUNCE] : self::TOO_FAR_BEHIND,
+            steps: $hard ? [WarningStep::less(Observable::FaceOpen, 'Face square.')] : [],
+            terms: [BallTrait::ThinTouchBehind->value],
         );
     }
 
@@ -129,9 +152,10 @@ final readonly class LookAlikes
             WarningId::DiggingNotAim,
             'Heavy by digging, not by aim: '.
                 $this->words->tally($deep).
-                " left a deep, short mark close behind, and the shaft leans {$this->words->degrees(
-                    $lean,
-                )}. Take the lean off first; the low point needs only a small shift.",
+                " left a deep, short mark close behind, and {$this->leaning($context)}. The low point needs only a small shift.",
+            asserts: self::LEANING,
+            steps: [WarningStep::less(Observable::ShaftLean, 'Take the lean off first.')],
+            terms: [BallTrait::DeepShortMark->value],
         );
     }
 
@@ -159,7 +183,10 @@ final readonly class LookAlikes
 
         return new Warning(
             WarningId::ScatterNotAim,
-            "Heavy and thin in turn, {$where}: scatter, not aim. Do not move the ball; calm the motion.",
+            "Heavy and thin in turn, {$where}: scatter, not aim. Calm the motion.",
+            asserts: self::UNSTEADY,
+            steps: [WarningStep::still(Observable::BallPosition, 'Do not move the ball.')],
+            terms: ['touch'],
         );
     }
 
@@ -183,12 +210,17 @@ final readonly class LookAlikes
             return null;
         }
 
+        $carry = ['carry.first_half' => $this->words->course($before), 'carry.second_half' => $this->words->course($after)];
+
         return new Warning(
             WarningId::SlowingSpiral,
-            "The slowing spiral: heavier through the set, and the carry falls from {$this->words->course($before)} to {$this->words->course(
-                $after,
-            )} while the shaft leans {$this->words->degrees($lean)}. ".
-                'Lean makes the ball jump, the student slows, slow is heavy. Take the lean off; do not move the ball back.',
+            'The slowing spiral: heavier through the set, and the carry falls from '.implode(' to ', $carry)." while {$this->leaning($context)}. Lean makes the ball jump, the student slows, slow is heavy.",
+            asserts: self::LEANING,
+            steps: [
+                WarningStep::less(Observable::ShaftLean, 'Take the lean off.'),
+                WarningStep::notLess(Observable::BallPosition, 'Do not move the ball back.'),
+            ],
+            amounts: $carry,
         );
     }
 
@@ -208,7 +240,13 @@ final readonly class LookAlikes
                     ' dug deep, '.
                     $this->words->tally($side).
                     ' threw the sand to the lead side',
-            ).' Go squarer and send the sand at the target. More open would make it worse.',
+            ).' Send the sand at the target.',
+            asserts: [self::STEEP_IN_SAND],
+            steps: [
+                WarningStep::less(Observable::FaceOpen, 'Go squarer.'),
+                WarningStep::notMore(Observable::FaceOpen, 'More open would make it worse.'),
+            ],
+            terms: [BallTrait::DeepAndShort->value, BallTrait::SandToLeadSide->value],
         );
     }
 
@@ -227,7 +265,14 @@ final readonly class LookAlikes
             WarningId::SandShallow,
             Words::sentence(
                 'Too much sand by being shallow: '.$this->words->tally($shallow).' went in far behind and left a long scrape',
-            ).' More vertical, weight forward, across with an open face. Squarer would make it worse.',
+            ).' More vertical, and across.',
+            asserts: [self::SHALLOW_IN_SAND],
+            steps: [
+                WarningStep::more(Observable::LeadWeight, 'Weight forward.'),
+                WarningStep::more(Observable::FaceOpen, 'Face open.'),
+                WarningStep::notLess(Observable::FaceOpen, 'Squarer would make it worse.'),
+            ],
+            terms: [BallTrait::FarBehindShallow->value],
         );
     }
 
@@ -246,9 +291,24 @@ final readonly class LookAlikes
 
         return new Warning(
             WarningId::ThinSandSkip,
-            Words::sentence($this->words->tally($thin)." skipped or came off thin with the face {$this->words->degrees($face)} open").
-                ' On thin sand that is set-up, not motion: shut the face a little. In soft sand the same skip would be a far-behind entry.',
+            Words::sentence(
+                "{$this->words->tally($thin)} skipped or came off thin, and {$this->words->observed(
+                    Observable::FaceOpen,
+                    $context->case->seen->told(Observable::FaceOpen) ?? $face,
+                )}",
+            ).' On thin sand that is set-up, not motion. In soft sand the same skip would be a far-behind entry.',
+            asserts: [self::OPEN_ON_THIN],
+            steps: [WarningStep::less(Observable::FaceOpen, 'Shut the face a little.')],
+            terms: [BallTrait::ThinOrSkip->value],
         );
+    }
+
+    /** How the shaft was seen to lean, as it was given. */
+    private function leaning(EvidenceContext $context): string
+    {
+        $what = $context->case->seen->has(Observable::ImpactLean) ? Observable::ImpactLean : Observable::ShaftLean;
+
+        return $this->words->observed($what, $context->case->seen->told($what) ?? 0.0);
     }
 
     /** @param list<SeenBall> $balls */

@@ -95,9 +95,14 @@ final readonly class PatternText
         if ($touch->sd === null || $touch->sd < 0.5) {
             return $text;
         }
-        [$from, $to] = [$touch->mean - self::MIDDLE_SD * $touch->sd, $touch->mean + self::MIDDLE_SD * $touch->sd];
 
-        return "{$text} ({$this->words->bareSpan($from, $to)})";
+        return "{$text} ({$this->words->bareSpan(...self::middle($touch->mean, $touch->sd))})";
+    }
+
+    /** @return array{float, float} where the middle 80 % lie */
+    public static function middle(float $mean, float $sd): array
+    {
+        return [$mean - self::MIDDLE_SD * $sd, $mean + self::MIDDLE_SD * $sd];
     }
 
     /** What was seen, told to somebody who is to work on this: where a cause leaves the strikes good, the distance. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -26,11 +27,16 @@ final readonly class Prediction
     /** A touch that moves by less is not told, mm. Origin: chosen by us. */
     private const TOLD_FROM_MM = 10.0;
 
+    /** From a range this wide on, in ten, nothing is told. Origin: chosen by us. */
+    private const TELLS_NOTHING = 7;
+
     /**
      * @param  float|null  $after  null where the cure moves nothing in the model, or the model does not explain the balls
      * @param  array{float, float}|null  $range  the 80 % range of $after
-     * @param  bool  $binding  there are balls enough to tell the share now; with fewer it would seem to contradict them
-     * @param  string  $touch  where the first touch has to come for it, in words; empty where it stays
+     * @param  bool  $binding  the balls tell the same share now: another one beside theirs would contradict them
+     * @param  bool  $enough  there are balls enough to tell a share
+     * @param  float|null  $touchMm  where the first touch has to come for it; null where it stays
+     * @param  string  $touch  the same in words
      * @param  string  $help  what would let the model explain them
      */
     private function __construct(
@@ -39,15 +45,25 @@ final readonly class Prediction
         public ?array $range,
         public bool $fits,
         private bool $binding,
+        private bool $enough,
+        public ?float $touchMm = null,
         private string $touch = '',
         private string $help = '',
     ) {}
 
-    public static function of(StudentFit $fit, ?WeighedCause $first, float $normalTouchMm, float $slopeDeg, Words $words): self
-    {
+    /** @param Tally $good of the balls as they were seen */
+    public static function of(
+        StudentFit $fit,
+        ?WeighedCause $first,
+        Tally $good,
+        float $normalTouchMm,
+        float $slopeDeg,
+        Words $words,
+    ): self {
         $now = $fit->now();
+        $binding = $fit->binds() && Words::tens($now) === Words::tens($good->share());
         if (! $fit->fits() || $first?->gain === null) {
-            return new self($now, null, null, $fit->fits(), $fit->binds(), help: $fit->whatWouldHelp());
+            return new self($now, null, null, $fit->fits(), $binding, $fit->binds(), help: $fit->whatWouldHelp());
         }
 
         $fault = $first->cause->mechanism->on($slopeDeg);
@@ -59,7 +75,9 @@ final readonly class Prediction
             $now + $first->gain,
             $fit->range($fault, $normalTouchMm),
             true,
+            $binding,
             $fit->binds(),
+            $moves ? $touch : null,
             $moves ? "with the first touch {$words->place($touch)}, " : '',
         );
     }
@@ -73,11 +91,16 @@ final readonly class Prediction
         }
         if ($this->after === null || $this->range === null) {
             // The balls themselves say how many are good; a second rate beside theirs would only seem to contradict them.
-            return $this->binding ? '' : 'Too few balls to tell how many in 10 are good.';
+            return $this->enough ? '' : 'Too few balls to tell how many in 10 are good.';
+        }
+        if ($tens($this->range[1]) - $tens($this->range[0]) >= self::TELLS_NOTHING) {
+            return 'These balls do not tell how many more would be good.';
         }
         $between = "between {$tens($this->range[0])} and {$tens($this->range[1])}";
         if ($tens($this->after) === $tens($this->now)) {
-            return "About {$tens($this->now)} in 10 good now; put right, hardly more, {$between}.";
+            return $this->binding
+                ? "About {$tens($this->now)} in 10 good now; put right, hardly more, {$between}."
+                : 'Put right, hardly more good than now.';
         }
 
         return "Put right, {$this->touch}about {$tens($this->after)} in 10 good".

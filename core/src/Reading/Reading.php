@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\DerivedBall;
 use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Observable;
-use LowPoint\Core\Evidence\Observations;
 use LowPoint\Core\Evidence\Pattern;
+use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\Proposal;
 use LowPoint\Core\Schools\SetupCard;
@@ -67,6 +68,9 @@ use LowPoint\Core\Strike\Recalibration;
  *     prescription: ProposalShape,
  *     prediction: PredictionShape|null,
  *     model: ModelShape|null,
+ *     // False where more than half of the misses touch down where good ones do: touch alone does not explain them. Null = not known.
+ *     // Answers kept long ago do not say.
+ *     touch_tells?: bool|null,
  *     // A last good strike that went too far or not far enough; asks: the speed was not looked at.
  *     distance: array{text: ToldShape, asks: bool}|null,
  *     // Looks of earlier sets that stand until they are taken again; they weigh less with time. Answers kept long ago have none.
@@ -84,6 +88,9 @@ final readonly class Reading
 
     private const MOST_TOLD = 3;
 
+    /** Misses that may lie where good touches do. Origin: handbook 16.5. */
+    private const MOST_INSIDE = 0.5;
+
     /**
      * @param  string  $headline  the rate alone; with $detail it says what $patternText says
      * @param  list<string>  $differentialHints  look-alikes that one more question decides
@@ -91,7 +98,7 @@ final readonly class Reading
      * @param  list<Warning>  $warnings
      * @param  list<string>  $firstNotes  to know before working on it
      * @param  list<Observable>  $toLookAt  not known yet, the most telling first
-     * @param  Observations  $seen  all looks, with those that stand since earlier sets
+     * @param  EvidenceContext  $context  what was seen, with the looks that stand since earlier sets
      */
     public function __construct(
         public string $headline,
@@ -113,7 +120,7 @@ final readonly class Reading
         public string $advice,
         public ?float $lowPointErrorMm,
         public array $toLookAt,
-        private Observations $seen,
+        public EvidenceContext $context,
         public ?DistanceQuestion $distance = null,
         public ?Recalibration $recalibrated = null,
         public ?Learned $learned = null,
@@ -127,13 +134,30 @@ final readonly class Reading
         return min(self::MOST_TOLD, \count($likely));
     }
 
+    /** Whether misses touch down elsewhere than good ones do; null where the model has no place for those, or no miss has a touch. */
+    public function touchTells(): ?bool
+    {
+        $window = $this->model?->touchWindow;
+        $misses = array_filter(
+            $this->pattern->balls,
+            static fn(SeenBall $ball): bool => $ball->touchMm !== null && $ball->strike?->isGood() === false,
+        );
+        if ($window === null || $misses === []) {
+            return null;
+        }
+        $inside = array_filter($misses, static fn(SeenBall $ball): bool => $window->contains($ball->touchMm ?? 0.0));
+
+        return \count($inside) <= self::MOST_INSIDE * \count($misses);
+    }
+
     /** @return list<array{observable: value-of<Observable>, value: float|string, days_ago: int}> */
     private function standing(): array
     {
         $standing = [];
-        $days = $this->seen->standing();
+        $seen = $this->context->case->seen;
+        $days = $seen->standing();
         foreach (Observable::cases() as $what) {
-            $value = $this->seen->value($what);
+            $value = $seen->value($what);
             if ($value !== null && isset($days[$what->value])) {
                 $standing[] = ['observable' => $what->value, 'value' => $value, 'days_ago' => $days[$what->value]];
             }
@@ -186,6 +210,7 @@ final readonly class Reading
             'prescription' => $this->prescription->toArray(),
             'prediction' => $this->prediction?->toArray(),
             'model' => $this->model?->toArray(),
+            'touch_tells' => $this->touchTells(),
             'distance' => $this->distance?->toArray(),
             'standing' => $this->standing(),
             'calibrated' => $this->recalibrated?->named(),

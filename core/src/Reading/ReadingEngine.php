@@ -102,11 +102,15 @@ final readonly class ReadingEngine
             ? null
             : NextObservation::for($causes, $explanations->suppositions(), $weighed, $toLookAt, $context);
         $weighed = $nothingSeen ? [] : $this->withGains($weighed, $fit, $explanations->normalTouchMm(), $case->task->slopeDeg);
+        $lookAlikes = array_map(
+            static fn(Warning $one): Warning => $one->heldAgainst($weighed),
+            (new LookAlikes($this->words))->in($context),
+        );
+        $weighed = self::asWarned($weighed, $lookAlikes);
         // What a place has learned tells which cause it is, not that it is any.
         $any = $this->learned === null || self::namesAny($explanations->plainly(), $context);
         $choice = new WorkOnFirst($weighed, $explanations, $context, $any);
         $first = $choice->cause;
-        $lookAlikes = (new LookAlikes($this->words))->in($context);
         $school = SchoolChoice::for($context, $lookAlikes, $fit);
         $warnings = array_values(
             array_filter([
@@ -118,6 +122,13 @@ final readonly class ReadingEngine
             ]),
         );
 
+        $prescription = $first === null
+            ? Proposal::nothing()
+            : Proposal::for($first->cause, $context, $card, $fit?->asSeen(), $this->drills, $this->words, $this->atHand($case));
+        $warnings = array_map(
+            fn(Warning $one): Warning => $one->beside($first === null ? null : $prescription->setup, $case, $card, $this->words),
+            $warnings,
+        );
         $text = new PatternText($this->words);
         $tryingTold = $this->whatTryingTold($wasTried, $explanations, $weighed);
 
@@ -135,22 +146,42 @@ final readonly class ReadingEngine
             $warnings,
             $school,
             $card,
-            $first === null
-                ? Proposal::nothing()
-                : Proposal::for($first->cause, $context, $card, $fit?->asSeen(), $this->drills, $this->words, $this->atHand($case)),
+            $prescription,
             $fit === null ? null : ModelFigures::of($fit, $card, $this->model),
             $fit === null || $this->isAboutDistance($context, $first)
                 ? null
-                : Prediction::of($fit, $first, $explanations->normalTouchMm(), $case->task->slopeDeg, $this->words),
+                : Prediction::of(
+                    $fit,
+                    $first,
+                    $context->pattern->good(),
+                    $explanations->normalTouchMm(),
+                    $case->task->slopeDeg,
+                    $this->words,
+                ),
             $tryingTold.($off === null
                 ? $this->advice($context, $choice, $nextObservation, $nothingSeen, $tryingTold !== '')
                 : $this->goodBut($context, $off, $explanations->normalTouchMm(), $nextObservation)),
             $context->pattern->lowPointErrorMm($this->model->calibration),
             array_column($toLookAt, 0),
-            $case->seen,
+            $context,
             DistanceQuestion::of($case, $this->words),
             $this->recalibrated,
             $this->learned,
+        );
+    }
+
+    /**
+     * @param  list<WeighedCause>  $weighed
+     * @param  list<Warning>  $warnings
+     * @return list<WeighedCause>
+     */
+    private static function asWarned(array $weighed, array $warnings): array
+    {
+        $warned = array_merge(...array_map(static fn(Warning $one): array => $one->asserts, $warnings));
+
+        return array_map(
+            static fn(WeighedCause $one): WeighedCause => \in_array($one->cause->id, $warned, true) ? $one->asWarned() : $one,
+            $weighed,
         );
     }
 

@@ -74,6 +74,21 @@ final readonly class WeighedCause
         return array_map(static fn(WeighedClue $clue): string => $clue->text, \array_slice($this->for, 0, self::MAIN_REASONS));
     }
 
+    /** A look, or what came of trying, speaks against it. */
+    public function isSeenOtherwise(): bool
+    {
+        return array_filter($this->against, static fn(WeighedClue $clue): bool => $clue->term === null) !== [];
+    }
+
+    /** A warning says that it is at work: what all balls come to on average does not stand against what it tells of some of them. */
+    public function asWarned(): self
+    {
+        $against = array_values(array_filter($this->against, static fn(WeighedClue $clue): bool => $clue->term === null));
+        $told = [$this->cause, $this->prior, $this->probability, $this->for, $against, $this->seen];
+
+        return new self(...$told, gain: $this->gain, gainText: $this->gainText, doubted: $this->doubted);
+    }
+
     public function withGain(?float $gain, string $text): self
     {
         $told = [$this->cause, $this->prior, $this->probability, $this->for, $this->against, $this->seen];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Evidence\Observable;
+
 /**
  * One piece of evidence as it bears on a cause: what was seen, how strongly it weighs (log-odds) and by which rule.
  *
@@ -36,6 +38,12 @@ final readonly class WeighedClue
         public string $how,
         /** Else it is told by the balls. */
         public bool $isLook,
+        /** @var list<Observable> what was looked at for it */
+        public array $looks = [],
+        /** What the balls tell; null where it is a look, or what came of trying. */
+        public ?string $term = null,
+        /** Of what came of trying: how long ago it was worked on. */
+        public ?int $daysAgo = null,
     ) {}
 
     /** How strongly it speaks, and for what, in words. */

@@ -316,7 +316,7 @@ final readonly class Words
                 : "the ball is at {$percent} of the stance",
             Observable::SternumAhead => abs($value) < 0.5
                 ? 'the chest is over the ball'
-                : "the chest is {$this->place($value)} of the ball",
+                : "the chest is {$ground} ".($value < 0 ? 'behind the ball' : 'ahead of the ball'),
             Observable::StanceWidth => "the feet are {$ground} apart",
             Observable::LeadWeight => "{$percent} of the weight is on the lead foot",
             Observable::ShaftLean => self::lean('the shaft', $value, $degrees),
