@@ -93,15 +93,18 @@ final readonly class KnownFigures
         $figures = [
             ...$this->tally('good', $pattern->good(), $struck),
             new Figure('balls', $pattern->count(), '', array_keys($pattern->balls)),
+            ...$this->kinds('strikes', $struck),
             ...$this->touch($this->balls->balls('touch')),
         ];
-        if ($touch->mean !== null && $touch->sd !== null) {
-            foreach (PatternText::middle($touch->mean, $touch->sd) as $end => $mm) {
-                $figures[] = $this->ground($end === 0 ? 'touch.from' : 'touch.to', $mm, $this->balls->balls('touch'));
-            }
+        if ($touch->mean === null || $touch->sd === null) {
+            return $figures;
         }
+        [$from, $to] = PatternText::middle($touch->mean, $touch->sd);
+        $balls = $this->balls->balls('touch');
+        $ends = [$this->ground('touch.from', $from, $balls), $this->ground('touch.to', $to, $balls)];
 
-        return [...$figures, ...$this->kinds('strikes', $struck)];
+        // The nearer one is told first.
+        return [...$figures, ...$from < 0 && $to < 0 ? array_reverse($ends) : $ends];
     }
 
     /** @return list<Figure> */
@@ -114,24 +117,29 @@ final readonly class KnownFigures
             return [
                 ...$this->looks([Observable::LowPoint]),
                 new Figure('low_point.swings', 1),
-                $this->ground('low_point.half', Normal::HALF_OF_90 * $seen->errorOf(Observable::LowPoint)),
+                Figure::said(
+                    'low_point.half',
+                    $this->words->scatter(Normal::HALF_OF_90 * $seen->errorOf(Observable::LowPoint)),
+                    1.0,
+                ),
             ];
         }
-        $figures = [new Figure('no_mark', $pattern->sourced(LowPointSource::Censored), '', array_keys($pattern->balls))];
         [$mean, $error] = [$pattern->lowPoint->mean, $this->reading->lowPointErrorMm];
-        if ($mean !== null && $error !== null) {
-            $half = Normal::HALF_OF_90 * $error;
-            $marked = $this->balls->balls('marks');
-            $figures = [
-                ...$figures,
+        if ($mean === null || $error === null) {
+            return [new Figure('no_mark', $pattern->sourced(LowPointSource::Censored), '', array_keys($pattern->balls))];
+        }
+        $half = Normal::HALF_OF_90 * $error;
+        $marked = $this->balls->balls('marks');
+        if ($pattern->knowsLowPoint()) {
+            return [
                 $this->ground('low_point', $mean, $marked),
-                $this->ground('low_point.half', $half, $marked),
-                $this->ground('low_point.from', $mean - $half, $marked),
-                $this->ground('low_point.to', $mean + $half, $marked),
+                Figure::said('low_point.half', $this->words->scatter($half), 1.0, $marked),
             ];
         }
+        $ends = [$this->ground('low_point.from', $mean - $half, $marked), $this->ground('low_point.to', $mean + $half, $marked)];
 
-        return $figures;
+        // The nearer one is told first.
+        return $mean - $half < 0 && $mean + $half < 0 ? array_reverse($ends) : $ends;
     }
 
     /** @return list<Figure> how likely a cause is, as a coach counts it */

@@ -12,35 +12,48 @@ final class Numbers
     /** @return list<float> in the order in which they stand, without a sign; small ones in words too */
     public static function in(string $text): array
     {
-        preg_match_all('~(?<![\w.])(?:\d+(?:\.\d+)?|(?:'.implode('|', self::SMALL).')(?![\w’]))~iu', $text, $found);
-
-        return array_map(
-            static fn(string $one): float => is_numeric($one)
-                ? (float) $one
-                : (float) (array_search(strtolower($one), self::SMALL, true) + 1),
-            $found[0],
-        );
+        return array_column(self::found($text), 0);
     }
 
     /**
      * The figures that are told, and those given as words. A number that none of them is, is one of the text itself, as "one feel": it is
      * named after the statement.
      *
-     * @param  list<Figure>  $known
+     * @param  list<Figure>  $known  in the order in which they are told, where two have the same value
      * @return list<Figure>
      */
     public static function told(string $id, string $text, array $known): array
     {
-        $told = array_filter($known, static fn(Figure $one): bool => \is_string($one->value));
-        foreach (self::in($text) as $at => $number) {
-            $is = array_filter($known, static fn(Figure $one): bool => $one->isTold($number));
-            $told[] = array_values($is)[0] ?? new Figure("{$id}.".($at + 1), $number);
+        $told = [];
+        foreach ($known as $one) {
+            if (\is_string($one->value)) {
+                $told[$one->name] = $one;
+            }
         }
-        $once = [];
-        foreach ($told as $one) {
-            $once[$one->name] ??= $one;
+        foreach (self::found($text) as $at => [$number, $next]) {
+            $is = array_values(array_filter($known, static fn(Figure $one): bool => $one->isTold($number)));
+            // "Two thin" is how many were thin; else each is told once before one is told again.
+            $named = array_values(array_filter($is, static fn(Figure $one): bool => $next !== '' && str_ends_with($one->name, ".{$next}")));
+            $fresh = array_values(array_filter($is, static fn(Figure $one): bool => ! isset($told[$one->name])));
+            $figure = $named[0] ?? $fresh[0] ?? $is[0] ?? new Figure("{$id}.".($at + 1), $number);
+            $told[$figure->name] = $figure;
         }
 
-        return array_values($once);
+        return array_values($told);
+    }
+
+    /** @return list<array{float, string}> each with the word after it */
+    private static function found(string $text): array
+    {
+        $number = '(\d+(?:\.\d+)?|(?:'.implode('|', self::SMALL).')(?![\w’]))';
+        preg_match_all("~(?<![\w.]){$number}(?: ([a-z-]+))?~iu", $text, $found, PREG_SET_ORDER);
+
+        return array_map(
+            static fn(array $one): array => [
+                is_numeric($one[1]) ? (float) $one[1] : (float) (array_search(strtolower($one[1]), self::SMALL, true) + 1),
+                $one[2] ?? '',
+            ],
+            $found,
+        );
     }
 }
