@@ -27,10 +27,12 @@ final class StripSvg
             $out
                 .= $to > $from
                     ? sprintf(
-                        '<rect x="%s" y="-34" width="%s" height="46" fill="%s" fill-opacity="0.22"/>',
+                        '<rect x="%s" y="-34" width="%s" height="46" fill="%s" fill-opacity="%s"/>',
                         round($from, 1),
                         round($to - $from, 1),
                         Palette::colour('marram'),
+                        // Misses lie in it too, so that it does not explain them.
+                        ($reading['touch_tells'] ?? null) === false ? '0.08' : '0.22',
                     )
                     : '';
         }

@@ -2339,6 +2339,12 @@ export interface components {
         DeleteBall: {
             from?: components["schemas"]["FromDevice"];
         };
+        Direction: {
+            /** @enum {string} */
+            observable: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "balance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "moves_toward_ball" | "finish";
+            /** @enum {string} */
+            to: "more" | "less" | "range";
+        };
         Distances: {
             distances: components["schemas"]["Chart"];
             /** @description Clean balls with a carry that are in no chart: the length of the swing was not noted. */
@@ -3758,6 +3764,8 @@ export interface components {
             prescription: components["schemas"]["Proposal"];
             prediction: components["schemas"]["Prediction"] | null;
             model: components["schemas"]["Model"] | null;
+            /** @description False where more than half of the misses touch down where good ones do: touch alone does not explain them. Null = not known. Answers kept long ago do not say. */
+            touch_tells?: boolean | null;
             /** @description A last good strike that went too far or not far enough; asks: the speed was not looked at. */
             distance: {
                 text: components["schemas"]["Told"];
@@ -4102,6 +4110,24 @@ export interface components {
             email: string;
             password: string;
         };
+        Statement: {
+            id: string;
+            /** @enum {string} */
+            kind: "seen" | "cause" | "against" | "warning" | "next" | "work" | "setup" | "feel" | "prediction" | "comparison" | "verdict" | "limit";
+            text: components["schemas"]["Told"];
+            figures: components["schemas"]["ToldFigure"][];
+            direction: components["schemas"]["Direction"] | null;
+            /** @description Balls by their places from 0; earlier sets by how many days ago they were. */
+            rests_on: {
+                observables: ("ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "balance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "moves_toward_ball" | "finish")[];
+                balls: number[];
+                earlier: number[];
+            };
+            cause: string | null;
+            /** @enum {string} */
+            warning?: "thin_on_the_way_down" | "bounced_thin" | "digging_not_aim" | "scatter_not_aim" | "slowing_spiral" | "sand_steep" | "sand_shallow" | "thin_sand_skip" | "belief_contradicted" | "too_few_balls" | "school_conflict" | "inconsistent";
+            asserts?: string[];
+        };
         Still: {
             id: string;
             lesson_id: string;
@@ -4273,6 +4299,17 @@ export interface components {
             reasons: components["schemas"]["Told"][];
         };
         Told: string;
+        ToldFigure: {
+            name: string;
+            value: number | string;
+            unit: string;
+            /** @description Places of the balls it was counted from, from 0; null = of no ball. */
+            balls: number[] | null;
+            /** @description The set it is of; null = this one. */
+            set: string | null;
+            /** @description Days since it was seen; null = with these balls. */
+            day: number | null;
+        };
         Trace: {
             /** @description + is ahead of the ball. */
             low_point_mm: components["schemas"]["Estimated"];
@@ -4428,6 +4465,7 @@ export type Counting = components['schemas']['Counting'];
 export type CoursePoint = components['schemas']['CoursePoint'];
 export type DayOrder = components['schemas']['DayOrder'];
 export type DeleteBall = components['schemas']['DeleteBall'];
+export type Direction = components['schemas']['Direction'];
 export type Distances = components['schemas']['Distances'];
 export type Door = components['schemas']['Door'];
 export type Dose = components['schemas']['Dose'];
@@ -4568,6 +4606,7 @@ export type SheetPlan = components['schemas']['SheetPlan'];
 export type Shot = components['schemas']['Shot'];
 export type ShotPlan = components['schemas']['ShotPlan'];
 export type SignIn = components['schemas']['SignIn'];
+export type Statement = components['schemas']['Statement'];
 export type Still = components['schemas']['Still'];
 export type StoredLesson = components['schemas']['StoredLesson'];
 export type Student = components['schemas']['Student'];
@@ -4580,6 +4619,7 @@ export type Task = components['schemas']['Task'];
 export type Today = components['schemas']['Today'];
 export type TodayStudent = components['schemas']['TodayStudent'];
 export type Told = components['schemas']['Told'];
+export type ToldFigure = components['schemas']['ToldFigure'];
 export type Trace = components['schemas']['Trace'];
 export type TrySetup = components['schemas']['TrySetup'];
 export type Units = components['schemas']['Units'];

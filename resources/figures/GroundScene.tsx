@@ -13,7 +13,8 @@ interface Props {
     sand: boolean;
     model: Model | null;
     /** The range that comes out good, and what it is a range of. */
-    window: { mm: [number, number]; of: string } | null;
+    /** Pale: misses lie in it too, so that it does not explain them. */
+    window: { mm: [number, number]; of: string; pale?: boolean } | null;
     /** The low point is marked only where it is known. */
     lowPoint: boolean;
     /** Where the school wants the club to enter the sand. */
@@ -45,7 +46,16 @@ export function GroundScene({ m, halfMm, unit, units, sand, model, window, lowPo
             </defs>
             <rect x={-halfMm} y={0} width={2 * halfMm} height={soilMm} className="fill-soil" />
             {sand ? <rect x={-halfMm} y={0} width={2 * halfMm} height={soilMm} fill={`url(#${id}grain)`} /> : <Grass halfMm={halfMm} />}
-            {window && <WindowBand window={window.mm} name={window.of} m={m} halfMm={halfMm} fill={`url(#${id}hatch)`} />}
+            {window && (
+                <WindowBand
+                    window={window.mm}
+                    name={window.of}
+                    pale={window.pale === true}
+                    m={m}
+                    halfMm={halfMm}
+                    fill={`url(#${id}hatch)`}
+                />
+            )}
             {entryMm && <Entry entry={entryMm} m={m} />}
             <path d={`M${-halfMm} 0H${halfMm}`} className="stroke-ink" strokeWidth={1.2} />
             <circle cx={0} cy={-BALL_RADIUS_MM + (sand ? 3 : 0)} r={BALL_RADIUS_MM} className="fill-press stroke-ink" strokeWidth={1.2} />
@@ -74,12 +84,14 @@ function Grass({ halfMm }: { halfMm: number }) {
 function WindowBand({
     window: [from, to],
     name,
+    pale,
     m,
     halfMm,
     fill,
 }: {
     window: [number, number];
     name: string;
+    pale: boolean;
     m: number;
     halfMm: number;
     fill: string;
@@ -88,7 +100,7 @@ function WindowBand({
     const left = Math.min(m * from, m * to);
     return (
         <g>
-            <rect x={left} y={-44} width={to - from} height={soilMm + 44} fill={fill} opacity={0.35} />
+            <rect x={left} y={-44} width={to - from} height={soilMm + 44} fill={fill} opacity={pale ? 0.1 : 0.35} />
             <path
                 d={`M${m * from} -44V${soilMm}M${m * to} -44V${soilMm}`}
                 className="stroke-marram"

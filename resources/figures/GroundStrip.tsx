@@ -19,6 +19,8 @@ interface Props {
     units: Units;
     sand: boolean;
     model: Model | null;
+    /** False where misses touch down as good ones do. */
+    touchTells: boolean | null;
     /** The low point is known, by lengths that were drawn. */
     lowPoint: boolean;
     entryMm: [number, number] | null;
@@ -43,7 +45,7 @@ export function stepped(draft: Draft | undefined, rightward: boolean, handed: Ha
 }
 
 /** Face-on slice of ground, one scale in both directions. Tap where the club met the ground, drag for the length of the mark. */
-export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint, entryMm, farthestMm, onDraft }: Props) {
+export function GroundStrip({ balls, draft, handed, units, sand, model, touchTells, lowPoint, entryMm, farthestMm, onDraft }: Props) {
     const { t } = useTranslation();
     const svg = useRef<SVGSVGElement>(null);
     const [measured, unit] = useUnit(2 * useHalfMm());
@@ -114,7 +116,13 @@ export function GroundStrip({ balls, draft, handed, units, sand, model, lowPoint
                     units={units}
                     sand={sand}
                     model={model}
-                    window={model?.touch_window_mm ? { mm: model.touch_window_mm, of: t('good first touches') } : null}
+                    window={
+                        model?.touch_window_mm
+                            ? touchTells === false
+                                ? { mm: model.touch_window_mm, of: t('touch alone does not tell'), pale: true }
+                                : { mm: model.touch_window_mm, of: t('good first touches') }
+                            : null
+                    }
                     lowPoint={lowPoint}
                     entryMm={sand ? entryMm : null}
                 />

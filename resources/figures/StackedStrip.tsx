@@ -12,6 +12,8 @@ export interface Strip {
     /** What a good strike is called. */
     word: string;
     window: [number, number] | null;
+    /** Misses lie in it too. */
+    pale?: boolean;
     mean: number | null;
     text: string;
 }
@@ -32,7 +34,7 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
     const hatch = useId();
     const half = useHalfMm();
     const [measured] = useUnit(2 * half);
-    const { marks, good, word, window, mean } = strip;
+    const { marks, good, word, window, pale, mean } = strip;
     // The two words stand on either side of the ball, so that they never lie over one another.
     const side = mean !== null && mean > 0 ? -1 : 1;
     const without = marks?.filter((one) => one.touch === null).length ?? 0;
@@ -56,6 +58,7 @@ export function StackedStrip({ strip, title, handed, units, onBall }: Props) {
                         width={window[1] - window[0]}
                         height={44}
                         fill={`url(#${hatch})`}
+                        opacity={pale === true ? 0.3 : 1}
                         className="stroke-marram"
                         strokeWidth={0.6}
                         strokeDasharray="2 2"

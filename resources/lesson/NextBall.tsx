@@ -90,6 +90,7 @@ export function NextBall({ bench, set, catalogue, shot, handed, units, reading, 
                 units={units}
                 sand={known?.sand === true}
                 model={reading?.model ?? null}
+                touchTells={reading?.touch_tells ?? null}
                 lowPoint={reading?.pattern.low_point_mm.known ?? false}
                 entryMm={reading?.school.entry_mm ?? null}
                 farthestMm={farthestMm}

@@ -49,6 +49,7 @@ export function stripOf(set: BallSet, catalogue: Catalogue, shot: string, readin
         good: reading?.pattern.good ?? { count: 0, of: 0 },
         word: goodStrikeOf(catalogue, shot),
         window: reading?.model?.touch_window_mm ?? null,
+        pale: reading?.touch_tells === false,
         mean: reading?.pattern.touch_mm.mean ?? null,
         text: reading?.pattern.text ?? t('{{count}} balls', { count: set.balls.length }),
     };

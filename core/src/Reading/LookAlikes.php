@@ -152,7 +152,7 @@ final readonly class LookAlikes
             WarningId::DiggingNotAim,
             'Heavy by digging, not by aim: '.
                 $this->words->tally($deep).
-                " left a deep, short mark close behind, and {$this->leaning($context)}. The low point needs only a small shift.",
+                " left a deep, short mark close behind. {$this->leaning($context)} The low point needs only a small shift.",
             asserts: self::LEANING,
             steps: [WarningStep::less(Observable::ShaftLean, 'Take the lean off first.')],
             terms: [BallTrait::DeepShortMark->value],
@@ -214,7 +214,7 @@ final readonly class LookAlikes
 
         return new Warning(
             WarningId::SlowingSpiral,
-            'The slowing spiral: heavier through the set, and the carry falls from '.implode(' to ', $carry)." while {$this->leaning($context)}. Lean makes the ball jump, the student slows, slow is heavy.",
+            'The slowing spiral: heavier through the set, and the carry falls from '.implode(' to ', $carry).". {$this->leaning($context)} Lean makes the ball jump, the student slows, slow is heavy.",
             asserts: self::LEANING,
             steps: [
                 WarningStep::less(Observable::ShaftLean, 'Take the lean off.'),
@@ -292,23 +292,23 @@ final readonly class LookAlikes
         return new Warning(
             WarningId::ThinSandSkip,
             Words::sentence(
-                "{$this->words->tally($thin)} skipped or came off thin, and {$this->words->observed(
-                    Observable::FaceOpen,
-                    $context->case->seen->told(Observable::FaceOpen) ?? $face,
-                )}",
-            ).' On thin sand that is set-up, not motion. In soft sand the same skip would be a far-behind entry.',
+                "{$this->words->tally($thin)} skipped or came off thin",
+            )." {$this->asGiven($context, Observable::FaceOpen)}".' On thin sand that is set-up, not motion. In soft sand the same skip would be a far-behind entry.',
             asserts: [self::OPEN_ON_THIN],
             steps: [WarningStep::less(Observable::FaceOpen, 'Shut the face a little.')],
             terms: [BallTrait::ThinOrSkip->value],
         );
     }
 
-    /** How the shaft was seen to lean, as it was given. */
+    /** How the shaft was seen to lean, as it was given: a sentence. */
     private function leaning(EvidenceContext $context): string
     {
-        $what = $context->case->seen->has(Observable::ImpactLean) ? Observable::ImpactLean : Observable::ShaftLean;
+        return $this->asGiven($context, $context->case->seen->has(Observable::ImpactLean) ? Observable::ImpactLean : Observable::ShaftLean);
+    }
 
-        return $this->words->observed($what, $context->case->seen->told($what) ?? 0.0);
+    private function asGiven(EvidenceContext $context, Observable $what): string
+    {
+        return Words::sentence($this->words->observed($what, $context->case->seen->told($what) ?? 0.0));
     }
 
     /** @param list<SeenBall> $balls */

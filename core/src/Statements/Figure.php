@@ -7,7 +7,7 @@ namespace LowPoint\Core\Statements;
 /**
  * A figure of a statement, as it is told: "4.1 cm behind" is -4.1 cm.
  *
- * @phpstan-type FigureShape array{
+ * @phpstan-type ToldFigureShape array{
  *     name: string,
  *     value: float|int|string,
  *     unit: string,
@@ -66,7 +66,7 @@ final readonly class Figure
         return ! \is_string($this->value) && abs(abs($this->value) - $number) < 1.0e-9;
     }
 
-    /** @return FigureShape */
+    /** @return ToldFigureShape */
     public function toArray(): array
     {
         return [

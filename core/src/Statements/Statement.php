@@ -11,14 +11,14 @@ use LowPoint\Core\Reading\WarningId;
  * One sentence of a reading with the figures in it, where it sends what, and what it rests on (handbook 16.5). Whatever is shown of a
  * reading chooses among these.
  *
- * @phpstan-import-type FigureShape from Figure
+ * @phpstan-import-type ToldFigureShape from Figure
  * @phpstan-import-type DirectionShape from Direction
  * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type StatementShape array{
  *     id: string,
  *     kind: value-of<Kind>,
  *     text: ToldShape,
- *     figures: list<FigureShape>,
+ *     figures: list<ToldFigureShape>,
  *     direction: DirectionShape|null,
  *     // Balls by their places from 0; earlier sets by how many days ago they were.
  *     rests_on: array{observables: list<value-of<Observable>>, balls: list<int>, earlier: list<int>},
