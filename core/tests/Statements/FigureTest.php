@@ -43,6 +43,15 @@ final class FigureTest extends TestCase
         );
     }
 
+    public function test_of_two_alike_the_one_named_beside_it_is_told_and_else_each_in_turn(): void
+    {
+        $known = [new Figure('strikes.thin', 2), new Figure('strikes.heavy', 2), new Figure('touch.from', -3.0, 'cm'), new Figure('touch.to', 3.0, 'cm')];
+        $names = static fn(string $text): array => array_map(static fn(Figure $one): string => $one->name, Numbers::told('x', $text, $known));
+        self::assertSame(['strikes.heavy'], $names('Two heavy.'));
+        self::assertSame(['strikes.heavy', 'strikes.thin'], $names('Two heavy, two thin.'));
+        self::assertSame(['touch.from', 'touch.to'], $names('3 cm behind to 3 cm ahead.'));
+    }
+
     public function test_two_ways_oppose_only_where_both_are_known_and_of_one_figure(): void
     {
         $way = static fn(?bool $more, Observable $what = Observable::FaceOpen): Direction => Direction::of($what, $more);

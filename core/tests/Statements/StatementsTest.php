@@ -108,11 +108,49 @@ final class StatementsTest extends TestCase
         self::assertSame(60.0, self::named([$steep], 'face_open_deg')->value);
         self::assertStringContainsString('now 60° open', $steep->text);
 
+        $square = self::of(Cases::read([
+            'task' => ['shot' => 'bunker', 'lie' => 'sand_soft'],
+            'setup' => ['face_open_deg' => 30],
+            'balls' => Cases::balls(2, ['strike' => 'left-in', 'mark' => 'deep', 'sand_direction' => 'left']),
+        ]), WarningId::SandSteep);
+        self::assertNull($square->direction, 'it is as the school has it');
+        self::assertStringNotContainsString('squarer', $square->text);
+
         $scatter = Cases::read([
             'balls' => [...Cases::balls(3, ['strike' => 'heavy', 'touch_mm' => -60]), ...Cases::balls(3, ['strike' => 'thin', 'touch_mm' => 30])],
         ]);
         self::assertStringContainsString('Do not move the ball.', self::of($scatter, WarningId::ScatterNotAim)->text);
         self::assertNull(self::of($scatter, WarningId::ScatterNotAim)->direction);
+    }
+
+    public function test_a_change_of_the_set_up_says_which_way_it_goes(): void
+    {
+        $reading = Cases::read([
+            'setup' => ['lead_weight_pct' => 40],
+            'balls' => Cases::balls(6, ['strike' => 'heavy', 'touch_mm' => -50]),
+        ]);
+        self::assertSame('weight_trail_setup', $reading->workOnFirst?->cause->id);
+        $ways = [];
+        foreach (Statements::of($reading) as $one) {
+            if ($one->kind === Kind::Setup && $one->direction !== null) {
+                $ways += array_column([$one->direction->toArray()], 'to', 'observable');
+            }
+        }
+        self::assertSame(['lead_weight_pct' => 'more', 'sternum_ahead_mm' => 'range'], $ways);
+    }
+
+    public function test_a_range_that_holds_nearly_everything_is_not_told(): void
+    {
+        $random = new RandomCase(new Dice(71), new Dice(72));
+        $wide = 0;
+        for ($i = 0; $i < 300; $i++) {
+            $prediction = ReadingEngine::standard()->read(CaseReader::fromValue($random->valid()))->prediction;
+            if ($prediction?->range !== null && round(10 * $prediction->range[1]) - round(10 * $prediction->range[0]) >= 7) {
+                self::assertStringNotContainsString('between', $prediction->text());
+                $wide++;
+            }
+        }
+        self::assertGreaterThan(0, $wide);
     }
 
     public function test_what_all_balls_come_to_does_not_stand_against_what_a_warning_says_of_some(): void
