@@ -165,7 +165,7 @@ final class Voices
         $seen = $reading->context->case->seen;
         foreach ($statements as $one) {
             foreach ($one->observables as $what) {
-                if (! \in_array($one->kind, [Kind::Next, Kind::Work], true) && ! $seen->has($what)) {
+                if (! $seen->has($what)) {
                     $found[] = "{$what->value} was not seen: {$one->text}";
                 }
             }

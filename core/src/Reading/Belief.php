@@ -35,6 +35,7 @@ final class Belief
         if ($belief === null || $believed === null || $nothing > self::NOTHING) {
             return null;
         }
+        $chosen = $library->find(trim($belief)) !== null;
         $belief = $library->find($belief)->name ?? $belief;
         foreach ($weighed as $cause) {
             if ($cause->cause->id !== $believed->id || $cause->probability >= self::UNLIKELY) {
@@ -50,7 +51,8 @@ final class Belief
             return $because === null ? null : new Warning(
                 WarningId::BeliefContradicted,
                 "The student believes “{$belief}”; what was seen says otherwise. {$because}",
-                'Not '.lcfirst($believed->shortName()).', as you thought: '.lcfirst($because),
+                // The student reads it only where the cause itself was chosen: what his words mean is a guess.
+                $chosen ? 'Not '.lcfirst($believed->shortName()).', as you thought: '.lcfirst($because) : null,
             );
         }
 
@@ -65,7 +67,8 @@ final class Belief
         }
         foreach ($library->all() as $candidate) {
             foreach ($candidate->believedAs as $words) {
-                if (mb_stripos($belief, $words) !== false) {
+                // Whole words: "under" is not in "I hit it thunderously".
+                if (preg_match('~(?<!\pL)'.preg_quote($words, '~').'(?!\pL)~iu', $belief) === 1) {
                     return $candidate;
                 }
             }

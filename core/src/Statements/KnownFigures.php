@@ -43,7 +43,8 @@ final readonly class KnownFigures
         foreach ($looks as $what) {
             $told = $seen->told($what);
             $day = $seen->standing()[$what->value] ?? null;
-            if ($told === null) {
+            // A choice is no figure; a figure given as a word is one all the same.
+            if ($told === null || $seen->choice($what) !== null) {
                 continue;
             }
             $figures[] = \is_string($told)

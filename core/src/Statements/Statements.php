@@ -213,7 +213,7 @@ final readonly class Statements
 
         return $next === null
             ? []
-            : [new Statement('next', Kind::Next, $next->why, Numbers::told('next', $next->why, []), observables: [$next->observable])];
+            : [new Statement('next', Kind::Next, $next->why, Numbers::told('next', $next->why, []))];
     }
 
     /** @return list<Statement> what to do now, and what to know before */
@@ -235,7 +235,6 @@ final readonly class Statements
                 $first !== null ? Kind::Work : ($this->reading->nextObservation === null ? Kind::Limit : Kind::Next),
                 $this->reading->advice,
                 Numbers::told('advice', $this->reading->advice, $known),
-                observables: array_filter([$first === null ? $this->reading->nextObservation?->observable : null]),
                 earlier: $this->earlier(),
                 cause: $first?->id,
             ),

@@ -46,6 +46,18 @@ final class BeliefTest extends TestCase
         self::assertSame([], $this->told($this->read($case)));
     }
 
+    public function test_a_word_inside_another_names_nothing_and_the_student_reads_only_what_was_chosen(): void
+    {
+        $looks = ['motion' => ['release' => 'held_off', 'attack' => 'descending']];
+        self::assertSame([], $this->told($this->read(['task' => ['belief' => 'I am scooped up by the wind'] + self::TASK] + $looks)));
+        $student = fn(string $belief): array => array_filter(array_map(
+            static fn($one): ?string => $one->forStudent,
+            $this->read(['task' => ['belief' => $belief] + self::TASK] + $looks)->warnings,
+        ));
+        self::assertSame([], $student('I scoop it'));
+        self::assertCount(1, $student('scoop'));
+    }
+
     /** @param array<string, mixed> $change */
     private function read(array $change = []): Reading
     {
