@@ -1,8 +1,10 @@
 # shellcheck shell=bash
-# What bin/backup writes and bin/restore reads: one tar file with the database, the uploaded files, the key of the app (encrypted)
-# and a list of checksums.
+# What bin/backup writes and bin/restore reads: one file, sealed as a whole with a passphrase (seal.php), with the database, the rows it
+# has, the changes of its tables, the uploaded files and the key of the app.
 
-BACKUP_FORMAT='low-point-backup 1'
+BACKUP_FORMAT='low-point-backup 2'
+# Not sealed; only its key was encrypted.
+OLD_FORMAT='low-point-backup 1'
 
 # passphrase WHAT_FOR: from the file $LOW_POINT_PASSPHRASE_FILE, else asked for on the terminal; sets PASSPHRASE_FILE.
 passphrase() {
@@ -18,8 +20,32 @@ passphrase() {
     [ -s "$PASSPHRASE_FILE" ] || fail 'the passphrase is empty.'
 }
 
-# cipher -e|-d IN OUT: with the passphrase.
-cipher() { openssl enc "$1" -aes-256-cbc -pbkdf2 -iter 200000 -salt -pass "file:$PASSPHRASE_FILE" -in "$2" -out "$3" 2>/dev/null; }
+# seal IN OUT, open_sealed IN OUT: with the passphrase. What cannot be opened is told, and nothing else is done with it.
+seal() { php "$ROOT/bin/lib/seal.php" seal "$PASSPHRASE_FILE" <"$1" >"$2" || fail 'the backup could not be sealed.'; }
+open_sealed() {
+    local how=0
+    php "$ROOT/bin/lib/seal.php" open "$PASSPHRASE_FILE" <"$1" >"$2" || how=$?
+    case $how in
+        0) ;;
+        2) fail 'this is no backup of Low Point.' ;;
+        3) fail 'this passphrase does not open the backup, or it was changed. Nothing was changed here.' ;;
+        4) fail 'the backup is damaged: it was cut or changed. Nothing was changed here.' ;;
+        *) fail 'the backup could not be opened: is there room for it?' ;;
+    esac
+}
+
+# unpack FILE FOLDER: a tar of ours has files with these names and nothing else: no links, no ways out of the folder.
+unpack() {
+    local names
+    names=$(tar --list --verbose --gzip --file="$1" 2>/dev/null | awk '$1 !~ /^[-d]/ {print "?"; next} $1 ~ /^-/ {print $NF}' | sort | tr '\n' ' ')
+    case $names in
+        './database.sql ./files.tar ./format ./key ./migrations ./rows ' | './database.sql ./files.tar ./format ./key.enc ./rows ./sums ') ;;
+        *) fail 'this is no backup of Low Point, or it is damaged.' ;;
+    esac
+    tar --extract --gzip --no-same-owner --no-same-permissions --file="$1" --directory="$2" || fail 'the backup is damaged.'
+    tar --list --verbose --file="$2/files.tar" 2>/dev/null | awk '$1 !~ /^[-d]/ || $NF !~ /^app\// || $NF ~ /\.\./ {exit 1}' ||
+        fail 'the backup is damaged: there is more in it than files of the app. Nothing was changed here.'
+}
 
 # work_folder: a folder that is gone at the end, whatever happens.
 work_folder() {
@@ -37,13 +63,17 @@ sql() {
 # rows DATABASE: each table with its rows, a line each.
 rows() {
     local table
-    sql mariadb --batch --skip-column-names --execute='SHOW TABLES' "$1" | while read -r table; do
+    sql mariadb --batch --skip-column-names --execute='SHOW TABLES' "$1" | sort | while read -r table; do
         printf '%s %s\n' "$table" "$(sql mariadb --batch --skip-column-names --execute="SELECT COUNT(*) FROM \`$table\`" "$1" </dev/null)"
     done
 }
 
-# check_backup FOLDER: what was unpacked is whole and of our format.
-check_backup() {
-    [ "$(cat "$1/format" 2>/dev/null)" = "$BACKUP_FORMAT" ] || fail 'this is no backup of Low Point, or of a newer version.'
-    (cd "$1" && sha256sum --check --quiet --strict sums) >/dev/null 2>&1 || fail 'the backup is damaged: a checksum does not fit.'
+# rows_of DUMP: the same, counted in a dump that has a line for each row: what was read is what is counted.
+rows_of() {
+    awk '/^CREATE TABLE / {n[$3] += 0} /^INSERT INTO / {n[$3]++} END {for (t in n) print t, n[t]}' "$1" | tr -d '`' | sort
+}
+
+# fill_database DATABASE DUMP: no command that a dump might hold is run, and the user of the app reaches no other database and no file.
+fill_database() {
+    EDITOR=false VISUAL=false PAGER=cat sql mariadb --sandbox --batch "$1" <"$2" >"$LOG/restore.log" 2>&1
 }

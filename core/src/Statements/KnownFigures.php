@@ -203,7 +203,9 @@ final readonly class KnownFigures
             default => [],
         };
 
-        return [...$ends, ...$this->looks([$what])];
+        $of = $what->field()->unit === self::OF_TEN_UNIT ? [new Figure("{$what->value}.of", self::OF_TEN)] : [];
+
+        return [...$ends, ...$of, ...$this->looks([$what])];
     }
 
     /**
