@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\ApiErrors;
 use App\Http\Middleware\InReadersLanguage;
+use App\Http\Middleware\NoLargeBodies;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TriesAgain;
 use App\Http\Middleware\WholeJson;
@@ -22,6 +23,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->statefulApi();
+        $middleware->prepend(NoLargeBodies::class);
         $middleware->append(SecurityHeaders::class);
         // Also what is said of a record that is not found.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: InReadersLanguage::class);

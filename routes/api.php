@@ -19,6 +19,7 @@ use App\Http\Middleware\OwnEntries;
 use App\Http\Middleware\PrivatePage;
 use App\Http\Middleware\WhereTheDeviceIs;
 use App\Http\Middleware\WholeJson;
+use App\Http\Middleware\WrongLinks;
 use App\Ledger\ConfirmController;
 use App\Ledger\LedgerController;
 use App\Lessons\BallController;
@@ -62,10 +63,10 @@ Route::middleware(InReadersLanguage::class)->group(static function (): void {
         ->name('account.make-first');
     // Whoever holds the link.
     Route::get('doors/{token}', [AccountLinkController::class, 'door'])
-        ->middleware([PrivatePage::class, 'throttle:shared'])
+        ->middleware([PrivatePage::class, WrongLinks::class])
         ->name('account-link.door');
     Route::post('doors/{token}', [AccountLinkController::class, 'enter'])
-        ->middleware([PrivatePage::class, 'throttle:shared'])
+        ->middleware([PrivatePage::class, WrongLinks::class])
         ->name('account-link.enter');
 });
 
@@ -80,7 +81,7 @@ Route::post('feed', FeedController::class)
     ->name('feed');
 
 // The student's page: whoever holds the link.
-Route::middleware([PrivatePage::class, 'throttle:shared'])
+Route::middleware([PrivatePage::class, WrongLinks::class])
     ->prefix('shared/{token}')
     ->group(static function (): void {
         Route::get('/', [SharedController::class, 'show'])->name('shared.show');

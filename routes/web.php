@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Contract\ApiReference;
 use App\Contract\OpenApi;
 use App\Http\Middleware\PrivatePage;
+use App\Http\Middleware\WrongLinks;
 use App\Models\ShareLink;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
@@ -17,10 +18,10 @@ Route::get(
     static fn(string $token): Response => response()->view('app', status: ShareLink::open($token) === null ? 404 : 200),
 )
     ->where('any', '.*')
-    ->middleware([PrivatePage::class, 'throttle:shared']);
+    ->middleware([PrivatePage::class, WrongLinks::class]);
 
 // A way into an account: nobody else is told of it.
-Route::get('/door/{token}', static fn(): View => view('app'))->middleware([PrivatePage::class, 'throttle:shared']);
+Route::get('/door/{token}', static fn(): View => view('app'))->middleware([PrivatePage::class, WrongLinks::class]);
 
 // Where the worker that keeps the page for offline looks for it.
 Route::get(

@@ -17,7 +17,9 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Timebox;
 
 /** Cookie session of a coach. */
 final class SessionController
@@ -44,7 +46,7 @@ final class SessionController
                 throw new ThrottleRequestsException(headers: ['Retry-After' => RateLimiter::availableIn($key)]);
             }
         }
-        if (! self::guard()->attempt([...$request->safe(['email', 'password']), 'left_at' => null], remember: true)) {
+        if (! self::isKnown($request) || ! self::guard()->attempt([...$request->safe(['email', 'password']), 'left_at' => null], remember: true)) {
             array_map(static fn(string $key): int => RateLimiter::hit($key), array_keys($tries));
 
             return new JsonResponse(['message' => 'Address and password do not belong together.'], 422);
@@ -118,7 +120,22 @@ final class SessionController
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return new JsonResponse(null, 204);
+        // The next coach at this device finds nothing of it in the browser's cache.
+        return new JsonResponse(null, 204, ['Clear-Site-Data' => '"cache"']);
+    }
+
+    /** Where there is no such account it takes as long as a wrong password: nobody learns by the time who has one. */
+    private static function isKnown(SignInRequest $request): bool
+    {
+        $known = User::query()->where('email', $request->string('email')->value())->whereNull('left_at')->exists();
+        if (! $known) {
+            (new Timebox)->call(
+                static fn(): string => Hash::make($request->string('password')->value()),
+                (int) config('auth.timebox_duration', 200_000),
+            );
+        }
+
+        return $known;
     }
 
     private static function guard(): StatefulGuard

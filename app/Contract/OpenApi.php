@@ -94,9 +94,13 @@ final readonly class OpenApi
             403 => $open ? null : 'It is not this coach’s to see or to do.',
             404 => $route->parameterNames() === [] && ! $takes ? null : 'There is no such record, or no longer.',
             409 => $takes && $route->methods()[0] === 'PUT' ? 'There is another record with this id already.' : null,
+            410 => \in_array('lesson', $route->parameterNames(), true) || $route->getName() === 'lesson.put'
+                ? 'It is gone, or its student is; the bin keeps them for 30 days.'
+                : null,
+            413 => $route->methods()[0] === 'GET' ? null : 'The body is too large.',
             419 => $open || $route->methods()[0] === 'GET' ? null : 'The session has ended.',
             422 => $takes || $endpoint->query !== [] ? 'What was sent is refused, each fault by its key.' : null,
-            429 => preg_grep('/^throttle/', $route->gatherMiddleware()) === [] ? null : 'Too often from here.',
+            429 => preg_grep('/^throttle|WrongLinks$/', $route->gatherMiddleware()) === [] ? null : 'Too often from here.',
         ];
         $own = array_fill_keys($endpoint->refuses, 'As things stand it cannot be done; the message says why.');
 

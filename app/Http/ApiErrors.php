@@ -39,6 +39,9 @@ final class ApiErrors
 
     private const REPORTS_A_MINUTE = 3;
 
+    /** Nobody reads more. */
+    private const MOST_FAULTS = 200;
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
@@ -172,7 +175,9 @@ final class ApiErrors
     /** @param list<array{key: string, value: string, allowed: string, message: string}> $faults */
     private static function faults(array $faults): JsonResponse
     {
-        return new JsonResponse(['message' => $faults[0]['message'] ?? 'The input is not valid.', 'faults' => $faults], 422);
+        $told = \array_slice($faults, 0, self::MOST_FAULTS);
+
+        return new JsonResponse(['message' => $told[0]['message'] ?? 'The input is not valid.', 'faults' => $told], 422);
     }
 
     /** @return list<array{key: string, value: string, allowed: string, message: string}> */

@@ -57,8 +57,9 @@ final class LessonController
         User $coach,
         SetReading $reading,
     ): StoredLessonResource {
-        $student = Student::query()->findOrFail($body->studentId);
+        $student = Student::withTrashed()->findOrFail($body->studentId);
         Gate::authorize('update', $student);
+        abort_if($student->trashed(), 410, Student::IN_THE_BIN);
         $wanted = Write::record($body->task);
 
         return DB::transaction(function () use ($request, $body, $lessonId, $student, $coach, $wanted, $reading): StoredLessonResource {

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Gate;
 
 /**
  * @property string $id
@@ -53,6 +54,19 @@ final class Lesson extends Model
                 BallSet::countChange('lesson_id', $lesson->id);
             }
         });
+    }
+
+    /** Of a student in the bin it is kept, and not reached: whoever may see him is told so. */
+    public function resolveRouteBinding($value, $field = null): ?Model
+    {
+        $lesson = parent::resolveRouteBinding($value, $field);
+        if ($lesson instanceof self && $lesson->getRelationValue('student') === null) {
+            $student = $lesson->student()->withTrashed()->first();
+            abort_if($student === null || Gate::denies('view', $student), 404);
+            abort(410, Student::IN_THE_BIN);
+        }
+
+        return $lesson;
     }
 
     /** @return BelongsTo<Student, $this> */

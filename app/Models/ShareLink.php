@@ -16,22 +16,24 @@ use Illuminate\Support\Carbon;
  * @property string $token_hash
  * @property Carbon $expires_at
  * @property Carbon|null $revoked_at
+ * @property bool $closed_by_student
  * @property Carbon|null $opened_at
  * @property Carbon $created_at
  * @property Student $student
  */
 final class ShareLink extends Model
 {
-    protected $fillable = ['student_id', 'token_hash', 'expires_at', 'revoked_at', 'opened_at'];
+    protected $fillable = ['student_id', 'token_hash', 'expires_at', 'revoked_at', 'closed_by_student', 'opened_at'];
 
-    protected $casts = ['expires_at' => 'datetime', 'revoked_at' => 'datetime', 'opened_at' => 'datetime'];
+    protected $casts = ['expires_at' => 'datetime', 'revoked_at' => 'datetime', 'opened_at' => 'datetime', 'closed_by_student' => 'boolean'];
 
     /** The link of this token, when it is open. */
     public static function open(string $token): ?self
     {
         $link = self::query()->where('token_hash', SecretToken::hash($token))->first();
 
-        return $link?->isOpen() === true ? $link : null;
+        // Of a student in the bin nothing is told.
+        return $link?->isOpen() === true && $link->getRelationValue('student') !== null ? $link : null;
     }
 
     /** The same, where there is nothing to say without it. */

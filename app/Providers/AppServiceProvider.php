@@ -73,7 +73,7 @@ final class AppServiceProvider extends ServiceProvider
         Queue::looping(static fn(Looping $round) => Pulse::ofQueue($round->queue)->beat());
         // There are no tokens, only sessions: a bearer is nobody.
         Sanctum::getAccessTokenFromRequestUsing(static fn(): ?string => null);
-        // A private link is guessed only by trying: few tries a minute from one place.
+        // The first account of an installation is made once.
         RateLimiter::for('shared', static fn(Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
     }
 }

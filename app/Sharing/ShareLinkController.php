@@ -55,12 +55,13 @@ final class ShareLinkController
     }
 
     /** Opens a link again that was revoked by mistake; one that has run out stays closed. */
-    #[Endpoint(ShareLinkResource::class, refuses: [422])]
+    #[Endpoint(ShareLinkResource::class, refuses: [409, 422])]
     public function restore(Student $student, ShareLink $link): ShareLinkResource
     {
         Gate::authorize('update', $student);
         abort_if($link->student_id !== $student->id, 404);
         $student->demandConsent(ConsentPurpose::Link);
+        abort_if($link->closed_by_student, 409, 'The student has closed this page. Ask him, and make a new link.');
         $link->update(['revoked_at' => null]);
 
         return new ShareLinkResource($link);

@@ -94,7 +94,7 @@ final class SharedController
         $link->student
             ->links()
             ->reorder()
-            ->update(['revoked_at' => now()]);
+            ->update(['revoked_at' => now(), 'closed_by_student' => true]);
 
         return new ErasedResultsResource([
             'erased' => $erased,

@@ -33,7 +33,7 @@ use LowPoint\Core\SheetImport\SheetUnit;
 /** A sheet of balls: looked at, checked as often as the coach likes, confirmed, read by the queue, taken back. */
 final class SheetController
 {
-    private const MOST_KB = 50 * 1024;
+    private const MOST_KB = 20 * 1024;
 
     private const SHOWN = 20;
 

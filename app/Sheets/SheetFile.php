@@ -22,7 +22,8 @@ final readonly class SheetFile
     /** Lines among which the names of the columns are looked for. */
     private const LOOKED_AT = 30;
 
-    private const LONGEST_LINE = 65536;
+    /** Bytes. Origin: handbook 21.2. */
+    private const MOST_A_LINE = 64 * 1024;
 
     private const HEAD_BYTES = 65536;
 
@@ -77,9 +78,10 @@ final readonly class SheetFile
                 'UTF-8',
             default => 'WINDOWS-1252',
         };
+        self::holdLines($opened);
         $first = self::stream($opened, $encoding);
         $lines = [];
-        while (\count($lines) < self::LOOKED_AT && ($line = fgets($first, self::LONGEST_LINE)) !== false) {
+        while (\count($lines) < self::LOOKED_AT && ($line = fgets($first, self::MOST_A_LINE)) !== false) {
             $lines[] = rtrim($line, "\r\n");
         }
         fclose($first);
@@ -93,6 +95,27 @@ final readonly class SheetFile
         }
 
         return new self($opened, $encoding, $head);
+    }
+
+    /**
+     * A line without an end holds a reader for minutes.
+     *
+     * @param  \Closure(): (resource|null)  $opened
+     *
+     * @throws InvalidInput
+     */
+    private static function holdLines(\Closure $opened): void
+    {
+        $file = self::begun($opened);
+        for ($line = 1, $length = 0; ($bytes = fread($file, self::MOST_A_LINE)) !== false && $bytes !== '';) {
+            foreach (explode("\n", $bytes) as $at => $part) {
+                [$line, $length] = $at === 0 ? [$line, $length + \strlen($part)] : [$line + 1, \strlen($part)];
+                if ($length > self::MOST_A_LINE) {
+                    throw InvalidInput::one("line {$line}", 'more than '.self::MOST_A_LINE / 1024 .' kB', 'at most '.self::MOST_A_LINE / 1024 .' kB');
+                }
+            }
+        }
+        fclose($file);
     }
 
     /**

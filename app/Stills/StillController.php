@@ -79,7 +79,7 @@ final class StillController
         $jpeg = $folder->get($still);
         abort_if($jpeg === null, 404);
 
-        return new Response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600']);
+        return new Response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-store']);
     }
 
     /** Takes it out, the file too. */

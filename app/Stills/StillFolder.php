@@ -26,6 +26,14 @@ final readonly class StillFolder
 
     private const SCAN = 0xda;
 
+    private const ENDS = 0xd9;
+
+    private const FILL = 0xff;
+
+    private const HEADER = 0xe0;
+
+    private const HEADER_BYTES = 16;
+
     public function __construct(private Filesystem $disk) {}
 
     public function put(Still $still, string $jpeg): void
@@ -77,19 +85,51 @@ final readonly class StillFolder
                 'up to '.self::MOST_PX.' px a side and '.self::MOST_BYTES / 1024 / 1024 .' MB',
             );
         }
+
+        return ['jpeg' => self::withoutTales($file), 'width' => $width, 'height' => $height];
+    }
+
+    /**
+     * All segments but those that tell something, up to the end of the picture: after it, and between its scans, too, a camera may write
+     * where it was.
+     *
+     * @throws InvalidInput where it breaks off
+     */
+    private static function withoutTales(string $file): string
+    {
         $jpeg = self::BEGINS;
-        for ($at = 2; $at + 4 <= \strlen($file) && $file[$at] === "\xFF";) {
+        for ($at = 2; $at + 1 < \strlen($file) && $file[$at] === "\xFF";) {
             $marker = \ord($file[$at + 1]);
-            if ($marker === self::SCAN) {
-                return ['jpeg' => $jpeg.substr($file, $at), 'width' => $width, 'height' => $height];
+            if ($marker === self::FILL) {
+                $at++;
+
+                continue;
             }
-            /** @var array{1: int} $length */
-            $length = unpack('n', $file, $at + 2);
-            if (($marker < self::ABOUT[0] || $marker > self::ABOUT[1]) && $marker !== self::COMMENT) {
-                $jpeg .= substr($file, $at, 2 + $length[1]);
+            if ($marker === self::ENDS) {
+                return $jpeg."\xFF\xD9";
             }
+            $length = $at + 4 <= \strlen($file) ? unpack('n', $file, $at + 2) : false;
+            if ($length === false || $length[1] < 2 || $at + 2 + $length[1] > \strlen($file)) {
+                break;
+            }
+            // Of a header that every JPEG begins with only its first part: behind it may stand a small picture of what was cut away.
+            $tells = ($marker >= self::ABOUT[0] && $marker <= self::ABOUT[1])
+                || $marker === self::COMMENT
+                || ($marker === self::HEADER && $length[1] > self::HEADER_BYTES);
+            $jpeg .= $tells ? '' : substr($file, $at, 2 + $length[1]);
             $at += 2 + $length[1];
+            if ($marker === self::SCAN) {
+                $end = self::endOfScan($file, $at);
+                $jpeg .= substr($file, $at, $end - $at);
+                $at = $end;
+            }
         }
         throw InvalidInput::one('still', 'a broken file', 'a JPEG');
+    }
+
+    /** Where a marker stands that is none of the scan's own. */
+    private static function endOfScan(string $file, int $at): int
+    {
+        return preg_match('~\xFF[^\x00\xD0-\xD7\xFF]~', $file, $found, PREG_OFFSET_CAPTURE, $at) === 1 ? $found[0][1] : \strlen($file);
     }
 }

@@ -2,8 +2,10 @@
 # What bin/backup writes and bin/restore reads: one file, sealed as a whole with a passphrase (seal.php), with the database, the rows it
 # has, the changes of its tables, the uploaded files and the key of the app.
 
+# shellcheck disable=SC2034
 BACKUP_FORMAT='low-point-backup 2'
 # Not sealed; only its key was encrypted.
+# shellcheck disable=SC2034
 OLD_FORMAT='low-point-backup 1'
 
 # passphrase WHAT_FOR: from the file $LOW_POINT_PASSPHRASE_FILE, else asked for on the terminal; sets PASSPHRASE_FILE.

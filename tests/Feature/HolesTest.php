@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\ShareLink;
+use App\Models\Student;
+use App\Stills\StillFolder;
+use Illuminate\Http\UploadedFile;
+use LowPoint\Core\InvalidInput;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\CoachRoutes;
+use Tests\TestCase;
+
+/** What an attack got through, and gets no longer (handbook 21.2, 21.3). */
+final class HolesTest extends TestCase
+{
+    use CoachRoutes;
+
+    private const NOT_OF_LESSONS = ['bin.', 'lesson.put'];
+
+    public function test_a_lesson_of_a_student_in_the_bin_is_gone_in_words_on_every_address(): void
+    {
+        $this->actingAs($this->coach('Maren'));
+        $routes = $this->coachRoutes();
+        $ids = $this->ids();
+        $bodies = array_map(fn(array $one): array => $this->body($one[2]), $routes);
+        Student::query()->where('id', $ids['student'])->firstOrFail()->delete();
+        $tried = 0;
+        foreach ($routes as $at => [$method, $address, $route]) {
+            $of = array_filter(self::NOT_OF_LESSONS, static fn(string $name): bool => str_starts_with((string) $route->getName(), $name));
+            if (str_starts_with($route->uri(), 'api/lessons/{lesson}') && $of === []) {
+                $this->json($method, $address, $bodies[$at])->assertStatus(410)->assertJsonPath('message', Student::IN_THE_BIN);
+                $tried++;
+            }
+        }
+        self::assertGreaterThan(15, $tried);
+        $this->putJson('/api/lessons/'.self::id(), [
+            'student_id' => $ids['student'], 'task' => self::CHIP, 'began_at' => '2026-11-25T10:00:00Z',
+        ])->assertStatus(410);
+        $this->actingAs($this->otherCoach())->getJson("/api/lessons/{$ids['lesson']}")->assertNotFound();
+    }
+
+    private function token(Student $student): string
+    {
+        return basename((string) $this->postJson("/api/students/{$student->id}/links", ['days' => 3])->assertCreated()->json('path'));
+    }
+
+    public function test_a_link_of_a_student_in_the_bin_is_closed(): void
+    {
+        $this->actingAs($this->coach());
+        $student = $this->student();
+        $token = $this->token($student);
+        $this->getJson("/api/shared/{$token}")->assertOk();
+        $bodies = array_map(fn(array $one): array => $this->body($one[2]), $this->linkRoutes($token));
+        $student->delete();
+        foreach ($this->linkRoutes($token) as $at => [$method, $address]) {
+            $this->json($method, $address, $bodies[$at])->assertNotFound();
+        }
+    }
+
+    public function test_a_link_that_the_student_closed_is_opened_by_nobody(): void
+    {
+        $this->actingAs($this->coach());
+        $student = $this->student();
+        $token = $this->token($student);
+        $link = ShareLink::query()->where('student_id', $student->id)->firstOrFail();
+        $this->deleteJson("/api/students/{$student->id}/links/{$link->id}")->assertOk();
+        $this->postJson("/api/students/{$student->id}/links/{$link->id}/restore")->assertOk();
+        $this->deleteJson("/api/shared/{$token}")->assertOk();
+        $this->postJson("/api/students/{$student->id}/links/{$link->id}/restore")->assertStatus(409);
+        $this->getJson("/api/shared/{$token}")->assertNotFound();
+    }
+
+    public function test_wrong_guesses_hold_up_nobody_who_has_a_right_link(): void
+    {
+        $this->actingAs($this->coach());
+        $token = $this->token($this->student());
+        for ($guess = 0; $guess < 70; $guess++) {
+            $last = $this->getJson('/api/shared/'.bin2hex(random_bytes(20)))->getStatusCode();
+        }
+        self::assertSame(429, $last);
+        for ($honest = 0; $honest < 70; $honest++) {
+            $this->getJson("/api/shared/{$token}")->assertOk();
+        }
+        $this->getJson('/api/shared/'.bin2hex(random_bytes(20)))->assertStatus(429);
+    }
+
+    public function test_a_large_body_is_refused_by_what_is_said_of_it(): void
+    {
+        $this->actingAs($this->coach());
+        $say = fn(string $method, string $address, int $bytes) => $this->call($method, $address, server: [
+            'CONTENT_LENGTH' => (string) $bytes, 'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json',
+        ], content: '{}')->getStatusCode();
+        self::assertSame(413, $say('PUT', '/api/me', 256 * 1024 + 1));
+        self::assertNotSame(413, $say('PUT', '/api/me', 256 * 1024));
+        self::assertSame(413, $say('POST', '/api/sign-in', 60 * 1024 * 1024));
+        self::assertSame(413, $say('POST', '/api/feed', 1024 * 1024 + 1));
+        self::assertNotSame(413, $say('POST', '/api/archive', 5 * 1024 * 1024));
+    }
+
+    public function test_no_answer_names_more_faults_than_anybody_reads(): void
+    {
+        $this->actingAs($this->coach());
+        $unknown = array_fill_keys(array_map(static fn(int $n): string => "key_{$n}", range(1, 3000)), 1);
+        $this->putJson('/api/academy/calibration', ['changes' => $unknown, 'reason' => 'x'])->assertUnprocessable()->assertJsonCount(200, 'faults');
+    }
+
+    public function test_a_line_without_an_end_is_refused_before_it_is_read(): void
+    {
+        $this->actingAs($this->coach());
+        $sheet = "touch,strike\n1,clean\n".str_repeat('x', 70_000)."\n";
+        $this->post("/api/students/{$this->student()->id}/sheets", [
+            'sheet' => UploadedFile::fake()->createWithContent('a.csv', $sheet),
+        ], ['Accept' => 'application/json'])->assertUnprocessable()->assertJsonPath('faults.0.key', 'line 3');
+    }
+
+    #[DataProvider('tales')]
+    public function test_nothing_a_camera_tells_is_kept_wherever_it_stands(\Closure $with): void
+    {
+        $about = "Exif\0\0 taken at 54.1 N by Callum";
+        $segment = static fn(int $marker, string $tells): string => "\xFF".\chr($marker).pack('n', \strlen($tells) + 2).$tells;
+        $clean = StillFolder::clean($with(self::jpeg(), $segment, $about))['jpeg'];
+        self::assertStringNotContainsString('Callum', $clean);
+        self::assertNotFalse(getimagesizefromstring($clean));
+        self::assertStringEndsWith("\xFF\xD9", $clean);
+    }
+
+    /** @return iterable<string, array{\Closure}> the picture with what is told, somewhere */
+    public static function tales(): iterable
+    {
+        $scan = static fn(string $jpeg): int => (int) strrpos($jpeg, "\xFF\xD9");
+        yield 'before the scan' => [static fn($jpeg, $segment, $tells): string => substr($jpeg, 0, 2).$segment(0xE1, $tells).substr($jpeg, 2)];
+        yield 'after the scan' => [
+            static fn($jpeg, $segment, $tells): string => substr($jpeg, 0, $scan($jpeg)).$segment(0xE1, $tells).substr($jpeg, $scan($jpeg)),
+        ];
+        yield 'as a comment after the scan' => [
+            static fn($jpeg, $segment, $tells): string => substr($jpeg, 0, $scan($jpeg)).$segment(0xFE, $tells).substr($jpeg, $scan($jpeg)),
+        ];
+        yield 'behind the end' => [static fn($jpeg, $segment, $tells): string => $jpeg.$tells];
+        yield 'in a second picture' => [static fn($jpeg, $segment, $tells): string => $jpeg.substr($jpeg, 0, 2).$segment(0xE1, $tells).substr($jpeg, 2)];
+        yield 'in a header that is too long' => [
+            static fn($jpeg, $segment, $tells): string => substr($jpeg, 0, 2).$segment(0xE0, "JFIF\0\1\1\0\0\1\0\1\1\1{$tells}").substr($jpeg, 2),
+        ];
+    }
+
+    public function test_a_picture_that_breaks_off_is_refused(): void
+    {
+        $this->expectException(InvalidInput::class);
+        StillFolder::clean(substr(self::jpeg(), 0, -2));
+    }
+
+    public function test_a_picture_is_kept_by_no_browser_and_signing_out_clears_it(): void
+    {
+        $this->actingAs($this->coach());
+        $lesson = $this->earlierLesson('Callum');
+        $id = self::id();
+        $this->post("/api/lessons/{$lesson->id}/stills", [
+            'id' => $id, 'still' => UploadedFile::fake()->createWithContent('still.jpg', self::jpeg()),
+        ], ['Accept' => 'application/json'])->assertOk();
+        $this->get("/api/lessons/{$lesson->id}/stills/{$id}")->assertOk()->assertHeader('Cache-Control', 'no-store, private');
+        $this->withHeader('Origin', (string) config('app.url'))
+            ->postJson('/api/sign-out')
+            ->assertNoContent()
+            ->assertHeader('Clear-Site-Data', '"cache"');
+    }
+
+    public function test_an_account_that_is_not_there_takes_as_long_as_one_that_is(): void
+    {
+        $took = function (string $email): float {
+            $began = microtime(true);
+            $this->withHeader('Origin', (string) config('app.url'))
+                ->withServerVariables(['REMOTE_ADDR' => '10.1.0.'.random_int(1, 250)])
+                ->postJson('/api/sign-in', ['email' => $email, 'password' => 'not this one at all'])
+                ->assertUnprocessable();
+
+            return microtime(true) - $began;
+        };
+        [$known, $unknown] = [[], []];
+        for ($i = 0; $i < 5; $i++) {
+            $known[] = $took('maren@saltgrass.example');
+            $unknown[] = $took("nobody{$i}@saltgrass.example");
+        }
+        sort($known);
+        sort($unknown);
+        self::assertEqualsWithDelta($known[2], $unknown[2], 0.25 * $known[2]);
+    }
+}
