@@ -151,6 +151,20 @@ final class HolesTest extends TestCase
         StillFolder::clean(substr(self::jpeg(), 0, -2));
     }
 
+    public function test_who_asks_is_told_by_trusted_proxies_alone(): void
+    {
+        $this->actingAs($this->coach());
+        config(['trustedproxy.proxies' => ['10.0.0.9']]);
+        $ask = fn(string $from) => $this->withServerVariables(['REMOTE_ADDR' => $from])
+            ->withHeaders(['X-Forwarded-For' => '203.0.113.5', 'X-Forwarded-Proto' => 'https'])
+            ->getJson('http://localhost/api/me')
+            ->assertOk();
+        $ask('10.0.0.9')->assertHeader('Strict-Transport-Security');
+        self::assertSame('203.0.113.5', request()->ip());
+        $ask('10.0.0.8')->assertHeaderMissing('Strict-Transport-Security');
+        self::assertSame('10.0.0.8', request()->ip());
+    }
+
     public function test_a_picture_is_kept_by_no_browser_and_signing_out_clears_it(): void
     {
         $this->actingAs($this->coach());
