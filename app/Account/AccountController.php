@@ -83,7 +83,9 @@ final class AccountController
     public function changeEmail(ChangeEmailRequest $request, #[CurrentUser] User $coach): CoachResource
     {
         $this->demandPassword($coach, $request->string('now')->value());
+        $before = $coach->email;
         $coach->update($request->safe(['email']));
+        $this->trail->note($coach, Deed::EmailChanged, about: ['before' => $before]);
 
         return new CoachResource($coach);
     }

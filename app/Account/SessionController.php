@@ -46,8 +46,12 @@ final class SessionController
                 throw new ThrottleRequestsException(headers: ['Retry-After' => RateLimiter::availableIn($key)]);
             }
         }
-        if (! self::isKnown($request) || ! self::guard()->attempt([...$request->safe(['email', 'password']), 'left_at' => null], remember: true)) {
+        $known = self::known($request);
+        if ($known === null || ! self::guard()->attempt([...$request->safe(['email', 'password']), 'left_at' => null], remember: true)) {
             array_map(static fn(string $key): int => RateLimiter::hit($key), array_keys($tries));
+            if ($known !== null) {
+                $trail->note($known, Deed::NotSignedIn, about: ['from' => (string) $request->ip()]);
+            }
 
             return new JsonResponse(['message' => 'Address and password do not belong together.'], 422);
         }
@@ -125,10 +129,10 @@ final class SessionController
     }
 
     /** Where there is no such account it takes as long as a wrong password: nobody learns by the time who has one. */
-    private static function isKnown(SignInRequest $request): bool
+    private static function known(SignInRequest $request): ?User
     {
-        $known = User::query()->where('email', $request->string('email')->value())->whereNull('left_at')->exists();
-        if (! $known) {
+        $known = User::query()->where('email', $request->string('email')->value())->whereNull('left_at')->first();
+        if ($known === null) {
             (new Timebox)->call(
                 static fn(): string => Hash::make($request->string('password')->value()),
                 (int) config('auth.timebox_duration', 200_000),

@@ -7,13 +7,17 @@ namespace App\Consents;
 use App\Models\Consent;
 use App\Models\ConsentPurpose;
 use App\Models\Still;
+use App\Reports\ReportFolder;
 use App\Stills\StillFolder;
 use Illuminate\Support\Facades\DB;
 
 /** A guardian takes his consent back: what rested on it ends at once. That he had agreed stays on record. */
 final readonly class Withdrawal
 {
-    public function __construct(private StillFolder $folder) {}
+    public function __construct(
+        private StillFolder $folder,
+        private ReportFolder $reports,
+    ) {}
 
     public function of(Consent $consent): void
     {
@@ -32,6 +36,8 @@ final readonly class Withdrawal
 
     private function takeOutPictures(Consent $consent): void
     {
+        // Also out of reports that wait to be fetched.
+        $this->reports->forget($consent->student->lessons()->withTrashed()->pluck('id')->all());
         $lessons = $consent->student->lessons()->withTrashed()->select('id');
         foreach (Still::query()->whereIn('lesson_id', $lessons)->get() as $still) {
             $still->delete();

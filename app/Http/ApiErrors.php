@@ -37,6 +37,9 @@ final class ApiErrors
     /** ... for "disk full", "table full", "error writing file", "error from the storage engine". */
     private const NO_ROOM = [1021, 1114, 1026, 1030, 3];
 
+    /** Never told back: a password, and the one there is now. */
+    private const SECRET = ['password', 'now'];
+
     private const REPORTS_A_MINUTE = 3;
 
     /** Nobody reads more. */
@@ -185,7 +188,7 @@ final class ApiErrors
     {
         $faults = [];
         foreach ($e->errors() as $key => $messages) {
-            $value = (new Fault($key, $key === 'password' ? '…' : $request->input($key), ''))->shownValue();
+            $value = (new Fault($key, \in_array($key, self::SECRET, true) ? '…' : $request->input($key), ''))->shownValue();
             $faults[] = ['key' => $key, 'value' => $value, 'allowed' => '', 'message' => $messages[0] ?? 'not valid'];
         }
 

@@ -8,6 +8,8 @@ namespace App\Models;
 enum Deed: string
 {
     case SignedIn = 'signed_in';
+    case NotSignedIn = 'not_signed_in';
+    case EmailChanged = 'email_changed';
     case Exported = 'exported';
     case Erased = 'erased';
     case Shared = 'shared';

@@ -12,6 +12,7 @@ use App\Language\Phrases;
 use App\Language\ToldWords;
 use App\Models\Ball;
 use App\Models\BallSet;
+use App\Models\ConsentPurpose;
 use App\Models\Lesson;
 use App\Reading\SetReading;
 use App\Stills\StillFolder;
@@ -162,7 +163,7 @@ final readonly class LessonReport
     /** The marked picture that the coach wants in it, if there is one. */
     private function still(Lesson $lesson): ?string
     {
-        $still = $lesson->stills()->where('in_report', true)->first();
+        $still = $lesson->student->lacksConsent(ConsentPurpose::Still) ? null : $lesson->stills()->where('in_report', true)->first();
         $jpeg = $still === null ? null : $this->stills->get($still);
 
         return $jpeg === null ? null : 'data:image/jpeg;base64,'.base64_encode($jpeg);

@@ -52,15 +52,22 @@ final class ReportBatchController
         $batch = $this->mine($batch, $coach);
         abort_unless($batch->finished(), 409, 'The reports are not ready yet.');
 
+        // What he may no longer see is not in it.
+        $mine = array_values(
+            array_filter(
+                $folder->lessons($batch->id),
+                static fn(string $id): bool => ($lesson = Lesson::query()->has('student')->find($id)) !== null && Gate::allows('view', $lesson),
+            ),
+        );
         abort_if(
-            $folder->isEmpty($batch->id),
+            $mine === [],
             410,
             'These reports are gone: they are kept for a day, and no longer than the lessons. Make them anew.',
         );
 
         $trail->note($coach, Deed::Exported, about: ['what' => 'reports']);
 
-        $zip = $folder->zip($batch->id);
+        $zip = $folder->zip($batch->id, $mine);
 
         return response()->streamDownload(static fn() => fpassthru($zip), 'reports.zip', ['Content-Type' => 'application/zip']);
     }

@@ -31,17 +31,21 @@ final readonly class ReportFolder
     }
 
     /**
-     * @return resource a zip with all of them; it has no name any more, so that nothing is left of it when it was sent
+     * @param  list<string>  $lessons  whose reports may be told
+     * @return resource a zip with these; it has no name any more, so that nothing is left of it when it was sent
      *
      * @throws FileFailure when there is no room for it
      */
-    public function zip(string $batch): mixed
+    public function zip(string $batch, array $lessons): mixed
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'reports');
         $zip = new \ZipArchive;
         try {
             $zip->open($path, \ZipArchive::OVERWRITE);
             foreach ($this->disk->files(self::of($batch)) as $file) {
+                if (! \in_array(self::lessonOf($file), $lessons, true)) {
+                    continue;
+                }
                 $zip->addFromString(Str::after(basename($file), ' '), (string) $this->disk->get($file));
             }
 
@@ -52,9 +56,15 @@ final readonly class ReportFolder
         }
     }
 
-    public function isEmpty(string $batch): bool
+    /** @return list<string> ids of the lessons whose reports lie there */
+    public function lessons(string $batch): array
     {
-        return $this->disk->files(self::of($batch)) === [];
+        return array_values(array_map(self::lessonOf(...), $this->disk->files(self::of($batch))));
+    }
+
+    private static function lessonOf(string $file): string
+    {
+        return Str::before(basename($file), ' ');
     }
 
     /**
@@ -68,7 +78,7 @@ final readonly class ReportFolder
         $ids = [...$lessons];
         $gone = array_filter(
             $this->disk->allFiles(self::FOLDER),
-            static fn(string $file): bool => \in_array(Str::before(basename($file), ' '), $ids, true),
+            static fn(string $file): bool => \in_array(self::lessonOf($file), $ids, true),
         );
         $this->disk->delete($gone);
 

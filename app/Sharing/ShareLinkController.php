@@ -10,6 +10,8 @@ use App\Models\ConsentPurpose;
 use App\Models\SecretToken;
 use App\Models\ShareLink;
 use App\Models\Student;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Support\Facades\Gate;
@@ -28,14 +30,14 @@ final class ShareLinkController
 
     /** Makes a link; its path is told now and never again. */
     #[Endpoint(ShareLinkResource::class, status: 201)]
-    public function store(#[Body(MakeLink::class)] MakeLink $body, Student $student): JsonResponse
+    public function store(#[Body(MakeLink::class)] MakeLink $body, Student $student, #[CurrentUser] User $coach): JsonResponse
     {
         Gate::authorize('update', $student);
         $student->demandConsent(ConsentPurpose::Link);
         $token = SecretToken::make();
         $link = $student
             ->links()
-            ->create(['token_hash' => $token->hash, 'expires_at' => now()->addDays($body->days)]);
+            ->create(['coach_id' => $coach->id, 'token_hash' => $token->hash, 'expires_at' => now()->addDays($body->days)]);
 
         return (new ShareLinkResource($link))
             ->withPath("/p/{$token->plain}")

@@ -76,6 +76,7 @@ final class StillController
     public function show(Lesson $lesson, Still $still, StillFolder $folder): Response
     {
         Gate::authorize('view', $lesson);
+        abort_if($lesson->student->lacksConsent(ConsentPurpose::Still), 410, 'No guardian’s consent is on record for this picture.');
         $jpeg = $folder->get($still);
         abort_if($jpeg === null, 404);
 

@@ -11,11 +11,16 @@ return new class () extends Migration {
     {
         Schema::table('share_links', static function (Blueprint $table): void {
             $table->boolean('closed_by_student')->default(false)->after('revoked_at');
+            // Who made it: it ends with what he may do.
+            $table->foreignUlid('coach_id')->nullable()->after('student_id')->constrained('users')->nullOnDelete();
         });
     }
 
     public function down(): void
     {
-        Schema::table('share_links', static fn(Blueprint $table) => $table->dropColumn('closed_by_student'));
+        Schema::table('share_links', static function (Blueprint $table): void {
+            $table->dropConstrainedForeignId('coach_id');
+            $table->dropColumn('closed_by_student');
+        });
     }
 };

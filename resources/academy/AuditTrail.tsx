@@ -9,6 +9,8 @@ import { moment } from '../ui/reader';
 
 const DEEDS: Record<AuditLine['deed'], string> = {
     signed_in: said('signed in'),
+    not_signed_in: said('was refused at the door: a wrong password'),
+    email_changed: said('changed the address'),
     exported: said('took data out'),
     erased: said('erased a student for good'),
     shared: said('shared a student'),

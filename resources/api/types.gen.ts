@@ -1935,7 +1935,7 @@ export interface components {
             at: string;
             coach: string;
             /** @enum {string} */
-            deed: "signed_in" | "exported" | "erased" | "shared" | "unshared" | "handed_over" | "invited" | "joined" | "reset_made" | "password_changed" | "role_changed" | "left" | "came_back" | "schools_set" | "recalibrated" | "learning_switched";
+            deed: "signed_in" | "not_signed_in" | "email_changed" | "exported" | "erased" | "shared" | "unshared" | "handed_over" | "invited" | "joined" | "reset_made" | "password_changed" | "role_changed" | "left" | "came_back" | "schools_set" | "recalibrated" | "learning_switched";
             /** @description Empty where the student was erased since; null where it is about none. */
             student: string | null;
             about: {

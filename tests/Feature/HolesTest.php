@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Role;
 use App\Models\ShareLink;
 use App\Models\Student;
+use App\Models\User;
 use App\Stills\StillFolder;
 use Illuminate\Http\UploadedFile;
 use LowPoint\Core\InvalidInput;
@@ -163,6 +165,52 @@ final class HolesTest extends TestCase
         self::assertSame('203.0.113.5', request()->ip());
         $ask('10.0.0.8')->assertHeaderMissing('Strict-Transport-Security');
         self::assertSame('10.0.0.8', request()->ip());
+    }
+
+    public function test_a_link_ends_with_the_right_of_whoever_made_it(): void
+    {
+        $owner = $this->coach();
+        $student = $this->student();
+        $other = User::factory()->for($owner->academy)->createOne(['role' => Role::Coach]);
+        $this->actingAs($owner)->putJson("/api/students/{$student->id}/shares/{$other->id}", ['level' => 'teach'])->assertSuccessful();
+        $token = basename(
+            (string) $this->actingAs($other)->postJson("/api/students/{$student->id}/links", ['days' => 365])->assertCreated()->json('path'),
+        );
+        $this->getJson("/api/shared/{$token}")->assertOk();
+        $this->actingAs($owner)->deleteJson("/api/students/{$student->id}/shares/{$other->id}")->assertSuccessful();
+        $this->getJson("/api/shared/{$token}")->assertNotFound();
+    }
+
+    public function test_a_child_is_shown_to_nobody_without_consent_whenever_it_was_said_that_it_is_one(): void
+    {
+        $this->actingAs($this->coach());
+        $lesson = $this->earlierLesson('Callum');
+        $id = self::id();
+        $this->post("/api/lessons/{$lesson->id}/stills", [
+            'id' => $id, 'still' => UploadedFile::fake()->createWithContent('still.jpg', self::jpeg()), 'in_report' => 1,
+        ], ['Accept' => 'application/json'])->assertOk();
+        $token = basename(
+            (string) $this->postJson("/api/students/{$lesson->student_id}/links", ['days' => 3])->assertCreated()->json('path'),
+        );
+        $this->getJson("/api/shared/{$token}")->assertOk();
+        $lesson->student->update(['limits' => ['under_14']]);
+        $this->getJson("/api/shared/{$token}")->assertNotFound();
+        $this->getJson("/api/lessons/{$lesson->id}/stills/{$id}")->assertStatus(410);
+    }
+
+    public function test_who_was_refused_at_the_door_and_who_changed_his_address_stands_in_the_trail_and_no_password_does(): void
+    {
+        $coach = $this->coach();
+        $this->withHeader('Origin', (string) config('app.url'))
+            ->postJson('/api/sign-in', ['email' => $coach->email, 'password' => 'not this one at all'])
+            ->assertUnprocessable();
+        $this->actingAs($coach);
+        $said = $this->putJson('/api/me/email', ['email' => 'new@saltgrass.example', 'now' => 'surely not this one'])->assertUnprocessable();
+        self::assertStringNotContainsString('surely not this one', (string) $said->getContent());
+        $this->putJson('/api/me/email', ['email' => 'new@saltgrass.example', 'now' => 'marram-and-sand'])->assertOk();
+        $deeds = $this->getJson('/api/academy/audit')->json('lines.*.deed');
+        self::assertContains('not_signed_in', $deeds);
+        self::assertContains('email_changed', $deeds);
     }
 
     public function test_a_picture_is_kept_by_no_browser_and_signing_out_clears_it(): void
