@@ -7,7 +7,9 @@ $trusted = array_filter(array_map(trim(...), explode(',', (string) env('TRUSTED_
 foreach ($trusted as $one) {
     [$address, $bits] = explode('/', $one) + [1 => '32'];
     if (filter_var($address, FILTER_VALIDATE_IP) === false || ! ctype_digit($bits)) {
-        throw new InvalidArgumentException("TRUSTED_PROXIES: \"{$one}\" is no address; allowed: addresses or ranges, as 10.0.0.4, 10.1.0.0/16");
+        throw new InvalidArgumentException(
+            "TRUSTED_PROXIES: \"{$one}\" is no address; allowed: addresses or ranges, as 10.0.0.4, 10.1.0.0/16",
+        );
     }
 }
 

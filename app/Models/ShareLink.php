@@ -28,7 +28,12 @@ final class ShareLink extends Model
 {
     protected $fillable = ['student_id', 'coach_id', 'token_hash', 'expires_at', 'revoked_at', 'closed_by_student', 'opened_at'];
 
-    protected $casts = ['expires_at' => 'datetime', 'revoked_at' => 'datetime', 'opened_at' => 'datetime', 'closed_by_student' => 'boolean'];
+    protected $casts = [
+        'expires_at' => 'datetime',
+        'revoked_at' => 'datetime',
+        'opened_at' => 'datetime',
+        'closed_by_student' => 'boolean',
+    ];
 
     /** The link of this token, when it is open. */
     public static function open(string $token): ?self

@@ -49,7 +49,8 @@ final class Student extends Model
 
     /** Told to whoever may see him. */
     public const IN_THE_BIN =
-        'This student was deleted, perhaps on another device. He can be put back from the bin for 30 days; then what waits here can be sent.';
+        'This student was deleted, perhaps on another device. He can be put back from the bin for 30 days; then what waits here can be '
+        .'sent.';
 
     protected $fillable = ['name', 'handed', 'about', 'limits', 'units', 'inactive_since', 'language', 'step_m', 'bag'];
 

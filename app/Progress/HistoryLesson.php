@@ -9,6 +9,7 @@ use Illuminate\Support\Carbon;
 /**
  * One lesson of a history: its task, what was handed out, and what its sets came to.
  *
+ * @phpstan-type GivenThen array{id: string, confirmed: string|null, cause: string, setup: list<string>, feel: string, drills: list<string>}
  * @phpstan-type SetSummed array{
  *     id: string,
  *     purpose: string,
@@ -21,7 +22,7 @@ final readonly class HistoryLesson
 {
     /**
      * @param  array<string, mixed>  $task  in the form of the case file
-     * @param  array{id: string, confirmed: string|null, cause: string, setup: list<string>, feel: string, drills: list<string>}|null  $given
+     * @param  GivenThen|null  $given
      * @param  list<SetSummed>  $sets
      */
     public function __construct(

@@ -56,7 +56,8 @@ final class ReportBatchController
         $mine = array_values(
             array_filter(
                 $folder->lessons($batch->id),
-                static fn(string $id): bool => ($lesson = Lesson::query()->has('student')->find($id)) !== null && Gate::allows('view', $lesson),
+                static fn(string $id): bool => ($lesson = Lesson::query()->has('student')->find($id)) !== null
+                    && Gate::allows('view', $lesson),
             ),
         );
         abort_if(

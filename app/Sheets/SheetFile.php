@@ -111,7 +111,8 @@ final readonly class SheetFile
             foreach (explode("\n", $bytes) as $at => $part) {
                 [$line, $length] = $at === 0 ? [$line, $length + \strlen($part)] : [$line + 1, \strlen($part)];
                 if ($length > self::MOST_A_LINE) {
-                    throw InvalidInput::one("line {$line}", 'more than '.self::MOST_A_LINE / 1024 .' kB', 'at most '.self::MOST_A_LINE / 1024 .' kB');
+                    $most = self::MOST_A_LINE / 1024 .' kB';
+                    throw InvalidInput::one("line {$line}", "more than {$most}", "at most {$most}");
                 }
             }
         }

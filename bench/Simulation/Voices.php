@@ -15,7 +15,15 @@ use LowPoint\Core\Statements\Statement;
 final class Voices
 {
     /** Figures that are those of the text itself: a ball's number, so many balls to watch, a count that the library asks for. */
-    private const OF_THE_TEXT = ['advice', 'setup.words', 'warning.too_few_balls', 'warning.inconsistent', 'warning.school_conflict', 'distance', 'prediction'];
+    private const OF_THE_TEXT = [
+        'advice',
+        'setup.words',
+        'warning.too_few_balls',
+        'warning.inconsistent',
+        'warning.school_conflict',
+        'distance',
+        'prediction',
+    ];
 
     /**
      * @param  list<Statement>  $statements
@@ -65,7 +73,8 @@ final class Voices
                 $key = "{$figure->name} {$figure->set} {$figure->day}";
                 $values[$key] ??= $figure;
                 if ($values[$key]->value !== $figure->value || $values[$key]->unit !== $figure->unit) {
-                    $found[] = "{$figure->name} is {$values[$key]->value} {$values[$key]->unit} and {$figure->value} {$figure->unit}: {$one->text}";
+                    $other = "{$values[$key]->value} {$values[$key]->unit}";
+                    $found[] = "{$figure->name} is {$other} and {$figure->value} {$figure->unit}: {$one->text}";
                 }
             }
         }

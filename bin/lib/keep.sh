@@ -39,9 +39,12 @@ open_sealed() {
 # unpack FILE FOLDER: a tar of ours has files with these names and nothing else: no links, no ways out of the folder.
 unpack() {
     local names
-    names=$(tar --list --verbose --gzip --file="$1" 2>/dev/null | awk '$1 !~ /^[-d]/ {print "?"; next} $1 ~ /^-/ {print $NF}' | sort | tr '\n' ' ')
+    names=$(tar --list --verbose --gzip --file="$1" 2>/dev/null |
+        awk '$1 !~ /^[-d]/ {print "?"; next} $1 ~ /^-/ {print $NF}' | sort | tr '\n' ' ')
     case $names in
-        './database.sql ./files.tar ./format ./key ./migrations ./rows ' | './database.sql ./files.tar ./format ./key.enc ./rows ./sums ') ;;
+        './database.sql ./files.tar ./format ./key ./migrations ./rows ') ;;
+        # Of before they were sealed.
+        './database.sql ./files.tar ./format ./key.enc ./rows ./sums ') ;;
         *) fail 'this is no backup of Low Point, or it is damaged.' ;;
     esac
     tar --extract --gzip --no-same-owner --no-same-permissions --file="$1" --directory="$2" || fail 'the backup is damaged.'

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 // Seals a stream with a passphrase, or opens it: nobody without the passphrase reads it, nor changes a byte of it unnoticed.
 // Usage: php bin/lib/seal.php seal|open PASSPHRASE_FILE <in >out
-// Ends with 0; 2: this is none of ours; 3: the passphrase does not open it, or its beginning was changed; 4: it was changed or cut further on.
+// Ends with 0; 2: this is none of ours; 3: the passphrase does not open it, or its beginning was changed; 4: it was changed or cut
+// further on.
 //
 // A file is: what it is (MAGIC), the salt of the key, the header of the stream, then pieces of 64 kB, the last one marked (libsodium's
 // secretstream, XChaCha20-Poly1305; the key by Argon2id). The first piece answers for what stands before it.

@@ -106,7 +106,9 @@ final class HolesTest extends TestCase
     {
         $this->actingAs($this->coach());
         $unknown = array_fill_keys(array_map(static fn(int $n): string => "key_{$n}", range(1, 3000)), 1);
-        $this->putJson('/api/academy/calibration', ['changes' => $unknown, 'reason' => 'x'])->assertUnprocessable()->assertJsonCount(200, 'faults');
+        $this->putJson('/api/academy/calibration', ['changes' => $unknown, 'reason' => 'x'])
+            ->assertUnprocessable()
+            ->assertJsonCount(200, 'faults');
     }
 
     public function test_a_line_without_an_end_is_refused_before_it_is_read(): void
@@ -133,7 +135,9 @@ final class HolesTest extends TestCase
     public static function tales(): iterable
     {
         $scan = static fn(string $jpeg): int => (int) strrpos($jpeg, "\xFF\xD9");
-        yield 'before the scan' => [static fn($jpeg, $segment, $tells): string => substr($jpeg, 0, 2).$segment(0xE1, $tells).substr($jpeg, 2)];
+        yield 'before the scan' => [
+            static fn($jpeg, $segment, $tells): string => substr($jpeg, 0, 2).$segment(0xE1, $tells).substr($jpeg, 2),
+        ];
         yield 'after the scan' => [
             static fn($jpeg, $segment, $tells): string => substr($jpeg, 0, $scan($jpeg)).$segment(0xE1, $tells).substr($jpeg, $scan($jpeg)),
         ];
@@ -141,9 +145,13 @@ final class HolesTest extends TestCase
             static fn($jpeg, $segment, $tells): string => substr($jpeg, 0, $scan($jpeg)).$segment(0xFE, $tells).substr($jpeg, $scan($jpeg)),
         ];
         yield 'behind the end' => [static fn($jpeg, $segment, $tells): string => $jpeg.$tells];
-        yield 'in a second picture' => [static fn($jpeg, $segment, $tells): string => $jpeg.substr($jpeg, 0, 2).$segment(0xE1, $tells).substr($jpeg, 2)];
+        yield 'in a second picture' => [
+            static fn($jpeg, $segment, $tells): string => $jpeg.substr($jpeg, 0, 2).$segment(0xE1, $tells).substr($jpeg, 2),
+        ];
         yield 'in a header that is too long' => [
-            static fn($jpeg, $segment, $tells): string => substr($jpeg, 0, 2).$segment(0xE0, "JFIF\0\1\1\0\0\1\0\1\1\1{$tells}").substr($jpeg, 2),
+            static fn($jpeg, $segment, $tells): string => substr($jpeg, 0, 2)
+                .$segment(0xE0, "JFIF\0\1\1\0\0\1\0\1\1\1{$tells}")
+                .substr($jpeg, 2),
         ];
     }
 
@@ -174,7 +182,10 @@ final class HolesTest extends TestCase
         $other = User::factory()->for($owner->academy)->createOne(['role' => Role::Coach]);
         $this->actingAs($owner)->putJson("/api/students/{$student->id}/shares/{$other->id}", ['level' => 'teach'])->assertSuccessful();
         $token = basename(
-            (string) $this->actingAs($other)->postJson("/api/students/{$student->id}/links", ['days' => 365])->assertCreated()->json('path'),
+            (string) $this->actingAs($other)
+                ->postJson("/api/students/{$student->id}/links", ['days' => 365])
+                ->assertCreated()
+                ->json('path'),
         );
         $this->getJson("/api/shared/{$token}")->assertOk();
         $this->actingAs($owner)->deleteJson("/api/students/{$student->id}/shares/{$other->id}")->assertSuccessful();
@@ -205,7 +216,8 @@ final class HolesTest extends TestCase
             ->postJson('/api/sign-in', ['email' => $coach->email, 'password' => 'not this one at all'])
             ->assertUnprocessable();
         $this->actingAs($coach);
-        $said = $this->putJson('/api/me/email', ['email' => 'new@saltgrass.example', 'now' => 'surely not this one'])->assertUnprocessable();
+        $said = $this->putJson('/api/me/email', ['email' => 'new@saltgrass.example', 'now' => 'surely not this one'])
+            ->assertUnprocessable();
         self::assertStringNotContainsString('surely not this one', (string) $said->getContent());
         $this->putJson('/api/me/email', ['email' => 'new@saltgrass.example', 'now' => 'marram-and-sand'])->assertOk();
         $deeds = $this->getJson('/api/academy/audit')->json('lines.*.deed');

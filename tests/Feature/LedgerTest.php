@@ -103,7 +103,10 @@ final class LedgerTest extends TestCase
         Queue::fake();
         $this->command('ledger:learn')->assertOk()->run();
         Queue::assertPushed(LearnFromOutcomes::class, Academy::query()->count());
-        $this->actingAs($this->coach())->postJson('/api/academy/ledger/learn')->assertStatus(202)->assertJsonPath('at_work.step', 'waiting');
+        $this->actingAs($this->coach())
+            ->postJson('/api/academy/ledger/learn')
+            ->assertStatus(202)
+            ->assertJsonPath('at_work.step', 'waiting');
         $this->learn();
         $this->getJson('/api/academy/ledger')
             ->assertOk()

@@ -214,7 +214,9 @@ final readonly class LookAlikes
 
         return new Warning(
             WarningId::SlowingSpiral,
-            'The slowing spiral: heavier through the set, and the carry falls from '.implode(' to ', $carry).". {$this->leaning($context)} Lean makes the ball jump, the student slows, slow is heavy.",
+            'The slowing spiral: heavier through the set, and the carry falls from '.
+                implode(' to ', $carry).
+                ". {$this->leaning($context)} Lean makes the ball jump, the student slows, slow is heavy.",
             asserts: self::LEANING,
             steps: [
                 WarningStep::less(Observable::ShaftLean, 'Take the lean off.'),
@@ -293,7 +295,9 @@ final readonly class LookAlikes
             WarningId::ThinSandSkip,
             Words::sentence(
                 "{$this->words->tally($thin)} skipped or came off thin",
-            )." {$this->asGiven($context, Observable::FaceOpen)}".' On thin sand that is set-up, not motion. In soft sand the same skip would be a far-behind entry.',
+            ).
+                " {$this->asGiven($context, Observable::FaceOpen)}".
+                ' On thin sand that is set-up, not motion. In soft sand the same skip would be a far-behind entry.',
             asserts: [self::OPEN_ON_THIN],
             steps: [WarningStep::less(Observable::FaceOpen, 'Shut the face a little.')],
             terms: [BallTrait::ThinOrSkip->value],

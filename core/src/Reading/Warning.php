@@ -50,7 +50,15 @@ final readonly class Warning
             $this->steps,
         );
 
-        return new self($this->id, $this->seen, $this->forStudent, $this->asserts, array_values(array_filter($steps)), $this->terms, $this->amounts);
+        return new self(
+            $this->id,
+            $this->seen,
+            $this->forStudent,
+            $this->asserts,
+            array_values(array_filter($steps)),
+            $this->terms,
+            $this->amounts,
+        );
     }
 
     /**

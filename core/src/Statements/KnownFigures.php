@@ -151,7 +151,7 @@ final readonly class KnownFigures
                 $numbers = Numbers::in($this->words->chance($one->probability));
 
                 return array_map(
-                    static fn(float $number, int $at): Figure => new Figure($at === 0 ? "chance.{$cause->id}" : "chance.{$cause->id}.of", $number),
+                    static fn(float $number, int $at): Figure => new Figure("chance.{$cause->id}".($at === 0 ? '' : '.of'), $number),
                     $numbers,
                     array_keys($numbers),
                 );
@@ -198,7 +198,10 @@ final readonly class KnownFigures
         $what = $change->what;
         $said = fn(string $name, float $of): Figure => Figure::said($name, $this->words->value($what, abs($of)), $of);
         $ends = match (true) {
-            $change->range !== null => [$said("aim.{$what->value}.from", $change->range->from), $said("aim.{$what->value}.to", $change->range->to)],
+            $change->range !== null => [
+                $said("aim.{$what->value}.from", $change->range->from),
+                $said("aim.{$what->value}.to", $change->range->to),
+            ],
             $change->to !== null => [$said("aim.{$what->value}", $change->to)],
             default => [],
         };

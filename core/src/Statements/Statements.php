@@ -185,7 +185,11 @@ final readonly class Statements
         return [
             ...$reasons,
             ...array_merge(...$terms),
-            ...array_map(static fn(string $name, string $said): Figure => Figure::said($name, $said, 1.0), array_keys($warning->amounts), $warning->amounts),
+            ...array_map(
+                static fn(string $name, string $said): Figure => Figure::said($name, $said, 1.0),
+                array_keys($warning->amounts),
+                $warning->amounts,
+            ),
             ...array_merge(...$aims),
             ...$this->figures->looks($this->toldIn($warning->text)),
             ...$this->figures->pattern(),
@@ -240,7 +244,8 @@ final readonly class Statements
             ),
         ];
         foreach ($this->reading->firstNotes as $at => $note) {
-            $of = array_values(array_filter($this->reading->causes, fn(WeighedCause $one): bool => $this->isNamedIn($one, $note)))[0] ?? null;
+            $named = array_filter($this->reading->causes, fn(WeighedCause $one): bool => $this->isNamedIn($one, $note));
+            $of = array_values($named)[0] ?? null;
             $id = 'note.'.($at + 1);
             $told[] = new Statement(
                 $id,

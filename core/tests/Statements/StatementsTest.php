@@ -117,7 +117,10 @@ final class StatementsTest extends TestCase
         self::assertStringNotContainsString('squarer', $square->text);
 
         $scatter = Cases::read([
-            'balls' => [...Cases::balls(3, ['strike' => 'heavy', 'touch_mm' => -60]), ...Cases::balls(3, ['strike' => 'thin', 'touch_mm' => 30])],
+            'balls' => [
+                ...Cases::balls(3, ['strike' => 'heavy', 'touch_mm' => -60]),
+                ...Cases::balls(3, ['strike' => 'thin', 'touch_mm' => 30]),
+            ],
         ]);
         self::assertStringContainsString('Do not move the ball.', self::of($scatter, WarningId::ScatterNotAim)->text);
         self::assertNull(self::of($scatter, WarningId::ScatterNotAim)->direction);
@@ -157,7 +160,10 @@ final class StatementsTest extends TestCase
     {
         $reading = Cases::read([
             'setup' => ['shaft_lean_deg' => 12, 'ball_position_pct' => 25],
-            'balls' => [...Cases::balls(4, ['strike' => 'thin', 'touch_mm' => 25]), ...Cases::balls(4, ['strike' => 'clean', 'touch_mm' => -40])],
+            'balls' => [
+                ...Cases::balls(4, ['strike' => 'thin', 'touch_mm' => 25]),
+                ...Cases::balls(4, ['strike' => 'clean', 'touch_mm' => -40]),
+            ],
         ]);
         $warning = self::of($reading, WarningId::ThinOnTheWayDown);
         self::assertContains('ball_back', $warning->asserts);
@@ -177,7 +183,10 @@ final class StatementsTest extends TestCase
         $words = implode(' ', self::texts(Cases::read(['balls' => Cases::balls(6, ['strike' => 'heavy', 'touch_mm' => -60])])));
         self::assertStringNotContainsString('were good', $words);
         $mostly = self::texts(Cases::read([
-            'balls' => [...Cases::balls(8, ['strike' => 'clean', 'touch_mm' => -5]), ...Cases::balls(2, ['strike' => 'heavy', 'touch_mm' => -60])],
+            'balls' => [
+                ...Cases::balls(8, ['strike' => 'clean', 'touch_mm' => -5]),
+                ...Cases::balls(2, ['strike' => 'heavy', 'touch_mm' => -60]),
+            ],
         ]));
         self::assertContains('Eight of ten were good.', $mostly);
     }
