@@ -23,6 +23,8 @@ final class Intake
     /** A clock of a device that is further off than this is not believed, hours. */
     private const CLOCK_OFF_HOURS = 24;
 
+    private const AHEAD_MINUTES = 5;
+
     /** What a ball falls into: the last set of the lesson, or a student's drill. Null while the device is joined to neither. */
     public function placeFor(FeedDevice $device): BallSet|Student|null
     {
@@ -86,6 +88,11 @@ final class Intake
     {
         $at = $ball->at === null ? null : Carbon::instance($ball->at);
 
-        return $at === null || abs($at->diffInHours(now())) > self::CLOCK_OFF_HOURS ? now() : $at;
+        // Nothing is hit tomorrow.
+        $isBelieved = $at !== null
+            && abs($at->diffInHours(now())) <= self::CLOCK_OFF_HOURS
+            && $at->lessThanOrEqualTo(now()->addMinutes(self::AHEAD_MINUTES));
+
+        return $isBelieved ? $at : now();
     }
 }

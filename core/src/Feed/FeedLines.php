@@ -64,7 +64,8 @@ final readonly class FeedLines
      */
     private static function values(string $body): array
     {
-        $body = trim($body);
+        // Some devices begin with a byte-order mark.
+        $body = trim(str_starts_with($body, "\u{FEFF}") ? substr($body, \strlen("\u{FEFF}")) : $body);
         if (str_starts_with($body, '[')) {
             $values = self::decoded($body);
             if ($values instanceof \JsonException || ! \is_array($values)) {

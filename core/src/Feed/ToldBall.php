@@ -36,6 +36,13 @@ final readonly class ToldBall
 
     private const LONGEST_AT = 40;
 
+    /** m/s²; and what spin and rounding may add to the vacuum range. Origin: chosen by us. */
+    private const GRAVITY = 9.81;
+
+    private const WITH_SPIN = 1.3;
+
+    private const ROUNDED_M = 1.0;
+
     private const LONGEST_KEY = 40;
 
     /**
@@ -99,6 +106,8 @@ final readonly class ToldBall
                 $figures[$key] = (float) $value;
             }
         }
+        $fault = self::tooFar($figures);
+        $faults = [...$faults, ...$fault === null ? [] : [$fault]];
         if ($faults !== [] || ! \is_string($id)) {
             throw new InvalidInput($faults === [] ? [new Fault('id', $id, 'a ULID')] : $faults);
         }
@@ -106,11 +115,32 @@ final readonly class ToldBall
         return new self(strtoupper($id), $at, $figures, $unknown);
     }
 
+    /**
+     * No ball flies further than it would without air, and a little for what its spin may carry it.
+     *
+     * @param  array<string, float>  $figures
+     */
+    private static function tooFar(array $figures): ?Fault
+    {
+        $speed = $figures['ball_speed_m_s'] ?? null;
+        $carry = $figures['carry_m'] ?? null;
+        if ($speed === null || $carry === null) {
+            return null;
+        }
+        $farthest = self::WITH_SPIN * ($speed ** 2 / self::GRAVITY) + self::ROUNDED_M;
+
+        return $carry <= $farthest
+            ? null
+            : new Fault('carry_m', $carry, sprintf('up to %.0f m with a ball speed of %.1f m/s', $farthest, $speed));
+    }
+
     private static function moment(mixed $value): ?\DateTimeImmutable
     {
         if (! \is_string($value) || \strlen($value) > self::LONGEST_AT) {
             return null;
         }
+        // Devices tell nanoseconds, and write t and z; RFC 3339 lets them.
+        $value = (string) preg_replace('/(\.\d{6})\d+/', '$1', strtoupper($value));
         foreach (['Y-m-d\TH:i:sP', 'Y-m-d\TH:i:s.vP', 'Y-m-d\TH:i:s.uP'] as $format) {
             $at = \DateTimeImmutable::createFromFormat($format, $value);
             if ($at !== false && \DateTimeImmutable::getLastErrors() === false) {

@@ -91,6 +91,13 @@ final class FeedLinesTest extends TestCase
         self::assertStringStartsWith('feed: ', self::refused($body));
     }
 
+    public function test_a_byte_order_mark_loses_no_ball(): void
+    {
+        $line = (string) json_encode(['id' => '01KAW00000000000000000000A', 'carry_m' => 9.5]);
+        self::assertCount(1, FeedLines::read("\u{FEFF}{$line}\n")->balls);
+        self::assertCount(1, FeedLines::read("\u{FEFF}[{$line}]")->balls);
+    }
+
     #[TestWith([''])]
     #[TestWith(['[]'])]
     #[TestWith(["\n"])]

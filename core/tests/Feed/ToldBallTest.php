@@ -75,9 +75,20 @@ final class ToldBallTest extends TestCase
     #[TestWith(['2026-11-25T10:00:00+02:00', '2026-11-25T10:00:00.000000+02:00'])]
     #[TestWith(['2026-11-25T10:00:00.25Z', '2026-11-25T10:00:00.250000+00:00'])]
     #[TestWith(['2026-11-25T10:00:00.123456Z', '2026-11-25T10:00:00.123456+00:00'])]
+    #[TestWith(['2026-11-25T10:00:00.123456789Z', '2026-11-25T10:00:00.123456+00:00'], 'nanoseconds')]
+    #[TestWith(['2026-11-25t10:00:00z', '2026-11-25T10:00:00.000000+00:00'], 'lower case')]
     public function test_a_moment_is_read_to_its_fraction(string $told, string $read): void
     {
         self::assertSame($read, ToldBall::read(['id' => self::ID, 'at' => $told])->at?->format('Y-m-d\TH:i:s.uP'));
+    }
+
+    public function test_a_carry_that_its_speed_cannot_bring_is_refused(): void
+    {
+        $ball = static fn(float $speed, float $carry): array => ['id' => self::ID, 'ball_speed_m_s' => $speed, 'carry_m' => $carry];
+        self::assertSame(['carry_m'], self::faults($ball(11, 150)));
+        self::assertSame(['carry_m'], self::faults($ball(11, 17.1)));
+        self::assertSame(11.5, ToldBall::read($ball(11, 11.5))->figures['carry_m']);
+        self::assertSame(100.0, ToldBall::read($ball(45, 100))->figures['carry_m']);
     }
 
     #[TestWith(['yesterday'])]
