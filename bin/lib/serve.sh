@@ -72,6 +72,7 @@ write_web() {
 write_nginx() {
     local web=$1 port=$2 servers=$3 user='' module='' handing=''
     mkdir -p "$web/tmp"
+    cp "$ROOT/deploy/nginx-php.conf" "$web/php.conf"
     [ "$(id -u)" -ne 0 ] || user="user $(id -un) $(id -gn);"
     [ ! -e "$BROTLI" ] || module="load_module $BROTLI;" handing='brotli_static on;'
     sed -e "s|@user@|$user|" -e "s|@brotli_module@|$module|" -e "s|@brotli@|$handing|" -e "s|@root@|$ROOT/public|" -e "s|@web@|$web|" \

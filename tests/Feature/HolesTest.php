@@ -92,14 +92,15 @@ final class HolesTest extends TestCase
     public function test_a_large_body_is_refused_by_what_is_said_of_it(): void
     {
         $this->actingAs($this->coach());
-        $say = fn(string $method, string $address, int $bytes) => $this->call($method, $address, server: [
-            'CONTENT_LENGTH' => (string) $bytes, 'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json',
+        $say = fn(string $method, string $address, int $bytes, string $type = 'application/json') => $this->call($method, $address, server: [
+            'CONTENT_LENGTH' => (string) $bytes, 'CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json',
         ], content: '{}')->getStatusCode();
         self::assertSame(413, $say('PUT', '/api/me', 256 * 1024 + 1));
         self::assertNotSame(413, $say('PUT', '/api/me', 256 * 1024));
         self::assertSame(413, $say('POST', '/api/sign-in', 60 * 1024 * 1024));
         self::assertSame(413, $say('POST', '/api/feed', 1024 * 1024 + 1));
-        self::assertNotSame(413, $say('POST', '/api/archive', 5 * 1024 * 1024));
+        self::assertSame(413, $say('POST', '/api/archive', 5 * 1024 * 1024));
+        self::assertNotSame(413, $say('POST', '/api/archive', 5 * 1024 * 1024, 'multipart/form-data; boundary=x'));
     }
 
     public function test_no_answer_names_more_faults_than_anybody_reads(): void

@@ -16,9 +16,11 @@ final class NoLargeBodies
 
     private const MOST = 256 * self::KB;
 
-    /** Addresses that take files, or many balls at once. */
-    private const LARGER = [
-        'api/feed' => 1024 * self::KB,
+    /** Many balls at once. */
+    private const FEED = ['api/feed' => 1024 * self::KB];
+
+    /** Addresses that take files; never as JSON, which is read as a whole before anybody asks who sends it. */
+    private const FILES = [
         'api/lessons/*/stills' => 12 * 1024 * self::KB,
         'api/students/*/sheets' => 21 * 1024 * self::KB,
         'api/archive' => 201 * 1024 * self::KB,
@@ -28,7 +30,7 @@ final class NoLargeBodies
     public function handle(Request $request, Closure $next): Response
     {
         $most = self::MOST;
-        foreach (self::LARGER as $address => $larger) {
+        foreach ($request->isJson() ? self::FEED : self::FEED + self::FILES as $address => $larger) {
             $most = $request->is($address) ? $larger : $most;
         }
 
