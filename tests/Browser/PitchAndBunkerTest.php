@@ -25,9 +25,9 @@ final class PitchAndBunkerTest extends BrowserTestCase
             $this->readingOf($i + 1);
         }
         $this->see('0 of 4 splash');
-        $this->see('shut the face a little');
+        $this->see('Shut the face a little');
         $this->see('Face open where the sand is thin');
-        $this->see('in 10 good');
+        $this->see('do not tell how many more would be good');
         $this->press('Prescribe');
         $this->see('Thin pop');
         $this->press('Hand it out');
