@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use LowPoint\Core\Ledger\Finding;
 
 /**
@@ -42,8 +43,10 @@ final class WhatWasLearned extends Model
     /** Keeps it, and has readings go by it from now on where it proved itself and is wanted. */
     public function settle(Academy $academy): void
     {
-        $this->save();
         $found = $this->finding;
-        $academy->update(['correction' => $this->wanted && $found !== null && $found['adopted'] ? $found['correction'] : null]);
+        DB::transaction(function () use ($academy, $found): void {
+            $this->save();
+            $academy->update(['correction' => $this->wanted && $found !== null && $found['adopted'] ? $found['correction'] : null]);
+        });
     }
 }

@@ -48,8 +48,13 @@ unpack() {
         *) fail 'this is no backup of Low Point, or it is damaged.' ;;
     esac
     tar --extract --gzip --no-same-owner --no-same-permissions --file="$1" --directory="$2" || fail 'the backup is damaged.'
-    tar --list --verbose --file="$2/files.tar" 2>/dev/null | awk '$1 !~ /^[-d]/ || $NF !~ /^app\// || $NF ~ /\.\./ {exit 1}' ||
+    local kinds files
+    kinds=$(tar --list --verbose --file="$2/files.tar" 2>/dev/null | cut -c1) || fail 'the backup is damaged.'
+    # By whole names: there are spaces in some.
+    files=$(tar --list --file="$2/files.tar" 2>/dev/null) || fail 'the backup is damaged.'
+    if grep -qv '[-d]' <<<"$kinds" || grep -qv '^app/' <<<"$files" || grep -qE '(^|/)\.\.(/|$)' <<<"$files"; then
         fail 'the backup is damaged: there is more in it than files of the app. Nothing was changed here.'
+    fi
 }
 
 # work_folder: a folder that is gone at the end, whatever happens.

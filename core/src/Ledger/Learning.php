@@ -118,7 +118,7 @@ final readonly class Learning
     {
         $told =
             "On later lines what was confirmed stands first in {$this->words->percent($corrected[1])} instead of ".
-            "{$this->words->percent($engine[1])}, log score ".sprintf('%.2f instead of %.2f', $corrected[0], $engine[0]);
+            $this->words->percent($engine[1]);
         if (! Gate::isWon($pairs)) {
             return [false, "{$told}: that is not sure enough to be used."];
         }

@@ -43,6 +43,11 @@ final class Explanations
      */
     private const TEMPER = 0.85;
 
+    /** The term of how many balls are good, and from which share of them on that is a reason against a fault. Origin: chosen by us. */
+    private const GOOD = 'good';
+
+    private const MANY_GOOD = 0.5;
+
     /** Good balls as a sound player has them, less one: no cause is told as surer than this. Origin: handbook 14.4. */
     private const CAP = 0.45;
 
@@ -75,11 +80,6 @@ final class Explanations
     private readonly BallLikelihood $balls;
 
     private readonly School $school;
-
-    /** The term of how many balls are good, and from which share of them on that is a reason against a fault. Origin: chosen by us. */
-    private const GOOD = 'good';
-
-    private const MANY_GOOD = 0.5;
 
     /** @var array<int, array<int, float|null>> of each cause, by clue */
     private array $looks = [];

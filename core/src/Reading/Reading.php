@@ -91,6 +91,9 @@ final readonly class Reading
     /** Misses that may lie where good touches do. Origin: handbook 16.5. */
     private const MOST_INSIDE = 0.5;
 
+    /** Of fewer misses nothing is said. Origin: chosen by us. */
+    private const LEAST_MISSES = 3;
+
     /**
      * @param  string  $headline  the rate alone; with $detail it says what $patternText says
      * @param  list<string>  $differentialHints  look-alikes that one more question decides
@@ -134,7 +137,7 @@ final readonly class Reading
         return min(self::MOST_TOLD, \count($likely));
     }
 
-    /** Whether misses touch down elsewhere than good ones do; null where the model has no place for those, or no miss has a touch. */
+    /** Whether misses touch down elsewhere than good ones do; null where the model has no place for those, or few misses have a touch. */
     public function touchTells(): ?bool
     {
         $window = $this->model?->touchWindow;
@@ -142,7 +145,7 @@ final readonly class Reading
             $this->pattern->balls,
             static fn(SeenBall $ball): bool => $ball->touchMm !== null && $ball->strike?->isGood() === false,
         );
-        if ($window === null || $misses === []) {
+        if ($window === null || \count($misses) < self::LEAST_MISSES) {
             return null;
         }
         $inside = array_filter($misses, static fn(SeenBall $ball): bool => $window->contains($ball->touchMm ?? 0.0));

@@ -211,6 +211,8 @@ final class StatementsTest extends TestCase
         self::assertFalse(Cases::read(['balls' => $balls(4)])->touchTells());
         self::assertTrue(Cases::read(['balls' => $balls(2)])->touchTells());
         self::assertNull(Cases::read(['balls' => Cases::balls(4, ['strike' => 'clean', 'touch_mm' => -5])])->touchTells());
+        $one = [...Cases::balls(5, ['strike' => 'clean', 'touch_mm' => -5]), ...Cases::balls(1, ['strike' => 'thin', 'touch_mm' => -4])];
+        self::assertNull(Cases::read(['balls' => $one])->touchTells(), 'of one miss nothing is said');
         self::assertArrayHasKey('touch_alone', self::texts(Cases::read(['balls' => $balls(4)])));
     }
 
