@@ -31,7 +31,8 @@ final class Engines
         // Mostly his own coach asks.
         $academy = $coach?->id === $student->coach_id ? $coach->academy : $student->coach->academy;
 
-        $key = json_encode([$academy->id, $academy->calibration, $academy->getRawOriginal('correction'), $coach?->equipment], JSON_THROW_ON_ERROR);
+        $correction = $academy->getRawOriginal('correction');
+        $key = json_encode([$academy->id, $academy->calibration, $correction, $coach?->equipment], JSON_THROW_ON_ERROR);
 
         return $this->made[$key] ??= ReadingEngine::standard(
             $this->words,
