@@ -14,4 +14,10 @@ final class AcademyPolicy
     {
         return $coach->leads($academy->id);
     }
+
+    /** Looks after what all academies of this installation run on. */
+    public function keepInstallation(User $coach, Academy $academy): bool
+    {
+        return $coach->leads($academy->id) && $academy->isFirst();
+    }
 }

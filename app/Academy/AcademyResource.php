@@ -22,6 +22,8 @@ use LowPoint\Core\Evidence\School;
  *     schools: array<string, value-of<School>>,
  *     // By name, whoever asks among them.
  *     coaches: list<ColleagueShape>,
+ *     // The lead sees how the installation does.
+ *     keeps_installation: bool,
  * }
  *
  * @property Academy $resource
@@ -45,6 +47,7 @@ final class AcademyResource extends ApiResource
                     ],
                 )
                 ->all(),
+            'keeps_installation' => $this->resource->isFirst(),
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Academy;
 
+use App\Account\Accounts;
 use App\Account\CoachResource;
 use App\Contract\Endpoint;
 use App\Models\AccountLink;
@@ -75,7 +76,7 @@ final class AccountLinkController
     }
 
     /** Goes through, once, and signs in. */
-    #[Endpoint(CoachResource::class, refuses: [410])]
+    #[Endpoint(CoachResource::class, refuses: [410, 429])]
     public function enter(UseAccountLinkRequest $request, string $token): CoachResource
     {
         // Only pages of this origin get a session.
@@ -84,9 +85,10 @@ final class AccountLinkController
         if ($link->coach_id === null) {
             /** @var array{name: string, email: string, password: string} $of */
             $of = $request->safe(['name', 'email', 'password']);
+            Accounts::demandFree($of['email'], $link->id);
             $coach = $this->doors->join($link, $of);
         } else {
-            $coach = $this->doors->changePassword($link, $request->string('password')->value());
+            $coach = $this->doors->changePassword($link, $request->string('password')->value(), (string) $request->ip());
         }
         abort_if($coach === null, 410, self::gone());
         Auth::guard('web')->login($coach, remember: true);

@@ -64,15 +64,20 @@ final readonly class Doors
         }, self::ATTEMPTS);
     }
 
-    /** Another password for whom the link was made for; signed out everywhere. @return User|null null where another was sooner */
-    public function changePassword(AccountLink $link, string $password): ?User
+    /**
+     * Another password for whom the link was made for; signed out everywhere. Whoever made the link could have used it as well: the trail
+     * names him, and from where it was used.
+     *
+     * @return User|null null where another was sooner
+     */
+    public function changePassword(AccountLink $link, string $password, string $from): ?User
     {
-        return DB::transaction(function () use ($link, $password): ?User {
+        return DB::transaction(function () use ($link, $password, $from): ?User {
             if ($link->coach === null || ! self::take($link)) {
                 return null;
             }
             $this->accounts->changePassword($link->coach, $password);
-            $this->trail->note($link->coach, Deed::PasswordChanged);
+            $this->trail->note($link->coach, Deed::CameInByLink, about: ['link_of' => $link->made_by ?? '', 'from' => $from]);
 
             return $link->coach;
         }, self::ATTEMPTS);
@@ -93,6 +98,7 @@ final readonly class Doors
         $token = SecretToken::make();
         $link = AccountLink::query()->create([
             'academy_id' => $lead->academy_id,
+            'made_by' => $lead->name,
             'token_hash' => $token->hash,
             'expires_at' => now()->addDays(AccountLink::DAYS),
             ...$for,

@@ -83,6 +83,7 @@ final class AccountController
     public function changeEmail(ChangeEmailRequest $request, #[CurrentUser] User $coach): CoachResource
     {
         $this->demandPassword($coach, $request->string('now')->value());
+        Accounts::demandFree($request->string('email')->value(), $coach->id, $coach);
         $before = $coach->email;
         $coach->update($request->safe(['email']));
         $this->trail->note($coach, Deed::EmailChanged, about: ['before' => $before]);

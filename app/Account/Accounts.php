@@ -9,13 +9,20 @@ use App\Models\Role;
 use App\Models\StudentShare;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rules\Password;
+use Illuminate\Validation\ValidationException;
 
 /** Accounts of coaches: made, given another password, signed out everywhere. */
 final class Accounts
 {
     private const SHORTEST_PASSWORD = 12;
+
+    /** Origin: chosen by us; enough for somebody with several addresses. */
+    private const TAKEN_AN_HOUR = 5;
+
+    private const HOUR_S = 3600;
 
     /** @return list<mixed> what a password has to be */
     public static function passwordRules(): array
@@ -23,12 +30,36 @@ final class Accounts
         return ['required', 'string', 'max:255', Password::min(self::SHORTEST_PASSWORD), new NotCommon];
     }
 
+    /** @return list<mixed> what an address has to be */
+    public static function emailRules(): array
+    {
+        return ['required', 'string', 'email', 'max:255'];
+    }
+
+    /**
+     * Nobody learns from here who has an account: a few tries an hour, and one sentence.
+     *
+     * @param  string  $who  asks, or by which link
+     * @param  User|null  $for  whose address it may be
+     *
+     * @throws ValidationException where somebody else has it
+     */
+    public static function demandFree(string $email, string $who, ?User $for = null): void
+    {
+        $key = "address {$who}";
+        abort_if(RateLimiter::tooManyAttempts($key, self::TAKEN_AN_HOUR), 429);
+        if (User::query()->where('email', $email)->whereKeyNot($for?->id)->exists()) {
+            RateLimiter::hit($key, self::HOUR_S);
+            throw ValidationException::withMessages(['email' => 'This address cannot be used here. Choose another one.']);
+        }
+    }
+
     /** @return array<string, list<mixed>> what an account is made of */
     public static function rules(): array
     {
         return [
             'name' => ['required', 'string', 'max:200'],
-            'email' => ['required', 'string', 'email', 'max:255', 'unique:users,email'],
+            'email' => self::emailRules(),
             'password' => self::passwordRules(),
         ];
     }

@@ -18,7 +18,7 @@ final class ChangeEmailRequest extends FormRequest
     {
         return [
             'now' => ['required', 'string', 'max:255'],
-            'email' => ['required', 'string', 'email', 'max:255', "unique:users,email,{$this->user()?->id}"],
+            'email' => Accounts::emailRules(),
         ];
     }
 }

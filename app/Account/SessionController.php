@@ -131,7 +131,8 @@ final class SessionController
     /** Where there is no such account it takes as long as a wrong password: nobody learns by the time who has one. */
     private static function known(SignInRequest $request): ?User
     {
-        $known = User::query()->where('email', $request->string('email')->value())->whereNull('left_at')->first();
+        $email = $request->string('email')->value();
+        $known = DemoSignIn::isRefused($email) ? null : User::query()->where('email', $email)->whereNull('left_at')->first();
         if ($known === null) {
             (new Timebox)->call(
                 static fn(): string => Hash::make($request->string('password')->value()),

@@ -21,6 +21,7 @@ final readonly class Endpoint
      * @param  string  $type  of the content
      * @param  array<string, string>  $query  what may be asked behind the question mark, and what for
      * @param  list<int>  $refuses  statuses with which it refuses, beside those that follow from its route and its body
+     * @param  bool  $bearer  it wants the token of a device
      */
     public function __construct(
         public ?string $answers = null,
@@ -31,5 +32,6 @@ final readonly class Endpoint
         public string $type = 'application/json',
         public array $query = [],
         public array $refuses = [],
+        public bool $bearer = false,
     ) {}
 }

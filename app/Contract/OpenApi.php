@@ -70,6 +70,11 @@ final readonly class OpenApi
                             'The session of a signed-in coach; writing routes want the header X-XSRF-TOKEN with the cookie of '
                                 .'that name as well.',
                     ],
+                    'device' => [
+                        'type' => 'http',
+                        'scheme' => 'bearer',
+                        'description' => 'The token of a measuring device, told once when it was made.',
+                    ],
                 ],
             ],
         ];
@@ -137,7 +142,7 @@ final readonly class OpenApi
                 'summary' => $text[0],
                 'description' => $text[1],
                 'tags' => [explode('/', $route->uri())[1]],
-                'security' => $open ? [] : null,
+                'security' => $endpoint->bearer ? [['device' => []]] : ($open ? [] : null),
                 'parameters' => [...self::inPath($route), ...self::inQuery($endpoint)],
                 'requestBody' => $body,
                 'responses' => [$endpoint->status => $this->answer($endpoint)]

@@ -48,6 +48,7 @@ final class DrillFeedController
         return new DrillFeedResource([
             'devices' => FeedDevice::of($coach),
             'waiting' => FeedBall::waitingFor($student)->limit(LessonFeedResource::MOST)->get(),
+            'waits' => FeedBall::waitingFor($student)->count(),
         ]);
     }
 

@@ -17,10 +17,12 @@ use Illuminate\Support\Collection;
  * @phpstan-type DrillFeedShape array{
  *     devices: list<FeedDeviceShape>,
  *     // In the order in which they were hit; when they came by the clock of the server.
- *     waiting: list<array{id: string, came_at: string, figures: array<string, float>}>,
+ *     waiting: list<array{id: string, came_at: string, doubt: bool, figures: array<string, float>}>,
+ *     // That wait beyond those.
+ *     more: int,
  * }
  *
- * @property array{devices: Collection<int, FeedDevice>, waiting: Collection<int, FeedBall>} $resource
+ * @property array{devices: Collection<int, FeedDevice>, waiting: Collection<int, FeedBall>, waits: int} $resource
  */
 final class DrillFeedResource extends ApiResource
 {
@@ -29,10 +31,12 @@ final class DrillFeedResource extends ApiResource
     {
         return [
             'devices' => FeedDeviceResource::collection($this->resource['devices']),
+            'more' => max(0, $this->resource['waits'] - $this->resource['waiting']->count()),
             'waiting' => $this->resource['waiting']
                 ->map(static fn(FeedBall $ball): array => [
                     'id' => $ball->id,
                     'came_at' => $ball->created_at->toIso8601ZuluString('millisecond'),
+                    'doubt' => $ball->doubt,
                     'figures' => (object) $ball->figures,
                 ])
                 ->values()

@@ -84,6 +84,7 @@ final class FeedDeviceController
         return new LessonFeedResource([
             'devices' => $this->devices($request)->where('lesson_id', $lesson->id)->values(),
             'waiting' => FeedBall::waitingIn($lesson)->limit(LessonFeedResource::MOST)->get(),
+            'waits' => FeedBall::waitingIn($lesson)->count(),
         ]);
     }
 

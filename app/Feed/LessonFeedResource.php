@@ -17,10 +17,12 @@ use Illuminate\Support\Collection;
  * @phpstan-type LessonFeedShape array{
  *     devices: list<FeedDeviceShape>,
  *     // In the order in which they were hit; the id is that of the ball it becomes.
- *     waiting: list<array{id: string, set_id: string, hit_at: string, figures: array<string, float>}>,
+ *     waiting: list<array{id: string, set_id: string, hit_at: string, doubt: bool, figures: array<string, float>}>,
+ *     // That wait beyond those.
+ *     more: int,
  * }
  *
- * @property array{devices: Collection<int, FeedDevice>, waiting: Collection<int, FeedBall>} $resource
+ * @property array{devices: Collection<int, FeedDevice>, waiting: Collection<int, FeedBall>, waits: int} $resource
  */
 final class LessonFeedResource extends ApiResource
 {
@@ -32,11 +34,13 @@ final class LessonFeedResource extends ApiResource
     {
         return [
             'devices' => FeedDeviceResource::collection($this->resource['devices']),
+            'more' => max(0, $this->resource['waits'] - $this->resource['waiting']->count()),
             'waiting' => $this->resource['waiting']
                 ->map(static fn(FeedBall $ball): array => [
                     'id' => $ball->id,
                     'set_id' => $ball->ball_set_id,
                     'hit_at' => $ball->hit_at->toIso8601ZuluString('millisecond'),
+                    'doubt' => $ball->doubt,
                     'figures' => (object) $ball->figures,
                 ])
                 ->values()

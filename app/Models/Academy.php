@@ -34,6 +34,12 @@ final class Academy extends Model
 
     protected $casts = ['schools' => 'array', 'calibration' => 'array', 'correction' => 'array'];
 
+    /** Whose lead looks after the installation: that of whoever came first. */
+    public function isFirst(): bool
+    {
+        return self::query()->min('id') === $this->id;
+    }
+
     /** @return HasMany<User, $this> by name, also those who have left */
     public function coaches(): HasMany
     {

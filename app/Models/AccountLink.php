@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  *
  * @property string $id
  * @property string $academy_id
+ * @property string|null $made_by the lead's name then
  * @property string|null $coach_id whose password; null = a new coach
  * @property Role|null $role of a new coach
  * @property string $token_hash
@@ -32,7 +33,7 @@ final class AccountLink extends Model
     /** Days for which a link opens. Origin: handbook 13.1. */
     public const DAYS = 7;
 
-    protected $fillable = ['academy_id', 'coach_id', 'role', 'token_hash', 'expires_at', 'used_at', 'revoked_at'];
+    protected $fillable = ['academy_id', 'made_by', 'coach_id', 'role', 'token_hash', 'expires_at', 'used_at', 'revoked_at'];
 
     protected $casts = ['role' => Role::class, 'expires_at' => 'datetime', 'used_at' => 'datetime', 'revoked_at' => 'datetime'];
 

@@ -18,6 +18,7 @@ enum Deed: string
     case Invited = 'invited';
     case Joined = 'joined';
     case ResetMade = 'reset_made';
+    case CameInByLink = 'came_in_by_link';
     case PasswordChanged = 'password_changed';
     case RoleChanged = 'role_changed';
     case Left = 'left';

@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $student_id whose running drill it is of
  * @property array<string, float> $figures
  * @property Carbon $hit_at
+ * @property bool $doubt hit so near to a change that it may be the other's
  * @property Carbon|null $set_aside_at
  * @property Carbon $created_at
  */
@@ -26,9 +27,9 @@ final class FeedBall extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['id', 'feed_device_id', 'device_ball', 'ball_set_id', 'student_id', 'figures', 'hit_at', 'set_aside_at'];
+    protected $fillable = ['id', 'feed_device_id', 'device_ball', 'ball_set_id', 'student_id', 'figures', 'hit_at', 'doubt', 'set_aside_at'];
 
-    protected $casts = ['figures' => 'array', 'hit_at' => 'datetime:Y-m-d\TH:i:s.vP', 'set_aside_at' => 'datetime'];
+    protected $casts = ['figures' => 'array', 'hit_at' => 'datetime:Y-m-d\TH:i:s.vP', 'doubt' => 'boolean', 'set_aside_at' => 'datetime'];
 
     /** @return Builder<self> those of a lesson that no ball was made of yet, in the order in which they were hit */
     public static function waitingIn(Lesson $lesson): Builder

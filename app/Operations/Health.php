@@ -13,9 +13,9 @@ use Illuminate\Support\Facades\Queue;
  * How the installation does, for whoever keeps it: each part with a figure and whether somebody should look (handbook 13.3).
  *
  * @phpstan-type HealthPartShape array{
- *     part: 'database'|'queue'|'worker'|'long_worker'|'scheduler'|'disk'|'backup',
+ *     part: 'database'|'queue'|'worker'|'long_worker'|'scheduler'|'disk'|'begun_again'|'backup'|'proof',
  *     ok: bool,
- *     // Seconds (database: milliseconds; disk: percent free); null = never, or not known.
+ *     // Seconds (database: milliseconds; disk: percent free; begun again: times in a day); null = never, or not known.
  *     figure: float|null,
  * }
  */
@@ -30,6 +30,13 @@ final class Health
 
     private const BACKUP_S = 8 * 86_400;
 
+    private const DAY_S = 86_400;
+
+    /** So often a day a part may be begun again: when somebody restarts it, and once by itself. */
+    private const AGAIN_A_DAY = 2;
+
+    private const LAST_NOTES_BYTES = 65_536;
+
     /** @return list<HealthPartShape> */
     public function parts(): array
     {
@@ -40,7 +47,9 @@ final class Health
             self::pulse('long_worker', Pulse::LongWorker),
             self::pulse('scheduler', Pulse::Scheduler),
             $this->disk(),
-            $this->backup(),
+            self::begunAgain(),
+            self::stamp('backup', 'last-backup', self::BACKUP_S),
+            self::stamp('proof', 'last-proof', self::BACKUP_S),
         ];
     }
 
@@ -90,17 +99,35 @@ final class Health
     }
 
     /**
-     * The last one that bin/backup has written and read back.
+     * How often a part of it was begun again in the last day, after it had ended by itself or was killed (bin/lib/parts.sh).
      *
      * @return HealthPartShape
      */
-    private function backup(): array
+    private static function begunAgain(): array
     {
-        $stamp = storage_path('framework/last-backup');
+        $notes = storage_path('framework/begun-again');
+        $lines = File::exists($notes)
+            ? explode("\n", (string) file_get_contents($notes, offset: max(0, File::size($notes) - self::LAST_NOTES_BYTES)))
+            : [];
+        $times = \count(array_filter($lines, static fn(string $one): bool => (int) $one > time() - self::DAY_S));
+
+        return ['part' => 'begun_again', 'ok' => $times <= self::AGAIN_A_DAY, 'figure' => (float) $times];
+    }
+
+    /**
+     * When a backup was last written and read back (bin/backup), and when one was last brought back whole into a place beside
+     * (bin/prove).
+     *
+     * @param  'backup'|'proof'  $part
+     * @return HealthPartShape
+     */
+    private static function stamp(string $part, string $file, int $withinS): array
+    {
+        $stamp = storage_path("framework/{$file}");
         $at = File::exists($stamp) ? now()->setTimestamp((int) File::get($stamp)) : null;
         $since = self::since($at);
 
-        return ['part' => 'backup', 'ok' => $since !== null && $since < self::BACKUP_S, 'figure' => $since];
+        return ['part' => $part, 'ok' => $since !== null && $since < $withinS, 'figure' => $since];
     }
 
     private static function since(?Carbon $at): ?float

@@ -11,11 +11,11 @@ use Illuminate\Support\Facades\Gate;
 
 final class HealthController
 {
-    /** How the installation does: database, queue, worker, scheduler, disk, last backup. */
+    /** How the installation does: for the lead of the academy that came first. */
     #[Endpoint(HealthResource::class)]
     public function __invoke(#[CurrentUser] User $lead, Health $health): HealthResource
     {
-        Gate::authorize('lead', $lead->academy);
+        Gate::authorize('keepInstallation', $lead->academy);
 
         return new HealthResource(['parts' => $health->parts()]);
     }

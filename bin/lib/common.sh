@@ -85,7 +85,7 @@ free_port() {
 # stop_group PID: ends a process group that this run has started, and waits for it.
 stop_group() {
     kill -TERM -- "-$1" 2>/dev/null || return 0
-    for _ in $(seq 50); do
+    for _ in $(seq 100); do
         kill -0 -- "-$1" 2>/dev/null || return 0
         sleep 0.1
     done

@@ -1,6 +1,8 @@
 # shellcheck shell=bash
 # A private MariaDB: own data, own socket, a free loopback port. Never the service of the system.
 
+. "$ROOT/bin/lib/parts.sh"
+
 # socket_of FOLDER [NAME]: a socket's path may have 107 bytes; a deep folder needs another place.
 socket_of() {
     local socket="$1/${2:-mariadb}.sock"
@@ -24,7 +26,7 @@ start_database() {
     fi
 
     if mariadb --no-defaults --socket="$socket" --user="$(id -un)" --execute="DO 0" >/dev/null 2>&1; then
-        DATABASE_PID=
+        DATABASE_IN=
         DB_PORT=$(cat "$home/port")
     else
         DB_PORT=$(free_port "$(cat "$home/port" 2>/dev/null || echo "$(port_of database)")")
@@ -45,20 +47,14 @@ SQL
 run_database() {
     local home=$LOW_POINT_WORLD socket tries
     socket=$(socket_of "$home")
-    # Started again when it ends by itself: on a full disk it may.
-    # shellcheck disable=SC2016
-    setsid bash -c 'began=$SECONDS; mariadbd "$@"; [ $((SECONDS - began)) -ge 5 ] || exit 1
-        while sleep 1; do mariadbd "$@"; done' mariadbd \
+    run_part database "$LOG/database.log" /usr/sbin/mariadbd \
         --no-defaults --datadir="$home/data" --socket="$socket" --port="$DB_PORT" --bind-address=127.0.0.1 \
         --pid-file="$home/mariadb.pid" --user="$(id -un)" --skip-name-resolve --skip-log-bin --innodb-buffer-pool-size=128M \
-        --innodb-flush-log-at-trx-commit=1 >"$LOG/database.log" 2>&1 </dev/null &
-    DATABASE_PID=$!
-    disown "$DATABASE_PID"
-    DATABASE_HOME=$home
-    echo "$DATABASE_PID" >"$home/pid"
+        --innodb-flush-log-at-trx-commit=1
+    DATABASE_IN=$WORLD
     for tries in $(seq 150); do
         mariadb --no-defaults --socket="$socket" --user="$(id -un)" --execute="DO 0" >/dev/null 2>&1 && break
-        if ! kill -0 "$DATABASE_PID" 2>/dev/null || [ "$tries" -eq 150 ]; then
+        if ! part_runs database || [ "$tries" -eq 150 ]; then
             tail -n 8 "$LOG/database.log" >&2
             fail "the database does not start. The whole output is in $LOG/database.log."
         fi
@@ -68,6 +64,6 @@ run_database() {
 
 # Ends the database only when this run has started it.
 stop_database() {
-    [ -n "${DATABASE_PID:-}" ] || return 0
-    stop_group "$(cat "$DATABASE_HOME/pid")"
+    [ -n "${DATABASE_IN:-}" ] || return 0
+    LOW_POINT_WORLD="$LOCAL/$DATABASE_IN" stop_part database
 }

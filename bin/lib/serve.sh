@@ -1,25 +1,25 @@
 # shellcheck shell=bash
-# The web server, in a process group of its own: nginx before PHP's process manager where both are there, else PHP's own.
+# The web server: nginx before PHP's process manager where both are there, else PHP's own. With it the workers.
 
-# start_server PORT: serves the app on loopback and sets SERVER_PID.
+. "$ROOT/bin/lib/parts.sh"
+
+# start_server PORT: serves the app on loopback and sets SERVER_PORT.
 start_server() {
-    local port=$1
+    local port=$1 log="$LOG/server-$1.log"
     warm_caches
-    : >"$LOG/server-$port.pid"
     if serves_well; then
         write_web "$port"
-        # It makes a group of its own.
-        group_of_server "$port" "$(php_fpm)" --nodaemonize --allow-to-run-as-root --fpm-config "$WEB/fpm.conf" \
+        run_part php "$log" "$(php_fpm)" --nodaemonize --allow-to-run-as-root --fpm-config "$WEB/fpm.conf" \
             -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k \
             -d opcache.preload="$ROOT/deploy/preload.php" -d opcache.preload_user="$(id -un)"
         for _ in $(seq 100); do
             [ -S "$(socket_of "$WEB" php)" ] && break
             sleep 0.1
         done
-        group_of_server "$port" setsid "$(nginx_here)" -p "$WEB" -c "$WEB/nginx.conf"
+        run_part web "$log" "$(nginx_here)" -p "$WEB" -c "$WEB/nginx.conf"
     else
         # Its router looks for files where it was started.
-        PHP_CLI_SERVER_WORKERS=4 group_of_server "$port" setsid env -C public php -d opcache.enable=1 -d opcache.enable_cli=1 \
+        run_part web "$log" env -C public PHP_CLI_SERVER_WORKERS=4 php -d opcache.enable=1 -d opcache.enable_cli=1 \
             -d opcache.validate_timestamps=1 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k \
             -d upload_max_filesize=200M -d post_max_size=201M -d variables_order=EGPCS -S "127.0.0.1:$port" \
             "$ROOT/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"
@@ -27,21 +27,11 @@ start_server() {
     SERVER_PORT=$port
     for _ in $(seq 100); do
         port_is_free "$port" || return 0
-        kill -0 "$SERVER_PID" 2>/dev/null || break
+        part_runs web || break
         sleep 0.1
     done
-    tail -n 8 "$LOG/server-$port.log" >&2
-    fail "the web server does not start on port $port. The whole output is in $LOG/server-$port.log."
-}
-
-# group_of_server PORT COMMAND...: in the background; its group is noted as one of the server's. SERVER_PID is the last one.
-group_of_server() {
-    local port=$1
-    shift
-    "$@" >>"$LOG/server-$port.log" 2>&1 </dev/null &
-    SERVER_PID=$!
-    disown "$SERVER_PID"
-    echo "$SERVER_PID" >>"$LOG/server-$port.pid"
+    tail -n 8 "$log" >&2
+    fail "the web server does not start on port $port. The whole output is in $log."
 }
 
 php_fpm() { command -v "php-fpm$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;')" || PATH="$PATH:/usr/sbin" command -v php-fpm; }
@@ -80,31 +70,24 @@ write_nginx() {
 }
 
 stop_server() {
-    [ -n "${SERVER_PID:-}" ] || return 0
-    # A test may have killed it and started another one since.
-    for group in $(cat "$LOG/server-$SERVER_PORT.pid"); do
-        stop_group "$group"
-    done
-    SERVER_PID=
+    [ -n "${SERVER_PORT:-}" ] || return 0
+    stop_part web
+    stop_part php
+    SERVER_PORT=
 }
 
 # The workers of the queue, one for what takes a moment and one for what takes minutes (config/queue.php); they read their settings from
-# the environment, as the server does. They end by themselves when the database goes away, and are started again. Beside them what is
-# due is looked at each minute (routes/console.php).
+# the environment, as the server does. They end by themselves when the database goes away. Beside them what is due is looked at each
+# minute (routes/console.php).
 start_worker() {
+    run_part worker "$LOG/worker.log" php artisan queue:work --sleep=1 --tries=3 --timeout=25 --quiet
+    run_part long-worker "$LOG/worker.log" \
+        php artisan queue:work "${QUEUE_CONNECTION:-database}-long" --sleep=2 --tries=3 --timeout=540 --quiet
     # shellcheck disable=SC2016
-    setsid bash -c '
-        while :; do php artisan schedule:run --quiet; sleep 60; done &
-        while :; do php artisan queue:work "${QUEUE_CONNECTION:-database}-long" --sleep=2 --tries=3 --timeout=540 --quiet; sleep 2; done &
-        while :; do php artisan queue:work --sleep=1 --tries=3 --timeout=25 --quiet; sleep 1; done
-    ' >"$LOG/worker.log" 2>&1 </dev/null &
-    WORKER_PID=$!
-    disown "$WORKER_PID"
-    echo "$WORKER_PID" >"$LOG/worker-$SERVER_PORT.pid"
+    run_part scheduler "$LOG/worker.log" bash -c 'while :; do php artisan schedule:run --quiet; sleep 60; done'
 }
 
 stop_worker() {
-    [ -n "${WORKER_PID:-}" ] || return 0
-    stop_group "$(cat "$LOG/worker-$SERVER_PORT.pid")"
-    WORKER_PID=
+    local part
+    for part in worker long-worker scheduler; do stop_part "$part"; done
 }

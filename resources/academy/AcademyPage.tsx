@@ -53,7 +53,7 @@ export function AcademyPage() {
                     { id: 'schools', title: t('Name and schools'), content: <Schools academy={academy.data} /> },
                     { id: 'model', title: t('Strike model'), content: <ModelTab /> },
                     { id: 'audit', title: t('Who did what'), content: <AuditTrail /> },
-                    { id: 'health', title: t('Health'), content: <Health /> },
+                    ...(academy.data.keeps_installation ? [{ id: 'health', title: t('Health'), content: <Health /> }] : []),
                 ]}
             />
         </Page>

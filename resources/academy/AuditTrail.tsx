@@ -19,6 +19,7 @@ const DEEDS: Record<AuditLine['deed'], string> = {
     invited: said('made an invitation'),
     joined: said('joined'),
     reset_made: said('made a link for a new password'),
+    came_in_by_link: said('came in with a link for a new password'),
     password_changed: said('changed the password'),
     role_changed: said('changed a role'),
     left: said('let a coach go'),

@@ -32,6 +32,14 @@ function words({ part, figure }: HealthPart): string {
             return figure === null ? t('The scheduler was never seen.') : t('The scheduler was seen {{ago}}.', { ago: ago(figure) });
         case 'disk':
             return figure === null ? t('How full the disk is, is not known.') : t('{{n}} percent of the disk are free.', { n: figure });
+        case 'begun_again':
+            return figure === 0
+                ? t('Nothing had to be begun again today.')
+                : t('Parts that ended by themselves were begun again {{n}} times in a day.', { n: figure ?? 0 });
+        case 'proof':
+            return figure === null
+                ? t('No backup was ever proven: bin/prove brings one back beside and compares.')
+                : t('The last backup was proven {{ago}}.', { ago: ago(figure) });
         case 'backup':
             return figure === null
                 ? t('No backup was made yet: bin/backup writes one.')

@@ -28,6 +28,7 @@ const academy = (): Academy => ({
         { id: 'I', name: 'Idris', role: 'coach', left: false },
         { id: 'L', name: 'Gone', role: 'coach', left: true },
     ],
+    keeps_installation: true,
 });
 const outlook = (over: Partial<Outlook> = {}): Outlook => ({ coaches: [], outcomes: [], ...over });
 const button = (name: string | RegExp) => screen.getByRole('button', { name });

@@ -359,7 +359,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Takes balls in, a JSON array or a ball a line; the same id twice is stored once. */
+        /**
+         * Takes balls in, a JSON array or a ball a line; the same id twice is stored once.
+         * @description A ball with a time belongs to what the device was joined to then; where the header Date tells the device's clock, what that is off is taken from the times.
+         */
         post: operations["feed"];
         delete?: never;
         options?: never;
@@ -472,7 +475,7 @@ export interface paths {
         };
         /**
          * How the installation does:
-         * @description database, queue, worker, scheduler, disk, last backup.
+         * @description for the lead of the academy that came first.
          */
         get: operations["health"];
         put?: never;
@@ -1894,6 +1897,8 @@ export interface components {
             };
             /** @description By name, whoever asks among them. */
             coaches: components["schemas"]["Colleague"][];
+            /** @description The lead sees how the installation does. */
+            keeps_installation: boolean;
         };
         AccountLink: {
             id: string;
@@ -1935,7 +1940,7 @@ export interface components {
             at: string;
             coach: string;
             /** @enum {string} */
-            deed: "signed_in" | "not_signed_in" | "email_changed" | "exported" | "erased" | "shared" | "unshared" | "handed_over" | "invited" | "joined" | "reset_made" | "password_changed" | "role_changed" | "left" | "came_back" | "schools_set" | "recalibrated" | "learning_switched";
+            deed: "signed_in" | "not_signed_in" | "email_changed" | "exported" | "erased" | "shared" | "unshared" | "handed_over" | "invited" | "joined" | "reset_made" | "came_in_by_link" | "password_changed" | "role_changed" | "left" | "came_back" | "schools_set" | "recalibrated" | "learning_switched";
             /** @description Empty where the student was erased since; null where it is about none. */
             student: string | null;
             about: {
@@ -2422,10 +2427,13 @@ export interface components {
             waiting: {
                 id: string;
                 came_at: string;
+                doubt: boolean;
                 figures: {
                     [key: string]: number;
                 };
             }[];
+            /** @description That wait beyond those. */
+            more: number;
         };
         DrillHandout: {
             id: string;
@@ -2726,9 +2734,9 @@ export interface components {
         };
         HealthPart: {
             /** @enum {string} */
-            part: "database" | "queue" | "worker" | "long_worker" | "scheduler" | "disk" | "backup";
+            part: "database" | "queue" | "worker" | "long_worker" | "scheduler" | "disk" | "begun_again" | "backup" | "proof";
             ok: boolean;
-            /** @description Seconds (database: milliseconds; disk: percent free); null = never, or not known. */
+            /** @description Seconds (database: milliseconds; disk: percent free; begun again: times in a day); null = never, or not known. */
             figure: number | null;
         };
         Held: {
@@ -2818,10 +2826,13 @@ export interface components {
                 id: string;
                 set_id: string;
                 hit_at: string;
+                doubt: boolean;
                 figures: {
                     [key: string]: number;
                 };
             }[];
+            /** @description That wait beyond those. */
+            more: number;
         };
         LessonPage: {
             lesson: components["schemas"]["Lesson"];

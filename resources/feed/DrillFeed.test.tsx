@@ -18,7 +18,7 @@ const device = (over: Partial<FeedDevice> = {}): FeedDevice => ({
 });
 
 const later = '2999-01-01T00:00:00.000Z';
-const ball = (id: string, figures: Record<string, number>, came_at = later) => ({ id, came_at, figures });
+const ball = (id: string, figures: Record<string, number>, came_at = later) => ({ id, came_at, doubt: false, figures });
 
 /** A server that forgets a ball once it was said to be counted. */
 function run(drill: Partial<PracticeDrill>, waiting: Fed['waiting'], devices = [device()], studentId: string | null = 'S') {

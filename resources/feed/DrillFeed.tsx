@@ -44,17 +44,18 @@ export function DrillFeed({ studentId, figure, targetM, since = '', fed, onBall 
         onSuccess: again,
     });
     const next = feed.data?.waiting.find((one) => one.came_at >= since && !fed.includes(one.id));
-    const take = useEffectEvent((ball: NonNullable<typeof next>) => {
+    const take = (ball: NonNullable<typeof next>, counts: boolean) => {
         const metres = ball.figures[figure];
-        if (metres !== undefined) onBall(ball.id, metres);
+        if (counts && metres !== undefined) onBall(ball.id, metres);
         // What is not told is kept out by its id; the next drill begins without it anyway.
         void api
             .DELETE('/api/students/{student}/feed/{feedBall}', at({ student: studentId, feedBall: ball.id }))
             .then(again, () => undefined);
-    });
+    };
+    const takeByItself = useEffectEvent(take);
     const nextId = next?.id;
     useEffect(() => {
-        if (next !== undefined) take(next);
+        if (next !== undefined && !next.doubt) takeByItself(next, true);
         // Once for each ball, however often it is told.
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [nextId]);
@@ -88,6 +89,25 @@ export function DrillFeed({ studentId, figure, targetM, since = '', fed, onBall 
                     {t('Try with a made-up device')}
                 </button>
             </div>
+            {next?.doubt === true && (
+                <div className="mt-2 flex flex-wrap items-center gap-2">
+                    <span>{t('Hit as the device changed hands: is it this student’s?')}</span>
+                    <Button
+                        onClick={() => {
+                            take(next, true);
+                        }}
+                    >
+                        {t('Yes, count it')}
+                    </Button>
+                    <Button
+                        onClick={() => {
+                            take(next, false);
+                        }}
+                    >
+                        {t('Not ours')}
+                    </Button>
+                </div>
+            )}
             <Problem text={trouble?.message} />
         </div>
     );

@@ -20,7 +20,7 @@ const MINUTE_S = 60;
 export function FeedBar({ feed, lessonId, catalogue, units }: Props) {
     const { t } = useTranslation();
     const queries = useQueryClient();
-    const { devices, waiting, next } = feed;
+    const { devices, waiting, more, next } = feed;
     if (devices.length === 0 && next === undefined) return null;
     const silent = devices.find((one) => one.silent_seconds !== null);
     const figures = Object.entries(next?.figures ?? {}).flatMap(([key, value]) => {
@@ -45,7 +45,10 @@ export function FeedBar({ feed, lessonId, catalogue, units }: Props) {
                 <>
                     <strong>{t('How was it struck?')}</strong>
                     <span>{figures.join(', ')}</span>
-                    {waiting.length > 1 && <span className="text-soft">{t('{{count}} more wait', { count: waiting.length - 1 })}</span>}
+                    {next.doubt && <span>{t('Hit as the device changed hands: is it this student’s?')}</span>}
+                    {waiting.length + more > 1 && (
+                        <span className="text-soft">{t('{{count}} more wait', { count: waiting.length + more - 1 })}</span>
+                    )}
                     <Button
                         className="ml-auto"
                         onClick={() => {

@@ -24,6 +24,7 @@ const ball = (id: string, setId = 'A', figures: Record<string, number> = { carry
     id,
     set_id: setId,
     hit_at: '2026-11-24T10:00:00Z',
+    doubt: false,
     figures,
 });
 
@@ -46,13 +47,13 @@ describe('balls of a device', () => {
     };
 
     it('wait in their own set until their strike is said, the first of them first', async () => {
-        const { feed } = await follow({ devices: [device()], waiting: [ball('X'), ball('Y'), ball('Z'), ball('W', 'B')] }, ['X']);
+        const { feed } = await follow({ devices: [device()], waiting: [ball('X'), ball('Y'), ball('Z'), ball('W', 'B')], more: 0 }, ['X']);
         expect(feed.waiting.map((one) => one.id)).toEqual(['Y', 'Z']);
         expect(feed.next?.id).toBe('Y');
     });
 
     it('take their id, their moment and what the bench knows of them along with the strike', async () => {
-        const { feed, noted, first } = await follow({ devices: [device()], waiting: [ball('X')] });
+        const { feed, noted, first } = await follow({ devices: [device()], waiting: [ball('X')], more: 0 });
         feed.addBall(first, { strike: 'heavy', start_deg: 1 });
         expect(noted.addBall.mock.calls).toEqual([
             [first, { carry_m: 9, start_deg: 1, strike: 'heavy' }, { id: 'X', hitAt: '2026-11-24T10:00:00Z' }],
@@ -60,7 +61,7 @@ describe('balls of a device', () => {
     });
 
     it('are none where none waits: a strike is a ball of its own', async () => {
-        const { feed, noted, first } = await follow({ devices: [device()], waiting: [] });
+        const { feed, noted, first } = await follow({ devices: [device()], waiting: [], more: 0 });
         feed.addBall(first, { strike: 'clean' });
         expect(noted.addBall.mock.calls).toEqual([[first, { strike: 'clean' }]]);
     });
@@ -69,7 +70,7 @@ describe('balls of a device', () => {
 describe('the bar on the bench', () => {
     const show = (feed: Partial<Parameters<typeof FeedBar>[0]['feed']>) => {
         const asked = serve({ 'DELETE lessons/L/feed/X': {} });
-        const whole = { devices: [device()], waiting: [], next: undefined, addBall: vi.fn(), ...feed };
+        const whole = { devices: [device()], waiting: [], more: 0, next: undefined, addBall: vi.fn(), ...feed };
         const { container } = render(<FeedBar feed={whole} lessonId="L" catalogue={catalogue()} units="metric" />, { wrapper: Around });
         return { asked, text: container.textContent };
     };

@@ -19,7 +19,7 @@ export function useFeed(lesson: Lesson, set: BallSet, catalogue: Catalogue, benc
         const measured = Object.fromEntries(Object.entries(next.figures).filter(([key]) => key in catalogue.ball)) as BallSeen;
         bench.addBall(to, { ...measured, ...seen }, { id: next.id, hitAt: next.hit_at });
     };
-    return { devices: feed.data?.devices ?? [], waiting, next, addBall };
+    return { devices: feed.data?.devices ?? [], waiting, more: feed.data?.more ?? 0, next, addBall };
 }
 
 export type Feed = ReturnType<typeof useFeed>;

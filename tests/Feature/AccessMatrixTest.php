@@ -145,13 +145,14 @@ final class AccessMatrixTest extends TestCase
         'academy.students' => 'lead',
         'archive.of-coach' => 'lead',
         'account-link.destroy' => 'lead',
+        // Of the installation: the lead of the first academy alone.
+        'health' => 'lead',
     ];
 
     /** Of the lead alone, without a record in the address. */
     private const LEAD = [
         'academy.put',
         'academy.outlook',
-        'health',
         'calibration.show',
         'calibration.put',
         'ledger.show',

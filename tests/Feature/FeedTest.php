@@ -276,6 +276,76 @@ final class FeedTest extends TestCase
         $this->deleteJson("/api/feed-devices/{$second['id']}")->assertForbidden();
     }
 
+    public function test_a_ball_belongs_to_whoever_stood_there_when_it_was_hit(): void
+    {
+        $this->travelTo('2026-12-01T10:00:00.000Z');
+        $token = $this->joined();
+        [$other, $otherSet] = $this->lesson($this->coach);
+        $device = FeedDevice::query()->sole()->id;
+        $this->travel(10)->minutes();
+        $this->join($device, $other->id);
+        $this->travel(1)->minutes();
+        $at = fn(string $when): array => ['at' => "2026-12-01T{$when}Z"] + $this->ball(9.0);
+        $sent = [$at('10:05:00'), $at('10:09:57'), $at('10:10:03'), $at('10:10:30'), $this->ball(9.0)];
+        $this->feed($token, $sent)->assertJson(['stored' => 5]);
+
+        $balls = FeedBall::query()->orderBy('hit_at')->get();
+        self::assertSame(
+            [$this->set->id, $this->set->id, $otherSet->id, $otherSet->id, $otherSet->id],
+            $balls->pluck('ball_set_id')->all(),
+        );
+        self::assertSame([false, true, true, false, false], $balls->pluck('doubt')->all());
+        self::assertSame([false, true], array_column($this->waiting(), 'doubt'));
+
+        // A clock that is seven minutes ahead, and says so.
+        $this->feed($token, [$at('10:16:00')], now()->addMinutes(7)->format(DATE_RFC7231))->assertJson(['stored' => 1]);
+        self::assertSame($this->set->id, FeedBall::query()->where('hit_at', '2026-12-01 10:09:00.000')->sole()->ball_set_id);
+
+        // The lesson that it was hit in is over by then, not when it was hit.
+        $this->lesson->update(['closed_at' => now()]);
+        $this->feed($token, [$at('10:06:00')])->assertJson(['stored' => 1]);
+        self::assertSame(4, FeedBall::query()->where('ball_set_id', $this->set->id)->count());
+    }
+
+    public function test_a_ball_of_the_set_before_stays_there(): void
+    {
+        $this->travelTo('2026-12-01T10:00:00.000Z');
+        $token = $this->joined();
+        $this->travel(5)->minutes();
+        $next = BallSet::factory()->for($this->lesson)->create();
+        $this->travel(1)->minutes();
+        $this->feed($token, [['at' => '2026-12-01T10:03:00Z'] + $this->ball(9.0), ['at' => '2026-12-01T10:05:30Z'] + $this->ball(8.0)]);
+
+        self::assertSame([$this->set->id, $next->id], FeedBall::query()->orderBy('hit_at')->pluck('ball_set_id')->all());
+    }
+
+    public function test_a_ball_of_a_drill_that_is_over_is_not_counted_in_the_next(): void
+    {
+        $this->travelTo('2026-12-01T10:00:00.000Z');
+        $student = $this->lesson->student;
+        $token = $this->joined();
+        $device = FeedDevice::query()->sole()->id;
+        foreach ([0, 10] as $minutes) {
+            $this->travel($minutes)->minutes();
+            $this->putJson("/api/feed-devices/{$device}/student", ['student_id' => $student->id])->assertOk();
+        }
+        $this->travel(1)->minutes();
+        $this->feed($token, [['at' => '2026-12-01T10:05:00Z'] + $this->ball(9.0)])->assertJson(['stored' => 1]);
+
+        self::assertSame([], $this->getJson("/api/students/{$student->id}/feed")->assertOk()->json('waiting'));
+    }
+
+    public function test_what_is_missing_and_what_waits_beyond_the_list_is_said(): void
+    {
+        $token = $this->joined();
+        $this->feed($token, array_map($this->ball(...), array_fill(0, 103, 9.0)))->assertOk();
+        $told = $this->getJson("/api/lessons/{$this->lesson->id}/feed")->assertOk();
+        self::assertSame([100, 3], [\count($told->json('waiting')), $told->json('more')]);
+
+        $this->set->delete();
+        self::assertStringContainsString('has no set yet', $this->feed($token, [$this->ball(9.0)])->assertConflict()->json('message'));
+    }
+
     public function test_the_next_set_takes_the_next_balls(): void
     {
         $token = $this->joined();
@@ -367,18 +437,21 @@ final class FeedTest extends TestCase
      * @param  list<array<string, mixed>>  $balls
      * @return TestResponse<Response>
      */
-    private function feed(string $token, array $balls): TestResponse
+    private function feed(string $token, array $balls, ?string $date = null): TestResponse
     {
-        return $this->send($token, implode("\n", array_map(static fn(array $ball): string => (string) json_encode($ball), $balls)));
+        $lines = array_map(static fn(array $ball): string => (string) json_encode($ball), $balls);
+
+        return $this->send($token, implode("\n", $lines), $date);
     }
 
     /** @return TestResponse<Response> */
-    private function send(string $token, string $body): TestResponse
+    private function send(string $token, string $body, ?string $date = null): TestResponse
     {
         return $this->call('POST', '/api/feed', server: [
             'HTTP_AUTHORIZATION' => "Bearer {$token}",
             'CONTENT_TYPE' => 'application/x-ndjson',
             'HTTP_ACCEPT' => 'application/json',
+            ...$date === null ? [] : ['HTTP_DATE' => $date],
         ], content: $body);
     }
 

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\AuditEntry;
+use App\Models\Deed;
 use App\Models\Role;
 use App\Models\ShareLink;
 use App\Models\Student;
 use App\Models\User;
 use App\Stills\StillFolder;
+use Database\Seeders\SaltgrassSeeder;
 use Illuminate\Http\UploadedFile;
 use LowPoint\Core\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -225,6 +228,68 @@ final class HolesTest extends TestCase
         $deeds = $this->getJson('/api/academy/audit')->json('lines.*.deed');
         self::assertContains('not_signed_in', $deeds);
         self::assertContains('email_changed', $deeds);
+    }
+
+    public function test_whoever_comes_in_by_a_link_that_another_made_is_told_as_that(): void
+    {
+        $lead = $this->coach();
+        $coach = User::factory()->for($lead->academy)->createOne(['role' => Role::Coach]);
+        $path = $this->actingAs($lead)->postJson('/api/academy/links', ['coach_id' => $coach->id])->assertCreated()->json('path');
+        $this->app['auth']->forgetGuards();
+        $this->fromHere()
+            ->postJson('/api/doors/'.basename((string) $path), ['password' => 'fescue-and-thrift'])
+            ->assertOk();
+
+        $line = AuditEntry::query()->where('coach_id', $coach->id)->latest('id')->firstOrFail();
+        self::assertSame(Deed::CameInByLink, $line->deed);
+        self::assertEquals(['link_of' => $lead->name, 'from' => '127.0.0.1'], $line->about);
+    }
+
+    public function test_who_has_an_account_is_told_to_nobody_who_tries_addresses(): void
+    {
+        $coach = User::factory()->createOne(['password' => 'fescue-and-thrift']);
+        $this->actingAs($coach);
+        $known = User::factory()->createOne()->email;
+        $this->putJson('/api/me/email', ['now' => 'not it', 'email' => $known])->assertUnprocessable()
+            ->assertJsonPath('faults.0.key', 'now')
+            ->assertJsonCount(1, 'faults');
+        $try = fn(string $email) => $this->putJson('/api/me/email', ['now' => 'fescue-and-thrift', 'email' => $email]);
+        for ($i = 0; $i < 5; $i++) {
+            self::assertStringNotContainsString('taken', $try($known)->assertUnprocessable()->json('message'));
+        }
+        $try($known)->assertStatus(429);
+        $try('nobody.yet@saltgrass.example')->assertStatus(429);
+
+        $lead = User::factory()->createOne();
+        $path = $this->actingAs($lead)->postJson('/api/academy/links', ['role' => 'coach'])->assertCreated()->json('path');
+        $this->app['auth']->forgetGuards();
+        $join = fn() => $this->fromHere()->postJson('/api/doors/'.basename((string) $path), [
+            'name' => 'Tova', 'email' => $known, 'password' => 'fescue-and-thrift',
+        ]);
+        for ($i = 0; $i < 5; $i++) {
+            $join()->assertUnprocessable();
+        }
+        $join()->assertStatus(429);
+    }
+
+    public function test_the_demo_coaches_sign_in_where_nobody_else_reaches_them_alone(): void
+    {
+        $signIn = fn() => $this->fromHere()->postJson('/api/sign-in', [
+            'email' => 'Maren@saltgrass.example', 'password' => SaltgrassSeeder::PASSWORD,
+        ]);
+        $signIn()->assertOk();
+        $this->app['auth']->forgetGuards();
+        config(['app.url' => 'https://club.example.org', 'sanctum.stateful' => ['club.example.org']]);
+        $this->withServerVariables(['HTTP_HOST' => 'club.example.org']);
+        self::assertSame('Address and password do not belong together.', $signIn()->assertUnprocessable()->json('message'));
+    }
+
+    public function test_how_the_installation_does_is_for_whoever_keeps_it(): void
+    {
+        $this->actingAs(User::factory()->createOne())->getJson('/api/health')->assertForbidden();
+        self::assertFalse($this->getJson('/api/academy')->json('keeps_installation'));
+        $this->actingAs($this->coach('Maren'))->getJson('/api/health')->assertOk();
+        self::assertTrue($this->getJson('/api/academy')->json('keeps_installation'));
     }
 
     public function test_a_picture_is_kept_by_no_browser_and_signing_out_clears_it(): void

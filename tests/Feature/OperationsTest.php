@@ -21,14 +21,17 @@ final class OperationsTest extends TestCase
 {
     public function test_health_is_told_part_by_part(): void
     {
-        $this->actingAs($this->coach());
+        $this->actingAs(User::query()->where('email', 'maren@saltgrass.example')->sole());
         $stamp = storage_path('framework/last-backup');
-        File::delete($stamp);
+        $again = storage_path('framework/begun-again');
+        File::delete([$stamp, $again]);
         $told = fn(): array => array_column($this->getJson('/api/health')->assertOk()->json('parts'), null, 'part');
         $before = $told();
         self::assertSame([false, null], [$before['backup']['ok'], $before['backup']['figure']]);
         self::assertFalse($before['scheduler']['ok']);
         self::assertTrue($before['database']['ok']);
+        self::assertSame([true, 0], [$before['begun_again']['ok'], $before['begun_again']['figure']]);
+        File::put($again, implode("\n", [time() - 90_000 .' web', time() - 50 .' php', time() - 40 .' web', time().' web', '']));
 
         File::put($stamp, (string) (time() - 3600));
         Pulse::Scheduler->beat();
@@ -40,12 +43,13 @@ final class OperationsTest extends TestCase
         ]);
         $now = $told();
         self::assertTrue($now['backup']['ok']);
+        self::assertSame([false, 3], [$now['begun_again']['ok'], $now['begun_again']['figure']]);
         self::assertEqualsWithDelta(3600, $now['backup']['figure'], 5);
         self::assertTrue($now['scheduler']['ok'] && $now['worker']['ok']);
         self::assertFalse($now['long_worker']['ok'], 'One worker does not stand for the other.');
         self::assertFalse($now['queue']['ok']);
         self::assertEqualsWithDelta(500, $now['queue']['figure'], 5);
-        File::delete($stamp);
+        File::delete([$stamp, $again]);
     }
 
     public function test_a_store_of_another_installation_is_not_written_to(): void
