@@ -8,6 +8,7 @@ use App\Http\Middleware\NoLargeBodies;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TriesAgain;
 use App\Http\Middleware\WholeJson;
+use App\Http\Middleware\WholeUploads;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -25,6 +26,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->statefulApi();
         $middleware->prepend(NoLargeBodies::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(WholeUploads::class);
         // Also what is said of a record that is not found.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: InReadersLanguage::class);
         $middleware->prependToGroup('api', WholeJson::class);

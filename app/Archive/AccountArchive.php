@@ -9,9 +9,9 @@ use App\Models\BallSet;
 use App\Models\SheetImport;
 use App\Models\Still;
 use App\Models\User;
-use App\Operations\FileFailure;
 use App\Reading\SetReading;
 use App\Stills\StillFolder;
+use App\Store\FileFailure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -93,7 +93,9 @@ final class AccountArchive
         File::ensureDirectoryExists($folder);
         $put = static function (string $name, string $text, int $flags = 0) use ($folder): void {
             File::ensureDirectoryExists(\dirname("{$folder}/{$name}"));
-            file_put_contents("{$folder}/{$name}", $text, $flags);
+            if (file_put_contents("{$folder}/{$name}", $text, $flags) !== \strlen($text)) {
+                throw FileFailure::notWritten("the archive {$folder}");
+            }
         };
         $counts = array_fill_keys(self::TABLES, 0);
         foreach (self::TABLES as $table) {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Archive;
 
 use App\Models\User;
-use App\Operations\FileFailure;
 use App\Operations\Pulse;
-use Illuminate\Http\File;
+use App\Store\FileFailure;
+use App\Store\WholeFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -23,14 +23,17 @@ final readonly class ArchiveImport
 
     private const TOLD_FOR_HOURS = 24;
 
-    public function __construct(private AccountArchive $archive) {}
+    public function __construct(
+        private AccountArchive $archive,
+        private WholeFile $whole,
+    ) {}
 
     /** @throws InvalidInput when the account is not empty, or the file is no archive */
     public function begin(User $coach, string $path): string
     {
         $total = $this->archive->check($coach, $path);
         $id = (string) Str::ulid();
-        Storage::putFileAs(self::FOLDER, new File($path), basename(self::file($id)));
+        $this->whole->keep(self::file($id), fopen($path, 'r') ?: throw FileFailure::notRead('the archive'));
         self::tell($id, ['coach' => $coach->id, 'state' => 'reading', 'done' => 0, 'total' => $total, 'message' => '']);
 
         return $id;

@@ -8,7 +8,7 @@ use App\Models\AuditEntry;
 use App\Models\Deed;
 use App\Models\Student;
 use App\Models\User;
-use App\Operations\FileFailure;
+use App\Store\FileFailure;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 

@@ -118,11 +118,11 @@ final class Intake
         // Nobody else was there before the first.
         $doubt = $joins->slice(0, -1)->contains($near);
         $join = $told === null ? null : $joins->first(static fn(FeedJoin $one): bool => $one->from_at <= $told);
-        $student = $join === null ? null : Student::query()->find($join->student_id);
-        if ($student !== null) {
-            return new Place($student, $doubt, over: ! $join?->is($joins->first()));
+        $student = Student::query()->find($join?->student_id);
+        if ($join !== null && $student !== null) {
+            return new Place($student, $doubt, over: ! $join->is($joins->first()));
         }
-        $set = $join === null || $join->lesson_id === null || $told === null ? null : self::setAt($join->lesson_id, $told);
+        $set = $join?->lesson_id === null ? null : self::setAt($join->lesson_id, $told);
         if ($set !== null) {
             return new Place($set, $doubt);
         }

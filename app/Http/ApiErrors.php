@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Store\FileFailure;
 use App\Store\ForeignStore;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -157,6 +158,16 @@ final class ApiErrors
                 )
                 : null,
         );
+        $exceptions->render(
+            static fn(FileFailure $e, Request $request): ?JsonResponse => $e->isOfWriting
+                ? self::say(
+                    $request,
+                    503,
+                    'The server cannot keep this file: its disk is full, or its folder is not its own. Nothing was changed; try it '
+                        .'again once there is room.',
+                )
+                : null,
+        );
         // Also where no record is written: a session cannot be kept either.
         $exceptions->render(
             static fn(\Throwable $e, Request $request): ?JsonResponse => self::hasNoRoom($e)
@@ -197,7 +208,9 @@ final class ApiErrors
 
     private static function hasNoRoom(\Throwable $e): bool
     {
-        return ($e instanceof QueryException && self::says($e, self::NO_ROOM)) || str_contains($e->getMessage(), 'No space left on device');
+        return ($e instanceof QueryException && self::says($e, self::NO_ROOM))
+            // PHP says it in two ways, for what it cannot begin and for what it cannot end.
+            || preg_match('/No space left on device|possibly out of free disk space|Disk quota exceeded/', $e->getMessage()) === 1;
     }
 
     /** @param list<int> $numbers error numbers of MariaDB */

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use App\Models\Lesson;
-use App\Operations\FileFailure;
+use App\Store\FileFailure;
+use App\Store\WholeFile;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Str;
 
@@ -27,7 +28,7 @@ final readonly class ReportFolder
             .$lesson->began_at->format('Y-m-d')
             .'-'
             .strtolower(substr($lesson->id, -4));
-        $this->disk->put(self::of($batch)."/{$lesson->id} {$name}.pdf", $pdf);
+        (new WholeFile($this->disk))->keep(self::of($batch)."/{$lesson->id} {$name}.pdf", $pdf);
     }
 
     /**

@@ -12,6 +12,8 @@ use App\Models\SheetPreset;
 use App\Models\Student;
 use App\Models\User;
 use App\Progress\KeepStanding;
+use App\Store\FileFailure;
+use App\Store\WholeFile;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -57,7 +59,7 @@ final class SheetController
 
     /** Looks at the file; nothing of it goes into a lesson yet. */
     #[Endpoint(SheetDraftResource::class, status: 201, file: 'sheet')]
-    public function store(Request $request, Student $student, #[CurrentUser] User $coach): JsonResponse
+    public function store(Request $request, Student $student, #[CurrentUser] User $coach, WholeFile $whole): JsonResponse
     {
         Gate::authorize('update', $student);
         $request->validate(['sheet' => ['required', 'file', 'max:'.self::MOST_KB]]);
@@ -79,14 +81,14 @@ final class SheetController
             ->where('state', SheetImport::DONE)
             ->latest('id')
             ->first();
-        $import = DB::transaction(static function () use ($student, $upload, $hash, $survey): SheetImport {
+        $import = DB::transaction(static function () use ($student, $upload, $hash, $survey, $whole): SheetImport {
             $import = SheetImport::query()->create([
                 'student_id' => $student->id,
                 'name' => mb_substr($upload->getClientOriginalName(), 0, 200),
                 'hash' => $hash,
                 'total' => $survey['last'],
             ]);
-            Storage::putFileAs(SheetImport::FOLDER, $upload, basename($import->file()));
+            $whole->keep($import->file(), fopen($upload->getPathname(), 'r') ?: throw FileFailure::notRead('the sheet'));
 
             return $import;
         });

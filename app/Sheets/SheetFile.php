@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\SheetImport;
-use App\Operations\FileFailure;
+use App\Store\FileFailure;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use LowPoint\Core\InvalidInput;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stills;
 
 use App\Models\Still;
+use App\Store\WholeFile;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use LowPoint\Core\InvalidInput;
 
@@ -38,7 +39,7 @@ final readonly class StillFolder
 
     public function put(Still $still, string $jpeg): void
     {
-        $this->disk->put($this->path($still), $jpeg);
+        (new WholeFile($this->disk))->keep($this->path($still), $jpeg);
     }
 
     public function get(Still $still): ?string

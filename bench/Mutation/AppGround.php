@@ -7,6 +7,8 @@ namespace LowPoint\Bench\Mutation;
 /** What Laravel is asked, with the feature tests on a store of each worker's own. */
 final readonly class AppGround extends Ground
 {
+    private const IN_WORLD = '. bin/lib/common.sh && . bin/lib/world.sh && . bin/lib/database.sh && enter_world test';
+
     private const MOST_S = 1200;
 
     public function mutants(): array
@@ -43,7 +45,7 @@ final readonly class AppGround extends Ground
 
     public function command(Mutant $mutant, string $copy): string
     {
-        $phpunit = 'timeout '.self::MOST_S.' vendor/bin/phpunit --do-not-cache-result --stop-on-defect';
+        $phpunit = 'as_owner timeout '.self::MOST_S.' vendor/bin/phpunit --do-not-cache-result --stop-on-defect';
         $nearest = implode('|', array_map(static fn(string $test): string => basename($test, '.php'), $this->nearest($mutant)));
 
         return self::isCode($mutant->file)." && {$this->world()} && ".($nearest === ''
@@ -54,17 +56,14 @@ final readonly class AppGround extends Ground
 
     public function leave(string $copy): void
     {
-        $pid = escapeshellarg("{$copy}/.local/test/pid");
-        exec("[ ! -f {$pid} ] || kill -TERM -- -\$(cat {$pid})");
-        sleep(2);
+        exec('cd '.escapeshellarg($copy).' && bash -c '.escapeshellarg(self::IN_WORLD.' && stop_part database'));
         parent::leave($copy);
     }
 
     /** Its own store, started by the first change that is tried. */
     private function world(): string
     {
-        return '. bin/lib/common.sh && . bin/lib/world.sh && . bin/lib/database.sh && enter_world test'
-            .' && start_database low_point_test && settle http://localhost';
+        return self::IN_WORLD.' && start_database low_point_test && settle http://localhost';
     }
 
     /** @return list<string> the tests that speak of the class, or of one of its room */

@@ -9,7 +9,7 @@ start_world() {
     settle "$LOW_POINT_URL"
     # What PHPUnit sets for other tests is not for the commands that these start.
     export APP_ENV=production SESSION_DRIVER=database CACHE_STORE=file QUEUE_CONNECTION=database
-    run 'Preparing the demo world' seed php artisan migrate:fresh --seed --force
+    as_owner run 'Preparing the demo world' seed php artisan migrate:fresh --seed --force
     start_server "$port"
     start_worker
 }

@@ -10,11 +10,21 @@ socket_of() {
     echo "$socket"
 }
 
+# What the app does with its rows, and no more: it can take away neither a table nor what keeps the audit trail as it is. Whoever changes
+# tables does it as their owner (as_owner).
+MAY_DO='SELECT, INSERT, UPDATE, DELETE, CREATE TEMPORARY TABLES'
+MAY_NOT='CREATE, DROP, ALTER, INDEX, REFERENCES, TRIGGER, EVENT, LOCK TABLES, CREATE VIEW, SHOW VIEW, CREATE ROUTINE, ALTER ROUTINE, EXECUTE'
+DB_OWNER=low_point_owner
+
+# as_owner COMMAND...: as who may change the tables.
+as_owner() { DB_USERNAME=$DB_OWNER DB_PASSWORD=$DB_OWNER_PASSWORD "$@"; }
+
 # start_database DATABASE: starts (or finds running) that of this world and sets DB_HOST, DB_PORT, DB_DATABASE, DB_USERNAME, DB_PASSWORD.
 start_database() {
     local home=$LOW_POINT_WORLD socket
     socket=$(socket_of "$home")
     DB_HOST=127.0.0.1 DB_DATABASE=$1 DB_USERNAME=low_point DB_PASSWORD=$(secret_of secret new_password)
+    DB_OWNER_PASSWORD=$(secret_of owner-secret new_password)
     export DB_HOST DB_DATABASE DB_USERNAME DB_PASSWORD
 
     if [ ! -e "$home/data" ]; then
@@ -39,7 +49,11 @@ start_database() {
 CREATE DATABASE IF NOT EXISTS \`$DB_DATABASE\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE USER IF NOT EXISTS 'low_point'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
 ALTER USER 'low_point'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
-GRANT ALL ON \`$DB_DATABASE\`.* TO 'low_point'@'127.0.0.1';
+GRANT $MAY_DO ON \`$DB_DATABASE\`.* TO 'low_point'@'127.0.0.1';
+REVOKE $MAY_NOT ON \`$DB_DATABASE\`.* FROM 'low_point'@'127.0.0.1';
+CREATE USER IF NOT EXISTS '$DB_OWNER'@'127.0.0.1' IDENTIFIED BY '$DB_OWNER_PASSWORD';
+ALTER USER '$DB_OWNER'@'127.0.0.1' IDENTIFIED BY '$DB_OWNER_PASSWORD';
+GRANT ALL ON \`$DB_DATABASE\`.* TO '$DB_OWNER'@'127.0.0.1';
 SQL
 }
 

@@ -63,11 +63,11 @@ work_folder() {
     chmod 700 "$WORK"
 }
 
-# sql COMMAND...: of MariaDB, as the app's own user of the running instance.
+# sql COMMAND...: of MariaDB, as the owner of the app's tables.
 sql() {
     local command=$1
     shift
-    MYSQL_PWD=$DB_PASSWORD "$command" --no-defaults --host=127.0.0.1 --port="$DB_PORT" --user="$DB_USERNAME" "$@"
+    MYSQL_PWD=$DB_OWNER_PASSWORD "$command" --no-defaults --host=127.0.0.1 --port="$DB_PORT" --user="$DB_OWNER" "$@"
 }
 
 # rows DATABASE: each table with its rows, a line each.
@@ -83,7 +83,9 @@ rows_of() {
     awk '/^CREATE TABLE / {n[$3] += 0} /^INSERT INTO / {n[$3]++} END {for (t in n) print t, n[t]}' "$1" | tr -d '`' | sort
 }
 
-# fill_database DATABASE DUMP: no command that a dump might hold is run, and the user of the app reaches no other database and no file.
+# fill_database DATABASE DUMP: no command that a dump might hold is run, and the owner of the app's tables reaches no other database and no file.
 fill_database() {
-    EDITOR=false VISUAL=false PAGER=cat sql mariadb --sandbox --batch "$1" <"$2" >"$LOG/restore.log" 2>&1
+    # A trigger is from now on the owner's here, whoever made it there.
+    sed '/^\/\*!50003 CREATE\*\//s/DEFINER=`[^`]*`@`[^`]*`//' "$2" |
+        EDITOR=false VISUAL=false PAGER=cat sql mariadb --sandbox --batch "$1" >"$LOG/restore.log" 2>&1
 }

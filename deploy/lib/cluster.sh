@@ -69,7 +69,9 @@ make_app_user() {
     in_node 1 <<SQL || fail 'the cluster refuses to make the tables of the app.'
 CREATE DATABASE IF NOT EXISTS low_point CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE USER IF NOT EXISTS 'low_point'@'%' IDENTIFIED BY '$TRY_SECRET';
-GRANT ALL ON low_point.* TO 'low_point'@'%';
+GRANT $MAY_DO ON low_point.* TO 'low_point'@'%';
+CREATE USER IF NOT EXISTS '$DB_OWNER'@'%' IDENTIFIED BY '$TRY_SECRET';
+GRANT ALL ON low_point.* TO '$DB_OWNER'@'%';
 SQL
 }
 

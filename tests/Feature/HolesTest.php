@@ -8,11 +8,13 @@ use App\Models\AuditEntry;
 use App\Models\Deed;
 use App\Models\Role;
 use App\Models\ShareLink;
+use App\Models\Still;
 use App\Models\Student;
 use App\Models\User;
 use App\Stills\StillFolder;
 use Database\Seeders\SaltgrassSeeder;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
 use LowPoint\Core\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoachRoutes;
@@ -290,6 +292,28 @@ final class HolesTest extends TestCase
         self::assertFalse($this->getJson('/api/academy')->json('keeps_installation'));
         $this->actingAs($this->coach('Maren'))->getJson('/api/health')->assertOk();
         self::assertTrue($this->getJson('/api/academy')->json('keeps_installation'));
+    }
+
+    public function test_a_full_disk_is_told_in_words_and_nothing_stays_half_kept(): void
+    {
+        $this->actingAs($this->coach());
+        $lesson = $this->earlierLesson('Bea');
+        $disk = Storage::disk('local');
+        $id = self::id();
+        // There is no room where the picture is to lie, and where sheets do.
+        $disk->makeDirectory("private/stills/{$lesson->id}");
+        symlink('/dev/full', $disk->path("private/stills/{$lesson->id}/{$id}.jpg"));
+        $still = fn() => $this->post("/api/lessons/{$lesson->id}/stills", [
+            'id' => $id, 'still' => UploadedFile::fake()->createWithContent('still.jpg', self::jpeg()), 'in_report' => 1,
+        ], ['Accept' => 'application/json']);
+        self::assertStringContainsString('cannot keep this file', $still()->assertStatus(503)->json('message'));
+        self::assertSame(0, Still::query()->whereKey($id)->count());
+        self::assertFalse($disk->exists("private/stills/{$lesson->id}/{$id}.jpg"));
+        $still()->assertOk();
+
+        $torn = new UploadedFile('/dev/null', 'a.csv', 'text/csv', UPLOAD_ERR_CANT_WRITE, true);
+        $sent = $this->post("/api/students/{$lesson->student_id}/sheets", ['sheet' => $torn], ['Accept' => 'application/json']);
+        self::assertStringContainsString('cannot keep this file', $sent->assertStatus(503)->json('message'));
     }
 
     public function test_a_picture_is_kept_by_no_browser_and_signing_out_clears_it(): void
