@@ -38,6 +38,7 @@ use LowPoint\Core\Records\Moment;
 use LowPoint\Core\Records\Read;
 use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\Slopes\Brush;
+use Symfony\Component\Uid\Ulid;
 
 /**
  * The rows of one archive on their way into an account. Each is checked as if it had been entered by hand; each gets an id of
@@ -77,6 +78,9 @@ final class ArchiveRows
 
     /** Columns of archives made earlier, whose place has been taken by something else. */
     private const OUTDATED = ['stills' => ['guardian_agreed' => true]];
+
+    /** Nothing that is kept was before the first or is after the last of these; what is planned may lie ahead. */
+    private const WHEN = ['date', 'after_or_equal:'.Moment::FIRST, 'before:'.Moment::YEARS];
 
     /** Of an id so much is its time and stays, so that what is ordered by ids keeps its order. */
     private const TIME_OF_ID = 14;
@@ -152,11 +156,11 @@ final class ArchiveRows
     private function rules(string $table): array
     {
         $id = ['required', 'string', 'ulid'];
-        $times = ['created_at' => ['nullable', 'date'], 'updated_at' => ['nullable', 'date'], 'deleted_at' => ['nullable', 'date']];
+        $times = ['created_at' => ['nullable', ...self::WHEN], 'updated_at' => ['nullable', ...self::WHEN], 'deleted_at' => ['nullable', ...self::WHEN]];
 
         return $times
             + match ($table) {
-                'students' => ['id' => $id, 'inactive_since' => ['nullable', 'date']],
+                'students' => ['id' => $id, 'inactive_since' => ['nullable', ...self::WHEN]],
                 'sheet_presets' => ['id' => $id, 'name' => ['required', 'string', 'max:80'], 'mapping' => ['present', 'array']],
                 'own_drills' => ['id' => $id, 'name' => ['required', 'string', 'max:60'], 'content' => ['required', 'array']],
                 'own_cards' => ['id' => $id, 'shot' => ['required', new Enum(Shot::class)], 'content' => ['required', 'array']],
@@ -178,7 +182,7 @@ final class ArchiveRows
                     ],
                     'mapping' => ['nullable', 'array'],
                     'task' => ['nullable', 'array'],
-                    'day' => ['nullable', 'date'],
+                    'day' => ['nullable', ...self::WHEN],
                     'per_day' => ['present', 'array'],
                     ...array_fill_keys(
                         ['total', 'rows_done', 'balls', 'left_out', 'refused'],
@@ -227,7 +231,7 @@ final class ArchiveRows
                 'plan_sessions' => [
                     'id' => $id,
                     'plan_id' => $id,
-                    'day' => ['required', 'date'],
+                    'day' => ['required', ...self::WHEN],
                     'items' => ['present', 'array'],
                     'sequence' => ['required', 'integer', 'min:0'],
                     'items.*.drill' => ['required', 'string', 'max:60'],
@@ -248,12 +252,12 @@ final class ArchiveRows
                     'slope_deg' => ['required', 'numeric', 'between:'.implode(',', Ground::SLOPE_DEG)],
                     'mean_mm' => ['required', 'numeric', 'between:'.implode(',', Brush::PLACES_MM)],
                 ],
-                'consents' => ['id' => $id, 'student_id' => $id, 'withdrawn_at' => ['nullable', 'date']],
+                'consents' => ['id' => $id, 'student_id' => $id, 'withdrawn_at' => ['nullable', ...self::WHEN]],
                 'revisions' => [
                     'subject_type' => ['required', Rule::in(array_keys(self::SUBJECTS))],
                     'subject_id' => $id,
                     'before' => ['present', 'array'],
-                    'changed_at' => ['required', 'date'],
+                    'changed_at' => ['required', ...self::WHEN],
                 ],
                 default => throw new \LogicException("No such table in an archive: {$table}"),
             };
@@ -324,6 +328,9 @@ final class ArchiveRows
             throw InvalidInput::one("{$name}.id", $old, 'each id once');
         }
 
+        if (Ulid::fromString($old)->getDateTime() > now()->modify(Moment::YEARS)) {
+            throw InvalidInput::one("{$name}.id", $old, 'an id of a time that is not years ahead');
+        }
         $time = strtolower(substr($old, 0, self::TIME_OF_ID));
         $last = $this->rests[$table][$time] ?? null;
         // Of one moment they come in their order: so do the new ones.

@@ -297,6 +297,17 @@ final class ArchiveTest extends TestCase
         yield 'a strike of another shot' => [['balls' => ['seen' => ['strike' => 'splash']]], 'data/balls-1.json[0].seen.strike'];
         yield 'a purpose there is not' => [['ball_sets' => ['purpose' => 'fun']], 'data/ball_sets-1.json[0].purpose'];
         yield 'a drill there is not' => [['drill_results' => ['drill' => 'juggling']], 'data/drill_results-1.json[0].drill'];
+        foreach ([
+            'students' => 'deleted_at',
+            'lessons' => 'began_at',
+            'ball_sets' => 'created_at',
+            'balls' => 'hit_at',
+            'drill_results' => 'done_at',
+            'sheet_imports' => 'updated_at',
+        ] as $table => $key) {
+            yield "the year 9999 in {$table}" => [[$table => [$key => '9999-12-31 10:00:00']], "data/{$table}-1.json[0].{$key}"];
+        }
+        yield 'an id of the year 9000' => [['balls' => ['id' => '6EXXHXX80000000000000000AB']], 'data/balls-1.json[0].id'];
         yield 'an hour there is not' => [['balls' => ['hit_at' => 'yesterday-ish o\'clock']], 'data/balls-1.json[0].hit_at'];
     }
 
