@@ -83,6 +83,52 @@ rows_of() {
     awk '/^CREATE TABLE / {n[$3] += 0} /^INSERT INTO / {n[$3]++} END {for (t in n) print t, n[t]}' "$1" | tr -d '`' | sort
 }
 
+# dumped DATABASE OPTION...: one snapshot of it, a line for each row.
+dumped() {
+    sql mariadb-dump --single-transaction --quick --skip-dump-date --hex-blob --skip-extended-insert --no-autocommit "${@:2}" "$1"
+}
+
+# content: of a dump on the input, whatever the order of its rows and tables.
+content() { grep -a '^INSERT INTO ' | LC_ALL=C sort | sha256sum; }
+
+# brought_back DATABASE BACKUP: empties it, fills it, and compares row by row; by the count of rows what is of before backups were sealed.
+brought_back() {
+    local dump="$2/database.sql"
+    sql mariadb --execute="DROP DATABASE IF EXISTS \`$1\`; CREATE DATABASE \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci"
+    fill_database "$1" "$dump" || return 1
+    case $(cat "$2/format") in
+        "$OLD_FORMAT") [ "$(sort "$2/rows")" = "$(rows "$1")" ] ;;
+        *) [ "$(content <"$dump")" = "$(dumped "$1" | content)" ] ;;
+    esac
+}
+
+# opened_backup FILE FOLDER [--old]: what is in it, held against its seal and this version of the app.
+opened_backup() {
+    local file=$1 into=$2 change
+    if [ "${3:-}" = --old ]; then
+        unpack "$file" "$into"
+        [ "$(cat "$into/format")" = "$OLD_FORMAT" ] || fail 'this is no backup of before they were sealed.'
+        (cd "$into" && sha256sum --check --quiet --strict sums) >/dev/null 2>&1 || fail 'the backup is damaged: a checksum does not fit.'
+        openssl enc -d -aes-256-cbc -pbkdf2 -iter 200000 -salt -pass "file:$PASSPHRASE_FILE" -in "$into/key.enc" -out "$into/key" \
+            2>/dev/null ||
+            fail 'this passphrase does not open the backup. Nothing was changed here.'
+        : >"$into/migrations"
+    else
+        [ "$(head -c 2 "$file" | od -An -tx1 | tr -d ' ')" != 1f8b ] ||
+            fail 'this backup is not sealed: it is damaged, or of an older version (bin/restore FILE --old). Nothing was changed here.'
+        open_sealed "$file" "$WORK/whole.tar.gz"
+        unpack "$WORK/whole.tar.gz" "$into"
+        [ "$(cat "$into/format")" = "$BACKUP_FORMAT" ] ||
+            fail 'this backup is of a newer version of Low Point. Nothing was changed here.'
+    fi
+    while read -r change; do
+        [ -e "$ROOT/database/migrations/$change.php" ] ||
+            fail 'this backup is of a newer version of Low Point: bring the project up to date first. Nothing was changed here.'
+    done <"$into/migrations"
+    [ "${3:-}" = --old ] || [ "$(rows_of "$into/database.sql")" = "$(sort "$into/rows")" ] ||
+        fail 'the backup does not come back whole: it has other rows than it says. Nothing was changed here.'
+}
+
 # fill_database DATABASE DUMP: no command that a dump might hold is run, and the owner of the app's tables reaches no other database and no file.
 fill_database() {
     # A trigger is from now on the owner's here, whoever made it there.
