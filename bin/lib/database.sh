@@ -54,16 +54,20 @@ REVOKE $MAY_NOT ON \`$DB_DATABASE\`.* FROM 'low_point'@'127.0.0.1';
 CREATE USER IF NOT EXISTS '$DB_OWNER'@'127.0.0.1' IDENTIFIED BY '$DB_OWNER_PASSWORD';
 ALTER USER '$DB_OWNER'@'127.0.0.1' IDENTIFIED BY '$DB_OWNER_PASSWORD';
 GRANT ALL ON \`$DB_DATABASE\`.* TO '$DB_OWNER'@'127.0.0.1';
+GRANT RELOAD, BINLOG MONITOR ON *.* TO '$DB_OWNER'@'127.0.0.1';
 SQL
 }
 
 # run_database: starts the server process of this world on DB_PORT and waits until it answers.
 run_database() {
-    local home=$LOW_POINT_WORLD socket tries
+    local home=$LOW_POINT_WORLD socket tries logs=(--skip-log-bin)
     socket=$(socket_of "$home")
+    # Where there is a folder for it, each change is written down a second time, for two weeks: bin/restore goes by that to the minute.
+    [ ! -d "$home/changes" ] || logs=(--log-bin="$home/changes/log" --binlog-format=ROW --sync-binlog=1 --server-id=1
+        --binlog-expire-logs-seconds=1209600 --log-bin-trust-function-creators=1)
     run_part database "$LOG/database.log" /usr/sbin/mariadbd \
         --no-defaults --datadir="$home/data" --socket="$socket" --port="$DB_PORT" --bind-address=127.0.0.1 \
-        --pid-file="$home/mariadb.pid" --user="$(id -un)" --skip-name-resolve --skip-log-bin --innodb-buffer-pool-size=128M \
+        --pid-file="$home/mariadb.pid" --user="$(id -un)" --skip-name-resolve "${logs[@]}" --innodb-buffer-pool-size=128M \
         --innodb-flush-log-at-trx-commit=1
     DATABASE_IN=$WORLD
     for tries in $(seq 150); do
