@@ -16,6 +16,7 @@ use App\Models\User;
 use App\Operations\Pulse;
 use App\Progress\AttentionIndex;
 use App\Progress\StudentProgress;
+use App\Store\FilesBeside;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -26,6 +27,10 @@ use Illuminate\Support\Facades\Validator;
 Artisan::command('bin:empty', function (Bin $bin): void {
     $this->info("{$bin->empty()} records erased.");
 });
+
+// Where the files lie in a bucket: into a folder for bin/backup, and from it for bin/restore.
+Artisan::command('files:out {folder}', fn(FilesBeside $files, string $folder) => $this->info("{$files->out($folder)} files."));
+Artisan::command('files:in {folder}', fn(FilesBeside $files, string $folder) => $this->info("{$files->in($folder)} files."));
 
 // After a student was erased on request: does his id, or his name, still stand anywhere?
 Artisan::command('erased:check {words* : ids, names}', function (Traces $traces): int {

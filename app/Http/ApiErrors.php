@@ -163,8 +163,8 @@ final class ApiErrors
                 ? self::say(
                     $request,
                     503,
-                    'The server cannot keep this file: its disk is full, or its folder is not its own. Nothing was changed; try it '
-                        .'again once there is room.',
+                    'The server cannot keep this file: where files lie there is no room, or it cannot be reached. Nothing was changed; '
+                        .'try it again in a while.',
                 )
                 : null,
         );

@@ -83,6 +83,9 @@ rows_of() {
     awk '/^CREATE TABLE / {n[$3] += 0} /^INSERT INTO / {n[$3]++} END {for (t in n) print t, n[t]}' "$1" | tr -d '`' | sort
 }
 
+# The files of this installation lie in a bucket.
+in_bucket() { [ "${FILESYSTEM_DISK:-$(sed -n 's/^FILESYSTEM_DISK=//p' "$LOW_POINT_WORLD/.env" 2>/dev/null)}" = s3 ]; }
+
 # dumped DATABASE OPTION...: one snapshot of it, a line for each row.
 dumped() {
     sql mariadb-dump --single-transaction --quick --skip-dump-date --hex-blob --skip-extended-insert --no-autocommit "${@:2}" "$1"

@@ -56,6 +56,21 @@ final class BucketTest extends TestCase
         parent::tearDown();
     }
 
+    public function test_a_backup_takes_all_of_it_and_brings_it_into_another(): void
+    {
+        Storage::put('reports/a batch/01 a report.pdf', 'pdf');
+        Storage::put('sheets/a.csv', 'sheet');
+        $beside = "{$this->folder}-beside";
+        $this->command('files:out', ['folder' => $beside])->assertOk()->run();
+        Storage::delete(['reports/a batch/01 a report.pdf', 'sheets/a.csv']);
+        self::assertSame([], $this->kept());
+        $this->command('files:in', ['folder' => $beside])->assertOk()->run();
+
+        self::assertSame(['reports/a batch/01 a report.pdf', 'sheets/a.csv'], $this->kept());
+        self::assertSame(['pdf', 'sheet'], [Storage::get('reports/a batch/01 a report.pdf'), Storage::get('sheets/a.csv')]);
+        File::deleteDirectory($beside);
+    }
+
     public function test_a_sheet_is_read_from_it_and_gone_from_it(): void
     {
         // Not in UTF-8, and larger than what is looked at to tell.
@@ -141,7 +156,7 @@ final class BucketTest extends TestCase
             "/api/students/{$this->student()->id}/sheets",
             ['sheet' => UploadedFile::fake()->createWithContent('b.csv', "Hit\nclean\n")],
             ['Accept' => 'application/json'],
-        )->assertStatus(500);
+        )->assertStatus(503);
         $this->assertDatabaseMissing('sheet_imports', ['student_id' => $this->student()->id]);
     }
 
