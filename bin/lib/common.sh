@@ -21,7 +21,7 @@ fail() {
     exit 1
 }
 
-mkdir -p "$LOG" "$STAMPS" 2>/dev/null || fail "cannot write to $LOCAL. Is the disk full, or the folder somebody else's?"
+mkdir -p "$LOG" 2>/dev/null || fail "cannot write to $LOCAL. Is the disk full, or the folder somebody else's?"
 
 # run WHAT LOGNAME COMMAND...: runs quietly; when it fails, shows what it said last.
 run() {

@@ -27,20 +27,13 @@ start_database() {
     DB_OWNER_PASSWORD=$(secret_of owner-secret new_password)
     export DB_HOST DB_DATABASE DB_USERNAME DB_PASSWORD
 
-    if [ ! -e "$home/data" ]; then
-        rm -rf "$home/data.new"
-        # By force: it asks for the name of the host otherwise, which not every machine can tell.
-        run 'Making the database' database-make mariadb-install-db --no-defaults --force --skip-name-resolve --datadir="$home/data.new" \
-            --user="$(id -un)" --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db
-        mv "$home/data.new" "$home/data"
-    fi
+    make_data
 
     if mariadb --no-defaults --socket="$socket" --user="$(id -un)" --execute="DO 0" >/dev/null 2>&1; then
         DATABASE_IN=
         DB_PORT=$(cat "$home/port")
     else
-        DB_PORT=$(free_port "$(cat "$home/port" 2>/dev/null || echo "$(port_of database)")")
-        echo "$DB_PORT" >"$home/port"
+        choose_port
         run_database
     fi
     export DB_PORT
@@ -58,17 +51,28 @@ GRANT RELOAD, BINLOG MONITOR ON *.* TO '$DB_OWNER'@'127.0.0.1';
 SQL
 }
 
+# make_data: of this world, once.
+make_data() {
+    local home=$LOW_POINT_WORLD
+    [ ! -e "$home/data" ] || return 0
+    rm -rf "$home/data.new"
+    # By force: it asks for the name of the host otherwise, which not every machine can tell.
+    run 'Making the database' database-make mariadb-install-db --no-defaults --force --skip-name-resolve --datadir="$home/data.new" \
+        --user="$(id -un)" --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db
+    mv "$home/data.new" "$home/data"
+}
+
+# choose_port: that of before where it is free; sets DB_PORT.
+choose_port() {
+    DB_PORT=$(free_port "$(cat "$LOW_POINT_WORLD/port" 2>/dev/null || echo "$(port_of database)")")
+    echo "$DB_PORT" >"$LOW_POINT_WORLD/port"
+}
+
 # run_database: starts the server process of this world on DB_PORT and waits until it answers.
 run_database() {
-    local home=$LOW_POINT_WORLD socket tries logs=(--skip-log-bin)
+    local home=$LOW_POINT_WORLD socket tries
     socket=$(socket_of "$home")
-    # Where there is a folder for it, each change is written down a second time, for two weeks: bin/restore goes by that to the minute.
-    [ ! -d "$home/changes" ] || logs=(--log-bin="$home/changes/log" --binlog-format=ROW --sync-binlog=1 --server-id=1
-        --binlog-expire-logs-seconds=1209600 --log-bin-trust-function-creators=1)
-    run_part database "$LOG/database.log" /usr/sbin/mariadbd \
-        --no-defaults --datadir="$home/data" --socket="$socket" --port="$DB_PORT" --bind-address=127.0.0.1 \
-        --pid-file="$home/mariadb.pid" --user="$(id -un)" --skip-name-resolve "${logs[@]}" --innodb-buffer-pool-size=128M \
-        --innodb-flush-log-at-trx-commit=1
+    run_mariadb "$LOG/database.log"
     DATABASE_IN=$WORLD
     for tries in $(seq 150); do
         mariadb --no-defaults --socket="$socket" --user="$(id -un)" --execute="DO 0" >/dev/null 2>&1 && break
@@ -78,6 +82,18 @@ run_database() {
         fi
         sleep 0.2
     done
+}
+
+run_mariadb() {
+    local home=$LOW_POINT_WORLD socket logs=(--skip-log-bin)
+    socket=$(socket_of "$home")
+    # Where there is a folder for it, each change is written down a second time, for two weeks: bin/restore goes by that to the minute.
+    [ ! -d "$home/changes" ] || logs=(--log-bin="$home/changes/log" --binlog-format=ROW --sync-binlog=1 --server-id=1
+        --binlog-expire-logs-seconds=1209600 --log-bin-trust-function-creators=1)
+    run_part database "$1" /usr/sbin/mariadbd \
+        --no-defaults --datadir="$home/data" --socket="$socket" --port="$DB_PORT" --bind-address=127.0.0.1 \
+        --pid-file="$home/mariadb.pid" --user="$(id -un)" --skip-name-resolve "${logs[@]}" --innodb-buffer-pool-size=128M \
+        --innodb-flush-log-at-trx-commit=1
 }
 
 # Ends the database only when this run has started it.

@@ -146,7 +146,7 @@ install_all() {
     [ "$free_mb" -ge 300 ] || fail "only $free_mb MB are free on this disk; at least 300 MB are needed."
     [ -e vendor/autoload.php ] || [ "$free_mb" -ge 1500 ] ||
         fail "only $free_mb MB are free on this disk; the first start needs about 1500 MB."
-    mkdir -p bootstrap/cache
+    mkdir -p bootstrap/cache "$STAMPS"
     install_packages "${1:-}"
     install_node
     # Beside each other: each waits for the network more than it works. Both are waited for, whatever fails, and say what did.

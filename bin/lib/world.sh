@@ -6,6 +6,9 @@
 OF_A_WORLD=(APP_NAME APP_ENV APP_DEBUG APP_KEY APP_URL DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD SESSION_DRIVER CACHE_STORE
     QUEUE_CONNECTION LOG_CHANNEL FILESYSTEM_DISK SHARED_STORAGE_PATH LOW_POINT_URL LOW_POINT_INSTALLATION CHROMEDRIVER_URL)
 
+# Nobody else reads what is secret; of an installed package, its group (bin/low-point).
+SECRET_UMASK=${SECRET_UMASK:-077}
+
 # enter_world NAME: from here on everything belongs to it.
 enter_world() {
     [ -z "${WORLD:-}" ] || [ "$WORLD" = "$1" ] || unset "${OF_A_WORLD[@]}" LARAVEL_STORAGE_PATH
@@ -39,7 +42,7 @@ port_of() {
 secret_of() {
     local file="$LOW_POINT_WORLD/$1"
     shift
-    [ -s "$file" ] || (umask 077 && "$@" >"$file.new" && mv "$file.new" "$file")
+    [ -s "$file" ] || (umask "$SECRET_UMASK" && "$@" >"$file.new" && mv "$file.new" "$file")
     cat "$file"
 }
 
@@ -56,7 +59,7 @@ settle() {
     key=$(secret_of key new_key)
     # What is served holds it against the settings it reads.
     export LOW_POINT_INSTALLATION=$installation
-    (umask 077 && cat >"$LOW_POINT_WORLD/.env" <<ENV
+    (umask "$SECRET_UMASK" && cat >"$LOW_POINT_WORLD/.env" <<ENV
 # Written at each start by bin/lib/world.sh.
 LOW_POINT_INSTALLATION=$installation
 APP_NAME="Low Point"
@@ -77,6 +80,6 @@ LOG_CHANNEL=daily
 $(printf '%s\n' "$@")
 ENV
     )
-    # Settings that were kept are those of before.
-    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
+    # Settings that were kept are those of before; where they are somebody else's, he makes them anew.
+    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE" 2>/dev/null || true
 }

@@ -138,7 +138,7 @@ start_app_worker() {
 
 start_front() {
     local web="$TRY/web"
-    write_nginx "$web" "$FRONT_PORT" \
+    write_nginx "$web" "listen 127.0.0.1:$FRONT_PORT;" \
         "server unix:$TRY/app-a.sock max_fails=1 fail_timeout=2s; server unix:$TRY/app-b.sock max_fails=1 fail_timeout=2s;"
     start_group front "$(nginx_here)" -p "$web" -c "$web/nginx.conf"
     for _ in $(seq 50); do
