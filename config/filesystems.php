@@ -7,7 +7,9 @@ declare(strict_types=1);
 return [
     'default' => env('FILESYSTEM_DISK', 'local'),
     'disks' => [
-        'local' => ['driver' => 'local', 'root' => env('SHARED_STORAGE_PATH') ?? storage_path('app'), 'throw' => true],
+        'local' => ['driver' => 'local', 'root' => env('SHARED_STORAGE_PATH') ?? storage_path('app'), 'throw' => true,
+            // Nobody else's to read, but for the group: whoever makes backups may be of it.
+            'permissions' => ['file' => ['private' => 0640, 'public' => 0640], 'dir' => ['private' => 0750, 'public' => 0750]]],
         's3' => [
             'driver' => 's3',
             'key' => env('AWS_ACCESS_KEY_ID'),

@@ -13,6 +13,7 @@ use App\Models\Academy;
 use App\Models\Role;
 use App\Models\Student;
 use App\Models\User;
+use App\Operations\Fitness;
 use App\Operations\Pulse;
 use App\Progress\AttentionIndex;
 use App\Progress\StudentProgress;
@@ -32,6 +33,23 @@ Artisan::command('bin:empty', function (Bin $bin): void {
 Artisan::command('files:out {folder}', fn(FilesBeside $files, string $folder) => $this->info("{$files->out($folder)} files."));
 Artisan::command('files:in {folder}', fn(FilesBeside $files, string $folder) => $this->info("{$files->in($folder)} files."));
 
+// Whether what this installation is told fits where it stands; at its start only what stops it is a failure.
+Artisan::command('installation:check {--at-start}', function (): int {
+    $fitness = new Fitness((string) getenv('LOW_POINT_CERTIFICATE'), (string) getenv('LOW_POINT_BACKUPS'));
+    [$stops, $warns] = [$fitness->stops(), $fitness->warns()];
+    array_map($this->error(...), $stops);
+    array_map($this->warn(...), $warns);
+    if ($stops === [] && $warns === []) {
+        $this->info('All is as it should be.');
+    }
+
+    return match (true) {
+        $stops !== [] => 1,
+        $warns !== [] && $this->option('at-start') !== true => 2,
+        default => 0,
+    };
+});
+
 // After a student was erased on request: does his id, or his name, still stand anywhere?
 Artisan::command('erased:check {words* : ids, names}', function (Traces $traces): int {
     $found = array_merge(...array_map($traces->of(...), array_values((array) $this->argument('words'))));
@@ -41,10 +59,13 @@ Artisan::command('erased:check {words* : ids, names}', function (Traces $traces)
 });
 
 // The accounts of an installation that has no other way in.
-Artisan::command('account:make {name} {email}', function (Accounts $accounts): int {
+Artisan::command('account:make {name} {email} {--password-stdin : read, not asked for}', function (Accounts $accounts): int {
+    $password = $this->option('password-stdin') === true
+        ? trim((string) fgets(STDIN))
+        : (string) $this->secret('Password, 12 characters or more');
     /** @var array{name: string, email: string, password: string} $of */
-    $of = [...$this->arguments(), 'password' => (string) $this->secret('Password, 12 characters or more')];
-    $wrong = Validator::make($of, Accounts::rules())->errors()->all();
+    $of = [...$this->arguments(), 'password' => $password];
+    $wrong = Validator::make($of, ['email' => [...Accounts::emailRules(), 'unique:users,email']] + Accounts::rules())->errors()->all();
     array_map($this->error(...), $wrong);
     if ($wrong !== []) {
         return 1;
@@ -53,6 +74,10 @@ Artisan::command('account:make {name} {email}', function (Accounts $accounts): i
     $this->info("{$of['name']} can sign in with {$of['email']}.");
 
     return 0;
+});
+
+Artisan::command('account:count', function (): void {
+    $this->line((string) User::query()->count());
 });
 
 Artisan::command('account:password {email}', function (Accounts $accounts): int {
