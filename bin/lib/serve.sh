@@ -40,7 +40,7 @@ run_php() {
     sed -e "s|@listen@|$socket|" -e "s|@user@|$(id -un)|" -e "s|@group@|$(id -gn)|" -e "s|@web@|$WEB|" \
         "$ROOT/deploy/php-fpm.conf" >"$WEB/fpm.conf"
     [ "$(id -u)" -ne 0 ] || as_root=(--allow-to-run-as-root)
-    run_part php "$1" "$(php_fpm)" --nodaemonize "${as_root[@]}" --fpm-config "$WEB/fpm.conf" \
+    run_part php "$1" "$(php_fpm)" --nodaemonize --force-stderr "${as_root[@]}" --fpm-config "$WEB/fpm.conf" \
         -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d realpath_cache_size=4096k \
         -d opcache.preload="$ROOT/deploy/preload.php" -d opcache.preload_user="$(id -un)"
 }
