@@ -27,6 +27,11 @@ begin_keeper() {
     PART=$!
     disown "$PART"
     echo "$PART" >"$1/keeper"
+    # For a moment it is still a copy of this process.
+    for _ in $(seq 100); do
+        ! keeper_of "$1" >/dev/null && kill -0 "$PART" 2>/dev/null || break
+        sleep 0.02
+    done
 }
 
 # keeper_of FOLDER: its process; nothing where that number is somebody else's by now.
