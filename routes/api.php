@@ -7,6 +7,7 @@ use App\Academy\AccountLinkController;
 use App\Academy\CalibrationController;
 use App\Academy\StudentShareController;
 use App\Account\AccountController;
+use App\Account\SecondFactorController;
 use App\Account\SessionController;
 use App\Archive\ArchiveController;
 use App\Archive\BinController;
@@ -14,6 +15,7 @@ use App\Consents\ConsentController;
 use App\Feed\DrillFeedController;
 use App\Feed\FeedController;
 use App\Feed\FeedDeviceController;
+use App\Http\Middleware\CodeAgain;
 use App\Http\Middleware\InReadersLanguage;
 use App\Http\Middleware\OwnEntries;
 use App\Http\Middleware\PrivatePage;
@@ -106,6 +108,10 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
     Route::delete('me/sample', [SampleController::class, 'leave'])->name('sample.leave');
     Route::put('me/email', [AccountController::class, 'changeEmail'])->name('account.change-email');
     Route::put('me/password', [AccountController::class, 'changePassword'])->name('account.change-password');
+    Route::post('me/second-factor', [SecondFactorController::class, 'begin'])->name('second-factor.begin');
+    Route::put('me/second-factor', [SecondFactorController::class, 'turnOn'])->name('second-factor.turn-on');
+    Route::post('me/second-factor/code', [SecondFactorController::class, 'say'])->name('second-factor.say');
+    Route::delete('me/second-factor', [SecondFactorController::class, 'turnOff'])->name('second-factor.turn-off');
     Route::get('sessions', [SessionController::class, 'index'])->name('session.index');
     Route::delete('sessions/others', [SessionController::class, 'endOthers'])->name('session.end-others');
     Route::delete('sessions/{key}', [SessionController::class, 'end'])
@@ -117,23 +123,23 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
     Route::get('academy/outlook', [AcademyController::class, 'outlook'])->name('academy.outlook');
     Route::get('health', HealthController::class)->name('health');
     Route::get('academy/calibration', [CalibrationController::class, 'show'])->name('calibration.show');
-    Route::put('academy/calibration', [CalibrationController::class, 'put'])->name('calibration.put');
+    Route::put('academy/calibration', [CalibrationController::class, 'put'])->middleware(CodeAgain::class)->name('calibration.put');
     Route::get('academy/ledger', [LedgerController::class, 'show'])->name('ledger.show');
     Route::put('academy/ledger', [LedgerController::class, 'put'])->name('ledger.put');
     Route::post('academy/ledger/learn', [LedgerController::class, 'learn'])->name('ledger.learn');
-    Route::get('academy/ledger.jsonl', [LedgerController::class, 'lines'])->name('ledger.lines');
+    Route::get('academy/ledger.jsonl', [LedgerController::class, 'lines'])->middleware(CodeAgain::class)->name('ledger.lines');
     Route::get('academy/audit', [AcademyController::class, 'audit'])->name('academy.audit');
-    Route::get('academy/audit.csv', [AcademyController::class, 'auditSheet'])->name('academy.audit-sheet');
-    Route::put('academy/coaches/{coach}', [AcademyController::class, 'putCoach'])->name('academy.put-coach');
+    Route::get('academy/audit.csv', [AcademyController::class, 'auditSheet'])->middleware(CodeAgain::class)->name('academy.audit-sheet');
+    Route::put('academy/coaches/{coach}', [AcademyController::class, 'putCoach'])->middleware(CodeAgain::class)->name('academy.put-coach');
     Route::get('academy/coaches/{coach}/students', [AcademyController::class, 'students'])->name('academy.students');
-    Route::get('academy/coaches/{coach}/archive', [ArchiveController::class, 'ofCoach'])->name('archive.of-coach');
+    Route::get('academy/coaches/{coach}/archive', [ArchiveController::class, 'ofCoach'])->middleware(CodeAgain::class)->name('archive.of-coach');
     Route::get('academy/links', [AccountLinkController::class, 'index'])->name('account-link.index');
-    Route::post('academy/links', [AccountLinkController::class, 'store'])->name('account-link.store');
+    Route::post('academy/links', [AccountLinkController::class, 'store'])->middleware(CodeAgain::class)->name('account-link.store');
     Route::delete('academy/links/{accountLink}', [AccountLinkController::class, 'destroy'])->name('account-link.destroy');
     Route::get('students/{student}/shares', [StudentShareController::class, 'index'])->name('student-share.index');
     Route::put('students/{student}/shares/{coach}', [StudentShareController::class, 'put'])->name('student-share.put');
     Route::delete('students/{student}/shares/{coach}', [StudentShareController::class, 'destroy'])->name('student-share.destroy');
-    Route::post('students/{student}/hand-over', [StudentShareController::class, 'handOver'])->name('student-share.hand-over');
+    Route::post('students/{student}/hand-over', [StudentShareController::class, 'handOver'])->middleware(CodeAgain::class)->name('student-share.hand-over');
     Route::get('catalogue', CatalogueController::class)->name('catalogue');
     Route::get('library', LibraryController::class)->name('library');
 
@@ -168,7 +174,7 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
     Route::get('students/{student}/feed', [DrillFeedController::class, 'show'])->name('drill-feed.show');
     Route::get('students/{student}/feed/made-up', [DrillFeedController::class, 'madeUp'])->name('drill-feed.made-up');
     Route::delete('students/{student}/feed/{feedBall}', [DrillFeedController::class, 'counted'])->name('drill-feed.counted');
-    Route::get('archive', [ArchiveController::class, 'show'])->name('archive.show');
+    Route::get('archive', [ArchiveController::class, 'show'])->middleware(CodeAgain::class)->name('archive.show');
     Route::post('archive', [ArchiveController::class, 'store'])->name('archive.store');
     Route::get('archive/readings/{id}', [ArchiveController::class, 'reading'])
         ->name('archive.reading')
@@ -182,7 +188,7 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
         ->whereUlid('lessonId');
     Route::delete('students/{student}', [BinController::class, 'deleteStudent'])->name('bin.delete-student');
     Route::delete('students/{studentId}/for-good', [BinController::class, 'erase'])
-        ->name('bin.erase')
+        ->middleware(CodeAgain::class)->name('bin.erase')
         ->whereUlid('studentId');
     Route::delete('lessons/{lesson}', [BinController::class, 'deleteLesson'])->name('bin.delete-lesson');
     Route::get('students', [StudentController::class, 'index'])->name('student.index');
@@ -215,7 +221,7 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
         ->name('consent.withdraw')
         ->scopeBindings();
     Route::get('students/{student}/links', [ShareLinkController::class, 'index'])->name('share-link.index');
-    Route::post('students/{student}/links', [ShareLinkController::class, 'store'])->name('share-link.store');
+    Route::post('students/{student}/links', [ShareLinkController::class, 'store'])->middleware(CodeAgain::class.':child')->name('share-link.store');
     Route::delete('students/{student}/links/{link}', [ShareLinkController::class, 'destroy'])->name('share-link.destroy');
 
     Route::post('students/{student}/links/{link}/restore', [ShareLinkController::class, 'restore'])->name('share-link.restore');

@@ -38,13 +38,13 @@ final class AcademyController
         return new AcademyResource($coach->academy);
     }
 
-    /** Its name, and the school in which each shot is taught. */
+    /** Its name, the school in which each shot is taught, and whether a second factor is asked of all. */
     #[Endpoint(AcademyResource::class)]
     public function put(#[Body(PutAcademy::class)] PutAcademy $body, #[CurrentUser] User $lead): AcademyResource
     {
         Gate::authorize('lead', $lead->academy);
         $before = $lead->academy->schools;
-        $lead->academy->update(Write::record($body));
+        $lead->academy->update(array_filter(Write::record($body), static fn(mixed $said): bool => $said !== null));
         if ($before != $lead->academy->schools) {
             $this->trail->note($lead, Deed::SchoolsSet, about: $lead->academy->schools);
         }

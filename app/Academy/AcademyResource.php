@@ -14,7 +14,7 @@ use LowPoint\Core\Evidence\School;
 /**
  * An academy, as each of its coaches sees it.
  *
- * @phpstan-type ColleagueShape array{id: string, name: string, role: value-of<Role>, left: bool}
+ * @phpstan-type ColleagueShape array{id: string, name: string, role: value-of<Role>, left: bool, second_factor: bool}
  * @phpstan-type AcademyShape array{
  *     id: string,
  *     name: string,
@@ -22,6 +22,8 @@ use LowPoint\Core\Evidence\School;
  *     schools: array<string, value-of<School>>,
  *     // By name, whoever asks among them.
  *     coaches: list<ColleagueShape>,
+ *     // Of all its coaches.
+ *     asks_second_factor: bool,
  *     // The lead sees how the installation does.
  *     keeps_installation: bool,
  * }
@@ -44,9 +46,11 @@ final class AcademyResource extends ApiResource
                         'name' => $one->name,
                         'role' => $one->role->value,
                         'left' => $one->left_at !== null,
+                        'second_factor' => $one->hasSecondFactor(),
                     ],
                 )
                 ->all(),
+            'asks_second_factor' => $this->resource->asks_second_factor,
             'keeps_installation' => $this->resource->isFirst(),
         ];
     }

@@ -28,6 +28,8 @@ final readonly class PutAcademy
         #[Within(new Named('', School::class), most: 3)]
         #[Key('Shot => the school it is taught in here; one that is not named goes by the lie.')]
         public array $schools,
+        #[Key('Of all its coaches; absent = as it is.')]
+        public ?bool $asksSecondFactor = null,
     ) {
         foreach ($schools as $shot => $school) {
             $of = Shot::tryFrom((string) $shot);

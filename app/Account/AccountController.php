@@ -14,20 +14,12 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Hash;
-use Illuminate\Support\Facades\RateLimiter;
-use Illuminate\Validation\ValidationException;
 use LowPoint\Core\CaseFile\UsualRequest;
 use LowPoint\Core\Club\Bag;
 
 /** A coach's own account. */
 final class AccountController
 {
-    /** Wrong tries of the old password an hour. */
-    private const TRIES = 10;
-
-    private const HOUR_S = 3600;
-
     public function __construct(
         private readonly Accounts $accounts,
         private readonly AuditTrail $trail,
@@ -82,7 +74,7 @@ final class AccountController
     #[Endpoint(CoachResource::class, refuses: [429])]
     public function changeEmail(ChangeEmailRequest $request, #[CurrentUser] User $coach): CoachResource
     {
-        $this->demandPassword($coach, $request->string('now')->value());
+        $this->accounts->demandPassword($coach, $request->string('now')->value());
         Accounts::demandFree($request->string('email')->value(), $coach->id, $coach);
         $before = $coach->email;
         $coach->update($request->safe(['email']));
@@ -95,23 +87,12 @@ final class AccountController
     #[Endpoint(status: 204, refuses: [429])]
     public function changePassword(ChangePasswordRequest $request, #[CurrentUser] User $coach): JsonResponse
     {
-        $this->demandPassword($coach, $request->string('now')->value());
+        $this->accounts->demandPassword($coach, $request->string('now')->value());
         $here = $request->hasSession() ? $request->session()->getId() : null;
         $this->accounts->changePassword($coach, $request->string('password')->value(), $here);
         $this->trail->note($coach, Deed::PasswordChanged);
         Auth::guard('web')->login($coach, remember: true);
 
         return new JsonResponse(null, 204);
-    }
-
-    private function demandPassword(User $coach, string $password): void
-    {
-        $key = "password {$coach->id}";
-        abort_if(RateLimiter::tooManyAttempts($key, self::TRIES), 429);
-        if (! Hash::check($password, (string) $coach->getAuthPassword())) {
-            RateLimiter::hit($key, self::HOUR_S);
-            throw ValidationException::withMessages(['now' => 'This is not the password there is.']);
-        }
-        RateLimiter::clear($key);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\StudentShare;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rules\Password;
@@ -22,12 +23,27 @@ final class Accounts
     /** Origin: chosen by us; enough for somebody with several addresses. */
     private const TAKEN_AN_HOUR = 5;
 
+    /** Of the old password. */
+    private const TRIES_AN_HOUR = 10;
+
     private const HOUR_S = 3600;
 
     /** @return list<mixed> what a password has to be */
     public static function passwordRules(): array
     {
         return ['required', 'string', 'max:255', Password::min(self::SHORTEST_PASSWORD), new NotCommon];
+    }
+
+    /** @throws ValidationException where it is another one */
+    public function demandPassword(User $coach, string $password): void
+    {
+        $key = "password {$coach->id}";
+        abort_if(RateLimiter::tooManyAttempts($key, self::TRIES_AN_HOUR), 429);
+        if (! Hash::check($password, (string) $coach->getAuthPassword())) {
+            RateLimiter::hit($key, self::HOUR_S);
+            throw ValidationException::withMessages(['now' => 'This is not the password there is.']);
+        }
+        RateLimiter::clear($key);
     }
 
     /** @return list<mixed> what an address has to be */

@@ -8,8 +8,8 @@ use App\Audit\AuditTrail;
 use App\Contract\Endpoint;
 use App\Models\Deed;
 use App\Models\User;
+use Illuminate\Auth\SessionGuard;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
@@ -31,7 +31,7 @@ final class SessionController
 
     /** Signs a coach in. */
     #[Endpoint(CoachResource::class, refuses: [403, 429])]
-    public function store(SignInRequest $request, AuditTrail $trail): CoachResource|JsonResponse
+    public function store(SignInRequest $request, AuditTrail $trail, SecondFactor $factor): CoachResource|JsonResponse
     {
         // Only pages of this origin get a session.
         abort_unless($request->hasSession(), 403);
@@ -47,7 +47,16 @@ final class SessionController
             }
         }
         $known = self::known($request);
-        if ($known === null || ! self::guard()->attempt([...$request->safe(['email', 'password']), 'left_at' => null], remember: true)) {
+        // The code is asked before anybody is signed in.
+        $withCode = static function (User $coach) use ($factor, $request): bool {
+            if ($coach->hasSecondFactor()) {
+                $factor->demand($coach, $request->string('code')->value(), $request);
+            }
+
+            return true;
+        };
+        $who = [...$request->safe(['email', 'password']), 'left_at' => null];
+        if ($known === null || ! self::guard()->attemptWhen($who, $withCode, remember: true)) {
             array_map(static fn(string $key): int => RateLimiter::hit($key), array_keys($tries));
             if ($known !== null) {
                 $trail->note($known, Deed::NotSignedIn, about: ['from' => (string) $request->ip()]);
@@ -143,8 +152,11 @@ final class SessionController
         return $known;
     }
 
-    private static function guard(): StatefulGuard
+    private static function guard(): SessionGuard
     {
-        return Auth::guard('web');
+        /** @var SessionGuard $guard */
+        $guard = Auth::guard('web');
+
+        return $guard;
     }
 }

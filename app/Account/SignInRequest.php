@@ -7,14 +7,18 @@ namespace App\Account;
 use Illuminate\Foundation\Http\FormRequest;
 
 /**
- * @phpstan-type SignInShape array{email: string, password: string}
+ * @phpstan-type SignInShape array{email: string, password: string, code?: string|null}
  */
 final class SignInRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'email', 'max:255'], 'password' => ['required', 'string', 'max:255']];
+        return [
+            'email' => ['required', 'string', 'email', 'max:255'],
+            'password' => ['required', 'string', 'max:255'],
+            'code' => ['nullable', 'string', 'max:40'],
+        ];
     }
 
     /** @return array<string, string> */

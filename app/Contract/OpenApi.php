@@ -115,6 +115,14 @@ final readonly class OpenApi
         );
     }
 
+    /** @return array<int, array<string, string>> where a browser that fetches a file is sent first */
+    private static function elsewhere(Route $route): array
+    {
+        return $route->methods()[0] === 'GET' && preg_grep('/CodeAgain/', $route->gatherMiddleware()) !== []
+            ? [302 => ['description' => 'The code of the second factor is asked for once more, there.']]
+            : [];
+    }
+
     /** @return array<string, mixed> */
     private function refusal(string $what): array
     {
@@ -146,6 +154,7 @@ final readonly class OpenApi
                 'parameters' => [...self::inPath($route), ...self::inQuery($endpoint)],
                 'requestBody' => $body,
                 'responses' => [$endpoint->status => $this->answer($endpoint)]
+                    + self::elsewhere($route)
                     + $this->refusals($route, $endpoint, $open, $body !== null)
                     + ['default' => $this->refusal('What is wrong, in words.')],
             ],

@@ -20,6 +20,7 @@ use LowPoint\Core\Reading\Learned;
  * @property string $name
  * @property array{changes: array<string, float>, reason: string, on: string}|null $calibration of the strike model, as it is now
  * @property LearnedShape|null $correction what it has learned from its outcomes, where that is used
+ * @property bool $asks_second_factor of all its coaches
  * @property array<string, string> $schools shot => the school it is taught in here
  */
 final class Academy extends Model
@@ -28,11 +29,11 @@ final class Academy extends Model
     use HasFactory;
     use HasUlids;
 
-    protected $fillable = ['name', 'schools', 'calibration', 'correction'];
+    protected $fillable = ['name', 'schools', 'calibration', 'correction', 'asks_second_factor'];
 
-    protected $attributes = ['schools' => '{}'];
+    protected $attributes = ['schools' => '{}', 'asks_second_factor' => false];
 
-    protected $casts = ['schools' => 'array', 'calibration' => 'array', 'correction' => 'array'];
+    protected $casts = ['schools' => 'array', 'calibration' => 'array', 'correction' => 'array', 'asks_second_factor' => 'boolean'];
 
     /** Whose lead looks after the installation: that of whoever came first. */
     public function isFirst(): bool

@@ -20,6 +20,8 @@ enum Deed: string
     case ResetMade = 'reset_made';
     case CameInByLink = 'came_in_by_link';
     case PasswordChanged = 'password_changed';
+    case SecondFactorOn = 'second_factor_on';
+    case SecondFactorOff = 'second_factor_off';
     case RoleChanged = 'role_changed';
     case Left = 'left';
     case CameBack = 'came_back';

@@ -36,6 +36,10 @@ use LowPoint\Core\Wording\Units;
  * @property bool $keeps_stills
  * @property string $owner_key by which devices know whose entries wait; stays when the address changes
  * @property Carbon|null $left_at signs in no more
+ * @property string|null $second_factor the secret of his one-time codes
+ * @property Carbon|null $second_factor_at null = he has none, or has not said a code yet
+ * @property int $second_factor_last half minute of the last code
+ * @property list<string>|null $recovery_codes hashes
  * @property Academy $academy
  */
 final class User extends Authenticatable
@@ -65,7 +69,7 @@ final class User extends Authenticatable
 
     protected $attributes = ['week_starts' => 1, 'keeps_stills' => true];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'second_factor', 'recovery_codes'];
 
     protected $casts = [
         'role' => Role::class,
@@ -77,6 +81,10 @@ final class User extends Authenticatable
         'week_starts' => 'integer',
         'keeps_stills' => 'boolean',
         'left_at' => 'datetime',
+        'second_factor' => 'encrypted',
+        'second_factor_at' => 'datetime',
+        'second_factor_last' => 'integer',
+        'recovery_codes' => 'array',
     ];
 
     protected static function booted(): void
@@ -114,6 +122,12 @@ final class User extends Authenticatable
     public function academy(): BelongsTo
     {
         return $this->belongsTo(Academy::class);
+    }
+
+    /** Beside the password a code is asked of him. */
+    public function hasSecondFactor(): bool
+    {
+        return $this->second_factor_at !== null;
     }
 
     public function leads(string $academyId): bool

@@ -27,6 +27,8 @@ install_packages() {
     need mariadb-client-core command -v mariadb
     need mariadb-client command -v mariadb-dump
     need openssl command -v openssl
+    # One-time codes, where the second factor looks for them (app/Account/SecondFactor.php).
+    need php-christianriesen-otp test -e /usr/share/php/ChristianRiesen/Otp/autoload.php
     need nodejs command -v node
     need npm command -v npm
     need unzip command -v unzip

@@ -21,6 +21,8 @@ const DEEDS: Record<AuditLine['deed'], string> = {
     reset_made: said('made a link for a new password'),
     came_in_by_link: said('came in with a link for a new password'),
     password_changed: said('changed the password'),
+    second_factor_on: said('switched a second factor on'),
+    second_factor_off: said('switched the second factor off'),
     role_changed: said('changed a role'),
     left: said('let a coach go'),
     came_back: said('took a coach back'),

@@ -10,7 +10,7 @@ export interface paths {
         };
         /** The academy and who works in it. */
         get: operations["academy.show"];
-        /** Its name, and the school in which each shot is taught. */
+        /** Its name, the school in which each shot is taught, and whether a second factor is asked of all. */
         put: operations["academy.put"];
         post?: never;
         delete?: never;
@@ -906,6 +906,45 @@ export interface paths {
         post?: never;
         /** Takes the made-up students out, for good. */
         delete: operations["sample.leave"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * A code of it was said:
+         * @description from now on it is asked for. The codes for the day the device is lost are told once.
+         */
+        put: operations["second-factor.turn-on"];
+        /** Makes a secret, for who knows the password; told now and never again, in force once a code of it was said. */
+        post: operations["second-factor.begin"];
+        /** Takes it away, for who knows the password and has said a code. */
+        delete: operations["second-factor.turn-off"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/second-factor/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says a code once more, for what is asked it again; it holds for some minutes. */
+        post: operations["second-factor.say"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1897,6 +1936,8 @@ export interface components {
             };
             /** @description By name, whoever asks among them. */
             coaches: components["schemas"]["Colleague"][];
+            /** @description Of all its coaches. */
+            asks_second_factor: boolean;
             /** @description The lead sees how the installation does. */
             keeps_installation: boolean;
         };
@@ -1940,7 +1981,7 @@ export interface components {
             at: string;
             coach: string;
             /** @enum {string} */
-            deed: "signed_in" | "not_signed_in" | "email_changed" | "exported" | "erased" | "shared" | "unshared" | "handed_over" | "invited" | "joined" | "reset_made" | "came_in_by_link" | "password_changed" | "role_changed" | "left" | "came_back" | "schools_set" | "recalibrated" | "learning_switched";
+            deed: "signed_in" | "not_signed_in" | "email_changed" | "exported" | "erased" | "shared" | "unshared" | "handed_over" | "invited" | "joined" | "reset_made" | "came_in_by_link" | "password_changed" | "second_factor_on" | "second_factor_off" | "role_changed" | "left" | "came_back" | "schools_set" | "recalibrated" | "learning_switched";
             /** @description Empty where the student was erased since; null where it is about none. */
             student: string | null;
             about: {
@@ -2245,6 +2286,10 @@ export interface components {
             keeps_stills: boolean;
             /** @description By which devices know whose entries wait; stays when the address changes. */
             owner_key: string;
+            /** @description A code is asked of him beside the password. */
+            second_factor: boolean;
+            /** @description His academy asks it of all, and he has none: exports, erasing, links of children and the like are closed to him. */
+            second_factor_missing: boolean;
             /** @description Of the strike model, where his academy has another one than ships: for readings without a connection. */
             calibration: {
                 changes: {
@@ -2275,6 +2320,7 @@ export interface components {
             /** @enum {string} */
             role: "lead" | "coach";
             left: boolean;
+            second_factor: boolean;
         };
         Comparison: {
             /** @description "2 of 7, then 5 of 7 clean"; null while nothing was hit. */
@@ -3528,6 +3574,8 @@ export interface components {
             schools: {
                 [key: string]: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
             };
+            /** @description Of all its coaches; absent = as it is. */
+            asks_second_factor?: boolean | null;
         };
         /** @description What a coach says of himself, and how he likes to begin. */
         PutAccount: {
@@ -3800,6 +3848,9 @@ export interface components {
             changes: components["schemas"]["CalibrationChanges"];
             reason: string;
         };
+        RecoveryCodes: {
+            codes: string[];
+        };
         ReportBatch: {
             id: string;
             total: number;
@@ -3889,6 +3940,14 @@ export interface components {
             school?: string | null;
             student_id?: string | null;
         };
+        /** @description A code of the second factor, or one of those for the day its device is lost. */
+        SayCode: {
+            code: string;
+        };
+        /** @description The password there is. */
+        SayPassword: {
+            now: string;
+        };
         SchoolChoice: {
             /** @enum {string} */
             id: "neutral_shaft" | "handle_ahead" | "centre_ahead" | "turn_through" | "lie_first" | "open_across" | "square_splash" | "shut_edge";
@@ -3916,6 +3975,10 @@ export interface components {
                 rate_chosen: number | null;
                 rate_offered: number | null;
             } | null;
+        };
+        Secret: {
+            secret: string;
+            uri: string;
         };
         Session: {
             /** @description By which it is ended; says nothing of the secret that its device holds. */
@@ -4120,6 +4183,7 @@ export interface components {
         SignIn: {
             email: string;
             password: string;
+            code?: string | null;
         };
         Statement: {
             id: string;
@@ -4595,12 +4659,16 @@ export type PutStudent = components['schemas']['PutStudent'];
 export type Px = components['schemas']['Px'];
 export type Reading = components['schemas']['Reading'];
 export type Recalibrate = components['schemas']['Recalibrate'];
+export type RecoveryCodes = components['schemas']['RecoveryCodes'];
 export type ReportBatch = components['schemas']['ReportBatch'];
 export type Revision = components['schemas']['Revision'];
 export type SandCard = components['schemas']['SandCard'];
 export type SandPlan = components['schemas']['SandPlan'];
 export type SandQuestion = components['schemas']['SandQuestion'];
+export type SayCode = components['schemas']['SayCode'];
+export type SayPassword = components['schemas']['SayPassword'];
 export type SchoolChoice = components['schemas']['SchoolChoice'];
+export type Secret = components['schemas']['Secret'];
 export type Session = components['schemas']['Session'];
 export type SetFigures = components['schemas']['SetFigures'];
 export type SetReading = components['schemas']['SetReading'];
@@ -6112,6 +6180,98 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "second-factor.turn-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SayCode"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryCodes"];
+                };
+            };
+        };
+    };
+    "second-factor.begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SayPassword"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Secret"];
+                };
+            };
+        };
+    };
+    "second-factor.turn-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SayPassword"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "second-factor.say": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SayCode"];
+            };
+        };
         responses: {
             /** @description Done. */
             204: {

@@ -189,6 +189,9 @@ trait CoachRoutes
             ],
             $route->uri() === 'api/me' => ['name' => 'Maren Sollis', 'units' => 'metric'],
             $route->uri() === 'api/me/email' => ['now' => 'marram-and-sand', 'email' => 'maren.sollis@saltgrass.example'],
+            str_starts_with($route->uri(), 'api/me/second-factor') => $route->methods()[0] === 'PUT' || str_ends_with($route->uri(), 'code')
+                ? ['code' => '123456']
+                : ['now' => 'marram-and-sand'],
             $route->uri() === 'api/me/password' => ['now' => 'marram-and-sand', 'password' => 'dunes-in-the-wind'],
             str_ends_with($route->uri(), 'feed-devices') => ['name' => 'Monitor'],
             str_ends_with($route->uri(), 'device}/lesson') => ['lesson_id' => null],
