@@ -115,11 +115,11 @@ final readonly class OpenApi
         );
     }
 
-    /** @return array<int, array<string, string>> where a browser that fetches a file is sent first */
+    /** @return array<int, array<string, mixed>> where a browser that fetches a file is sent first */
     private static function elsewhere(Route $route): array
     {
         return $route->methods()[0] === 'GET' && preg_grep('/CodeAgain/', $route->gatherMiddleware()) !== []
-            ? [302 => ['description' => 'The code of the second factor is asked for once more, there.']]
+            ? [302 => ['description' => 'The code of the second factor is asked for once more, there.', 'content' => ['text/html' => new \stdClass]]]
             : [];
     }
 

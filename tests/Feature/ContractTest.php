@@ -45,9 +45,12 @@ final class ContractTest extends TestCase
                 'POST api/archive' => 422,
                 'POST api/bin/lessons/{lessonId}' => 404,
                 'POST api/bin/students/{studentId}' => 404,
+                'POST api/me/second-factor' => 422,
+                'POST api/me/second-factor/code' => 409,
                 'POST api/reports' => 422,
                 'POST api/sheets/{import}/check' => 409,
                 'POST api/sheets/{import}/confirm' => 409,
+                'PUT api/me/second-factor' => 409,
             ],
             $refused,
         );

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\AuditEntry;
 use App\Models\Deed;
+use App\Models\Student;
 use App\Models\User;
 use Base32\Base32;
 use Illuminate\Testing\TestResponse;
@@ -91,8 +92,7 @@ final class SecondFactorTest extends TestCase
 
     public function test_what_takes_much_away_asks_again_and_a_lead_may_ask_it_of_all(): void
     {
-        $student = $this->student();
-        $student->update(['coach_id' => $this->coach->id]);
+        $student = Student::factory()->for($this->coach, 'coach')->taught()->createOne();
         $this->get('/api/archive', ['Accept' => 'application/json'])->assertOk();
         $this->putJson('/api/me/second-factor', ['code' => $this->code()])->assertOk();
         $this->get('/api/archive', ['Accept' => 'application/json'])->assertOk();

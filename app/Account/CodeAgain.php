@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Middleware;
+namespace App\Account;
 
-use App\Account\SecondFactor;
 use App\Models\Student;
 use App\Models\User;
 use Closure;
