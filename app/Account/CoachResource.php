@@ -39,10 +39,10 @@ use LowPoint\Core\Strike\Lie;
  *     keeps_stills: bool,
  *     // By which devices know whose entries wait; stays when the address changes.
  *     owner_key: string,
- *     // A code is asked of him beside the password.
- *     second_factor: bool,
+ *     // A code is asked of him beside the password. Answers kept long ago do not say.
+ *     second_factor?: bool,
  *     // His academy asks it of all, and he has none: exports, erasing, links of children and the like are closed to him.
- *     second_factor_missing: bool,
+ *     second_factor_missing?: bool,
  *     // Of the strike model, where his academy has another one than ships: for readings without a connection.
  *     calibration: array{changes: array<string, float>, by: string, reason: string, on: string}|null,
  *     // What it has learned and goes by, for the same. Answers kept long ago do not say.

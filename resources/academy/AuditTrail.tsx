@@ -44,7 +44,6 @@ export function AuditTrail() {
                 <a
                     className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold"
                     href="/api/academy/audit.csv"
-                    download
                 >
                     {t('As a sheet (.csv)')}
                 </a>

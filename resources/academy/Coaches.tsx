@@ -101,7 +101,6 @@ function Opened({ coach, self }: { coach: CoachAtWork; self: boolean }) {
                 <a
                     className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold"
                     href={`/api/academy/coaches/${coach.id}/archive`}
-                    download
                 >
                     {t('All data as a zip')}
                 </a>

@@ -79,7 +79,6 @@ export function Learned() {
                 <a
                     className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold"
                     href="/api/academy/ledger.jsonl"
-                    download
                 >
                     {t('The ledger (.jsonl)')}
                 </a>

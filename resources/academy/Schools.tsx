@@ -19,13 +19,14 @@ export function Schools({ academy }: { academy: Academy }) {
     const { data: catalogue } = useCatalogue();
     const [name, setName] = useState(academy.name);
     const [schools, setSchools] = useState(academy.schools);
+    const [asksCode, setAsksCode] = useState(academy.asks_second_factor);
     const save = useMutation({
         mutationFn: (body: PutAcademy) => answer(api.PUT('/api/academy', { body })),
         onSuccess: () => Promise.all([changed.academy, { queryKey: ['catalogue'] }].map((one) => queries.invalidateQueries(one))),
     });
     const onSend = (event: FormEvent) => {
         event.preventDefault();
-        save.mutate({ name, schools });
+        save.mutate({ name, schools, asks_second_factor: asksCode });
     };
     if (catalogue === undefined) return null;
     return (
@@ -47,6 +48,17 @@ export function Schools({ academy }: { academy: Academy }) {
                     }}
                 />
             ))}
+            <label className="flex min-h-12 items-center gap-3">
+                <input
+                    type="checkbox"
+                    className="size-6"
+                    checked={asksCode}
+                    onChange={(event) => {
+                        setAsksCode(event.target.checked);
+                    }}
+                />
+                {t('A second factor is asked of all coaches: without one, exports, erasing and the like are closed to them')}
+            </label>
             <Problem text={told(save.error)} />
             <Button type="submit" main disabled={save.isPending || name.trim() === ''}>
                 {t('Save')}

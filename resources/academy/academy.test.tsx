@@ -24,10 +24,11 @@ const academy = (): Academy => ({
     name: 'Saltgrass',
     schools: {},
     coaches: [
-        { id: 'C', name: 'Maren', role: 'lead', left: false },
-        { id: 'I', name: 'Idris', role: 'coach', left: false },
-        { id: 'L', name: 'Gone', role: 'coach', left: true },
+        { id: 'C', name: 'Maren', role: 'lead', left: false, second_factor: false },
+        { id: 'I', name: 'Idris', role: 'coach', left: false, second_factor: false },
+        { id: 'L', name: 'Gone', role: 'coach', left: true, second_factor: false },
     ],
+    asks_second_factor: false,
     keeps_installation: true,
 });
 const outlook = (over: Partial<Outlook> = {}): Outlook => ({ coaches: [], outcomes: [], ...over });
@@ -134,7 +135,9 @@ describe('schools in common', () => {
         fireEvent.change(chip, { target: { value: 'handle_ahead' } });
         fireEvent.click(button('Save'));
         await waitFor(() => {
-            expect(sent(asked)).toEqual([['PUT', 'academy', { name: 'Saltgrass', schools: { chip: 'handle_ahead' } }]]);
+            expect(sent(asked)).toEqual([
+                ['PUT', 'academy', { name: 'Saltgrass', schools: { chip: 'handle_ahead' }, asks_second_factor: false }],
+            ]);
         });
     });
 });

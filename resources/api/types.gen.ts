@@ -2286,10 +2286,10 @@ export interface components {
             keeps_stills: boolean;
             /** @description By which devices know whose entries wait; stays when the address changes. */
             owner_key: string;
-            /** @description A code is asked of him beside the password. */
-            second_factor: boolean;
+            /** @description A code is asked of him beside the password. Answers kept long ago do not say. */
+            second_factor?: boolean;
             /** @description His academy asks it of all, and he has none: exports, erasing, links of children and the like are closed to him. */
-            second_factor_missing: boolean;
+            second_factor_missing?: boolean;
             /** @description Of the strike model, where his academy has another one than ships: for readings without a connection. */
             calibration: {
                 changes: {

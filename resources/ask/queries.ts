@@ -8,6 +8,7 @@ import type { Brush, MeasurePicture, MeasureTrace, PlanShot, SandQuestion } from
 
 /** What is asked again after a change: all of these and what hangs on them. */
 export const changed = {
+    me: { queryKey: ['me'] },
     students: { queryKey: ['students'] },
     today: { queryKey: ['students', 'today'] },
     student: (id: string) => ({ queryKey: ['students', id] }),

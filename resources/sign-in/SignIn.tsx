@@ -17,6 +17,8 @@ export function SignIn({ notice }: { notice?: string }) {
     const first = useQuery(ask.firstStart());
     const [email, setEmail] = useState('');
     const [password, setPassword] = useState('');
+    /** Null until the server asks for it. */
+    const [code, setCode] = useState<string | null>(null);
     const [problem, setProblem] = useState('');
     const [busy, setBusy] = useState(false);
     const signIn = async (event: FormEvent) => {
@@ -25,13 +27,16 @@ export function SignIn({ notice }: { notice?: string }) {
         setProblem('');
         try {
             await prepareSession();
-            const coach = await answer(api.POST('/api/sign-in', { body: { email, password } }));
+            const coach = await answer(api.POST('/api/sign-in', { body: { email, password, code } }));
             // Nothing that another coach looked at stays in memory.
             queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'me' });
             owner.is(coach.owner_key);
             queries.setQueryData(['me'], coach);
         } catch (error) {
-            setProblem(error instanceof ApiError ? error.message : String(error));
+            const asksCode = error instanceof ApiError && error.faults.some((one) => one.key === 'code');
+            if (asksCode) setCode('');
+            // That it is asked for is no problem yet.
+            if (!asksCode || code !== null) setProblem(error instanceof ApiError ? error.message : String(error));
         } finally {
             setBusy(false);
         }
@@ -55,6 +60,16 @@ export function SignIn({ notice }: { notice?: string }) {
                         value={password}
                         onValue={setPassword}
                     />
+                    {code !== null && (
+                        <TextField
+                            label={t('Code of your second factor, or one of those you wrote down')}
+                            autoComplete="one-time-code"
+                            autoFocus
+                            required
+                            value={code}
+                            onValue={setCode}
+                        />
+                    )}
                     <Problem text={problem} />
                     <Button type="submit" main disabled={busy} className="w-full">
                         {busy ? t('Signing in…') : t('Sign in')}

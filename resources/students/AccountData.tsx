@@ -37,11 +37,7 @@ export function AccountData() {
         <section aria-label={t('Your records')} className="mt-10 border-t-[1.5px] border-ink pt-4">
             <h2 className="mb-2 text-xl">{t('Your records')}</h2>
             <div className="flex flex-wrap items-center gap-2">
-                <a
-                    className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold"
-                    href="/api/archive"
-                    download
-                >
+                <a className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold" href="/api/archive">
                     {t('Everything as a zip')}
                 </a>
                 <CoachsLanguage />

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api } from '../api/client';
+import { answer, api } from '../api/client';
 import type { Coach } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';
@@ -15,7 +15,7 @@ export function Email({ coach }: { coach: Coach }) {
     const [email, setEmail] = useState(coach.email);
     const [now, setNow] = useState('');
     const change = useMutation({
-        mutationFn: () => api.PUT('/api/me/email', { body: { now, email } }),
+        mutationFn: () => answer(api.PUT('/api/me/email', { body: { now, email } })),
         onSuccess: (after) => {
             setNow('');
             queries.setQueryData(['me'], after);

@@ -15,6 +15,7 @@ import { SingleKeys } from '../ui/SingleKeys';
 import { TextField } from '../ui/TextField';
 import { Bag } from './Bag';
 import { Email } from './Email';
+import { SecondFactor } from './SecondFactor';
 import { Equipment } from './Equipment';
 import { Place } from './Place';
 import { told } from '../api/told';
@@ -42,6 +43,7 @@ export function YouPage() {
                         <Place coach={coach} />
                         <Password coach={coach} />
                         <Email key={coach.email} coach={coach} />
+                        <SecondFactor coach={coach} />
                         <Sessions />
                         <ThisDevice />
                     </div>

@@ -5,6 +5,8 @@ import type { Coach } from '../api/types.gen';
 import { catalogue, coach as someCoach } from '../test/make';
 import { Around, Refusal, serve } from '../test/server';
 import { Bag } from './Bag';
+import { SignIn } from '../sign-in/SignIn';
+import { SecondFactor } from './SecondFactor';
 import { YouPage } from './YouPage';
 
 const coach = (over: Partial<Coach> = {}): Coach => someCoach({ name: 'Ines', email: 'ines@saltgrass.example', ...over });
@@ -148,5 +150,68 @@ describe('the coach’s account', () => {
         press('Change the password');
         expect((await screen.findByRole('alert')).textContent).toBe('now: that is not the password');
         expect(screen.getByLabelText<HTMLInputElement>('The new one, 12 characters or more').value).toBe('wind over the dunes');
+    });
+});
+
+describe('the second factor', () => {
+    it('is set up with the password and a code, and tells once what to write down', async () => {
+        const asked = serve({
+            'POST me/second-factor': { secret: 'ABCD', uri: 'otpauth://totp/x?secret=ABCD' },
+            'PUT me/second-factor': { codes: ['aaaa-bbbb-cccc', 'dddd-eeee-ffff'] },
+        });
+        render(<SecondFactor coach={coach()} />, { wrapper: Around });
+        type('Your password', 'a long password');
+        press('Set it up');
+        expect(await screen.findByText('ABCD')).toBeTruthy();
+        expect(screen.getByTitle('For your app for codes')).toBeTruthy();
+        type('Code, six digits', '123456');
+        press('Switch it on');
+        expect(await screen.findByText('dddd-eeee-ffff')).toBeTruthy();
+        expect(asked.map((one) => one.body)).toEqual([{ now: 'a long password' }, { code: '123456' }]);
+    });
+
+    it('is said once more, and taken away with the password', async () => {
+        const asked = serve({ 'POST me/second-factor/code': {}, 'DELETE me/second-factor': {} });
+        render(<SecondFactor coach={coach({ second_factor: true })} />, { wrapper: Around });
+        type('Code, six digits', '654321');
+        press('Say a code now');
+        expect(await screen.findByText(/quarter of an hour/)).toBeTruthy();
+        type('Your password', 'a long password');
+        fireEvent.submit(screen.getByLabelText<HTMLInputElement>('Your password').form as HTMLFormElement);
+        await waitFor(() => {
+            expect(asked.at(-1)?.method).toBe('DELETE');
+        });
+    });
+
+    it('says that the academy asks for it', () => {
+        render(<SecondFactor coach={coach({ second_factor_missing: true })} />, { wrapper: Around });
+        expect(screen.getByText(/Your academy asks for one/)).toBeTruthy();
+    });
+});
+
+describe('signing in', () => {
+    it('asks for the code only where the account has a second factor', async () => {
+        const asked = serve({
+            'GET first-start': { needed: false },
+
+            'POST sign-in': new Refusal(422, 'The code of your second factor is asked for.', [{ key: 'code', message: 'Asked for.' }]),
+        });
+        render(<SignIn />, { wrapper: Around });
+        expect(screen.queryByLabelText(/Code of your second factor/)).toBeNull();
+        type('E-mail', 'ines@saltgrass.example');
+        type('Password', 'a long password');
+        press('Sign in');
+        const code = await screen.findByLabelText(/Code of your second factor/);
+        expect(screen.queryByRole('alert')).toBeNull();
+        fireEvent.change(code, { target: { value: '123456' } });
+        await waitFor(() => {
+            expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Sign in' }).disabled).toBe(false);
+        });
+        press('Sign in');
+        expect(await screen.findByRole('alert')).toBeTruthy();
+        expect(asked.filter((one) => one.path.endsWith('sign-in')).map((one) => (one.body as { code: unknown }).code)).toEqual([
+            null,
+            '123456',
+        ]);
     });
 });
