@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Academy\Outlook;
 use App\Account\Accounts;
+use App\Account\SecondFactor;
 use App\Archive\Bin;
 use App\Archive\Traces;
 use App\Contract\OpenApi;
@@ -91,6 +92,20 @@ Artisan::command('account:password {email}', function (Accounts $accounts): int 
     }
     $accounts->changePassword($coach, $password);
     $this->info('Changed; signed out everywhere.');
+
+    return 0;
+});
+
+// For a coach whose device with the codes is lost, and the codes he wrote down too: by whoever keeps the machine.
+Artisan::command('account:no-second-factor {email}', function (SecondFactor $factor): int {
+    $coach = User::query()->where('email', $this->argument('email'))->first();
+    if ($coach === null) {
+        $this->error('Nobody here has this address.');
+
+        return 1;
+    }
+    $factor->turnOff($coach);
+    $this->info('Taken away: the password alone signs in.');
 
     return 0;
 });

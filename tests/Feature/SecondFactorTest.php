@@ -119,6 +119,16 @@ final class SecondFactorTest extends TestCase
         $this->beginLesson($student);
     }
 
+    public function test_whoever_keeps_the_machine_lets_in_who_has_lost_it(): void
+    {
+        $this->putJson('/api/me/second-factor', ['code' => $this->code()])->assertOk();
+        $this->command('account:no-second-factor', ['email' => 'nobody@saltgrass.example'])->assertExitCode(1)->run();
+        $this->command('account:no-second-factor', ['email' => $this->coach->email])->assertOk()->run();
+        $this->signedOut();
+        $this->signIn(null)->assertOk();
+        self::assertTrue(AuditEntry::query()->where(['coach_id' => $this->coach->id, 'deed' => Deed::SecondFactorOff])->exists());
+    }
+
     private function code(string $when = 'now'): string
     {
         return (new Otp)->totp(Base32::decode($this->secret), intdiv((int) now()->modify($when)->getTimestamp(), 30));
