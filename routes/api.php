@@ -12,6 +12,8 @@ use App\Account\SecondFactorController;
 use App\Account\SessionController;
 use App\Archive\ArchiveController;
 use App\Archive\BinController;
+use App\Audit\StudentTrailController;
+use App\Audit\WhoSaw;
 use App\Consents\ConsentController;
 use App\Feed\DrillFeedController;
 use App\Feed\FeedController;
@@ -83,11 +85,12 @@ Route::post('feed', FeedController::class)
     ->name('feed');
 
 // The student's page: whoever holds the link.
-Route::middleware([PrivatePage::class, WrongLinks::class])
+Route::middleware([PrivatePage::class, WrongLinks::class, WhoSaw::class])
     ->prefix('shared/{token}')
     ->group(static function (): void {
         Route::get('/', [SharedController::class, 'show'])->name('shared.show');
         Route::get('practice.ics', [SharedController::class, 'calendar'])->name('shared.calendar');
+        Route::get('trail', [StudentTrailController::class, 'ofLink'])->name('student-trail.of-link');
         Route::get('export', [SharedController::class, 'export'])->name('shared.export');
         Route::put('results/{resultId}', [SharedController::class, 'putResult'])
             ->name('shared.put-result')
@@ -101,7 +104,7 @@ Route::middleware([PrivatePage::class, WrongLinks::class])
         Route::delete('/', [SharedController::class, 'erase'])->name('shared.erase');
     });
 
-Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanctum', OwnEntries::class])->group(static function (): void {
+Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanctum', OwnEntries::class, WhoSaw::class])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('session.show');
     Route::put('me', [AccountController::class, 'put'])->name('account.put');
     Route::put('me/sample', [SampleController::class, 'take'])->name('sample.take');
@@ -220,6 +223,7 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
     Route::delete('students/{student}/consents/{consent}', [ConsentController::class, 'withdraw'])
         ->name('consent.withdraw')
         ->scopeBindings();
+    Route::get('students/{student}/trail', [StudentTrailController::class, 'ofStudent'])->name('student-trail.of-student');
     Route::get('students/{student}/links', [ShareLinkController::class, 'index'])->name('share-link.index');
     Route::post('students/{student}/links', [ShareLinkController::class, 'store'])->middleware(CodeAgain::class.':child')->name('share-link.store');
     Route::delete('students/{student}/links/{link}', [ShareLinkController::class, 'destroy'])->name('share-link.destroy');

@@ -14,6 +14,7 @@ use Illuminate\Http\Request;
  * @phpstan-type AuditLineShape array{
  *     id: string,
  *     at: string,
+ *     // Empty = whoever holds a link to the student's page.
  *     coach: string,
  *     deed: value-of<Deed>,
  *     // Empty where the student was erased since; null where it is about none.

@@ -21,6 +21,9 @@ final readonly class AuditTrail
 {
     private const AT_ONCE = 500;
 
+    /** In one answer. */
+    private const LINES = 100;
+
     /** @param array<string, string> $about what else there is to say, without the name of a student */
     public function note(User $coach, Deed $deed, ?string $studentId = null, array $about = []): void
     {
@@ -32,6 +35,37 @@ final readonly class AuditTrail
             'student_hash' => $studentId === null ? null : AuditEntry::hashOf($studentId),
             'about' => $about,
             'done_at' => now(),
+        ]);
+    }
+
+    /** What whoever holds a link to the student's page did. */
+    public function noteLink(Student $student, Deed $deed, string $madeBy): void
+    {
+        AuditEntry::query()->create([
+            'academy_id' => $student->coach->academy_id,
+            'coach_id' => null,
+            'coach_name' => '',
+            'deed' => $deed,
+            'student_hash' => AuditEntry::hashOf($student->id),
+            'about' => array_filter(['link_of' => $madeBy]),
+            'done_at' => now(),
+        ]);
+    }
+
+    /** A page of what concerns one student, the latest first: for his coach, and for who holds a link to his page. */
+    public function of(Student $student, int $page): AuditResource
+    {
+        $lines = AuditEntry::query()
+            ->where('student_hash', AuditEntry::hashOf($student->id))
+            ->orderByDesc('done_at')
+            ->orderByDesc('id')
+            ->forPage($page, self::LINES)
+            ->limit(self::LINES + 1)
+            ->get();
+
+        return new AuditResource([
+            'lines' => $this->told($student->coach->academy_id, $lines->take(self::LINES)),
+            'next_page' => $lines->count() > self::LINES ? $page + 1 : null,
         ]);
     }
 

@@ -10,6 +10,9 @@ enum Deed: string
     case SignedIn = 'signed_in';
     case NotSignedIn = 'not_signed_in';
     case EmailChanged = 'email_changed';
+    case Saw = 'saw';
+    case SawPicture = 'saw_picture';
+    case Changed = 'changed';
     case Exported = 'exported';
     case Erased = 'erased';
     case Shared = 'shared';

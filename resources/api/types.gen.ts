@@ -1289,6 +1289,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shared/{token}/trail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** For the student, or the guardian, who holds a link. */
+        get: operations["student-trail.of-link"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheet-presets/{preset}": {
         parameters: {
             query?: never;
@@ -1906,6 +1923,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/students/{student}/trail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** For his coaches, the latest first, a page at a time. */
+        get: operations["student-trail.of-student"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -1979,9 +2013,10 @@ export interface components {
         AuditLine: {
             id: string;
             at: string;
+            /** @description Empty = whoever holds a link to the student's page. */
             coach: string;
             /** @enum {string} */
-            deed: "signed_in" | "not_signed_in" | "email_changed" | "exported" | "erased" | "shared" | "unshared" | "handed_over" | "invited" | "joined" | "reset_made" | "came_in_by_link" | "password_changed" | "second_factor_on" | "second_factor_off" | "role_changed" | "left" | "came_back" | "schools_set" | "recalibrated" | "learning_switched";
+            deed: "signed_in" | "not_signed_in" | "email_changed" | "saw" | "saw_picture" | "changed" | "exported" | "erased" | "shared" | "unshared" | "handed_over" | "invited" | "joined" | "reset_made" | "came_in_by_link" | "password_changed" | "second_factor_on" | "second_factor_off" | "role_changed" | "left" | "came_back" | "schools_set" | "recalibrated" | "learning_switched";
             /** @description Empty where the student was erased since; null where it is about none. */
             student: string | null;
             about: {
@@ -6794,6 +6829,31 @@ export interface operations {
             };
         };
     };
+    "student-trail.of-link": {
+        parameters: {
+            query?: {
+                /** @description from 1 on */
+                page?: string;
+            };
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Audit"];
+                };
+            };
+        };
+    };
     "sheet.forget-preset": {
         parameters: {
             query?: never;
@@ -7782,6 +7842,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Still"][];
+                };
+            };
+        };
+    };
+    "student-trail.of-student": {
+        parameters: {
+            query?: {
+                /** @description from 1 on */
+                page?: string;
+            };
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Audit"];
                 };
             };
         };

@@ -110,6 +110,13 @@ export const ask = {
             refetchInterval: ({ state }) => (state.data?.at_work ? LOOK_AGAIN_MS : false),
         }),
     health: () => queryOptions({ queryKey: ['health'], queryFn: () => answer(api.GET('/api/health')) }),
+    trail: (student: string) =>
+        queryOptions({
+            queryKey: [...changed.student(student).queryKey, 'trail'],
+            queryFn: () => answer(api.GET('/api/students/{student}/trail', at({ student }))),
+        }),
+    sharedTrail: (token: string) =>
+        queryOptions({ queryKey: ['shared', token, 'trail'], queryFn: () => answer(api.GET('/api/shared/{token}/trail', at({ token }))) }),
     audit: () =>
         infiniteQueryOptions({
             queryKey: [...changed.academy.queryKey, 'audit'],

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { answer, api, at } from '../api/client';
+import { StudentTrail } from '../audit/StudentTrail';
 import { Button } from '../ui/Button';
 
 const LINK = 'inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-3 font-semibold';
@@ -61,6 +62,7 @@ export function Rights({ token, hasPlan, onErased }: { token: string; hasPlan: b
                     {told}
                 </p>
             )}
+            <StudentTrail of={{ token }} />
         </details>
     );
 }

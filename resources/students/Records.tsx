@@ -2,6 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router-dom';
 import type { Student } from '../api/types.gen';
 import { Panel } from '../ui/Panel';
+import { StudentTrail } from '../audit/StudentTrail';
 import { Consents } from './Consents';
 import { Removing } from './Removing';
 import { Reports } from './Reports';
@@ -31,6 +32,7 @@ export function Records({ student, lessons, mostReports, onClose }: Props) {
                 )}
                 {lessons.length > 1 && <Reports key={lessons.length} lessons={lessons} most={mostReports} />}
                 <Consents studentId={student.id} changes={student.may.update} />
+                <StudentTrail of={{ student: student.id }} />
                 {student.may.move && <Sharing student={student} onGone={onClose} />}
                 {student.may.update && <Removing student={student} />}
             </div>

@@ -29,6 +29,7 @@ final class AccessMatrixTest extends TestCase
     private const LINK = [
         'shared.show',
         'shared.calendar',
+        'student-trail.of-link',
         'shared.export',
         'shared.put-result',
         'shared.erase',
@@ -81,6 +82,7 @@ final class AccessMatrixTest extends TestCase
         'bin.restore-lesson' => 'delete',
         'bin.delete-student' => 'delete',
         'bin.erase' => 'delete',
+        'student-trail.of-student' => 'view',
         'bin.delete-lesson' => 'delete',
         'student.show' => 'view',
         'student.put' => 'update',

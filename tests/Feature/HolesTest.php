@@ -316,6 +316,35 @@ final class HolesTest extends TestCase
         self::assertStringContainsString('cannot keep this file', $sent->assertStatus(503)->json('message'));
     }
 
+    public function test_who_saw_and_changed_what_is_told_to_coach_and_guardian_a_line_a_day(): void
+    {
+        $owner = $this->coach();
+        $this->actingAs($owner);
+        $student = $this->student('Bea');
+        $other = User::factory()->for($owner->academy)->createOne(['role' => Role::Coach]);
+        $this->putJson("/api/students/{$student->id}/shares/{$other->id}", ['level' => 'read'])->assertSuccessful();
+        $token = $this->token($student);
+        [$lesson] = $this->beginLesson($student);
+        $this->actingAs($other)->getJson("/api/students/{$student->id}")->assertOk();
+        $this->getJson("/api/lessons/{$lesson}")->assertOk();
+        $this->deleteJson("/api/lessons/{$lesson}")->assertForbidden();
+        $this->app['auth']->forgetGuards();
+        $this->getJson("/api/shared/{$token}")->assertOk();
+
+        $told = array_map(
+            static fn(array $one): string => "{$one['coach']} {$one['deed']}",
+            $this->getJson("/api/shared/{$token}/trail")->assertOk()->json('lines'),
+        );
+        self::assertSame(1, \count(array_keys($told, "{$other->name} saw", true)));
+        self::assertNotContains("{$other->name} changed", $told, 'What was refused is no change.');
+        self::assertContains("{$owner->name} changed", $told);
+        self::assertContains(' saw', $told, 'Whoever holds the link.');
+        $this->travel(1)->days();
+        $this->actingAs($other)->getJson("/api/students/{$student->id}")->assertOk();
+        $all = $this->actingAs($owner)->getJson("/api/students/{$student->id}/trail")->assertOk()->json('lines');
+        self::assertCount(2, array_filter($all, static fn(array $one): bool => "{$one['coach']} {$one['deed']}" === "{$other->name} saw"));
+    }
+
     public function test_a_picture_is_kept_by_no_browser_and_signing_out_clears_it(): void
     {
         $this->actingAs($this->coach());
