@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\AccountLink;
 use App\Models\ShareLevel;
 use App\Models\User;
+use App\Operations\Fitness;
 use App\Operations\Pulse;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -50,6 +51,55 @@ final class OperationsTest extends TestCase
         self::assertFalse($now['queue']['ok']);
         self::assertEqualsWithDelta(500, $now['queue']['figure'], 5);
         File::delete([$stamp, $again]);
+    }
+
+    public function test_what_the_installation_is_told_is_held_against_where_it_stands(): void
+    {
+        $stamps = [storage_path('framework/last-backup'), storage_path('framework/last-proof')];
+        File::delete($stamps);
+        $warned = static fn(string $of, Fitness $by): bool => array_filter($by->warns(), static fn(string $one): bool => str_contains($one, $of)) !== [];
+        $plain = new Fitness;
+        self::assertSame([], $plain->stops());
+        self::assertFalse($warned('demo', $plain) || $warned('TLS', $plain) || $warned('backup', $plain), 'on this machine alone');
+        config(['app.url' => 'http://golf.example.org']);
+        self::assertTrue($warned('without TLS', $plain) && $warned('demo world', $plain));
+        config(['app.url' => 'https://golf.example.org']);
+        self::assertTrue($warned('proxy that is not named', $plain));
+        config(['trustedproxy.proxies' => ['10.0.0.4']]);
+        self::assertFalse($warned('TLS', $plain));
+
+        $installed = new Fitness($this->certificate(days: 3), '/var/backups/low-point');
+        self::assertTrue($warned(' ends in ', $installed) && $warned('No backup was made yet', $installed));
+        self::assertFalse($warned('ends in', new Fitness($this->certificate(days: 90))));
+        self::assertTrue($warned('cannot be read', new Fitness('/nowhere')));
+        array_map(static fn(string $one) => File::put($one, (string) (time() - 5 * 86_400)), $stamps);
+        self::assertTrue($warned('No backup was proven for 5 days', $installed));
+        array_map(static fn(string $one) => File::put($one, (string) time()), $stamps);
+        self::assertFalse($warned('backup', $installed));
+        File::delete($stamps);
+
+        config(['app.key' => '']);
+        self::assertStringContainsString('no key', implode(' ', $plain->stops()));
+        $own = config('database.installation');
+        config(['database.installation' => 'another']);
+        DB::purge();
+        self::assertStringContainsString('another installation', implode(' ', $plain->stops()));
+        config(['database.installation' => $own]);
+    }
+
+    private function certificate(int $days): string
+    {
+        $key = openssl_pkey_new(['private_key_bits' => 2048]);
+        self::assertInstanceOf(\OpenSSLAsymmetricKey::class, $key);
+        $wanted = openssl_csr_new(['CN' => 'golf.example.org'], $key);
+        self::assertInstanceOf(\OpenSSLCertificateSigningRequest::class, $wanted);
+        $signed = openssl_csr_sign($wanted, null, $key, $days);
+        self::assertInstanceOf(\OpenSSLCertificate::class, $signed);
+        $file = (string) tempnam(sys_get_temp_dir(), 'certificate');
+        openssl_x509_export_to_file($signed, $file);
+        $this->beforeApplicationDestroyed(static fn(): bool => @unlink($file));
+
+        return $file;
     }
 
     public function test_a_store_of_another_installation_is_not_written_to(): void
