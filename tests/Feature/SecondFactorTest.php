@@ -101,6 +101,10 @@ final class SecondFactorTest extends TestCase
         self::assertStringContainsString('Say the code of your second factor once more', $told);
         $this->get('/api/archive', ['Accept' => 'text/html'])->assertRedirect('/you#second-factor');
         $this->postJson("/api/students/{$student->id}/links", ['days' => 3])->assertCreated();
+        // Of a grown-up, too, where it takes him away.
+        $given = ['coach_id' => $this->coach->id, 'keeps' => null];
+        $said = $this->postJson("/api/students/{$student->id}/hand-over", $given)->assertForbidden()->json('message');
+        self::assertStringContainsString('once more', $said);
         $student->update(['limits' => ['under_14']]);
         $this->postJson("/api/students/{$student->id}/links", ['days' => 3])->assertForbidden();
         $this->postJson('/api/me/second-factor/code', ['code' => $this->code()])->assertNoContent();
