@@ -104,7 +104,9 @@ Route::middleware([PrivatePage::class, WrongLinks::class, WhoSaw::class])
         Route::delete('/', [SharedController::class, 'erase'])->name('shared.erase');
     });
 
-Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanctum', OwnEntries::class, WhoSaw::class])->group(static function (): void {
+Route::middleware([
+    InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanctum', OwnEntries::class, WhoSaw::class,
+])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('session.show');
     Route::put('me', [AccountController::class, 'put'])->name('account.put');
     Route::put('me/sample', [SampleController::class, 'take'])->name('sample.take');
@@ -126,23 +128,37 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
     Route::get('academy/outlook', [AcademyController::class, 'outlook'])->name('academy.outlook');
     Route::get('health', HealthController::class)->name('health');
     Route::get('academy/calibration', [CalibrationController::class, 'show'])->name('calibration.show');
-    Route::put('academy/calibration', [CalibrationController::class, 'put'])->middleware(CodeAgain::class)->name('calibration.put');
+    Route::put('academy/calibration', [CalibrationController::class, 'put'])
+        ->middleware(CodeAgain::class)
+        ->name('calibration.put');
     Route::get('academy/ledger', [LedgerController::class, 'show'])->name('ledger.show');
     Route::put('academy/ledger', [LedgerController::class, 'put'])->name('ledger.put');
     Route::post('academy/ledger/learn', [LedgerController::class, 'learn'])->name('ledger.learn');
-    Route::get('academy/ledger.jsonl', [LedgerController::class, 'lines'])->middleware(CodeAgain::class)->name('ledger.lines');
+    Route::get('academy/ledger.jsonl', [LedgerController::class, 'lines'])
+        ->middleware(CodeAgain::class)
+        ->name('ledger.lines');
     Route::get('academy/audit', [AcademyController::class, 'audit'])->name('academy.audit');
-    Route::get('academy/audit.csv', [AcademyController::class, 'auditSheet'])->middleware(CodeAgain::class)->name('academy.audit-sheet');
-    Route::put('academy/coaches/{coach}', [AcademyController::class, 'putCoach'])->middleware(CodeAgain::class)->name('academy.put-coach');
+    Route::get('academy/audit.csv', [AcademyController::class, 'auditSheet'])
+        ->middleware(CodeAgain::class)
+        ->name('academy.audit-sheet');
+    Route::put('academy/coaches/{coach}', [AcademyController::class, 'putCoach'])
+        ->middleware(CodeAgain::class)
+        ->name('academy.put-coach');
     Route::get('academy/coaches/{coach}/students', [AcademyController::class, 'students'])->name('academy.students');
-    Route::get('academy/coaches/{coach}/archive', [ArchiveController::class, 'ofCoach'])->middleware(CodeAgain::class)->name('archive.of-coach');
+    Route::get('academy/coaches/{coach}/archive', [ArchiveController::class, 'ofCoach'])
+        ->middleware(CodeAgain::class)
+        ->name('archive.of-coach');
     Route::get('academy/links', [AccountLinkController::class, 'index'])->name('account-link.index');
-    Route::post('academy/links', [AccountLinkController::class, 'store'])->middleware(CodeAgain::class)->name('account-link.store');
+    Route::post('academy/links', [AccountLinkController::class, 'store'])
+        ->middleware(CodeAgain::class)
+        ->name('account-link.store');
     Route::delete('academy/links/{accountLink}', [AccountLinkController::class, 'destroy'])->name('account-link.destroy');
     Route::get('students/{student}/shares', [StudentShareController::class, 'index'])->name('student-share.index');
     Route::put('students/{student}/shares/{coach}', [StudentShareController::class, 'put'])->name('student-share.put');
     Route::delete('students/{student}/shares/{coach}', [StudentShareController::class, 'destroy'])->name('student-share.destroy');
-    Route::post('students/{student}/hand-over', [StudentShareController::class, 'handOver'])->middleware(CodeAgain::class)->name('student-share.hand-over');
+    Route::post('students/{student}/hand-over', [StudentShareController::class, 'handOver'])
+        ->middleware(CodeAgain::class)
+        ->name('student-share.hand-over');
     Route::get('catalogue', CatalogueController::class)->name('catalogue');
     Route::get('library', LibraryController::class)->name('library');
 
@@ -177,7 +193,9 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
     Route::get('students/{student}/feed', [DrillFeedController::class, 'show'])->name('drill-feed.show');
     Route::get('students/{student}/feed/made-up', [DrillFeedController::class, 'madeUp'])->name('drill-feed.made-up');
     Route::delete('students/{student}/feed/{feedBall}', [DrillFeedController::class, 'counted'])->name('drill-feed.counted');
-    Route::get('archive', [ArchiveController::class, 'show'])->middleware(CodeAgain::class)->name('archive.show');
+    Route::get('archive', [ArchiveController::class, 'show'])
+        ->middleware(CodeAgain::class)
+        ->name('archive.show');
     Route::post('archive', [ArchiveController::class, 'store'])->name('archive.store');
     Route::get('archive/readings/{id}', [ArchiveController::class, 'reading'])
         ->name('archive.reading')
@@ -225,7 +243,9 @@ Route::middleware([InReadersLanguage::class, WhereTheDeviceIs::class, 'auth:sanc
         ->scopeBindings();
     Route::get('students/{student}/trail', [StudentTrailController::class, 'ofStudent'])->name('student-trail.of-student');
     Route::get('students/{student}/links', [ShareLinkController::class, 'index'])->name('share-link.index');
-    Route::post('students/{student}/links', [ShareLinkController::class, 'store'])->middleware(CodeAgain::class.':child')->name('share-link.store');
+    Route::post('students/{student}/links', [ShareLinkController::class, 'store'])
+        ->middleware(CodeAgain::class.':child')
+        ->name('share-link.store');
     Route::delete('students/{student}/links/{link}', [ShareLinkController::class, 'destroy'])->name('share-link.destroy');
 
     Route::post('students/{student}/links/{link}/restore', [ShareLinkController::class, 'restore'])->name('share-link.restore');

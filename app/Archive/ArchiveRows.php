@@ -156,7 +156,7 @@ final class ArchiveRows
     private function rules(string $table): array
     {
         $id = ['required', 'string', 'ulid'];
-        $times = ['created_at' => ['nullable', ...self::WHEN], 'updated_at' => ['nullable', ...self::WHEN], 'deleted_at' => ['nullable', ...self::WHEN]];
+        $times = array_fill_keys(['created_at', 'updated_at', 'deleted_at'], ['nullable', ...self::WHEN]);
 
         return $times
             + match ($table) {

@@ -119,7 +119,10 @@ final readonly class OpenApi
     private static function elsewhere(Route $route): array
     {
         return $route->methods()[0] === 'GET' && preg_grep('/CodeAgain/', $route->gatherMiddleware()) !== []
-            ? [302 => ['description' => 'The code of the second factor is asked for once more, there.', 'content' => ['text/html' => new \stdClass]]]
+            ? [302 => [
+                'description' => 'The code of the second factor is asked for once more, there.',
+                'content' => ['text/html' => new \stdClass],
+            ]]
             : [];
     }
 

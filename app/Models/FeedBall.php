@@ -27,7 +27,9 @@ final class FeedBall extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['id', 'feed_device_id', 'device_ball', 'ball_set_id', 'student_id', 'figures', 'hit_at', 'doubt', 'set_aside_at'];
+    protected $fillable = [
+        'id', 'feed_device_id', 'device_ball', 'ball_set_id', 'student_id', 'figures', 'hit_at', 'doubt', 'set_aside_at',
+    ];
 
     protected $casts = ['figures' => 'array', 'hit_at' => 'datetime:Y-m-d\TH:i:s.vP', 'doubt' => 'boolean', 'set_aside_at' => 'datetime'];
 

@@ -14,6 +14,12 @@ start_world() {
     start_worker
 }
 
+# store_says STATEMENT: to the app's own user of the store.
+store_says() {
+    MYSQL_PWD=$DB_PASSWORD mariadb --no-defaults --host=127.0.0.1 --port="$DB_PORT" --user="$DB_USERNAME" \
+        --batch --skip-column-names --execute="$1" "$DB_DATABASE"
+}
+
 start_browser_world() {
     local driver_port
     start_world

@@ -13,7 +13,8 @@ socket_of() {
 # What the app does with its rows, and no more: it can take away neither a table nor what keeps the audit trail as it is. Whoever changes
 # tables does it as their owner (as_owner).
 MAY_DO='SELECT, INSERT, UPDATE, DELETE, CREATE TEMPORARY TABLES'
-MAY_NOT='CREATE, DROP, ALTER, INDEX, REFERENCES, TRIGGER, EVENT, LOCK TABLES, CREATE VIEW, SHOW VIEW, CREATE ROUTINE, ALTER ROUTINE, EXECUTE'
+MAY_NOT='CREATE, DROP, ALTER, INDEX, REFERENCES, TRIGGER, EVENT, LOCK TABLES'
+MAY_NOT="$MAY_NOT, CREATE VIEW, SHOW VIEW, CREATE ROUTINE, ALTER ROUTINE, EXECUTE"
 DB_OWNER=low_point_owner
 
 # as_owner COMMAND...: as who may change the tables.

@@ -136,7 +136,8 @@ opened_backup() {
 changes_since() {
     local first file
     first=$(sed -n "s/^-- CHANGE MASTER TO MASTER_LOG_FILE='\([^']*\)', MASTER_LOG_POS=\([0-9]*\);.*/\1 \2/p" "$1" | head -n 1)
-    [ -n "$first" ] || fail 'when this backup was made no changes were written down: it can be brought back alone. Nothing was changed here.'
+    [ -n "$first" ] ||
+        fail 'when this backup was made no changes were written down: it can be brought back alone. Nothing was changed here.'
     CHANGES_FROM=${first#* }
     CHANGES=()
     while read -r file; do
@@ -151,11 +152,13 @@ changes_since() {
 # repeat_changes UNTIL: does once more what was done since, up to that time. As who keeps the whole database: only he may.
 repeat_changes() {
     mariadb-binlog --no-defaults --database="$DB_DATABASE" --start-position="$CHANGES_FROM" --stop-datetime="$1" "${CHANGES[@]}" |
-        mariadb --no-defaults --socket="$(socket_of "$LOW_POINT_WORLD")" --user="$(id -un)" --binary-mode "$DB_DATABASE" >"$LOG/restore.log" 2>&1 ||
+        mariadb --no-defaults --socket="$(socket_of "$LOW_POINT_WORLD")" --user="$(id -un)" --binary-mode "$DB_DATABASE" \
+            >"$LOG/restore.log" 2>&1 ||
         fail "what was written down could not be repeated: $(tail -n 1 "$LOG/restore.log"). It can be tried again."
 }
 
-# fill_database DATABASE DUMP: no command that a dump might hold is run, and the owner of the app's tables reaches no other database and no file.
+# fill_database DATABASE DUMP: no command that a dump might hold is run, and the owner of the app's tables reaches no other database and
+# no file.
 fill_database() {
     # A trigger is from now on the owner's here, whoever made it there.
     sed '/^\/\*!50003 CREATE\*\//s/DEFINER=`[^`]*`@`[^`]*`//' "$2" |
