@@ -9,7 +9,6 @@ use App\Audit\AuditResource;
 use App\Audit\AuditTrail;
 use App\Contract\Body;
 use App\Contract\Endpoint;
-use App\Models\AuditEntry;
 use App\Models\Deed;
 use App\Models\Role;
 use App\Models\User;
@@ -26,9 +25,6 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** The academy of the coach who is signed in. */
 final class AcademyController
 {
-    /** Lines of the audit trail in one answer. */
-    private const LINES = 100;
-
     public function __construct(private readonly AuditTrail $trail) {}
 
     /** The academy and who works in it. */
@@ -128,19 +124,8 @@ final class AcademyController
     {
         Gate::authorize('lead', $lead->academy);
         $request->validate(['page' => ['integer', 'min:1']]);
-        $page = $request->integer('page', 1);
-        $lines = AuditEntry::query()
-            ->where('academy_id', $lead->academy_id)
-            ->orderByDesc('done_at')
-            ->orderByDesc('id')
-            ->forPage($page, self::LINES)
-            ->limit(self::LINES + 1)
-            ->get();
 
-        return new AuditResource([
-            'lines' => $this->trail->told($lead->academy_id, $lines->take(self::LINES)),
-            'next_page' => $lines->count() > self::LINES ? $page + 1 : null,
-        ]);
+        return $this->trail->ofAcademy($lead->academy_id, $request->integer('page', 1));
     }
 
     /** All of it as a sheet, the oldest first. */

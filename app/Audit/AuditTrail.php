@@ -9,6 +9,7 @@ use App\Models\Deed;
 use App\Models\Student;
 use App\Models\User;
 use App\Store\FileFailure;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -52,19 +53,27 @@ final readonly class AuditTrail
         ]);
     }
 
-    /** A page of what concerns one student, the latest first: for his coach, and for who holds a link to his page. */
-    public function of(Student $student, int $page): AuditResource
+    /** A page of all that was done in an academy, the latest first. */
+    public function ofAcademy(string $academyId, int $page): AuditResource
     {
-        $lines = AuditEntry::query()
-            ->where('student_hash', AuditEntry::hashOf($student->id))
-            ->orderByDesc('done_at')
-            ->orderByDesc('id')
-            ->forPage($page, self::LINES)
-            ->limit(self::LINES + 1)
-            ->get();
+        return $this->page(AuditEntry::query()->where('academy_id', $academyId), $academyId, $page);
+    }
+
+    /** The same of what concerns one student: for his coach, and for who holds a link to his page. */
+    public function ofStudent(Student $student, int $page): AuditResource
+    {
+        $his = AuditEntry::query()->where('student_hash', AuditEntry::hashOf($student->id));
+
+        return $this->page($his, $student->coach->academy_id, $page);
+    }
+
+    /** @param Builder<AuditEntry> $of */
+    private function page(Builder $of, string $academyId, int $page): AuditResource
+    {
+        $lines = $of->orderByDesc('done_at')->orderByDesc('id')->forPage($page, self::LINES)->limit(self::LINES + 1)->get();
 
         return new AuditResource([
-            'lines' => $this->told($student->coach->academy_id, $lines->take(self::LINES)),
+            'lines' => $this->told($academyId, $lines->take(self::LINES)),
             'next_page' => $lines->count() > self::LINES ? $page + 1 : null,
         ]);
     }

@@ -21,14 +21,14 @@ final class StudentTrailController
     {
         Gate::authorize('view', $student);
 
-        return $this->trail->of($student, self::page($request));
+        return $this->trail->ofStudent($student, self::page($request));
     }
 
     /** For the student, or the guardian, who holds a link. */
     #[Endpoint(AuditResource::class, query: ['page' => 'from 1 on'])]
     public function ofLink(Request $request, string $token): AuditResource
     {
-        return $this->trail->of(ShareLink::openOrGone($token)->student, self::page($request));
+        return $this->trail->ofStudent(ShareLink::openOrGone($token)->student, self::page($request));
     }
 
     private static function page(Request $request): int
