@@ -53,10 +53,12 @@ final readonly class AuditTrail
         ]);
     }
 
-    /** A page of all that was done in an academy, the latest first. */
+    /** A page of what was done in an academy, the latest first; who saw and changed what of a student stands with him, and in the sheet. */
     public function ofAcademy(string $academyId, int $page): AuditResource
     {
-        return $this->page(AuditEntry::query()->where('academy_id', $academyId), $academyId, $page);
+        $of = AuditEntry::query()->where('academy_id', $academyId)->whereNotIn('deed', Deed::EACH_DAY);
+
+        return $this->page($of, $academyId, $page);
     }
 
     /** The same of what concerns one student: for his coach, and for who holds a link to his page. */

@@ -7,6 +7,9 @@ namespace App\Models;
 /** What stands in the audit trail of an academy (handbook 13.2). */
 enum Deed: string
 {
+    /** Noted once a day for each person and student. */
+    public const EACH_DAY = [self::Saw, self::SawPicture, self::Changed];
+
     case SignedIn = 'signed_in';
     case NotSignedIn = 'not_signed_in';
     case EmailChanged = 'email_changed';
