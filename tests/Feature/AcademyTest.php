@@ -239,7 +239,7 @@ final class AcademyTest extends TestCase
         self::assertSame(0, Artisan::call('erased:check', ['words' => [$student->id, $student->name]]));
 
         $sheet = $this->get('/api/academy/audit.csv')->assertOk()->streamedContent();
-        self::assertSame(5, substr_count($sheet, "\n"));
+        self::assertSame(6, substr_count($sheet, "\n"));
         $entries = AuditEntry::query();
         foreach ([static fn() => $entries->update(['coach_name' => 'x']), static fn() => $entries->delete()] as $change) {
             try {
