@@ -62,7 +62,7 @@ warm_caches() {
 }
 keep_caches() { php artisan config:cache && php artisan route:cache && php artisan event:cache; }
 
-# write_nginx FOLDER LISTENS SERVERS: the settings of nginx before these servers of PHP.
+# write_nginx FOLDER LISTENS SERVERS: the settings of nginx before these servers of PHP; REDIRECT is one more server, where there is one.
 write_nginx() {
     local web=$1 listens=$2 servers=$3 user='' module='' handing=''
     mkdir -p "$web/tmp"
@@ -70,7 +70,7 @@ write_nginx() {
     [ "$(id -u)" -ne 0 ] || user="user $(id -un) $(id -gn);"
     [ ! -e "$BROTLI" ] || module="load_module $BROTLI;" handing='brotli_static on;'
     sed -e "s|@user@|$user|" -e "s|@brotli_module@|$module|" -e "s|@brotli@|$handing|" -e "s|@root@|$ROOT/public|" -e "s|@web@|$web|" \
-        -e "s|@listen@|$listens|" -e "s|@php@|$servers|" "$ROOT/deploy/nginx.conf" >"$web/nginx.conf"
+        -e "s|@listen@|$listens|" -e "s|@redirect@|${REDIRECT:-}|" -e "s|@php@|$servers|" "$ROOT/deploy/nginx.conf" >"$web/nginx.conf"
 }
 
 stop_server() {
