@@ -17,8 +17,8 @@ MAY_NOT='CREATE, DROP, ALTER, INDEX, REFERENCES, TRIGGER, EVENT, LOCK TABLES'
 MAY_NOT="$MAY_NOT, CREATE VIEW, SHOW VIEW, CREATE ROUTINE, ALTER ROUTINE, EXECUTE"
 DB_OWNER=low_point_owner
 
-# as_owner COMMAND...: as who may change the tables.
-as_owner() { DB_USERNAME=$DB_OWNER DB_PASSWORD=$DB_OWNER_PASSWORD "$@"; }
+# as_owner COMMAND...: as who may change the tables. The settings that are kept are the app's: it goes without them.
+as_owner() { DB_USERNAME=$DB_OWNER DB_PASSWORD=$DB_OWNER_PASSWORD APP_CONFIG_CACHE="$LOW_POINT_WORLD/not-kept" "$@"; }
 
 # start_database DATABASE: starts (or finds running) that of this world and sets DB_HOST, DB_PORT, DB_DATABASE, DB_USERNAME, DB_PASSWORD.
 start_database() {
