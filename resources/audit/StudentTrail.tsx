@@ -11,7 +11,7 @@ export function StudentTrail({ of }: { of: { student: string } | { token: string
     const [open, setOpen] = useState(false);
     return (
         <details
-            className="border-t border-line"
+            className="mt-3 border-t border-line"
             onToggle={(event) => {
                 setOpen(event.currentTarget.open);
             }}

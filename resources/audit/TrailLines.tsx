@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { AuditLine } from '../api/types.gen';
-import { said } from '../language';
+import { said, t } from '../language';
 import { moment } from '../ui/reader';
 
 const DEEDS: Record<AuditLine['deed'], string> = {
@@ -32,7 +32,7 @@ const DEEDS: Record<AuditLine['deed'], string> = {
 
 /** Lines of the audit trail: who did what, and when. */
 export function TrailLines({ lines, ofOne = false }: { lines: AuditLine[]; ofOne?: boolean }) {
-    const { t } = useTranslation();
+    useTranslation();
     return (
         <ul className="mt-2">
             {lines.map((line) => (
@@ -50,6 +50,8 @@ export function TrailLines({ lines, ofOne = false }: { lines: AuditLine[]; ofOne
 }
 
 const about = (line: AuditLine) => {
-    const words = Object.values(line.about);
+    const words = Object.entries(line.about).map(([key, value]) =>
+        key === 'link_of' ? t('link made by {{name}}', { name: value }) : value,
+    );
     return words.length === 0 ? '' : ` (${words.join(', ')})`;
 };
