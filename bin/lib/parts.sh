@@ -6,7 +6,7 @@ folder_of_part() { echo "$LOW_POINT_WORLD/parts/$1"; }
 # What was begun again, a line each: for the health page.
 notes_of_parts() { echo "$LARAVEL_STORAGE_PATH/framework/begun-again"; }
 
-# run_part NAME LOGFILE COMMAND...: in the background, from now on until stop_part; sets PART to the process of its keeper.
+# run_part NAME LOGFILE COMMAND...: in the background, from now on until stop_part.
 run_part() {
     local folder log=$2
     folder=$(folder_of_part "$1")
@@ -20,16 +20,16 @@ run_part() {
 }
 
 begin_keeper() {
-    local log
+    local log keeper
     log=$(cat "$1/log")
     rm -f "$1/child"
     setsid bash "$ROOT/bin/lib/part" "$1" "$(notes_of_parts)" >>"$log" 2>&1 </dev/null &
-    PART=$!
-    disown "$PART"
-    echo "$PART" >"$1/keeper"
+    keeper=$!
+    disown "$keeper"
+    echo "$keeper" >"$1/keeper"
     # For a moment it is still a copy of this process.
     for _ in $(seq 100); do
-        ! keeper_of "$1" >/dev/null && kill -0 "$PART" 2>/dev/null || break
+        ! keeper_of "$1" >/dev/null && kill -0 "$keeper" 2>/dev/null || break
         sleep 0.02
     done
 }
