@@ -88,6 +88,7 @@ final readonly class Prescribing
                 'content' => [
                     'cause_name' => $this->cause($lesson, $set, $causeId)->name,
                     'setup' => array_map(static fn(SetupChange $one): array => $one->toArray(), $setup),
+                    'ground' => $reading->ground()?->toArray(),
                     // What the coach chose stands alone: the card beside it says nothing else.
                     'card' => $reading->card
                         ->without(...array_map(static fn(SetFigure $one): string => $one->observable->value, $figures ?? []))

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use LowPoint\Core\Drills\DrillLibrary;
 
 /**
  * One run of a drill, as counted on the practice ground.
@@ -43,6 +44,14 @@ final class DrillResult extends Model
         'note',
         'done_at',
     ];
+
+    /** Its name, also where it is no longer offered. */
+    public function drillName(): string
+    {
+        return DrillLibrary::standard()->find($this->drill)->name
+            ?? OwnDrill::withTrashed()->find($this->drill)?->drill()->name
+            ?? 'A drill that is no longer kept';
+    }
 
     protected $casts = [
         'goal' => 'array',

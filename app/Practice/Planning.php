@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use App\Models\Lesson;
 use App\Models\Plan;
 use App\Models\PlanSession;
 use App\Models\Prescription;
@@ -33,18 +34,18 @@ final readonly class Planning
      *
      * @throws InvalidInput when the core refuses, or nothing was handed out yet
      */
-    public function make(Student $student, array $days, array $grounds, ?array $equipment, int $weeks, Carbon $from): Plan
+    public function make(Student $student, array $days, array $grounds, ?array $equipment, int $weeks, Carbon $from, bool $game = true): Plan
     {
         $resources = new PracticeResources($grounds, $equipment, $student->limitsToMind());
         $drills = $this->drills($student);
         if ($drills === []) {
             throw InvalidInput::one('drills', [], 'a drill handed out in a lesson first');
         }
-        $each = WeeklyPlan::weeks($weeks, $drills, $days, $resources, $this->task($student));
+        $each = WeeklyPlan::weeks($weeks, $drills, $days, $resources, $this->task($student), $game);
 
-        return DB::transaction(function () use ($student, $days, $grounds, $equipment, $weeks, $from, $each): Plan {
+        return DB::transaction(function () use ($student, $days, $grounds, $equipment, $weeks, $from, $each, $game): Plan {
             $plan = Plan::query()->updateOrCreate(['student_id' => $student->id], [
-                'made_from' => ['days' => (object) $days, 'grounds' => $grounds, 'equipment' => $equipment, 'weeks' => $weeks],
+                'made_from' => ['days' => (object) $days, 'grounds' => $grounds, 'equipment' => $equipment, 'weeks' => $weeks, 'game' => $game],
                 'notes' => $each[0]->notes,
             ]);
             $kept = $plan->sessions()->where('day', '>=', $from->toDateString())->get()->all();
@@ -90,7 +91,13 @@ final readonly class Planning
 
     public function lastPrescription(Student $student): ?Prescription
     {
-        return $student->lessons()->has('prescription')->with('prescription')->first()?->prescription;
+        return $this->lessonOfIt($student)?->prescription;
+    }
+
+    /** The lesson that it was handed out in, with its balls. */
+    public function lessonOfIt(Student $student): ?Lesson
+    {
+        return $student->lessons()->has('prescription')->with('prescription', 'sets.balls')->first();
     }
 
     /**

@@ -12,6 +12,7 @@ use LowPoint\Core\Drills\Drill;
 use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Practice\PlannedItem;
 use LowPoint\Core\Practice\PracticeWord;
+use LowPoint\Core\Showing\View;
 
 /**
  * What a student gets to see; the coach sees the same.
@@ -53,8 +54,11 @@ use LowPoint\Core\Practice\PracticeWord;
  *     record: ToldShape|null,
  *     // Random target numbers, m.
  *     numbers: list<int>,
+ *     // Why it is there though nobody handed it out; null: it was.
+ *     added?: ToldShape|null,
  * }
  * @phpstan-type PlanSessionShape array{id: string, day: string, minutes: int, items: list<PlannedItemShape>, done: bool}
+ * @phpstan-import-type ViewShape from View
  * @phpstan-type PracticeShape array{
  *     language: LanguageShape,
  *     student: array{name: string, handed: HandedShape, units: UnitsShape, guardian: bool},
@@ -66,6 +70,13 @@ use LowPoint\Core\Practice\PracticeWord;
  *         measure: ToldShape|null,
  *         if_wrong: ToldShape|null,
  *     }|null,
+ *     // What is to change, as a title; null where nothing was handed out. Answers kept long ago have none of these three.
+ *     change?: ToldShape|null,
+ *     // What went well in the lesson it was handed out in.
+ *     success?: ToldShape|null,
+ *     // What is asked beside what is there now.
+ *     asked?: list<ViewShape>,
+ *     // What no picture shows.
  *     setup: list<ToldShape>,
  *     card: list<ToldShape>,
  *     feel: ToldShape|null,
@@ -75,7 +86,7 @@ use LowPoint\Core\Practice\PracticeWord;
  *     chart: list<CellShape>,
  *     plan: array{
  *         // Weekday, 1 = Monday => minutes.
- *         made_from: array{days: array<int, int>, grounds: list<string>, equipment: list<ToldShape>|null, weeks: int},
+ *         made_from: array{days: array<int, int>, grounds: list<string>, equipment: list<ToldShape>|null, weeks: int, game?: bool},
  *         notes: list<ToldShape>,
  *         sessions: list<PlanSessionShape>,
  *     }|null,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use LowPoint\Core\Practice\WeeklyPlan;
+use LowPoint\Core\Records\Flag;
 use LowPoint\Core\Records\Items;
 use LowPoint\Core\Records\Key;
 use LowPoint\Core\Records\Moment;
@@ -34,5 +35,7 @@ final readonly class PutPlan
         public \DateTimeImmutable $from,
         #[Items(new Text('Equipment', 100), most: 40), Key('Null: whatever a drill asks for.')]
         public ?array $equipment = null,
+        #[Flag, Key('Each visit that is long enough ends on a game, so that it holds on the course.')]
+        public bool $game = true,
     ) {}
 }

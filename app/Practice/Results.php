@@ -19,6 +19,8 @@ use LowPoint\Core\Wording\Words;
  * @phpstan-type DrillResultShape array{
  *     id: string,
  *     drill: string,
+ *     // Of the drill.
+ *     name: ToldShape,
  *     passed: bool,
  *     text: ToldShape,
  *     by: 'coach'|'student',
@@ -79,6 +81,7 @@ final readonly class Results
         return [
             'id' => $one->id,
             'drill' => $one->drill,
+            'name' => $one->drillName(),
             'passed' => $one->passed,
             'text' => $one->text,
             'by' => $one->logged_by,

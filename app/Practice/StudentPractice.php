@@ -8,11 +8,14 @@ use App\Figures\DrillSvg;
 use App\Figures\FigureSvg;
 use App\Language\Phrases;
 use App\Language\ToldWords;
+use App\Models\Ball;
 use App\Models\BallSet;
 use App\Models\DrillResult;
+use App\Models\Lesson;
 use App\Models\PlanSession;
 use App\Models\Student;
 use App\Reading\StudentShots;
+use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Distance\ChartCell;
 use LowPoint\Core\Distance\DistanceChart;
@@ -24,13 +27,21 @@ use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Drills\LineFigure;
 use LowPoint\Core\Drills\Scoring;
 use LowPoint\Core\Evidence\School;
+use LowPoint\Core\Evidence\Strike;
+use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\NumberErrors;
 use LowPoint\Core\Practice\PracticeWord;
 use LowPoint\Core\Practice\WeeklyPlan;
+use LowPoint\Core\Prescription\SetupChange;
+use LowPoint\Core\Progress\Success;
 use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Showing\GroundAsked;
+use LowPoint\Core\Showing\NowAndAsked;
+use LowPoint\Core\Showing\View;
 use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\PhraseBook;
+use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
 
 /** What a student gets to see: nothing of others, nothing of the coach's own notes. The coach's screen shows the same. */
@@ -50,13 +61,20 @@ final readonly class StudentPractice
         $phrases = Phrases::in($language);
         $told = $this->inEnglish($student, $phrases);
 
-        return $language === Language::English ? $told : (new ToldWords($phrases->say(...)))->inShape($told, 'Practice');
+        if ($language !== Language::English) {
+            $told = (new ToldWords($phrases->say(...)))->inShape($told, 'Practice');
+        }
+        // A title is cut from the sentence as it is said.
+        $first = $this->planning->lastPrescription($student)?->content['setup'][0] ?? null;
+
+        return ['change' => $told['change'] === null ? null : SetupChange::title($told['change'], ($first['observable'] ?? null) !== null)] + $told;
     }
 
     /** @return array<string, mixed> but for the pictures, whose words are said at once */
     private function inEnglish(Student $student, PhraseBook $phrases): array
     {
-        $given = $this->planning->lastPrescription($student);
+        $lesson = $this->planning->lessonOfIt($student);
+        $given = $lesson?->prescription;
         $chart = $this->shots->chart($student);
         $content = $given === null ? null : $given->content;
         $results = $student->results()->limit(self::RESULTS)->get();
@@ -82,7 +100,13 @@ final readonly class StudentPractice
                         'measure' => $content['measure'],
                         'if_wrong' => $cause?->ifWrong,
                     ],
-            'setup' => $content === null ? [] : array_column($content['setup'], 'text'),
+            'change' => $content === null ? null : ($content['setup'][0]['text'] ?? $content['cause_name']),
+            'success' => $lesson === null ? null : self::success($lesson),
+            'asked' => $content === null ? [] : self::asked($content, $student->shownUnits()),
+            'setup' => array_column(
+                array_filter($content['setup'] ?? [], static fn(array $one): bool => $one['observable'] === null),
+                'text',
+            ),
             'card' => $content['card'] ?? [],
             'feel' => $content['feel'] ?? null,
             'sentence' => $content['sentence'] ?? '',
@@ -118,6 +142,29 @@ final readonly class StudentPractice
         ];
     }
 
+    /** What went well in the lesson. */
+    private static function success(Lesson $lesson): ?string
+    {
+        return Success::of(
+            array_values($lesson->sets->map(static fn(BallSet $set): Tally => Tally::ofGood(
+                array_values(array_filter($set->balls->map(static fn(Ball $ball): ?Strike => Strike::tryFrom((string) ($ball->seen['strike'] ?? '')))->all())),
+            ))->all()),
+            CaseReader::task($lesson->task)->goodWord(),
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $content  handed out
+     * @return list<array<string, mixed>>
+     */
+    private static function asked(array $content, Units $units): array
+    {
+        return array_map(
+            static fn(View $one): array => $one->toArray(),
+            NowAndAsked::of($content['setup'], isset($content['ground']) ? GroundAsked::stored($content['ground']) : null, new Words($units)),
+        );
+    }
+
     /**
      * Those handed out, the game at the end of each plan where it is none of them, and who has a chart practises numbers.
      *
@@ -129,8 +176,11 @@ final readonly class StudentPractice
     {
         $task = $this->planning->task($student);
         $means = array_map(static fn(ChartCell $one): float => $one->meanM, $chart->cells);
+        $handed = array_column($given, 'id');
+        $plan = $student->plan;
         $also = [
-            WeeklyPlan::gameBeside(array_column($given, 'id'), $task),
+            // Only where a plan ends on it.
+            $plan === null || ($plan->made_from['game'] ?? true) === false ? null : WeeklyPlan::gameBeside($handed, $task),
             ...array_map(DrillLibrary::standard()->find(...), $means === [] ? [] : DrillLibrary::FOR_NUMBERS),
         ];
         foreach ($also as $drill) {
@@ -145,7 +195,14 @@ final readonly class StudentPractice
         }
         $band = $means === [] ? MysteryNumbers::band($task->carryM) : MysteryNumbers::owned($means);
 
-        return array_map(fn(array $sheet): array => $this->drill($sheet, $student, $results, $band, $phrases), $given);
+        return array_map(fn(array $sheet): array => [
+            ...$this->drill($sheet, $student, $results, $band, $phrases),
+            'added' => match (true) {
+                \in_array($sheet['id'], $handed, true) => null,
+                \in_array($sheet['id'], DrillLibrary::FOR_NUMBERS, true) => 'Added, so that your distances are known.',
+                default => 'Added, so that it holds on the course.',
+            },
+        ], $given);
     }
 
     /** @param list<DrillResult> $mine runs of one drill */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
+use App\Figures\AskedSvg;
 use App\Figures\DrillSvg;
 use App\Figures\FigureSvg;
 use App\Figures\StrikeShapes;
@@ -27,6 +28,9 @@ use LowPoint\Core\Drills\LineFigure;
 use LowPoint\Core\Evidence\Purpose;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\SetupChange;
+use LowPoint\Core\Showing\GroundAsked;
+use LowPoint\Core\Showing\NowAndAsked;
+use LowPoint\Core\Showing\View;
 use LowPoint\Core\Wording\Language;
 
 /** One lesson on one page: what was seen, before and after, cause, card, drills, plan, cautions. As a page to print and as PDF. */
@@ -88,6 +92,14 @@ final readonly class LessonReport
                     : self::image(StrikeShapes::legend(self::strikes($hit->take(self::MOST_STRIPS)), $phrases)),
                 'still' => $this->still($lesson),
                 'given' => $said,
+                // In words it stands beside them.
+                'asked' => array_map(
+                    static fn(View $one): string => self::image(AskedSvg::of($one, $left)),
+                    $given === null ? [] : NowAndAsked::of(
+                        $given['setup'],
+                        isset($given['ground']) ? GroundAsked::stored($given['ground']) : null,
+                    ),
+                ),
                 // What was then is not now.
                 'changes' => array_map(
                     static fn(string $text): string => $phrases->say($lesson->began_at->isToday() ? $text : SetupChange::past($text)),

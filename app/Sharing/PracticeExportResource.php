@@ -11,6 +11,7 @@ use App\Practice\PracticeResource;
 use App\Students\StudentResource;
 use LowPoint\Core\Distance\ChartCell;
 use LowPoint\Core\Practice\PracticeWord;
+use LowPoint\Core\Showing\View;
 
 /**
  * Everything a student's page knows of the student, with every attempt.
@@ -22,6 +23,7 @@ use LowPoint\Core\Practice\PracticeWord;
  * @phpstan-import-type PlanSessionShape from PracticeResource
  * @phpstan-import-type PracticeDrillShape from PracticeResource
  * @phpstan-import-type UnitsShape from CoachResource
+ * @phpstan-import-type ViewShape from View
  * @phpstan-type PracticeExportShape array{
  *     language: LanguageShape,
  *     student: array{name: string, handed: HandedShape, units: UnitsShape, guardian: bool},
@@ -33,6 +35,9 @@ use LowPoint\Core\Practice\PracticeWord;
  *         measure: string|null,
  *         if_wrong: string|null,
  *     }|null,
+ *     change: string|null,
+ *     success: string|null,
+ *     asked: list<ViewShape>,
  *     setup: list<string>,
  *     card: list<string>,
  *     feel: string|null,
@@ -40,7 +45,7 @@ use LowPoint\Core\Practice\PracticeWord;
  *     drills: list<PracticeDrillShape>,
  *     chart: list<CellShape>,
  *     plan: array{
- *         made_from: array{days: array<int, int>, grounds: list<string>, equipment: list<string>|null, weeks: int},
+ *         made_from: array{days: array<int, int>, grounds: list<string>, equipment: list<string>|null, weeks: int, game?: bool},
  *         notes: list<string>,
  *         sessions: list<PlanSessionShape>,
  *     }|null,
@@ -49,6 +54,7 @@ use LowPoint\Core\Practice\PracticeWord;
  *     results: list<array{
  *         id: string,
  *         drill: string,
+ *         name: string,
  *         passed: bool,
  *         text: string,
  *         by: 'coach'|'student',

@@ -9,6 +9,7 @@ use App\Models\Prescription;
 use Illuminate\Http\Request;
 use LowPoint\Core\Drills\DrillHandout;
 use LowPoint\Core\Prescription\SetupChange;
+use LowPoint\Core\Showing\GroundAsked;
 
 /**
  * What was handed out, as it was worded then.
@@ -16,12 +17,15 @@ use LowPoint\Core\Prescription\SetupChange;
  * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type DrillHandoutShape from DrillHandout
  * @phpstan-import-type SetupChangeShape from SetupChange
+ * @phpstan-import-type GroundAskedShape from GroundAsked
  * @phpstan-type GivenPrescriptionShape array{
  *     cause: string,
  *     school: string,
  *     content: array{
  *         cause_name: ToldShape,
  *         setup: list<SetupChangeShape>,
+ *         // Where the club met the ground, and where it is to.
+ *         ground?: GroundAskedShape|null,
  *         // The set-up card in words.
  *         card?: list<ToldShape>,
  *         seen?: ToldShape,

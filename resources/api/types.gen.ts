@@ -2001,6 +2001,15 @@ export interface components {
             /** @description It is to be read, and no worker answers. */
             helper_silent: boolean;
         };
+        AskedFigure: {
+            observable: ("ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "balance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "moves_toward_ball" | "finish") | null;
+            from: number | null;
+            to: number | null;
+            range?: [
+                number,
+                number
+            ] | null;
+        };
         Attempts: (boolean | number | [
             number,
             number
@@ -2568,6 +2577,8 @@ export interface components {
         DrillResult: {
             id: string;
             drill: string;
+            /** @description Of the drill. */
+            name: components["schemas"]["Told"];
             passed: boolean;
             text: components["schemas"]["Told"];
             /** @enum {string} */
@@ -2744,6 +2755,8 @@ export interface components {
             content: {
                 cause_name: components["schemas"]["Told"];
                 setup: components["schemas"]["SetupChange"][];
+                /** @description Where the club met the ground, and where it is to. */
+                ground?: components["schemas"]["GroundAsked"] | null;
                 /** @description The set-up card in words. */
                 card?: components["schemas"]["Told"][];
                 seen?: components["schemas"]["Told"];
@@ -2799,6 +2812,19 @@ export interface components {
                 number,
                 number
             ] | null;
+        };
+        GroundAsked: {
+            /** @description Middles of the groups that the first touches lie in. */
+            now: number[];
+            asked: number;
+            /** @description Of good first touches. */
+            window: [
+                number,
+                number
+            ] | null;
+            radius: number;
+            depth: number;
+            sand: boolean;
         };
         /** @description To whom, and what the coach who had the student so far may still do; null = nothing. */
         HandOver: {
@@ -3264,6 +3290,21 @@ export interface components {
                 drills: number;
             };
         };
+        Part: {
+            /** @enum {string} */
+            kind: "line" | "area" | "foot" | "circle" | "arrow";
+            /**
+             * @description What changes is drawn strong, as it is now dashed, all else pale.
+             * @enum {string}
+             */
+            state: "now" | "asked" | "same" | "ground" | "sand";
+            points: [
+                number,
+                number
+            ][];
+            /** @description Radius of a circle; how far a foot is turned, degrees, toe toward the target +. */
+            size: number;
+        };
         Pass: {
             /** @enum {string} */
             kind: "count" | "streak" | "ladder" | "error" | "timed" | "free" | "stations" | "contrast";
@@ -3384,6 +3425,13 @@ export interface components {
                 measure: components["schemas"]["Told"] | null;
                 if_wrong: components["schemas"]["Told"] | null;
             } | null;
+            /** @description What is to change, as a title; null where nothing was handed out. Answers kept long ago have none of these three. */
+            change?: components["schemas"]["Told"] | null;
+            /** @description What went well in the lesson it was handed out in. */
+            success?: components["schemas"]["Told"] | null;
+            /** @description What is asked beside what is there now. */
+            asked?: components["schemas"]["View"][];
+            /** @description What no picture shows. */
             setup: components["schemas"]["Told"][];
             card: components["schemas"]["Told"][];
             feel: components["schemas"]["Told"] | null;
@@ -3400,6 +3448,7 @@ export interface components {
                     grounds: string[];
                     equipment: components["schemas"]["Told"][] | null;
                     weeks: number;
+                    game?: boolean;
                 };
                 notes: components["schemas"]["Told"][];
                 sessions: components["schemas"]["PlanSession"][];
@@ -3451,6 +3500,8 @@ export interface components {
             record: components["schemas"]["Told"] | null;
             /** @description Random target numbers, m. */
             numbers: number[];
+            /** @description Why it is there though nobody handed it out; null: it was. */
+            added?: components["schemas"]["Told"] | null;
         };
         PracticeExport: {
             language: components["schemas"]["Language"];
@@ -3468,6 +3519,9 @@ export interface components {
                 measure: string | null;
                 if_wrong: string | null;
             } | null;
+            change: string | null;
+            success: string | null;
+            asked: components["schemas"]["View"][];
             setup: string[];
             card: string[];
             feel: string | null;
@@ -3482,6 +3536,7 @@ export interface components {
                     grounds: string[];
                     equipment: string[] | null;
                     weeks: number;
+                    game?: boolean;
                 };
                 notes: string[];
                 sessions: components["schemas"]["PlanSession"][];
@@ -3496,6 +3551,7 @@ export interface components {
             results: {
                 id: string;
                 drill: string;
+                name: string;
                 passed: boolean;
                 text: string;
                 /** @enum {string} */
@@ -3726,6 +3782,8 @@ export interface components {
             from: string;
             /** @description Null: whatever a drill asks for. */
             equipment?: string[] | null;
+            /** @description Each visit that is long enough ends on a game, so that it holds on the course. */
+            game?: boolean;
         };
         /** @description A word of a student on his practice. */
         PutPracticeNote: {
@@ -3856,6 +3914,8 @@ export interface components {
             /** @description What no figure of the card says. */
             card_notes: components["schemas"]["Told"][];
             prescription: components["schemas"]["Proposal"];
+            /** @description What it asks beside what is there now, as pictures. Answers kept long ago have none. */
+            asked?: components["schemas"]["View"][];
             prediction: components["schemas"]["Prediction"] | null;
             model: components["schemas"]["Model"] | null;
             /** @description False where more than half of the misses touch down where good ones do: touch alone does not explain them. Null = not known. Answers kept long ago do not say. */
@@ -4062,6 +4122,11 @@ export interface components {
             observable: ("ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "balance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "moves_toward_ball" | "finish") | null;
             from: number | null;
             to: number | null;
+            /** @description Where it is to lie; what was handed out long ago names no range. */
+            range?: [
+                number,
+                number
+            ] | null;
             text: components["schemas"]["Told"];
         };
         SetupTrial: {
@@ -4458,6 +4523,23 @@ export interface components {
                 carry_m?: number;
             };
         };
+        View: {
+            /** @enum {string} */
+            view: "ground" | "above" | "face_on" | "scale";
+            title: components["schemas"]["Told"];
+            /** @description West, south, width and height of what is drawn; y points up. */
+            box: [
+                number,
+                number,
+                number,
+                number
+            ];
+            parts: components["schemas"]["Part"][];
+            rows: {
+                asked: components["schemas"]["Told"];
+                now: components["schemas"]["Told"] | null;
+            }[];
+        };
         Warning: {
             /** @enum {string} */
             id: "thin_on_the_way_down" | "bounced_thin" | "digging_not_aim" | "scatter_not_aim" | "slowing_spiral" | "sand_steep" | "sand_shallow" | "thin_sand_skip" | "belief_contradicted" | "too_few_balls" | "school_conflict" | "inconsistent";
@@ -4543,6 +4625,7 @@ export type Academy = components['schemas']['Academy'];
 export type AccountLink = components['schemas']['AccountLink'];
 export type Answer = components['schemas']['Answer'];
 export type ArchiveImport = components['schemas']['ArchiveImport'];
+export type AskedFigure = components['schemas']['AskedFigure'];
 export type Attempts = components['schemas']['Attempts'];
 export type Audit = components['schemas']['Audit'];
 export type AuditLine = components['schemas']['AuditLine'];
@@ -4610,6 +4693,7 @@ export type GivenPrescription = components['schemas']['GivenPrescription'];
 export type Goal = components['schemas']['Goal'];
 export type GoalChoice = components['schemas']['GoalChoice'];
 export type GoodRate = components['schemas']['GoodRate'];
+export type GroundAsked = components['schemas']['GroundAsked'];
 export type HandOver = components['schemas']['HandOver'];
 export type Handed = components['schemas']['Handed'];
 export type HandedOut = components['schemas']['HandedOut'];
@@ -4656,6 +4740,7 @@ export type Outlook = components['schemas']['Outlook'];
 export type OwnCard = components['schemas']['OwnCard'];
 export type OwnDrill = components['schemas']['OwnDrill'];
 export type OwnWay = components['schemas']['OwnWay'];
+export type Part = components['schemas']['Part'];
 export type Pass = components['schemas']['Pass'];
 export type PastLesson = components['schemas']['PastLesson'];
 export type PastSet = components['schemas']['PastSet'];
@@ -4739,6 +4824,7 @@ export type TrySetup = components['schemas']['TrySetup'];
 export type Units = components['schemas']['Units'];
 export type UseAccountLink = components['schemas']['UseAccountLink'];
 export type Usual = components['schemas']['Usual'];
+export type View = components['schemas']['View'];
 export type Warning = components['schemas']['Warning'];
 export type WeighedCause = components['schemas']['WeighedCause'];
 export type WeighedClue = components['schemas']['WeighedClue'];

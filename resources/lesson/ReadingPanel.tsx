@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { observableOf } from '../api/catalogue';
 import type { BallSet, Catalogue, Club, Handed, Lesson, Reading, Units, WeighedCause } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { NowAndAsked } from '../figures/NowAndAsked';
 import { Panel } from '../ui/Panel';
 import { Skeleton } from '../frame/Page';
 import { day } from '../ui/reader';
@@ -93,6 +94,7 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
             <First
                 {...{ reading, first, onRetest, closed }}
                 given={lesson.prescription}
+                handed={rest.handed}
                 hit={set.balls.length > 0}
                 onSheet={setSheet}
                 onWhy={() => {
@@ -220,6 +222,7 @@ interface FirstProps {
     reading: Reading;
     first: WeighedCause | undefined;
     given: Lesson['prescription'];
+    handed: Handed;
     closed: boolean | undefined;
     /** The set on the screen has balls: another one can begin. */
     hit: boolean;
@@ -229,7 +232,7 @@ interface FirstProps {
 }
 
 /** What to work on first with its reason and what it wins; what was handed out, and the way on. */
-function First({ reading, first, given, closed, hit, onWhy, onSheet, onRetest }: FirstProps) {
+function First({ reading, first, given, handed, closed, hit, onWhy, onSheet, onRetest }: FirstProps) {
     const { t } = useTranslation();
     return (
         <div className="border-t border-line pt-2" data-work-on={first?.id}>
@@ -259,6 +262,7 @@ function First({ reading, first, given, closed, hit, onWhy, onSheet, onRetest }:
                     {reading.prediction.text}
                 </p>
             )}
+            {first !== undefined && reading.asked !== undefined && <NowAndAsked views={reading.asked.slice(0, 1)} handed={handed} />}
             {given !== null && (
                 <p className="mt-1 leading-snug text-marram">
                     {t('Handed out: {{cause}}.', { cause: given.content.cause_name })}{' '}

@@ -13,7 +13,7 @@ export function Log({ practice }: { practice: Practice }) {
         <ul>
             {some.map((result) => (
                 <li key={result.id} className="flex flex-wrap gap-x-4 border-b border-line py-1.5">
-                    <span className="font-semibold">{practice.drills.find((one) => one.id === result.drill)?.name ?? result.drill}</span>
+                    <span className="font-semibold">{result.name}</span>
                     <span>
                         {result.text}, {result.passed ? t('passed') : t('not passed')}
                     </span>
@@ -28,8 +28,6 @@ export function Log({ practice }: { practice: Practice }) {
     const rest = results.filter((_, i) => i >= TOLD);
     return (
         <section aria-label={t('Log')}>
-            <h2 className="mb-1 text-xl">{t('Log')}</h2>
-            {results.length === 0 && <p>{t('Nothing logged yet.')}</p>}
             {list(results.filter((_, i) => i < TOLD))}
             {rest.length > 0 && (
                 <details>

@@ -30,7 +30,6 @@ export function NextVisits({ practice, onRun, onMove }: Props) {
     );
     return (
         <section aria-label={t('Plan')}>
-            <h2 className="mb-1 text-xl">{t('The next visits')}</h2>
             {practice.plan?.notes.map((note) => (
                 <p key={note}>{note}</p>
             ))}

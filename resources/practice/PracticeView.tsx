@@ -5,6 +5,7 @@ import { useOutbox } from '../outbox/outbox';
 import { CarryLadder } from '../shots/CarryLadder';
 import { CarryTable } from '../shots/CarryTable';
 import { DrillSheet } from './DrillSheet';
+import { Idea } from './Idea';
 import { Log } from './Log';
 import { NextVisits } from './NextVisits';
 import { Today } from './Today';
@@ -20,7 +21,7 @@ interface Props {
     words?: React.ReactNode;
 }
 
-/** What is done today first, then what it is for, then the rest folded: the same for coach and student. */
+/** What changes first, then what is done today for it, then the rest folded: the same for coach and student. */
 export function PracticeView({ path, practice, onRun, onMove, words }: Props) {
     const { t } = useTranslation();
     return (
@@ -32,44 +33,68 @@ export function PracticeView({ path, practice, onRun, onMove, words }: Props) {
                 </p>
             )}
             {practice.fault === null && <p>{t('Nothing was handed out yet.')}</p>}
+            <Idea practice={practice} />
             <Today path={path} practice={practice} onRun={onRun} />
             {words}
-            <Idea practice={practice} />
-            {practice.drills.length > 0 && (
-                <section aria-label={t('Drills')}>
-                    <h2 className="mb-1 text-xl">{t('Drills')}</h2>
-                    {practice.drills.map((drill) => (
-                        <DrillSheet
-                            key={drill.id}
-                            path={path}
-                            drill={drill}
-                            results={practice.results}
-                            onRun={
-                                onRun &&
-                                (() => {
-                                    onRun(drill, null);
-                                })
-                            }
-                        />
-                    ))}
-                </section>
-            )}
-            {practice.chart.length > 0 && (
-                <section aria-label={t('Your distances')}>
-                    <h2 className="mb-1 text-xl">{t('Your distances')}</h2>
-                    <CarryLadder chart={practice.chart} target={null} units={practice.student.units} />
-                    <CarryTable chart={practice.chart} units={practice.student.units} />
-                </section>
-            )}
-            {practice.plan !== null && <NextVisits practice={practice} onRun={onRun} onMove={onMove} />}
-            <Log practice={practice} />
+            <div>
+                {practice.drills.length > 0 && (
+                    <Folded title={t('How each drill is done')}>
+                        {practice.drills.map((drill) => (
+                            <DrillSheet
+                                key={drill.id}
+                                path={path}
+                                drill={drill}
+                                results={practice.results}
+                                onRun={
+                                    onRun &&
+                                    (() => {
+                                        onRun(drill, null);
+                                    })
+                                }
+                            />
+                        ))}
+                    </Folded>
+                )}
+                {practice.plan !== null && (
+                    <Folded title={t('The next visits')}>
+                        <NextVisits practice={practice} onRun={onRun} onMove={onMove} />
+                    </Folded>
+                )}
+                {practice.chart.length > 0 && (
+                    <Folded title={t('Your distances')}>
+                        <CarryLadder chart={practice.chart} target={null} units={practice.student.units} />
+                        <CarryTable chart={practice.chart} units={practice.student.units} />
+                    </Folded>
+                )}
+                {practice.results.length > 0 && (
+                    <Folded title={t('What was counted so far')}>
+                        <Log practice={practice} />
+                    </Folded>
+                )}
+            </div>
             <section aria-label={t('Cautions')} className="border-l-[6px] border-ochre bg-ochre-wash p-3 text-sm">
-                {practice.cautions.map((caution) => (
-                    <p key={caution}>{caution}</p>
-                ))}
-                <p>{t('Notes on the rules of play are reminders only: the rules in force and the committee decide.')}</p>
+                <p>{practice.cautions[0]}</p>
+                <details>
+                    <summary className="min-h-11 cursor-pointer py-2 underline">{t('All cautions')}</summary>
+                    {practice.cautions.slice(1).map((caution) => (
+                        <p key={caution}>{caution}</p>
+                    ))}
+                    <p>{t('Notes on the rules of play are reminders only: the rules in force and the committee decide.')}</p>
+                </details>
             </section>
         </div>
+    );
+}
+
+/** What is looked up now and then: a line that opens. */
+function Folded({ title, children }: { title: string; children: React.ReactNode }) {
+    return (
+        <details className="border-t border-line">
+            <summary className="min-h-12 cursor-pointer py-2.5">
+                <h2 className="inline text-xl">{title}</h2>
+            </summary>
+            <div className="pb-3">{children}</div>
+        </details>
     );
 }
 
@@ -89,41 +114,5 @@ function Waiting({ path }: { path: string }) {
                 </p>
             ))}
         </div>
-    );
-}
-
-/** One idea and one feel; why, and the whole card, where somebody asks. */
-function Idea({ practice }: { practice: Practice }) {
-    const { t } = useTranslation();
-    const { fault } = practice;
-    if (fault === null) return null;
-    const numbered = practice.setup.length > 1;
-    return (
-        <section aria-label={t('What to work on')}>
-            <h2 className="text-xl">{fault.title}</h2>
-            {fault.belief !== null && <p className="mt-1 font-semibold">{fault.belief}</p>}
-            <ol className={numbered ? 'mt-1 list-decimal pl-5' : 'mt-1'}>
-                {practice.setup.map((text) => (
-                    <li key={text}>{text}</li>
-                ))}
-            </ol>
-            <p className="mt-2 border-l-[6px] border-marram pl-3">
-                <span className="text-sm">{t('Feel')}</span>
-                <span className="display block text-lg">{practice.feel}</span>
-                {practice.sentence !== '' && <span className="block break-words">{practice.sentence}</span>}
-            </p>
-            <details className="mt-2">
-                <summary className="min-h-11 cursor-pointer py-2 underline">{t('Why, and the whole set-up card')}</summary>
-                {fault.seen !== null && <p>{fault.seen}</p>}
-                {fault.stop !== null && <p>{fault.stop}</p>}
-                <ul className="mt-1 grid grid-cols-1 gap-x-6 sm:grid-cols-2">
-                    {practice.card.map((line) => (
-                        <li key={line} className="border-b border-line py-1">
-                            {line}
-                        </li>
-                    ))}
-                </ul>
-            </details>
-        </section>
     );
 }

@@ -32,13 +32,22 @@ export function Today({ path, practice, onRun }: Props) {
               : t('Next: {{day}}, {{minutes}} minutes', { day: weekday(visit.day), minutes: visit.minutes });
     return (
         <section aria-label={t('Today')}>
-            <h2 className="mb-2 text-2xl">{title}</h2>
+            <h2 className="mb-2 text-xl">{title}</h2>
             <ul className="space-y-2">
                 {items.map(({ drill, minutes, mode }) => {
                     const counted = begun(path, drill.id);
                     const result = resultIn(visit, drill);
                     return (
-                        <li key={drill.id} className="grid grid-cols-[1fr_auto] items-center gap-3 border border-line bg-press p-2 pl-3">
+                        <li key={drill.id} className="grid grid-cols-[auto_1fr_auto] items-center gap-3 border border-line bg-press p-2">
+                            {drill.figure === null ? (
+                                <span />
+                            ) : (
+                                <img
+                                    src={`data:image/svg+xml;utf8,${encodeURIComponent(drill.figure)}`}
+                                    alt=""
+                                    className="h-16 w-14 object-contain"
+                                />
+                            )}
                             <span className="min-w-0">
                                 <strong className="block">{drill.name}</strong>
                                 <span className="text-sm">
@@ -48,6 +57,7 @@ export function Today({ path, practice, onRun }: Props) {
                                     {minutes !== null && ', '}
                                     {drill.goal.text}
                                 </span>
+                                {drill.added != null && <span className="block text-sm">{drill.added}</span>}
                                 {result !== undefined && (
                                     <span className="block text-sm font-semibold">
                                         {t('done')}: {result.text}

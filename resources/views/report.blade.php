@@ -56,6 +56,7 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 <h2>{{ $say('Feel') }}</h2>
 <p class="big" style="font-size: 11pt">{{ $given['feel'] }}</p>
 <p class="soft">{{ $say('What must move') }}: {{ $given['measure'] }}.</p>
+<p>@foreach (array_slice($asked, 0, 2) as $view)<img src="{{ $view }}" style="max-width: 40mm; max-height: 14mm" alt="">@endforeach</p>
 </td>
 </tr></table>
 

@@ -107,15 +107,7 @@ final class Pattern
 
     public function good(): Tally
     {
-        if (isset($this->tallies['good'])) {
-            return $this->tallies['good'];
-        }
-        $struck = $this->struck();
-
-        return $this->tallies['good'] = new Tally(
-            \count(array_filter($struck, static fn(Strike $strike): bool => $strike->isGood())),
-            \count($struck),
-        );
+        return $this->tallies['good'] ??= Tally::ofGood($this->struck());
     }
 
     /** Balls that did what was asked: a good strike, and where it was looked at, near the carry and on the line asked for. */

@@ -12,6 +12,12 @@ final readonly class Tally
         public int $of,
     ) {}
 
+    /** @param list<Strike> $strikes those that were named */
+    public static function ofGood(array $strikes): self
+    {
+        return new self(\count(array_filter($strikes, static fn(Strike $strike): bool => $strike->isGood())), \count($strikes));
+    }
+
     public function share(): float
     {
         return $this->of === 0 ? 0.0 : $this->count / $this->of;

@@ -51,11 +51,18 @@ final readonly class WeeklyPlan
      * @param  array<int, int>  $minutes  ISO weekday => minutes
      * @param  Task  $task  the shot that was worked on: the game at the end fits it
      * @param  Mode  $phase  blocked first; random once the pass mark was met twice
+     * @param  bool  $game  visits end on one
      *
      * @throws InvalidInput for days or minutes that cannot be, or when no drill can be done with these means
      */
-    public static function of(array $drills, array $minutes, PracticeResources $resources, Task $task, Mode $phase = Mode::Blocked): self
-    {
+    public static function of(
+        array $drills,
+        array $minutes,
+        PracticeResources $resources,
+        Task $task,
+        Mode $phase = Mode::Blocked,
+        bool $game = true,
+    ): self {
         self::check($minutes);
         $notes = [];
         $fit = [];
@@ -67,8 +74,8 @@ final readonly class WeeklyPlan
                 $notes[] = "{$drill->name} is left out: {$against}.";
             }
         }
-        $transfer = self::game($task);
-        if ($resources->against($transfer) !== null) {
+        $transfer = $game ? self::game($task) : null;
+        if ($transfer !== null && $resources->against($transfer) !== null) {
             $notes[] = "No transfer game: {$transfer->name} {$resources->against($transfer)}.";
             $transfer = null;
         }
@@ -84,13 +91,13 @@ final readonly class WeeklyPlan
         $visits = [];
         $turn = 0;
         foreach ($minutes as $day => $length) {
-            $game =
+            $ends =
                 $transfer !== null && ($day === $last || $length >= self::ROOM_FOR_TRANSFER)
                     ? min(self::TRANSFER_MINUTES, intdiv($length, 2))
                     : 0;
-            $visits[$day] = self::visit($fit, $length - $game, $turn, $phase);
-            if ($transfer !== null && $game > 0) {
-                $visits[$day][] = new PlannedItem($transfer, $fit === [] ? $length : $game, Mode::Transfer);
+            $visits[$day] = self::visit($fit, $length - $ends, $turn, $phase);
+            if ($transfer !== null && $ends > 0) {
+                $visits[$day][] = new PlannedItem($transfer, $fit === [] ? $length : $ends, Mode::Transfer);
             }
             $turn++;
         }
@@ -113,10 +120,16 @@ final readonly class WeeklyPlan
      *
      * @throws InvalidInput as of()
      */
-    public static function weeks(int $weeks, array $drills, array $minutes, PracticeResources $resources, Task $task): array
-    {
+    public static function weeks(
+        int $weeks,
+        array $drills,
+        array $minutes,
+        PracticeResources $resources,
+        Task $task,
+        bool $game = true,
+    ): array {
         return array_map(
-            static fn(int $week): self => self::of($drills, $minutes, $resources, $task, $week === 1 ? Mode::Blocked : Mode::Random),
+            static fn(int $week): self => self::of($drills, $minutes, $resources, $task, $week === 1 ? Mode::Blocked : Mode::Random, $game),
             range(1, max(1, $weeks)),
         );
     }

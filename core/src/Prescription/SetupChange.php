@@ -21,6 +21,8 @@ use LowPoint\Core\Wording\Words;
  *     observable: value-of<Observable>|null,
  *     from: float|null,
  *     to: float|null,
+ *     // Where it is to lie; what was handed out long ago names no range.
+ *     range?: array{float, float}|null,
  *     text: ToldShape,
  * }
  */
@@ -105,6 +107,17 @@ final readonly class SetupChange
         return new self($what, $from, $to, "{$what->field()->label} {$words->value($what, $to)}{$now}");
     }
 
+    /**
+     * What is to change, as a title: without its figures, and nothing of what was not looked at.
+     *
+     * @param  string  $text  of a change, in any language
+     * @param  bool  $figure  it is one of a figure
+     */
+    public static function title(string $text, bool $figure): string
+    {
+        return rtrim($figure ? (string) preg_replace('/(?::|, (?:now|jetzt)) .*$/su', '', $text) : $text, '.');
+    }
+
     /** The text in a lesson that is over: what was then is not now. */
     public static function past(string $text): string
     {
@@ -120,7 +133,13 @@ final readonly class SetupChange
     /** @return SetupChangeShape */
     public function toArray(): array
     {
-        return ['observable' => $this->what?->value, 'from' => $this->from, 'to' => $this->to, 'text' => $this->text];
+        return [
+            'observable' => $this->what?->value,
+            'from' => $this->from,
+            'to' => $this->to,
+            'range' => $this->range?->toArray(),
+            'text' => $this->text,
+        ];
     }
 
     /** Where the figure is to be: the card's range; as far as another figure where the two belong together. */

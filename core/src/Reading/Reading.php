@@ -10,10 +10,16 @@ use LowPoint\Core\Evidence\LowPointSource;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\Pattern;
 use LowPoint\Core\Evidence\SeenBall;
+use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\Proposal;
+use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Showing\GroundAsked;
+use LowPoint\Core\Showing\NowAndAsked;
+use LowPoint\Core\Showing\View;
 use LowPoint\Core\Strike\Recalibration;
+use LowPoint\Core\Wording\Words;
 
 /**
  * What the engine says about one set of balls. toArray() is the form bound for the command line, the API and the file.
@@ -24,6 +30,7 @@ use LowPoint\Core\Strike\Recalibration;
  * @phpstan-import-type WarningShape from Warning
  * @phpstan-import-type SchoolChoiceShape from SchoolChoice
  * @phpstan-import-type ProposalShape from Proposal
+ * @phpstan-import-type ViewShape from View
  * @phpstan-import-type PredictionShape from Prediction
  * @phpstan-import-type ModelShape from ModelFigures
  * @phpstan-import-type NamedLearnedShape from Learned
@@ -66,6 +73,8 @@ use LowPoint\Core\Strike\Recalibration;
  *     // What no figure of the card says.
  *     card_notes: list<ToldShape>,
  *     prescription: ProposalShape,
+ *     // What it asks beside what is there now, as pictures. Answers kept long ago have none.
+ *     asked?: list<ViewShape>,
  *     prediction: PredictionShape|null,
  *     model: ModelShape|null,
  *     // False where more than half of the misses touch down where good ones do: touch alone does not explain them. Null = not known.
@@ -127,6 +136,7 @@ final readonly class Reading
         public ?DistanceQuestion $distance = null,
         public ?Recalibration $recalibrated = null,
         public ?Learned $learned = null,
+        private Words $words = new Words,
     ) {}
 
     /** How many of the causes are likely enough to be told first. */
@@ -151,6 +161,42 @@ final readonly class Reading
         $inside = array_filter($misses, static fn(SeenBall $ball): bool => $window->contains($ball->touchMm ?? 0.0));
 
         return \count($inside) <= self::MOST_INSIDE * \count($misses);
+    }
+
+    /** Where the club meets the ground now and where it is to; null where that is not known, or no other place. */
+    public function ground(): ?GroundAsked
+    {
+        $groups = $this->pattern->touchGroups();
+        $now = array_map(static fn(Spread $one): ?float => $one->mean, $groups ?? [$this->pattern->touch]);
+        $entry = $this->context->case->task->inSand() ? $this->school->school->entryMm() : null;
+        $window = $this->model?->touchWindow?->toArray();
+        $asked = $this->prediction->touchMm ?? null;
+        $range = $entry ?? $window;
+
+        $inIt = $range !== null && array_filter($now, static fn(?float $mm): bool => $mm !== null && ($mm < $range[0] || $mm > $range[1])) === [];
+
+        return $this->model === null || $range === null || ($asked === null && $inIt)
+            ? null
+            : GroundAsked::of(
+                array_values(array_filter($now, static fn(?float $mm): bool => $mm !== null)),
+                $asked ?? ($range[0] + $range[1]) / 2,
+                $window,
+                $this->pattern->radiusMm,
+                $this->model->swing->depth->mean,
+                $this->context->case->task->inSand(),
+            );
+    }
+
+    /** @return list<View> what the proposed cure asks beside what is there now */
+    private function asked(): array
+    {
+        return $this->workOnFirst === null
+            ? []
+            : NowAndAsked::of(
+                array_map(static fn(SetupChange $one): array => $one->toArray(), $this->prescription->setup),
+                $this->ground(),
+                $this->words,
+            );
     }
 
     /** @return list<array{observable: value-of<Observable>, value: float|string, days_ago: int}> */
@@ -211,6 +257,7 @@ final readonly class Reading
             'card' => array_map(static fn($range): array => [$range->from, $range->to], $this->card->figures),
             'card_notes' => $this->card->notes,
             'prescription' => $this->prescription->toArray(),
+            'asked' => array_map(static fn(View $one): array => $one->toArray(), $this->asked()),
             'prediction' => $this->prediction?->toArray(),
             'model' => $this->model?->toArray(),
             'touch_tells' => $this->touchTells(),

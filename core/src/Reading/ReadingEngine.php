@@ -167,6 +167,7 @@ final readonly class ReadingEngine
             DistanceQuestion::of($case, $this->words),
             $this->recalibrated,
             $this->learned,
+            $this->words,
         );
     }
 

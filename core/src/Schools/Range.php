@@ -26,4 +26,10 @@ final readonly class Range
     {
         return new self($this->from + $by, $this->to + $by);
     }
+
+    /** @return array{float, float} */
+    public function toArray(): array
+    {
+        return [$this->from, $this->to];
+    }
 }

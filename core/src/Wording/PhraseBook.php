@@ -82,6 +82,11 @@ final class PhraseBook
         if ($exact !== null) {
             return $exact;
         }
+        // A title is a sentence without its end.
+        $sentence = $this->phrases["{$english}."] ?? null;
+        if ($sentence !== null) {
+            return rtrim($sentence, '.');
+        }
         foreach ([self::FIGURE, self::FIGURE.'|'.self::IN_WORDS] as $figure) {
             $figures = [];
             $phrase = (string) preg_replace_callback(

@@ -69,7 +69,7 @@ final class SpeedAndDistance
                 new Cure(
                     Effort::SwingFeel,
                     [],
-                    'Take the hit out first, then lengthen the backswing until the ball reaches.',
+                    'Take the hit out first, then lengthen the backswing until the ball gets there.',
                     [
                         'outside' => 'Let the club fall like a child’s swing.',
                         'inside' => 'Feel the arms drop, the hands asleep.',
