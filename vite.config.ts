@@ -4,8 +4,10 @@ import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
 import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
+import { version } from './package.json';
 
 export default defineConfig({
+    define: { __VERSION__: JSON.stringify(version) },
     plugins: [
         laravel({ input: ['resources/main.tsx', 'resources/css/app.css'], refresh: false }),
         react(),

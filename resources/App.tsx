@@ -20,6 +20,7 @@ const ShotsPage = lazy(() => import('./shots/ShotsPage').then((module) => ({ def
 const AcademyPage = lazy(() => import('./academy/AcademyPage').then((module) => ({ default: module.AcademyPage })));
 const DoorPage = lazy(() => import('./sign-in/DoorPage').then((module) => ({ default: module.DoorPage })));
 const YouPage = lazy(() => import('./you/YouPage').then((module) => ({ default: module.YouPage })));
+const HelpPage = lazy(() => import('./help/HelpPage').then((module) => ({ default: module.HelpPage })));
 const LibraryPage = lazy(() => import('./library/LibraryPage').then((module) => ({ default: module.LibraryPage })));
 
 /** A student's private page and the door of a new coach ask for no account; everything else is the coach's. */
@@ -85,6 +86,7 @@ function OfCoach() {
             <Route path="/academy" element={<AcademyPage />} />
             <Route path="/lessons/:id" element={<BenchOfLesson />} />
             <Route path="/lessons/:id/measure" element={<MeasurePage />} />
+            <Route path="/help" element={<HelpPage />} />
             <Route path="/library" element={<LibraryPage />} />
             <Route
                 path="*"

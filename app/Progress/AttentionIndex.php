@@ -62,7 +62,7 @@ final class AttentionIndex
             ->whereNull('deleted_at')
             ->whereIn('student_id', $ids)
             ->groupBy('student_id')
-            ->get(['student_id', DB::raw('count(*) as n'), DB::raw('max(began_at) as last')])
+            ->get(['student_id', DB::raw('count(*) as n'), DB::raw('max(began_at) as last'), DB::raw('max(case when closed_at is null then id end) as open')])
             ->keyBy('student_id');
         $plans = DB::table('plans')
             ->leftJoin(
@@ -114,13 +114,14 @@ final class AttentionIndex
                 isset($links[$student->id]),
                 isset($hurt[$student->id]) ? (int) Carbon::parse($hurt[$student->id])->startOfDay()->diffInDays($today) : null,
             );
-            $group = $student->inactive_since === null ? AttentionGroup::of($reasons) : AttentionGroup::Inactive;
+            $group = $student->inactive_since === null ? AttentionGroup::of($reasons, $last !== null, ($lessons[$student->id]->open ?? null) !== null)
+                : AttentionGroup::Inactive;
             $rows[] = [
                 'student_id' => $student->id,
                 'coach_id' => $coach->id,
                 'day' => $today->toDateString(),
                 'name' => $student->name,
-                'urgency' => -Attention::urgency($reasons),
+                'urgency' => -Attention::urgency($reasons, $group),
                 'standing_group' => $group->value,
                 'shot' => $standing['task']['shot'] ?? null,
                 'cause' => $standing['name'] ?? null,
@@ -141,6 +142,7 @@ final class AttentionIndex
                         'recheck' => $standing['recheck'] ?? null,
                         'group' => $group->value,
                         'retest' => $standing !== null && $group->wantsRetest(),
+                        'open' => $lessons[$student->id]->open ?? null,
                         'rates' => array_reverse($standing['rates'] ?? []),
                         'reasons' => array_map(static fn(AttentionReason $one): string => $one->text, $reasons),
                     ],

@@ -30,6 +30,8 @@ use LowPoint\Core\Progress\AttentionGroup;
  *     verdict: ToldShape|null,
  *     // A day.
  *     recheck: string|null,
+ *     // A lesson that is not closed yet.
+ *     open?: string|null,
  *     group: value-of<AttentionGroup>,
  *     // What the student comes for is a retest of what is under work.
  *     retest: bool,

@@ -4433,7 +4433,7 @@ export interface components {
             next_page: number | null;
             groups: {
                 /** @enum {string} */
-                group: "hurts" | "slipping" | "retest" | "practice" | "well" | "inactive";
+                group: "hurts" | "open" | "slipping" | "retest" | "practice" | "new" | "well" | "inactive";
                 label: components["schemas"]["Told"];
                 students: number;
             }[];
@@ -4461,8 +4461,10 @@ export interface components {
             verdict: components["schemas"]["Told"] | null;
             /** @description A day. */
             recheck: string | null;
+            /** @description A lesson that is not closed yet. */
+            open?: string | null;
             /** @enum {string} */
-            group: "hurts" | "slipping" | "retest" | "practice" | "well" | "inactive";
+            group: "hurts" | "open" | "slipping" | "retest" | "practice" | "new" | "well" | "inactive";
             /** @description What the student comes for is a retest of what is under work. */
             retest: boolean;
             /** @description Good strikes and of how many at the end of the last lessons, the oldest first. */

@@ -1,15 +1,11 @@
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link } from 'react-router-dom';
-import { ApiError, api } from '../api/client';
-import { forgetAnswers } from '../ask/kept';
-import { useCoach } from '../ask/queries';
-import { useOutboxOfApp } from '../outbox/context';
-import { useOutbox } from '../outbox/outbox';
+import { Link, NavLink, useNavigate } from 'react-router-dom';
 import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';
 import { SkipLink } from '../ui/SkipLink';
 import { useArrival } from '../ui/useArrival';
+import { useKeys } from '../ui/useKeys';
 
 interface Props {
     title: string;
@@ -20,81 +16,70 @@ interface Props {
     shots?: string;
 }
 
-/** The frame of every screen but the bench: our mark leads home. */
+/** The frame of every screen but the bench: our mark leads home, and the places stand at the thumb on a phone. */
 export function Page({ title, children, action, back = '/', shots = '/shots' }: Props) {
     const { t } = useTranslation();
-    const { data: coach } = useCoach();
-    const waiting = useOutbox(useOutboxOfApp()).entries.length;
     const heading = useArrival(title);
-    const [leaving, setLeaving] = useState<string | null>(null);
-    const signOut = async () => {
-        try {
-            await api.POST('/api/sign-out');
-        } catch (error) {
-            if (!(error instanceof ApiError && error.status === 401)) {
-                setLeaving(
-                    t('Not signed out: the server did not answer. Try again when there is a connection; until then lock this device.'),
-                );
-                return;
-            }
-        }
-        await forgetAnswers();
-        // A fresh page: nothing of this coach stays in memory.
-        window.location.assign('/');
-    };
+    const navigate = useNavigate();
+    useKeys({ '?': () => void navigate('/help') });
+    const places = [
+        { to: '/', label: t('Students') },
+        { to: shots, label: t('Shots') },
+        { to: '/library', label: t('Library') },
+        { to: '/you', label: t('You') },
+    ];
     return (
         <>
             <SkipLink to="content" />
-            <header className="flex min-h-[66px] flex-wrap items-center gap-4 border-b-2 border-ink px-6 py-2">
+            <header className="flex min-h-[66px] flex-wrap items-center gap-x-4 border-b-2 border-ink px-6 py-2 max-sm:min-h-14 max-sm:px-4 max-sm:py-1">
                 <Link to={back} aria-label={back === '/' ? t('Students') : t('Back')} className="flex min-h-12 items-center">
                     <Mark className="h-8 w-11" />
                 </Link>
-                <h1 ref={heading} tabIndex={-1} className="min-w-0 text-2xl break-words outline-none">
+                <h1 ref={heading} tabIndex={-1} className="min-w-0 text-2xl break-words outline-none max-sm:flex-1 max-sm:text-xl">
                     {title}
                 </h1>
-                <span className="ml-auto flex flex-wrap items-center gap-3 max-sm:ml-0">
-                    <Link to={shots} className="flex min-h-12 items-center px-2 underline underline-offset-4">
-                        {t('Shots')}
-                    </Link>
-                    <Link to="/library" className="flex min-h-12 items-center px-2 underline underline-offset-4">
-                        {t('Library')}
-                    </Link>
+                <span className="ml-auto flex flex-wrap items-center gap-3">
+                    <nav aria-label={t('Places')} className="flex flex-wrap items-center gap-x-3 max-sm:hidden print:hidden">
+                        {places.map((place) => (
+                            <NavLink
+                                key={place.to}
+                                to={place.to}
+                                end
+                                className="flex min-h-12 items-center px-2 underline-offset-4 aria-[current=page]:font-semibold [&:not([aria-current=page])]:underline"
+                            >
+                                {place.label}
+                            </NavLink>
+                        ))}
+                        <Link to="/help" className="flex min-h-12 items-center px-2 underline underline-offset-4">
+                            {t('Help')}
+                        </Link>
+                    </nav>
                     {action}
-                    <Link to="/you" className="flex min-h-12 items-center underline underline-offset-4">
-                        {coach?.name}
-                    </Link>
-                    <Button
-                        onClick={() => {
-                            if (waiting === 0) void signOut();
-                            else
-                                setLeaving(
-                                    t(
-                                        '{{count}} entries wait on this device to be sent. They stay here, unseen by others, and go out when you sign in again.',
-                                        { count: waiting },
-                                    ),
-                                );
-                        }}
-                    >
-                        {t('Sign out')}
-                    </Button>
                 </span>
             </header>
-            {leaving !== null && (
-                <p role="alert" className="flex flex-wrap items-center gap-3 border-b border-ink bg-ochre-wash px-6 py-2">
-                    {leaving} <Button onClick={() => void signOut()}>{t('Sign out')}</Button>{' '}
-                    <Button
-                        onClick={() => {
-                            setLeaving(null);
-                        }}
-                    >
-                        {t('Stay')}
-                    </Button>
-                </p>
-            )}
             {/* In the middle of the window, not of what a scroll bar leaves of it: one that appears pushes nothing aside. */}
-            <main id="content" tabIndex={-1} className="ml-[max(0px,calc((100vw-72rem)/2))] max-w-6xl p-6 outline-none">
+            <main
+                id="content"
+                tabIndex={-1}
+                className="ml-[max(0px,calc((100vw-72rem)/2))] max-w-6xl p-6 outline-none max-sm:px-4 max-sm:pt-3 max-sm:pb-24"
+            >
                 {children}
             </main>
+            <nav
+                aria-label={t('Places')}
+                className="fixed inset-x-0 bottom-0 z-10 grid grid-cols-4 border-t-2 border-ink bg-paper sm:hidden print:hidden"
+            >
+                {places.map((place) => (
+                    <NavLink
+                        key={place.to}
+                        to={place.to}
+                        end
+                        className="flex min-h-14 items-center justify-center text-center leading-tight font-semibold aria-[current=page]:bg-ink aria-[current=page]:text-paper"
+                    >
+                        {place.label}
+                    </NavLink>
+                ))}
+            </nav>
         </>
     );
 }
@@ -110,11 +95,24 @@ export function Trouble({ error, onRetry }: { error: Error; onRetry: () => void 
     );
 }
 
+/** Grey lines alone say nothing any more after so long (handbook 19.5). */
+const WORDS_AFTER_MS = 2500;
+
 /** Grey lines where the content will stand. */
 export function Skeleton({ lines = 5 }: { lines?: number }) {
     const { t } = useTranslation();
+    const [late, setLate] = useState(false);
+    useEffect(() => {
+        const timer = setTimeout(() => {
+            setLate(true);
+        }, WORDS_AFTER_MS);
+        return () => {
+            clearTimeout(timer);
+        };
+    }, []);
     return (
         <div aria-busy="true" aria-label={t('Loading')} className="space-y-3">
+            {late && <p role="status">{t('The line is slow: still waiting for the server.')}</p>}
             {Array.from({ length: lines }, (_, i) => (
                 <div key={i} className="h-10 bg-soil" />
             ))}

@@ -75,9 +75,7 @@ export function SignIn({ notice }: { notice?: string }) {
                         {busy ? t('Signing in…') : t('Sign in')}
                     </Button>
                     <p className="text-soft">
-                        {t(
-                            'Forgotten? The lead of your academy makes you a link; or on the machine that runs Low Point: php artisan account:password',
-                        )}
+                        {t('Forgotten? The lead of your academy makes you a link. A lead asks whoever looks after the installation.')}
                     </p>
                 </form>
             )}

@@ -6,11 +6,9 @@ import type { Today, TodayStudent } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Page, Skeleton, Trouble } from '../frame/Page';
 import { weekday } from '../ui/reader';
-import { AccountData } from './AccountData';
 import { Filters, Order, type Asked } from './Filters';
 import { FirstSteps } from './FirstSteps';
 import { Samples } from './Samples';
-import { Sessions } from '../you/Sessions';
 import { SetAside } from './SetAside';
 import { StudentForm } from './StudentForm';
 import { StudentRow } from './StudentRow';
@@ -21,6 +19,8 @@ export function StudentList() {
     const [asked, setAsked] = useState<Asked>({ q: '', group: '', shot: '', order: 'urgency' });
     const today = useToday(useDeferredValue({ ...asked, q: asked.q.trim() }));
     const [adding, setAdding] = useState(false);
+    /** On a phone groups and order stand behind a press: the first student is in sight. */
+    const [choosing, setChoosing] = useState(false);
     const first = today.data?.pages[0];
     const students = today.data?.pages.flatMap((page) => page.students) ?? [];
     const add = () => {
@@ -42,22 +42,38 @@ export function StudentList() {
             {first?.all === 0 && <FirstSteps onAdd={add} />}
             {first !== undefined && first.all > 0 && (
                 <>
-                    <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
-                        <label className="flex items-center gap-3 font-semibold">
-                            {t('Find')}
+                    <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2 max-sm:flex-nowrap max-sm:gap-x-2">
+                        <label className="flex items-center gap-3 font-semibold max-sm:min-w-0 max-sm:flex-1">
+                            <span className="max-sm:sr-only">{t('Find')}</span>
                             <input
                                 type="search"
                                 placeholder={t('a name or a cause')}
-                                className="min-h-12 w-72 max-w-full border-[1.5px] border-ink bg-press px-3 font-normal placeholder:text-soft"
+                                className="min-h-12 w-72 max-w-full border max-sm:w-full-[1.5px] border-ink bg-press px-3 font-normal placeholder:text-soft"
                                 value={asked.q}
                                 onChange={(event) => {
                                     setAsked({ ...asked, q: event.target.value });
                                 }}
                             />
                         </label>
-                        <Order asked={asked} onAsk={setAsked} />
+                        <Button
+                            className="sm:hidden"
+                            aria-expanded={choosing}
+                            onClick={() => {
+                                setChoosing(!choosing);
+                            }}
+                        >
+                            {t('Choose')}
+                        </Button>
+                        <div className="max-sm:hidden">
+                            <Order asked={asked} onAsk={setAsked} />
+                        </div>
                     </div>
-                    <Filters today={first} asked={asked} onAsk={setAsked} />
+                    <div className={choosing ? '' : 'max-sm:hidden'}>
+                        <div className="mb-2 sm:hidden">
+                            <Order asked={asked} onAsk={setAsked} />
+                        </div>
+                        <Filters today={first} asked={asked} onAsk={setAsked} />
+                    </div>
                     {first.total === 0 && <p>{t('Nobody fits that.')}</p>}
                     <Rows
                         lines={asked.order === 'urgency' ? underHeadings(students, first.groups) : students}
@@ -76,13 +92,6 @@ export function StudentList() {
                             </ul>
                         </section>
                     )}
-                </>
-            )}
-            {/* What comes before the list would be pushed down by it. */}
-            {!today.isPending && (
-                <>
-                    <AccountData />
-                    <Sessions />
                 </>
             )}
             {adding && (

@@ -7,6 +7,7 @@ import { RateLine } from './RateLine';
 /** Who, why with its figures, how it went of late, and one button that says what it does. */
 export function StudentRow({ student }: { student: TodayStudent }) {
     const { t } = useTranslation();
+    const open = student.open ?? null;
     return (
         <div className="flex flex-wrap items-center gap-x-4 border-b border-line">
             <Link
@@ -48,15 +49,17 @@ export function StudentRow({ student }: { student: TodayStudent }) {
             </Link>
             {student.shared !== 'read' && (
                 <Link
-                    to={`/students/${student.id}/begin`}
+                    to={open === null ? `/students/${student.id}/begin` : `/lessons/${open}`}
                     aria-label={
-                        student.retest
-                            ? t('Retest {{name}}', { name: student.name })
-                            : t('Begin a lesson with {{name}}', { name: student.name })
+                        open !== null
+                            ? t('Go on with {{name}}', { name: student.name })
+                            : student.retest
+                              ? t('Retest {{name}}', { name: student.name })
+                              : t('Begin a lesson with {{name}}', { name: student.name })
                     }
                     className="flex min-h-12 w-24 items-center justify-center border-[1.5px] border-ink bg-press font-semibold"
                 >
-                    {student.retest ? t('Retest') : t('Begin')}
+                    {open !== null ? t('Go on') : student.retest ? t('Retest') : t('Begin')}
                 </Link>
             )}
         </div>

@@ -38,7 +38,7 @@ export function UnderWork({ student, work, progress, busy }: Props) {
                         : `${work.name.split(':')[0] ?? ''}: ${work.verdict_text}`}
                     {work?.before && (
                         <span className="ml-3 inline-block font-text text-lg font-normal">
-                            {t('{{count}} of {{of}} on {{day}}', { count: work.before.count, of: work.before.of, day: day(work.since) })}
+                            {t('{{count}} of {{of}} to {{day}}', { count: work.before.count, of: work.before.of, day: day(work.since) })}
                             {work.now &&
                                 last !== undefined &&
                                 `, ${t('{{count}} of {{of}} since, to {{day}}', { count: work.now.count, of: work.now.of, day: day(last) })}`}

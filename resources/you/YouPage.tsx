@@ -13,12 +13,15 @@ import { Choice } from '../ui/Choice';
 import { Page, Skeleton } from '../frame/Page';
 import { SingleKeys } from '../ui/SingleKeys';
 import { TextField } from '../ui/TextField';
+import { AccountData } from './AccountData';
 import { Bag } from './Bag';
 import { Email } from './Email';
 import { SecondFactor } from './SecondFactor';
 import { Equipment } from './Equipment';
 import { Place } from './Place';
+import { SignOut } from './SignOut';
 import { told } from '../api/told';
+import { VERSION } from './version';
 import { Ways } from './Ways';
 import { Problem } from '../ui/Problem';
 
@@ -27,7 +30,7 @@ export function YouPage() {
     const { t } = useTranslation();
     const { data: coach } = useCoach();
     return (
-        <Page title={t('You')}>
+        <Page title={t('You')} action={<SignOut />}>
             {coach === undefined ? (
                 <Skeleton />
             ) : (
@@ -49,7 +52,22 @@ export function YouPage() {
                     </div>
                 </div>
             )}
+            <AccountData />
+            <About />
         </Page>
+    );
+}
+
+/** Which version this is, and where help stands. */
+function About() {
+    const { t } = useTranslation();
+    return (
+        <p className="mt-10 border-t-[1.5px] border-ink pt-4">
+            {t('Low Point, version {{version}}.', { version: VERSION })}{' '}
+            <Link to="/help" className="font-semibold underline underline-offset-4">
+                {t('Help')}
+            </Link>
+        </p>
     );
 }
 

@@ -142,6 +142,7 @@ final class AcademyTest extends BrowserTestCase
 
     private function leave(): void
     {
+        $this->visit('/you');
         $this->press('Sign out');
         $this->element('input[type=password]');
     }

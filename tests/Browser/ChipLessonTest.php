@@ -90,7 +90,7 @@ final class ChipLessonTest extends BrowserTestCase
         $this->see('Open this lesson');
         $this->see('5 of 6 clean');
         $lesson = $this->browser->executeScript('return document.querySelector("a[href^=\'/lessons/\']").getAttribute("href")');
-        $this->visit('/');
+        $this->visit('/you');
         $this->press('Sign out');
         $this->see('Password');
         $this->signIn();

@@ -19,6 +19,11 @@ enum Attention: string
     /** Visits, and words about them, older than this are no longer held against anybody, days. Origin: chosen by us. */
     public const VISIT_DAYS = 14;
 
+    /** A lesson that is not closed comes after whom it hurts and before all else, whoever is new after all that wants something. */
+    private const OPEN = 180;
+
+    private const NEW = 8;
+
     /**
      * @param  Verdict|null  $verdict  on the cause under work; null = nothing handed out
      * @param  Tally|null  $last  good ones of those hit last
@@ -88,7 +93,17 @@ enum Attention: string
      *
      * @param  list<AttentionReason>  $reasons
      */
-    public static function urgency(array $reasons): int
+    public static function urgency(array $reasons, ?AttentionGroup $group = null): int
+    {
+        return match ($group) {
+            AttentionGroup::Open => self::OPEN,
+            AttentionGroup::New => self::NEW,
+            default => self::sum($reasons),
+        };
+    }
+
+    /** @param list<AttentionReason> $reasons */
+    private static function sum(array $reasons): int
     {
         return array_sum(array_map(static fn(AttentionReason $one): int => $one->kind->weight(), $reasons));
     }

@@ -8,16 +8,30 @@ namespace LowPoint\Core\Progress;
 enum AttentionGroup: string
 {
     case Hurts = 'hurts';
+    case Open = 'open';
     case Slipping = 'slipping';
     case Retest = 'retest';
     case Practice = 'practice';
+    case New = 'new';
     case Well = 'well';
     case Inactive = 'inactive';
 
-    /** @param list<AttentionReason> $reasons most urgent first */
-    public static function of(array $reasons): self
+    /**
+     * @param  list<AttentionReason>  $reasons  most urgent first
+     * @param  bool  $taught  there was a lesson
+     * @param  bool  $open  one is not closed yet
+     */
+    public static function of(array $reasons, bool $taught = true, bool $open = false): self
     {
-        return $reasons === [] ? self::Well : $reasons[0]->kind->group();
+        $group = $reasons === [] ? self::Well : $reasons[0]->kind->group();
+
+        return match (true) {
+            $group === self::Hurts => $group,
+            $open => self::Open,
+            // Who was never taught is not well, he is new.
+            $group === self::Well && ! $taught => self::New,
+            default => $group,
+        };
     }
 
     public function label(): string
@@ -27,7 +41,9 @@ enum AttentionGroup: string
             self::Slipping => 'Slipping',
             self::Retest => 'Retest due',
             self::Practice => 'Practice lacking',
-            self::Well => 'All well',
+            self::Open => 'Lesson open',
+            self::New => 'New',
+            self::Well => 'Nothing due',
             self::Inactive => 'Not coming at present',
         };
     }

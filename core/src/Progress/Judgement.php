@@ -101,15 +101,13 @@ final readonly class Judgement
         $balls = array_sum(array_map(static fn(SetSummary $set): int => $set->rate->tally->of, $later));
         if ($later === [] || $balls < self::ENOUGH_BALLS || $baseline === null || $baseline->tally->of === 0) {
             $missing = max(0, self::ENOUGH_BALLS - $balls);
-            $wanting = max(0, self::BASELINE_BALLS - ($baseline->tally->of ?? 0));
 
             return new self(
                 Verdict::TooEarly,
                 null,
                 $missing === 0 ? self::ENOUGH_BALLS : $missing,
                 $later === []
-                    ? 'One lesson only: a retest on another day tells.'.
-                        ($wanting === 0 ? '' : " {$wanting} more balls before anything is changed would settle it sooner.")
+                    ? 'One lesson only: a retest on another day tells.'
                     : "{$balls} balls on later days; {$missing} more before anything can be said.",
                 $left,
                 $baseline,

@@ -28,6 +28,9 @@ final readonly class BallsInWords
     {
         $pattern = $this->context->pattern;
         $tally = $this->tally($term);
+        if ($term === 'contact' && $tally?->count === 0) {
+            return "all {$this->words->count($tally->of)} touched the ground";
+        }
         if ($tally !== null) {
             return $this->words->tally($tally).' '.match ($term) {
                 'contact' => 'did not touch the ground',

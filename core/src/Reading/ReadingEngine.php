@@ -401,7 +401,7 @@ final readonly class ReadingEngine
     ): string {
         $first = $choice->cause;
         $good = $context->pattern->asAsked();
-        $look = $next?->observable->field()->label;
+        $look = $next === null ? null : Words::lookAt($next->observable);
 
         return match (true) {
             $nothingSeen => 'Nothing seen yet. Begin with the look that is asked for; it costs least and tells most.',
@@ -425,7 +425,7 @@ final readonly class ReadingEngine
     private static function perhaps(WorkOnFirst $choice, ?NextObservation $next): ?string
     {
         return self::asGood($choice, $next) ?? ($next !== null && $choice->unseen?->cause->isKnownBy($next->observable) === true
-            ? "Perhaps {$choice->unseen->cause->shortName()}: look at {$next->observable->field()->label} first."
+            ? 'Perhaps '.lcfirst($choice->unseen->cause->shortName()).': look at '.Words::lookAt($next->observable).' first.'
             : null);
     }
 
@@ -436,8 +436,11 @@ final readonly class ReadingEngine
 
         return $likely === null || $choice->alike === null || $next === null
             ? null
-            : "{$likely->cause->shortName()} or {$choice->alike->cause->shortName()}: ".
-                "look at {$next->observable->field()->label} first.";
+            : "{$likely->cause->shortName()} or ".
+                lcfirst($choice->alike->cause->shortName()).
+                ': look at '.
+                Words::lookAt($next->observable).
+                ' first.';
     }
 
     private static function noGain(WorkOnFirst $choice): ?string

@@ -46,7 +46,7 @@ final readonly class Warning
     public function beside(?array $setup, LessonCase $case, SetupCard $card, Words $words): self
     {
         $steps = array_map(
-            static fn(WarningStep $one): ?WarningStep => $setup === null ? $one->alone($case, $card, $words) : $one->beside($setup),
+            static fn(WarningStep $one): ?WarningStep => $setup === null ? $one->alone($case, $card, $words) : $one->beside($setup, $words),
             $this->steps,
         );
 

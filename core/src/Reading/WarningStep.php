@@ -51,21 +51,31 @@ final readonly class WarningStep
     }
 
     /**
-     * The step as it may stand beside what is worked on: its figure is on that card, and nothing there goes the other way.
+     * The step as it may stand beside what is worked on: with its figure, which is on that card, and nothing there goes the other way.
      *
      * @param  list<SetupChange>  $setup  of what is worked on
      */
-    public function beside(array $setup): ?self
+    public function beside(array $setup, Words $words): ?self
     {
         $ways = [];
+        $asked = null;
         foreach ($setup as $change) {
             if ($change->what === $this->what) {
                 $ways[] = $change->goesMore() ?? $this->more;
+                $asked = $change->to === null ? $asked : $change;
             }
         }
         $goesSo = $this->more === null ? $ways !== [] : \in_array($this->more, $ways, true);
 
-        return $goesSo === $this->advised ? $this : null;
+        if ($goesSo !== $this->advised) {
+            return null;
+        }
+        if (! $this->advised || $asked === null) {
+            return $this;
+        }
+        $figure = $words->setTo($this->what, $asked->range->from ?? $asked->to ?? 0.0, $asked->range->to ?? $asked->to ?? 0.0);
+
+        return new self($this->what, $this->more, rtrim($this->text, '.').": {$figure}.", true, $asked);
     }
 
     /** The step where nothing is worked on yet: with its figure. Null where the student's is as the school has it. */

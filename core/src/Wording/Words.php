@@ -337,6 +337,47 @@ final readonly class Words
         };
     }
 
+    /** What is to be looked at, in the middle of a sentence: "look at the chest first". */
+    public static function lookAt(Observable $what): string
+    {
+        return match ($what) {
+            Observable::BallPosition => 'the ball position',
+            Observable::SternumAhead => 'the chest',
+            Observable::StanceWidth => 'how far apart the feet are',
+            Observable::LeadWeight => 'the weight',
+            Observable::ShaftLean => 'the shaft',
+            Observable::FaceOpen => 'the face',
+            Observable::StanceOpen => 'the stance',
+            Observable::ShouldersOpen => 'the shoulders',
+            Observable::HandleHeight => 'how high the hands are',
+            Observable::BallDistance => 'how far from the ball he stands',
+            Observable::Balance => 'the balance',
+            Observable::GripDown => 'how far down the grip the hands are',
+            Observable::GripPressure => 'the grip pressure',
+            Observable::FeetDug => 'how deep the feet are dug in',
+            Observable::BackswingLength => 'the length of the backswing',
+            Observable::Rhythm => 'the rhythm',
+            Observable::SpeedChange => 'whether the speed is free',
+            Observable::ChestTurn => 'whether the chest keeps turning',
+            Observable::HeadDrift => 'the head',
+            Observable::HipSway => 'the hips',
+            Observable::ImpactWeight => 'the weight at the strike',
+            Observable::WristSet => 'when the wrists set',
+            Observable::Release => 'the release',
+            Observable::ImpactLean => 'the lean at the strike',
+            Observable::LeadWrist => 'the lead wrist at the strike',
+            Observable::Attack => 'how the club comes to the ball',
+            Observable::LowPoint => 'where the low point is',
+            Observable::AttackDeg => 'the attack angle',
+            Observable::Path => 'the path',
+            Observable::Takeaway => 'the takeaway',
+            Observable::FaceBackswing => 'the face in the backswing',
+            Observable::FaceThrough => 'the face after the ball',
+            Observable::MovesTowardBall => 'whether he moves toward the ball',
+            Observable::Finish => 'the finish',
+        };
+    }
+
     /** "a, b and c" */
     public static function list(string ...$parts): string
     {

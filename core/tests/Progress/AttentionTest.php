@@ -57,6 +57,28 @@ final class AttentionTest extends TestCase
         self::assertGreaterThan(Attention::urgency(\array_slice($reasons, 1)), Attention::urgency([$reasons[0]]));
     }
 
+    public function test_who_was_never_taught_is_new_and_an_open_lesson_comes_before_all_but_pain(): void
+    {
+        $hurts = Attention::for(null, null, null, null, false, 0);
+        $link = Attention::for(null, null, null, null, true);
+        self::assertSame(AttentionGroup::New, AttentionGroup::of([], taught: false));
+        self::assertSame(AttentionGroup::New, AttentionGroup::of($link, taught: false));
+        self::assertSame(AttentionGroup::Well, AttentionGroup::of($link));
+        self::assertSame(AttentionGroup::Open, AttentionGroup::of($link, open: true));
+        self::assertSame(AttentionGroup::Hurts, AttentionGroup::of($hurts, open: true));
+
+        // In the list a group stands together: as urgent as its place among the groups.
+        $slipping = Attention::for(Verdict::Slipping, null, 3, new Tally(0, 5), true);
+        $open = Attention::urgency($slipping, AttentionGroup::Open);
+        self::assertGreaterThan(Attention::urgency($slipping, AttentionGroup::Slipping), $open);
+        self::assertLessThan(Attention::urgency($hurts, AttentionGroup::Hurts), $open);
+        self::assertGreaterThan(Attention::urgency($link, AttentionGroup::Well), Attention::urgency([], AttentionGroup::New));
+        self::assertLessThan(
+            Attention::urgency(Attention::for(Verdict::NoChange, null, null, null, false), AttentionGroup::Practice),
+            Attention::urgency($link, AttentionGroup::New),
+        );
+    }
+
     public function test_slipping_is_told_without_a_figure_where_there_is_none(): void
     {
         self::assertSame('slipping', Attention::for(Verdict::Slipping, null, null, new Tally(1, 1), false)[0]->text);

@@ -86,7 +86,7 @@ final class TrueLooksTest extends TestCase
             $reading = ReadingEngine::standard()->read($population->student(false)->realisticLesson());
             if (preg_match('/^Perhaps (.+): look at/', $reading->advice, $perhaps) === 1) {
                 $cause = $reading->causes[0]->cause;
-                self::assertSame($cause->shortName(), $perhaps[1]);
+                self::assertSame(lcfirst($cause->shortName()), $perhaps[1]);
                 self::assertTrue($cause->isKnownBy($reading->nextObservation->observable ?? Observable::Finish), $reading->advice);
                 $told++;
             }

@@ -87,8 +87,9 @@ final class WorkOnFirstTest extends TestCase
     {
         $reading = Cases::read(['balls' => Cases::balls(5, ['strike' => 'heavy', 'touch_mm' => -55])]);
 
-        self::assertMatchesRegularExpression('/^[A-Z][\w ]+ or [A-Z][\w ]+: look at \w+ first\.$/', $reading->advice);
-        self::assertStringContainsString((string) $reading->nextObservation?->observable->field()->label, $reading->advice);
+        self::assertMatchesRegularExpression('/^[A-Z][\w ]+ or [a-z][\w ]+: look at [a-z ]+ first\.$/', $reading->advice);
+        self::assertNotNull($reading->nextObservation);
+        self::assertStringContainsString(Words::lookAt($reading->nextObservation->observable), $reading->advice);
     }
 
     public function test_a_gain_is_told_by_the_counts_of_the_prediction(): void
