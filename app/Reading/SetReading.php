@@ -12,6 +12,8 @@ use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Reading\SetFigures;
+use LowPoint\Core\Statements\LooksTold;
+use LowPoint\Core\Wording\Words;
 
 /** A stored set of balls as a case of the core, and what the core reads in it. */
 final class SetReading
@@ -23,6 +25,7 @@ final class SetReading
         private readonly Engines $engines,
         private readonly StudentShots $shots,
         private readonly EarlierSets $earlier,
+        private readonly Words $words,
     ) {}
 
     /** The set by itself. */
@@ -89,7 +92,7 @@ final class SetReading
     /** @return array<string, mixed> */
     public function of(Lesson $lesson, BallSet $set): array
     {
-        return $this->engines->for($lesson->student)->read($this->caseInTime($lesson, $set))->toArray();
+        return LooksTold::beside($this->engines->for($lesson->student)->read($this->caseInTime($lesson, $set)), $this->words);
     }
 
     /** @return array<string, mixed> what a history needs of it */

@@ -3932,6 +3932,13 @@ export interface components {
                 value: number | string;
                 days_ago: number;
             }[];
+            /** @description What became of each look that was entered. Answers kept long ago do not say. */
+            looks?: {
+                /** @enum {string} */
+                observable: "ball_position_pct" | "sternum_ahead_mm" | "stance_width_mm" | "lead_weight_pct" | "shaft_lean_deg" | "face_open_deg" | "stance_open_deg" | "shoulders_open_deg" | "handle_height" | "ball_distance" | "balance" | "grip_down_mm" | "grip_pressure" | "feet_dug_mm" | "backswing_length" | "rhythm" | "speed_change" | "chest_turn" | "head_drift_mm" | "hip_sway_mm" | "impact_weight_pct" | "wrist_set" | "release" | "impact_lean_deg" | "lead_wrist" | "attack" | "attack_deg" | "low_point_mm" | "path_deg" | "takeaway" | "face_backswing" | "face_through" | "moves_toward_ball" | "finish";
+                text: components["schemas"]["Told"];
+                cause: string | null;
+            }[];
             /** @description Who has changed the model for this ground, why, since when; null = as it ships. */
             calibrated: components["schemas"]["Calibrated"] | null;
             /** @description What the place has learned from its own outcomes, where that was used. Answers kept long ago do not say. */

@@ -9,6 +9,7 @@ use LowPoint\Core\Fault;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Reading\Learned;
 use LowPoint\Core\Reading\ReadingEngine;
+use LowPoint\Core\Statements\LooksTold;
 use LowPoint\Core\Strike\Recalibration;
 use LowPoint\Core\Wording\Refusals;
 use LowPoint\Core\Wording\Units;
@@ -57,14 +58,15 @@ try {
     $question = json_decode((string) file_get_contents('/question.json'), true, flags: JSON_THROW_ON_ERROR);
     $answer = [
         'answer' => isset($question['case'])
-            ? ReadingEngine::standard(
+            ? LooksTold::beside(
+                ReadingEngine::standard(
+                    new Words(Units::from($question['units'])),
+                    $question['equipment'] ?? null,
+                    isset($question['calibration']) ? Recalibration::of(...$question['calibration']) : null,
+                    isset($question['correction']) ? Learned::fromValue($question['correction']) : null,
+                )->read(CaseReader::fromValue(['format' => CaseReader::FORMAT] + $question['case'])),
                 new Words(Units::from($question['units'])),
-                $question['equipment'] ?? null,
-                isset($question['calibration']) ? Recalibration::of(...$question['calibration']) : null,
-                isset($question['correction']) ? Learned::fromValue($question['correction']) : null,
-            )->read(
-                CaseReader::fromValue(['format' => CaseReader::FORMAT] + $question['case']),
-            )->toArray()
+            )
             : MeasureRequest::fromValue($question)->toArray(),
     ];
 } catch (InvalidInput $e) {

@@ -40,7 +40,7 @@ export function GroundPicture() {
             aria-label={t('Where the club meets the ground now, and where it should')}
         >
             <path d="M0 70H560V130H0z" className="fill-soil" />
-            <path d="M270 10H390V130H270z" className="fill-green" opacity="0.6" />
+            <path d="M270 10H390V130H270z" className="fill-ground" opacity="0.6" />
             <path d="M0 70H560" className="stroke-ink" strokeWidth="1.5" />
             <circle cx="300" cy="50" r="20" className="fill-press stroke-ink" strokeWidth="1.5" />
             <path d="M20 20Q230 110 470 40" className="fill-none stroke-rust" strokeWidth="2.5" strokeDasharray="6 4" />
@@ -80,7 +80,7 @@ export function ShotPicture() {
     const { t } = useTranslation();
     return (
         <svg viewBox="0 0 560 120" className={PICTURE} role="img" aria-label={t('A low way and a high way to the hole')}>
-            <path d="M220 100H560V112H220z" className="fill-green" />
+            <path d="M220 100H560V112H220z" className="fill-ground" />
             <path d="M0 100H560" className="stroke-ink" strokeWidth="1.5" />
             <path d="M30 96Q140 40 250 98" className="fill-none stroke-slate" strokeWidth="3" />
             <path d="M250 98H480" className="fill-none stroke-slate" strokeWidth="3" strokeDasharray="3 6" />

@@ -11,6 +11,18 @@ export function HowFiguresCome({ reading, set, units }: { reading: Reading; set:
     const { model, pattern } = reading;
     return (
         <>
+            {reading.looks !== undefined && reading.looks.length > 0 && (
+                <>
+                    <h3 className="text-lg">{t('What each look says')}</h3>
+                    <ul className="mb-4">
+                        {reading.looks.map((look) => (
+                            <li key={look.observable} className="border-b border-line py-1">
+                                {look.text}
+                            </li>
+                        ))}
+                    </ul>
+                </>
+            )}
             <h3 className="text-lg">{t('Touch and low point')}</h3>
             <p className="mb-1 font-semibold">
                 {t('{{measured}} measured, {{assumed}} assumed, {{censored}} without ground contact', {

@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, at } from '../api/client';
-import type { BallSet, Catalogue, Lesson, Reading, SetupChange, Units } from '../api/types.gen';
+import type { BallSet, Catalogue, Lesson, Reading, SetupChange, Units, WeighedCause } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../frame/Page';
 import { Panel } from '../ui/Panel';
@@ -10,6 +10,7 @@ import { SelectField } from '../ui/SelectField';
 import { OwnWay } from './OwnWay';
 import { ProposedWay } from './ProposedWay';
 import { SchoolsSideBySide } from './SchoolsSideBySide';
+import { inTen } from '../ui/units';
 import type { Bench } from './useBench';
 import type { Tried } from './WhatIf';
 
@@ -25,6 +26,11 @@ interface Props {
     tried: Tried | undefined;
     onClose: () => void;
 }
+
+const MOST_OFFERED = 3;
+
+/** No cause has this id. */
+const ANOTHER = 'another';
 
 /** One idea with its set-up changes, one feel, at most two drills: the engine proposes, the coach decides. */
 export function Prescribe({ bench, lesson, set, reading, catalogue, units, first, tried, onClose }: Props) {
@@ -43,6 +49,11 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
         initialData: causeId === reading.work_on_first ? reading.prescription : undefined,
     });
     const cause = reading.causes.find((one) => one.id === causeId);
+    const [all, setAll] = useState(false);
+    // The likeliest, and what was seen; the rest where somebody asks.
+    const isOffered = (one: WeighedCause, place: number) => place < MOST_OFFERED || one.seen || one.id === causeId;
+    const offered = reading.causes.filter(isOffered);
+    const others = reading.causes.filter((one, place) => !isOffered(one, place));
     const give = (given: Parameters<Bench['prescribe']>[0]) => {
         bench.prescribe(given);
         onClose();
@@ -53,12 +64,19 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                 label={t('Work on')}
                 outer="mb-4 block font-semibold"
                 className="w-full"
-                options={reading.causes.map((one) => ({
-                    value: one.id,
-                    label: `${one.name} (${String(Math.round(one.probability * 100))} %)`,
-                }))}
+                options={[
+                    ...offered.map((one) => ({ value: one.id, label: `${one.name}, ${inTen(one.probability)}` })),
+                    ...(all
+                        ? others.map((one) => ({ value: one.id, label: one.name }))
+                        : others.length > 0
+                          ? [{ value: ANOTHER, label: t('another cause …') }]
+                          : []),
+                ]}
                 value={causeId}
-                onValue={setCauseId}
+                onValue={(next) => {
+                    if (next === ANOTHER) setAll(true);
+                    else setCauseId(next);
+                }}
             />
             {cause !== undefined && cause.main_reasons.length > 0 && (
                 <p className="mb-4">

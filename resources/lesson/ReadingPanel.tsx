@@ -180,6 +180,7 @@ function Sheets({
                 <WhatIf
                     {...rest}
                     prediction={reading.prediction}
+                    advised={reading.work_on_first === null ? [] : reading.prescription.setup}
                     onClose={close}
                     onTry={
                         closed === true

@@ -5,7 +5,7 @@ import { Slider } from 'radix-ui';
 import { useDeferredValue, useState } from 'react';
 import { answer, api, at } from '../api/client';
 import { goodStrikeOf, observableOf, shotOf } from '../api/catalogue';
-import type { BallSet, Catalogue, Club, Handed, Lesson, Model, Prediction, Task, Units } from '../api/types.gen';
+import type { BallSet, Catalogue, Club, Handed, Lesson, Model, Prediction, SetupChange, Task, Units } from '../api/types.gen';
 import { ModelStrip } from '../figures/ModelStrip';
 import { Button } from '../ui/Button';
 import { clubLabel, sameClub, withInHand } from '../ui/club';
@@ -31,6 +31,8 @@ interface Props {
     units: Units;
     /** What the reading says of putting the first cause right. */
     prediction: Prediction | null;
+    /** What it asks of the set-up. */
+    advised: SetupChange[];
     onClose: () => void;
     /** Where given, what was moved can be handed out. */
     onTry?: (tried: Tried) => void;
@@ -44,8 +46,11 @@ const REACH: Record<string, [number, number]> = {
     lead_weight_pct: [30, 90],
 };
 
+/** Sliders move by whole steps. */
+const HALF_A_STEP = 0.5;
+
 /** Move one thing and see at once what the model makes of it, beside what is. */
-export function WhatIf({ lesson, set, catalogue, clubs, handed, units, prediction, onClose, onTry }: Props) {
+export function WhatIf({ lesson, set, catalogue, clubs, handed, units, prediction, advised, onClose, onTry }: Props) {
     const { t } = useTranslation();
     const [setup, setSetup] = useState<Record<string, number>>({});
     const [lie, setLie] = useState(lesson.task.lie);
@@ -60,6 +65,11 @@ export function WhatIf({ lesson, set, catalogue, clubs, handed, units, predictio
     const sand = shotOf(catalogue, lesson.task.shot)?.sand === true;
     const good = goodStrikeOf(catalogue, lesson.task.shot);
     const data = trial.data;
+    const isAdvised =
+        prediction?.after != null &&
+        lie === lesson.task.lie &&
+        sameClub(club, lesson.task.club) &&
+        (Object.keys(setup).length === 0 || isAsAdvised(setup, data?.start ?? {}, advised));
     return (
         <Panel title={t('What if')} open onOpenChange={onClose} wide>
             {trial.isError && <Trouble error={trial.error} onRetry={() => void trial.refetch()} />}
@@ -145,18 +155,47 @@ export function WhatIf({ lesson, set, catalogue, clubs, handed, units, predictio
                     </div>
                     <div>
                         <Side title={t('As it is')} model={data.now} handed={handed} units={units} sand={sand} good={good} />
-                        <Side title={t('What if')} model={data.then} handed={handed} units={units} sand={sand} good={good} />
+                        {isAdvised ? (
+                            <Advised share={prediction.after ?? 0} good={good} advised={advised} />
+                        ) : (
+                            <Side title={t('Only this')} model={data.then} handed={handed} units={units} sand={sand} good={good} tried />
+                        )}
                         <Reasons model={data.now} />
                         <p className="mt-2 text-sm">
                             {t('{{note}} Here one figure moves and the swing stays: less lean alone also takes the low point back.', {
                                 note: data.now.note,
                             })}
-                            {prediction !== null && prediction.after !== null && t(' The whole fault: {{text}}', { text: prediction.text })}
+                            {!isAdvised && prediction?.after != null && ` ${t('As advised: {{text}}', { text: prediction.text })}`}
                         </p>
                     </div>
                 </div>
             )}
         </Panel>
+    );
+}
+
+/** Whether the figures stand as all of the advice has them, and no other was moved: that has one figure, the advice's (handbook 19.3). */
+function isAsAdvised(setup: Record<string, number>, start: Record<string, number>, advised: SetupChange[]): boolean {
+    const asked = advised.filter((one) => one.observable !== null && one.to !== null);
+    const within = ({ observable, to, range }: SetupChange) => {
+        const value = setup[observable ?? ''] ?? start[observable ?? ''];
+        const [from, until] = range ?? [to ?? 0, to ?? 0];
+        return value !== undefined && value >= from - HALF_A_STEP && value <= until + HALF_A_STEP;
+    };
+    return asked.length > 0 && asked.every(within) && Object.keys(setup).every((id) => asked.some((one) => one.observable === id));
+}
+
+/** What the advice as a whole would win, with what it asks. */
+function Advised({ share, good, advised }: { share: number; good: string; advised: SetupChange[] }) {
+    const { t } = useTranslation();
+    return (
+        <section aria-label={t('As advised')} data-testid="advised" className="border-t border-line py-2 leading-tight">
+            <p className="font-semibold">{t('As advised')}</p>
+            <p>
+                <span className="display text-4xl text-marram">{inTen(share)}</span> {good}
+            </p>
+            <p>{advised.map((one) => one.text).join(' ')}</p>
+        </section>
     );
 }
 
@@ -167,6 +206,7 @@ function Side({
     units,
     sand,
     good,
+    tried = false,
 }: {
     title: string;
     model: Model;
@@ -174,12 +214,13 @@ function Side({
     units: Units;
     sand: boolean;
     good: string;
+    tried?: boolean;
 }) {
     const { t } = useTranslation();
     return (
         <section
             aria-label={title}
-            data-testid={title === 'What if' ? 'tried' : 'as-is'}
+            data-testid={tried ? 'tried' : 'as-is'}
             className="grid grid-cols-[1fr_8.5rem] items-center gap-4 border-t border-line py-1 first:border-t-0"
         >
             <ModelStrip title={title} model={model} handed={handed} units={units} sand={sand} />
@@ -187,8 +228,7 @@ function Side({
                 <span className="block font-semibold">{title}</span>
                 {model.what_if !== null && (
                     <>
-                        <span className={`display text-4xl ${title === 'What if' ? 'text-marram' : ''}`}>{inTen(model.good_rate)}</span>{' '}
-                        {good}
+                        <span className={`display text-4xl ${tried ? 'text-marram' : ''}`}>{inTen(model.good_rate)}</span> {good}
                     </>
                 )}
                 <span className="block text-sm">

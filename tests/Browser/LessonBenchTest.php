@@ -196,9 +196,11 @@ final class LessonBenchTest extends BrowserTestCase
         $rate = fn(string $side): string => $this->element("[data-testid={$side}]")->getText();
         $now = $rate('as-is');
         $this->browser->executeScript('document.querySelector("[data-try=shaft_lean_deg] [role=slider]").focus()');
-        $this->keys(...array_fill(0, 9, WebDriverKeys::ARROW_LEFT));
-        $this->see('Try this: shaft lean 3°');
+        $this->keys(...array_fill(0, 5, WebDriverKeys::ARROW_LEFT));
+        $this->see('Only this');
         $this->until(fn(): bool => $rate('tried') !== $now && $rate('as-is') === $now, 'The try does not move, or today does.');
+        $this->keys(...array_fill(0, 4, WebDriverKeys::ARROW_LEFT));
+        $this->see('Try this: shaft lean 3°');
         self::assertSame([], $this->axe());
         $this->press('Try this: shaft lean 3°');
         $this->see('Shaft lean 3° (what if)');

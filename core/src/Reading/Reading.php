@@ -84,6 +84,8 @@ use LowPoint\Core\Wording\Words;
  *     distance: array{text: ToldShape, asks: bool}|null,
  *     // Looks of earlier sets that stand until they are taken again; they weigh less with time. Answers kept long ago have none.
  *     standing?: list<array{observable: value-of<Observable>, value: float|string, days_ago: int}>,
+ *     // What became of each look that was entered. Answers kept long ago do not say.
+ *     looks?: list<array{observable: value-of<Observable>, text: ToldShape, cause: string|null}>,
  *     // Who has changed the model for this ground, why, since when; null = as it ships.
  *     calibrated: CalibratedShape|null,
  *     // What the place has learned from its own outcomes, where that was used. Answers kept long ago do not say.

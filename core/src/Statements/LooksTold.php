@@ -18,6 +18,25 @@ final readonly class LooksTold
         private Words $words,
     ) {}
 
+    /**
+     * The reading as it is answered, with what became of each look beside it: for screens, which tell no more than the statement does.
+     *
+     * @return array<string, mixed> a ReadingShape
+     */
+    public static function beside(Reading $reading, Words $words = new Words): array
+    {
+        return $reading->toArray() + [
+            'looks' => array_map(
+                static fn(Statement $one): array => [
+                    'observable' => $one->observables[0]->value ?? '',
+                    'text' => $one->text,
+                    'cause' => $one->cause,
+                ],
+                (new self($reading, $words))->all(),
+            ),
+        ];
+    }
+
     /** @return list<Statement> */
     public function all(): array
     {

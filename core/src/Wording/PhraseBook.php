@@ -102,6 +102,9 @@ final class PhraseBook
                 if ($figures !== [] && isset($this->phrases[$asked])) {
                     return $this->filled($this->phrases[$asked], $figures);
                 }
+                if ($figures !== [] && isset($this->phrases["{$asked}."])) {
+                    return rtrim($this->filled($this->phrases["{$asked}."], $figures), '.');
+                }
             }
         }
 
