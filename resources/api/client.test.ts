@@ -56,6 +56,13 @@ describe('a question to the server', () => {
         expect((await failed(sendOut({ method: 'GET', path: 'x' }))).passing).toBe(false);
     });
 
+    it('says of each thing that got no answer what has become of it', async () => {
+        answers();
+        expect((await failed(answer(api.GET('/api/me')))).message).toContain('cannot be read now');
+        expect((await failed(answer(api.DELETE('/api/lessons/{lesson}', at({ lesson: '1' }))))).message).toContain('was not stored');
+        expect((await failed(sendOut({ method: 'PUT', path: 'x' }))).message).toContain('is kept on this device');
+    });
+
     it('says in plain words that nobody answers, also of a file', async () => {
         answers();
         expect((await failed(sendOut({ method: 'GET', path: 'x' }))).message).toContain('No connection');

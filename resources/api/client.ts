@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch';
-import { i18next, t } from '../language';
+import { i18next, said, t } from '../language';
 import { learnTime } from './clock';
 import type { paths } from './types.gen';
 
@@ -27,7 +27,14 @@ export class ApiError extends Error {
 /** The server knows this session no longer, though it may well know the device. */
 const ENDED = 419;
 
-const noAnswer = () => t('No connection. What you enter is kept on this device and sent as soon as there is one.');
+/** Every state of the line is said as it is: what was read, what still stands in a form, what is kept and will be sent (handbook 19.5). */
+const NO_ANSWER = {
+    read: said('No connection: this cannot be read now.'),
+    form: said('No connection: this was not stored. It still stands in the form; try again when there is one.'),
+    kept: said('No connection. What you enter is kept on this device and sent as soon as there is one.'),
+} as const;
+
+type Fate = keyof typeof NO_ANSWER;
 
 const PATIENCE_MS = 15000;
 
@@ -48,10 +55,10 @@ const headers = () => ({
 });
 
 /** Sends a question, once more with a fresh token where the session has ended: a remembered device is signed in by that. */
-export async function send(question: Request): Promise<Response> {
-    const first = await sendOnce(question.clone());
+export async function send(question: Request, fate: Fate = question.method === 'GET' ? 'read' : 'form'): Promise<Response> {
+    const first = await sendOnce(question.clone(), fate);
     if (first.status === ENDED) await prepareSession();
-    const answer = first.status === ENDED ? await sendOnce(question) : first;
+    const answer = first.status === ENDED ? await sendOnce(question, fate) : first;
     if (answer.ok) return answer;
     const told = (await answer.json().catch(() => null)) as { message?: string; faults?: Fault[] } | null;
     throw new ApiError(
@@ -61,7 +68,7 @@ export async function send(question: Request): Promise<Response> {
     );
 }
 
-async function sendOnce(question: Request): Promise<Response> {
+async function sendOnce(question: Request, fate: Fate): Promise<Response> {
     for (const [name, value] of Object.entries(headers())) question.headers.set(name, value);
     // A file takes as long as its line does.
     const isFile = question.headers.get('Content-Type')?.startsWith('multipart/') === true;
@@ -71,13 +78,13 @@ async function sendOnce(question: Request): Promise<Response> {
         answer === null ||
         (answer.ok && answer.status !== 204 && !(answer.headers.get('Content-Type') ?? '').startsWith('application/json'))
     )
-        throw new ApiError(0, noAnswer());
+        throw new ApiError(0, t(NO_ANSWER[fate]));
     learnTime(answer.headers.get('Date'));
     return answer;
 }
 
 /** Every question of the contract, by its address there; any answer but success, and none, is thrown as an ApiError. */
-export const api = createClient<paths>({ baseUrl: HERE, fetch: send });
+export const api = createClient<paths>({ baseUrl: HERE, fetch: (question) => send(question) });
 
 /** Of which record something is asked. */
 export const at = <Path>(path: Path) => ({ params: { path } });
@@ -93,6 +100,7 @@ export async function sendOut<Answer>({ method, path, body }: { method: string; 
             headers: { 'Content-Type': 'application/json' },
             body: body === undefined ? undefined : JSON.stringify(body),
         }),
+        'kept',
     );
     return (said.status === 204 ? undefined : await said.json()) as Answer;
 }
@@ -105,4 +113,4 @@ export function asForm(parts: Record<string, string | File>): FormData {
 }
 
 /** Fetches a fresh cookie against forged requests; the old one ends with its session. */
-export const prepareSession = () => sendOnce(new Request(`${HERE}/sanctum/csrf-cookie`)).then(() => undefined);
+export const prepareSession = () => sendOnce(new Request(`${HERE}/sanctum/csrf-cookie`), 'read').then(() => undefined);

@@ -3,9 +3,14 @@ import { device } from '../outbox/device';
 import { owner } from '../outbox/owner';
 import { ApiError, HERE, send } from '../api/client';
 import type { paths } from '../api/types.gen';
+import { nowIso } from '../api/clock';
+import { tellAge } from './age';
 
 /** Counted on when answers get other shapes: what was kept before is not understood any more. */
 const SHAPE = 2;
+
+/** Of answers that were kept before their time was. */
+const A_LONG_TIME_AGO = '';
 
 /** Answers belong to the coach who asked; who that is, and what lies behind a private link, to the device. */
 const placeOf = (path: string) =>
@@ -13,12 +18,13 @@ const placeOf = (path: string) =>
 
 /** Keeps the answer on the device; a device that is full goes without. */
 export async function keep(path: string, data: unknown): Promise<void> {
-    await device.answers.put({ path: placeOf(path), data }).catch(() => undefined);
+    await device.answers.put({ path: placeOf(path), data, at: nowIso() }).catch(() => undefined);
 }
 
+const answerTo = (path: string) => device.answers.get(placeOf(path)).catch(() => undefined);
+
 export async function kept<T>(path: string): Promise<T | undefined> {
-    const answer = await device.answers.get(placeOf(path)).catch(() => undefined);
-    return answer?.data as T | undefined;
+    return (await answerTo(path))?.data as T | undefined;
 }
 
 async function sendOrKept(question: Request): Promise<Response> {
@@ -26,11 +32,13 @@ async function sendOrKept(question: Request): Promise<Response> {
     try {
         const answer = await send(question);
         await keep(path, await answer.clone().json());
+        tellAge(null);
         return answer;
     } catch (error) {
-        const last = error instanceof ApiError && error.passing && error.status !== 401 ? await kept(path) : undefined;
+        const last = error instanceof ApiError && error.passing && error.status !== 401 ? await answerTo(path) : undefined;
         if (last === undefined) throw error;
-        return Response.json(last);
+        tellAge(last.at ?? A_LONG_TIME_AGO);
+        return Response.json(last.data);
     }
 }
 

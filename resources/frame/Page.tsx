@@ -1,7 +1,9 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, NavLink, useNavigate } from 'react-router-dom';
+import { useAge } from '../ask/age';
 import { Button } from '../ui/Button';
+import { moment } from '../ui/reader';
 import { Mark } from '../ui/Mark';
 import { SkipLink } from '../ui/SkipLink';
 import { useArrival } from '../ui/useArrival';
@@ -20,6 +22,7 @@ interface Props {
 export function Page({ title, children, action, back = '/', shots = '/shots' }: Props) {
     const { t } = useTranslation();
     const heading = useArrival(title);
+    const age = useAge();
     const navigate = useNavigate();
     useKeys({ '?': () => void navigate('/help') });
     const places = [
@@ -57,6 +60,13 @@ export function Page({ title, children, action, back = '/', shots = '/shots' }: 
                     {action}
                 </span>
             </header>
+            {age !== null && (
+                <p role="status" className="border-b border-ink bg-ochre-wash px-6 py-2 max-sm:px-4">
+                    {age === ''
+                        ? t('Old: the server does not answer. What is shown was kept on this device.')
+                        : t('Old, from {{moment}}: the server does not answer.', { moment: moment(age) })}
+                </p>
+            )}
             {/* In the middle of the window, not of what a scroll bar leaves of it: one that appears pushes nothing aside. */}
             <main
                 id="content"

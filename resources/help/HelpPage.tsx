@@ -52,14 +52,10 @@ const CHAPTERS = [
                 'Hand out one change, one feel and at most two drills. Under Practice choose days and minutes; the plan begins with one drill at a time and mixes them from the second week on.',
             ),
             said(
-                'Make a link and give it to the student: his page shows what changes in a picture, what went well, the feel, and counts his drills. It opens without a connection after the first visit.',
+                'Make a link and give it to the student: his page shows what changes in a picture, what went well, the feel, and counts his drills. Once it was opened, it opens without a connection too.',
             ),
-            said(
-                'What he counts says whether the drill becomes harder or easier next time; it stands with each drill.',
-            ),
-            said(
-                'On the day to look again his name stands under “Retest due”. Ten balls or more then tell whether it held.',
-            ),
+            said('What he counts says whether the drill becomes harder or easier next time; it stands with each drill.'),
+            said('On the day to look again his name stands under “Retest due”. Ten balls or more then tell whether it held.'),
         ],
     },
     {

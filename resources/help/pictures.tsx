@@ -59,7 +59,7 @@ export function GroundPicture() {
 export function PlanPicture() {
     const { t } = useTranslation();
     return (
-        <svg viewBox="0 0 560 60" className={PICTURE} role="img" aria-label={t('Three visits in a week')}>
+        <svg viewBox="0 0 560 60" className={PICTURE} role="img" aria-label={t('Three practice sessions in a week')}>
             {Array.from({ length: 7 }, (_, i) => (
                 <rect
                     key={i}

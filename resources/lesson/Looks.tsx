@@ -61,7 +61,7 @@ export function Looks({ looks, set, reading, units, began, faultOf, onSee }: Pro
                         setOpen(!open);
                     }}
                 >
-                    <span className="underline underline-offset-4">{t('{{count}} more looks', { count: rest.length })}</span>
+                    <span className="underline underline-offset-4">{t('{{count}} more checks', { count: rest.length })}</span>
                     {!open && <span className="block text-sm text-soft">{namesOf(rest)}</span>}
                 </button>
                 {open && <div className="grid grid-cols-2 gap-x-3">{rest.map(field)}</div>}

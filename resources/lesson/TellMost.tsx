@@ -23,8 +23,8 @@ export function TellMost({ reading, set, catalogue, onSee }: Props) {
     });
     if (rows.length === 0) return null;
     return (
-        <section aria-label={t('Would tell most now')} className="mt-2 border-t border-line pt-1.5">
-            <h2 className="mb-1.5 text-lg">{t('Would tell most now')}</h2>
+        <section aria-label={t('Most useful to check next')} className="mt-2 border-t border-line pt-1.5">
+            <h2 className="mb-1.5 text-lg">{t('Most useful to check next')}</h2>
             <div className="grid grid-cols-1 gap-x-4 gap-y-1.5 md:grid-cols-2">
                 {rows.map((id) => {
                     const what = observableOf(catalogue, id);

@@ -18,6 +18,8 @@ export interface Entry {
 interface Answer {
     path: string;
     data: unknown;
+    /** When it was given; not known of those kept long ago. */
+    at?: string;
 }
 
 class Device extends Dexie {

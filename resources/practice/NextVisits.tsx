@@ -33,7 +33,7 @@ export function NextVisits({ practice, onRun, onMove }: Props) {
             {practice.plan?.notes.map((note) => (
                 <p key={note}>{note}</p>
             ))}
-            {next.length === 0 ? <p>{t('No visit is planned from here on.')}</p> : list(next)}
+            {next.length === 0 ? <p>{t('Nothing is planned from here on.')}</p> : list(next)}
             {later.length > 0 && (
                 <details>
                     <summary className="min-h-11 cursor-pointer py-2 underline">{t('Later: {{n}}', { n: later.length })}</summary>

@@ -56,7 +56,7 @@ export function PracticeView({ path, practice, onRun, onMove, words }: Props) {
                     </Folded>
                 )}
                 {practice.plan !== null && (
-                    <Folded title={t('The next visits')}>
+                    <Folded title={t('The next practice sessions')}>
                         <NextVisits practice={practice} onRun={onRun} onMove={onMove} />
                     </Folded>
                 )}

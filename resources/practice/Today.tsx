@@ -24,7 +24,7 @@ export function Today({ path, practice, onRun }: Props) {
         of === undefined ? undefined : practice.results.find((one) => one.session === of.id && one.drill === drill.id);
     const title =
         visit === undefined
-            ? t('No visit planned: any drill counts')
+            ? t('Nothing planned today: any drill counts')
             : visit.day === today
               ? visit.done
                   ? t('Today, done')

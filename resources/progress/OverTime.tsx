@@ -72,14 +72,14 @@ export function OverTime({ progress, catalogue, units }: Props) {
             <DrillChart results={results} {...line} />
             <TimeChart
                 {...line}
-                title={t('Practice visits')}
-                value={t('visit')}
+                title={t('Practice sessions')}
+                value={t('session')}
                 apart
                 ends={[0, 1]}
                 shown={(value) => (value === 1 ? t('done') : value === 0 ? t('missed') : '')}
                 points={practice.visits.map((one) => ({
                     at: one.day,
-                    label: t('planned visit'),
+                    label: t('planned session'),
                     value: one.done ? 1 : 0,
                     low: null,
                     high: null,

@@ -144,8 +144,8 @@ function LastTime({ progress, work, children }: { progress: Progress; work: Work
             ))}
             <p>
                 {practice.planned === 0
-                    ? t('No visit was planned.')
-                    : t('{{done}} of {{planned}} visits done.', { done: practice.done, planned: practice.planned })}
+                    ? t('No practice was planned.')
+                    : t('{{done}} of {{planned}} sessions done.', { done: practice.done, planned: practice.planned })}
                 {results.length > 0 && (
                     <>
                         {' '}

@@ -52,7 +52,9 @@ export function UnderWork({ student, work, progress, busy }: Props) {
                 )}
                 <p className="mt-1">
                     {last === undefined ? t('No lesson yet.') : t('Last lesson {{day}}.', { day: day(last) })}{' '}
-                    {planned === 0 ? t('No visit planned so far.') : t('Practice: {{done}} of {{planned}} visits done.', { done, planned })}
+                    {planned === 0
+                        ? t('No practice planned so far.')
+                        : t('Practice: {{done}} of {{planned}} sessions done.', { done, planned })}
                     {said[0] && (
                         <strong>
                             {' '}

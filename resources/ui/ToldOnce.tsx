@@ -28,7 +28,7 @@ export function ToldOnce({ address, picture }: Props) {
             />
             <div>
                 <p className="break-all">
-                    {t('Told once:')}{' '}
+                    {t('Copy this now, it is not shown again:')}{' '}
                     <a className="font-semibold underline" data-testid="private-link" href={address}>
                         {address}
                     </a>

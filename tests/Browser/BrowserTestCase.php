@@ -316,12 +316,12 @@ abstract class BrowserTestCase extends TestCase
         $this->press($answer);
     }
 
-    /** What was not looked at yet stands behind "more looks". */
+    /** What was not looked at yet stands behind "more checks". */
     private function openLook(string $observable): void
     {
         $field = WebDriverBy::cssSelector("[data-look={$observable}]");
         if ($this->browser->findElements($field) === []) {
-            $this->press('more looks');
+            $this->press('more checks');
         }
         $this->until(fn(): bool => $this->browser->findElements($field) !== [], "There is no look {$observable}.");
         $this->browser->findElement($field)->click();

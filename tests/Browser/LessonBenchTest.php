@@ -28,7 +28,7 @@ final class LessonBenchTest extends BrowserTestCase
         };
         $hit([-48, -52, -40, -55, -8, -45, -50], [2, 2, 2, 3, 1, 2, 2]);
         for ($look = 0; $look < 4; $look++) {
-            $this->click('section[aria-label="Would tell most now"] [role=toolbar] button');
+            $this->click('section[aria-label="Most useful to check next"] [role=toolbar] button');
             usleep(200_000);
         }
         $this->see('Work on first');

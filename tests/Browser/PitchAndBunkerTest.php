@@ -17,7 +17,7 @@ final class PitchAndBunkerTest extends BrowserTestCase
         $this->press('Begin the lesson');
         $this->see('No balls yet');
         $this->look('face_open_deg', 'open');
-        $this->press('more looks');
+        $this->press('more checks');
         $this->see('Feet dug in');
         foreach ([-60, -52, -70, -58] as $i => $touch) {
             $this->tapStrip($touch);

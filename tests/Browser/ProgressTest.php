@@ -25,7 +25,7 @@ final class ProgressTest extends BrowserTestCase
         $this->see('slipping, ');
         self::assertSame([], $this->axe());
         $stories = [
-            'Bea Achterberg' => ['Handle too far forward at address: fixed', 'the mark was met', 'On to the next cause', 'visits done'],
+            'Bea Achterberg' => ['Handle too far forward at address: fixed', 'the mark was met', 'On to the next cause', 'sessions done'],
             'Callum Strand' => [
                 'Dragging the handle: improving',
                 'in 100 that it is better than at first',
@@ -33,7 +33,7 @@ final class ProgressTest extends BrowserTestCase
             ],
             'Iwan Tesh' => ['Face open where the sand is thin: slipping', 'Open it again'],
             'Tam Okoro' => ['Stance too wide for a short swing: too early to say', '0 of'],
-            'Odile Marsh' => ['Scooping: too early to say', 'One lesson only: a retest on another day tells.', 'No visit planned so far.'],
+            'Odile Marsh' => ['Scooping: too early to say', 'One lesson only: a retest on another day tells.', 'No practice planned so far.'],
         ];
         foreach ($stories as $student => $words) {
             $this->visit('/');
@@ -93,7 +93,7 @@ final class ProgressTest extends BrowserTestCase
                 'Scatter of the first touch',
                 'Set-up against the card',
                 'Drill scores',
-                'Practice visits',
+                'Practice sessions',
                 'Confidence',
             ] as $title
         ) {

@@ -70,7 +70,7 @@ enum Attention: string
             );
         }
         if ($visits !== null && $visits->of > 0 && $visits->share() < WhatNow::DONE) {
-            $reasons[] = new AttentionReason(self::PracticeMissed, "practised {$visits->count} of the last {$visits->of} visits");
+            $reasons[] = new AttentionReason(self::PracticeMissed, "practised {$visits->count} of the last {$visits->of} sessions");
         }
         if ($verdict !== null && $verdict !== Verdict::Fixed && $visits === null) {
             $reasons[] = new AttentionReason(self::NoPlan, 'no practice plan');

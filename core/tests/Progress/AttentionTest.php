@@ -24,14 +24,14 @@ final class AttentionTest extends TestCase
         3,
         [1, 5],
         true,
-        ['slipping, 4 of 10 last time', 'retest overdue by 3 days', 'practised 1 of the last 5 visits', 'link not opened'],
+        ['slipping, 4 of 10 last time', 'retest overdue by 3 days', 'practised 1 of the last 5 sessions', 'link not opened'],
         AttentionGroup::Slipping,
     ])]
     #[TestWith([Verdict::Improving, -2, null, false, ['no practice plan'], AttentionGroup::Practice])]
     #[TestWith([Verdict::Fixed, -1, null, false, [], AttentionGroup::Well])]
     #[TestWith([Verdict::Fixed, 0, [9, 10], true, ['retest due today', 'link not opened'], AttentionGroup::Retest])]
     #[TestWith([Verdict::NoChange, 1, [0, 0], false, ['retest overdue by a day'], AttentionGroup::Retest])]
-    #[TestWith([null, 2, [59, 100], false, ['practised 59 of the last 100 visits'], AttentionGroup::Practice])]
+    #[TestWith([null, 2, [59, 100], false, ['practised 59 of the last 100 sessions'], AttentionGroup::Practice])]
     #[TestWith([null, null, [3, 5], true, ['link not opened'], AttentionGroup::Well])]
     public function test_reasons_are_named_with_their_figures_most_urgent_first(
         ?Verdict $verdict,
