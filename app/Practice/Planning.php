@@ -34,8 +34,15 @@ final readonly class Planning
      *
      * @throws InvalidInput when the core refuses, or nothing was handed out yet
      */
-    public function make(Student $student, array $days, array $grounds, ?array $equipment, int $weeks, Carbon $from, bool $game = true): Plan
-    {
+    public function make(
+        Student $student,
+        array $days,
+        array $grounds,
+        ?array $equipment,
+        int $weeks,
+        Carbon $from,
+        bool $game = true,
+    ): Plan {
         $resources = new PracticeResources($grounds, $equipment, $student->limitsToMind());
         $drills = $this->drills($student);
         if ($drills === []) {
@@ -45,7 +52,13 @@ final readonly class Planning
 
         return DB::transaction(function () use ($student, $days, $grounds, $equipment, $weeks, $from, $each, $game): Plan {
             $plan = Plan::query()->updateOrCreate(['student_id' => $student->id], [
-                'made_from' => ['days' => (object) $days, 'grounds' => $grounds, 'equipment' => $equipment, 'weeks' => $weeks, 'game' => $game],
+                'made_from' => [
+                    'days' => (object) $days,
+                    'grounds' => $grounds,
+                    'equipment' => $equipment,
+                    'weeks' => $weeks,
+                    'game' => $game,
+                ],
                 'notes' => $each[0]->notes,
             ]);
             $kept = $plan->sessions()->where('day', '>=', $from->toDateString())->get()->all();

@@ -40,7 +40,8 @@ final class PracticeController
         $equipment = $body->equipment === null
             ? null
             : array_map(static fn(string $one): string => Phrases::spoken()->meant($one, $known), $body->equipment);
-        $planning->make($student, $body->days, $body->grounds, $equipment, $body->weeks, Carbon::instance($body->from)->startOfDay(), $body->game);
+        $from = Carbon::instance($body->from)->startOfDay();
+        $planning->make($student, $body->days, $body->grounds, $equipment, $body->weeks, $from, $body->game);
 
         return new PracticeResource($practice->of($student->refresh()));
     }

@@ -67,7 +67,9 @@ final readonly class StudentPractice
         // A title is cut from the sentence as it is said.
         $first = $this->planning->lastPrescription($student)?->content['setup'][0] ?? null;
 
-        return ['change' => $told['change'] === null ? null : SetupChange::title($told['change'], ($first['observable'] ?? null) !== null)] + $told;
+        $change = $told['change'] === null ? null : SetupChange::title($told['change'], ($first['observable'] ?? null) !== null);
+
+        return ['change' => $change] + $told;
     }
 
     /** @return array<string, mixed> but for the pictures, whose words are said at once */
@@ -147,10 +149,15 @@ final readonly class StudentPractice
     {
         return Success::of(
             array_values($lesson->sets->map(static fn(BallSet $set): Tally => Tally::ofGood(
-                array_values(array_filter($set->balls->map(static fn(Ball $ball): ?Strike => Strike::tryFrom((string) ($ball->seen['strike'] ?? '')))->all())),
+                array_values(array_filter($set->balls->map(self::struck(...))->all())),
             ))->all()),
             CaseReader::task($lesson->task)->goodWord(),
         );
+    }
+
+    private static function struck(Ball $ball): ?Strike
+    {
+        return Strike::tryFrom((string) ($ball->seen['strike'] ?? ''));
     }
 
     /**
@@ -161,7 +168,11 @@ final readonly class StudentPractice
     {
         return array_map(
             static fn(View $one): array => $one->toArray(),
-            NowAndAsked::of($content['setup'], isset($content['ground']) ? GroundAsked::stored($content['ground']) : null, new Words($units)),
+            NowAndAsked::of(
+                $content['setup'],
+                isset($content['ground']) ? GroundAsked::stored($content['ground']) : null,
+                new Words($units),
+            ),
         );
     }
 

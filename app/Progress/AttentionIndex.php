@@ -62,7 +62,12 @@ final class AttentionIndex
             ->whereNull('deleted_at')
             ->whereIn('student_id', $ids)
             ->groupBy('student_id')
-            ->get(['student_id', DB::raw('count(*) as n'), DB::raw('max(began_at) as last'), DB::raw('max(case when closed_at is null then id end) as open')])
+            ->get([
+                'student_id',
+                DB::raw('count(*) as n'),
+                DB::raw('max(began_at) as last'),
+                DB::raw('max(case when closed_at is null then id end) as open'),
+            ])
             ->keyBy('student_id');
         $plans = DB::table('plans')
             ->leftJoin(
@@ -114,7 +119,9 @@ final class AttentionIndex
                 isset($links[$student->id]),
                 isset($hurt[$student->id]) ? (int) Carbon::parse($hurt[$student->id])->startOfDay()->diffInDays($today) : null,
             );
-            $group = $student->inactive_since === null ? AttentionGroup::of($reasons, $last !== null, ($lessons[$student->id]->open ?? null) !== null)
+            $open = $lessons[$student->id]->open ?? null;
+            $group = $student->inactive_since === null
+                ? AttentionGroup::of($reasons, taught: $last !== null, open: $open !== null)
                 : AttentionGroup::Inactive;
             $rows[] = [
                 'student_id' => $student->id,
@@ -142,7 +149,7 @@ final class AttentionIndex
                         'recheck' => $standing['recheck'] ?? null,
                         'group' => $group->value,
                         'retest' => $standing !== null && $group->wantsRetest(),
-                        'open' => $lessons[$student->id]->open ?? null,
+                        'open' => $open,
                         'rates' => array_reverse($standing['rates'] ?? []),
                         'reasons' => array_map(static fn(AttentionReason $one): string => $one->text, $reasons),
                     ],

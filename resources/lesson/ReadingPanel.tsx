@@ -13,6 +13,7 @@ import { Evidence } from './Evidence';
 import { HowFiguresCome } from './HowFiguresCome';
 import { LookNext } from './LookNext';
 import { Prescribe } from './Prescribe';
+import { RestsOn } from './RestsOn';
 import type { Bench } from './useBench';
 import { WhatIf, type Tried } from './WhatIf';
 
@@ -132,6 +133,7 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
                     {t('Weighed with what {{count}} outcomes of this academy have taught.', { count: reading.correction.lines })}
                 </p>
             )}
+            {first !== undefined && closed !== true && <RestsOn />}
             <p className="sr-only" role="status">
                 {[pattern.text, reading.advice, reading.prediction?.text].join(' ')}
             </p>

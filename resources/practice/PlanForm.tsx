@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import type { Catalogue, Coach, Practice, PutPlan } from '../api/types.gen';
 import { Button } from '../ui/Button';
+import { GameToo } from './GameToo';
 import { todayIso, weekdays } from '../ui/reader';
 import { numberOr } from '../ui/units';
 import { Problem } from '../ui/Problem';
@@ -30,6 +31,7 @@ export function PlanForm({ catalogue, coach, practice, busy, problem, onMake }: 
         needed.filter((one) => (made === undefined ? coach : made).equipment?.includes(one) === false),
     );
     const [weeks, setWeeks] = useState(made?.weeks ?? usual.weeks);
+    const [game, setGame] = useState(made?.game ?? true);
     const toggle = (list: string[], one: string) => (list.includes(one) ? list.filter((other) => other !== one) : [...list, one]);
     if (practice.drills.length === 0) return null;
     return (
@@ -43,6 +45,7 @@ export function PlanForm({ catalogue, coach, practice, busy, problem, onMake }: 
                     grounds,
                     equipment: needed.filter((one) => !missing.includes(one)),
                     weeks,
+                    game,
                     from: todayIso(),
                 });
             }}
@@ -128,6 +131,7 @@ export function PlanForm({ catalogue, coach, practice, busy, problem, onMake }: 
                     </Button>
                 ))}
             </div>
+            <GameToo on={game} onChoose={setGame} />
             <Problem text={problem} />
             <Button type="submit" main className="px-8" disabled={busy}>
                 {busy ? t('Making…') : practice.plan === null ? t('Make the plan') : t('Make it anew')}

@@ -33,7 +33,11 @@ final class ProgressTest extends BrowserTestCase
             ],
             'Iwan Tesh' => ['Face open where the sand is thin: slipping', 'Open it again'],
             'Tam Okoro' => ['Stance too wide for a short swing: too early to say', '0 of'],
-            'Odile Marsh' => ['Scooping: too early to say', 'One lesson only: a retest on another day tells.', 'No practice planned so far.'],
+            'Odile Marsh' => [
+                'Scooping: too early to say',
+                'One lesson only: a retest on another day tells.',
+                'No practice planned so far.',
+            ],
         ];
         foreach ($stories as $student => $words) {
             $this->visit('/');

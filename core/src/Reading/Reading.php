@@ -175,7 +175,8 @@ final readonly class Reading
         $asked = $this->prediction->touchMm ?? null;
         $range = $entry ?? $window;
 
-        $inIt = $range !== null && array_filter($now, static fn(?float $mm): bool => $mm !== null && ($mm < $range[0] || $mm > $range[1])) === [];
+        $isOut = static fn(?float $mm): bool => $mm !== null && $range !== null && ($mm < $range[0] || $mm > $range[1]);
+        $inIt = array_filter($now, $isOut) === [];
 
         return $this->model === null || $range === null || ($asked === null && $inIt)
             ? null

@@ -15,7 +15,12 @@ use LowPoint\Core\Wording\Words;
  *
  * @phpstan-import-type ViewShape from View
  * @phpstan-import-type GroundAskedShape from GroundAsked
- * @phpstan-type AskedFigureShape array{observable: value-of<Observable>|null, from: float|null, to: float|null, range?: array{float, float}|null}
+ * @phpstan-type AskedFigureShape array{
+ *     observable: value-of<Observable>|null,
+ *     from: float|null,
+ *     to: float|null,
+ *     range?: array{float, float}|null,
+ * }
  */
 final class NowAndAsked
 {
@@ -180,7 +185,15 @@ final class NowAndAsked
             $parts[] = Part::arrow(State::Asked, $from + $way * 11.0, -16.0, $to, -16.0);
         }
 
-        return new View('above', 'How you stand, from above', $this->changed([Observable::StanceOpen, Observable::ShouldersOpen, Observable::FaceOpen]) === [] ? self::ABOVE_BOX : self::TURNED_BOX, $parts, $this->rows(self::ABOVE));
+        $turned = $this->changed([Observable::StanceOpen, Observable::ShouldersOpen, Observable::FaceOpen]) !== [];
+
+        return new View(
+            'above',
+            'How you stand, from above',
+            $turned ? self::TURNED_BOX : self::ABOVE_BOX,
+            $parts,
+            $this->rows(self::ABOVE),
+        );
     }
 
     /** @param \Closure(Observable, float): float $at */
@@ -210,11 +223,16 @@ final class NowAndAsked
         $parts = [];
         foreach ([-1, 1] as $side) {
             // The lead foot is drawn back from the line when the stance opens.
-            $parts[] = Part::foot($state, $side * $half * cos($open), self::TOES + 24.0 + $side * $half * sin($open), $side * 8.0 + rad2deg(-$open));
+            $parts[] = Part::foot(
+                $state,
+                $side * $half * cos($open),
+                self::TOES + 24.0 + $side * $half * sin($open),
+                $side * 8.0 + rad2deg(-$open),
+            );
         }
         if ($this->changed([Observable::StanceOpen]) !== []) {
-            $along = [cos($open), sin($open)];
-            $parts[] = Part::line($state, [-130 * $along[0], self::TOES - 130 * $along[1]], [130 * $along[0], self::TOES + 130 * $along[1]]);
+            [$x, $y] = [130 * cos($open), 130 * sin($open)];
+            $parts[] = Part::line($state, [-$x, self::TOES - $y], [$x, self::TOES + $y]);
         }
 
         return $parts;

@@ -87,7 +87,13 @@ final class SetupChangeTest extends TestCase
             SetupChange::chosen('stance_width_mm', 152.4, $case, new Words(Units::Imperial))->text,
         );
         self::assertSame(
-            ['observable' => 'stance_width_mm', 'from' => 254.0, 'to' => 120.0, 'range' => null, 'text' => 'Feet apart 12 cm, now 25.4 cm.'],
+            [
+                'observable' => 'stance_width_mm',
+                'from' => 254.0,
+                'to' => 120.0,
+                'range' => null,
+                'text' => 'Feet apart 12 cm, now 25.4 cm.',
+            ],
             SetupChange::chosen('stance_width_mm', 120.0, $case, new Words)->toArray(),
         );
     }

@@ -59,9 +59,9 @@ final class NowAndAskedTest extends TestCase
         foreach ([[Observable::FaceOpen, $side], [Observable::StanceOpen, -$side], [Observable::ShouldersOpen, -$side]] as [$what, $way]) {
             [$view] = NowAndAsked::of([['observable' => $what->value, 'from' => $from, 'to' => $to]], null);
             $tip = static function (State $state) use ($view): float {
-                $lines = array_filter($view->parts, static fn(Part $one): bool => $one->state === $state && $one->toArray()['kind'] === 'line');
+                $ends = array_map(static fn(Part $one): array => $one->points[\count($one->points) - 1], self::of($view, $state, 'line'));
 
-                return max(array_map(static fn(Part $one): array => $one->points[\count($one->points) - 1], $lines))[1];
+                return max($ends)[1];
             };
             self::assertSame($way, $tip(State::Asked) <=> $tip(State::Now), $what->value);
         }
@@ -72,8 +72,7 @@ final class NowAndAskedTest extends TestCase
         foreach ([[360, 130], [100, 280]] as [$from, $to]) {
             [$view] = NowAndAsked::of([['observable' => 'stance_width_mm', 'from' => $from, 'to' => $to]], null);
             $apart = static function (State $state) use ($view): float {
-                $feet = array_filter($view->parts, static fn(Part $one): bool => $one->state === $state && $one->toArray()['kind'] === 'foot');
-                $x = array_map(static fn(Part $one): float => $one->points[0][0], $feet);
+                $x = array_map(static fn(Part $one): float => $one->points[0][0], self::of($view, $state, 'foot'));
 
                 return max($x) - min($x);
             };
@@ -84,7 +83,8 @@ final class NowAndAskedTest extends TestCase
     public function test_what_nobody_looked_at_is_not_drawn_as_it_is_now(): void
     {
         foreach (Observable::cases() as $what) {
-            foreach (NowAndAsked::of([['observable' => $what->value, 'from' => null, 'to' => 20.0, 'range' => [10.0, 30.0]]], null) as $view) {
+            $unseen = ['observable' => $what->value, 'from' => null, 'to' => 20.0, 'range' => [10.0, 30.0]];
+            foreach (NowAndAsked::of([$unseen], null) as $view) {
                 self::assertSame([], array_filter($view->parts, static fn(Part $one): bool => $one->state === State::Now), $what->value);
                 self::assertNull($view->rows[0]['now']);
             }
@@ -100,7 +100,7 @@ final class NowAndAskedTest extends TestCase
         [$view] = NowAndAsked::of([], $ground);
         $arrows = static fn(State $state): array => array_values(array_map(
             static fn(Part $one): float => $one->points[0][0],
-            array_filter($view->parts, static fn(Part $one): bool => $one->state === $state && $one->toArray()['kind'] === 'arrow'),
+            self::of($view, $state, 'arrow'),
         ));
         self::assertEqualsWithDelta([-60.0, 40.0], $arrows(State::Now), 1.0e-6);
         self::assertEqualsWithDelta([0.0], $arrows(State::Asked), 1.0e-6);
@@ -148,10 +148,18 @@ final class NowAndAskedTest extends TestCase
         }
     }
 
+    /** @return list<Part> */
+    private static function of(View $view, State $state, string $kind): array
+    {
+        return array_values(array_filter(
+            $view->parts,
+            static fn(Part $one): bool => $one->state === $state && $one->toArray()['kind'] === $kind,
+        ));
+    }
+
     private static function where(View $view, State $state, string $by): float
     {
-        $of = array_values(array_filter($view->parts, static fn(Part $one): bool => $one->state === $state));
-        $kind = static fn(string $kind): array => array_values(array_filter($of, static fn(Part $one): bool => $one->toArray()['kind'] === $kind));
+        $kind = static fn(string $kind): array => self::of($view, $state, $kind);
 
         return match ($by) {
             // The head, or the mark of a weight, is the first or only circle; the strong line of a scale its middle.
