@@ -16,7 +16,9 @@ use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Evidence\School;
 use LowPoint\Core\Evidence\Shot;
 use LowPoint\Core\Evidence\Task;
+use LowPoint\Core\Reading\CausePicture;
 use LowPoint\Core\Schools\SetupCard;
+use LowPoint\Core\Showing\View;
 use LowPoint\Core\Strike\Lie;
 use LowPoint\Core\Wording\Glossary;
 use LowPoint\Core\Wording\Words;
@@ -27,6 +29,7 @@ use LowPoint\Core\Wording\Words;
  * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-import-type DoseShape from Drill
  * @phpstan-import-type PassShape from Drill
+ * @phpstan-import-type ViewShape from View
  * @phpstan-type LibraryCauseShape array{
  *     id: string,
  *     name: ToldShape,
@@ -40,6 +43,8 @@ use LowPoint\Core\Wording\Words;
  *     feels: array{outside: ToldShape, inside: ToldShape, sound: ToldShape},
  *     measure: ToldShape,
  *     drills: list<string>,
+ *     // What the ground sees of it beside a sound strike, and what the cure asks. Answers kept long ago have none.
+ *     pictures?: list<ViewShape>,
  * }
  * @phpstan-type LibraryDrillShape array{
  *     id: string,
@@ -82,10 +87,14 @@ final class LibraryResource extends ApiResource
     public function toArray(Request $request): array
     {
         $words = $this->resource;
+        $pictures = new CausePicture($words);
 
         return [
             'causes' => array_map(
-                static fn(Cause $cause): array => $words->allTold(self::cause($cause, $words)),
+                static fn(Cause $cause): array => [
+                    ...$words->allTold(self::cause($cause, $words)),
+                    'pictures' => array_map(static fn(View $one): array => $one->toArray(), $pictures->of($cause)),
+                ],
                 CauseLibrary::standard()->all(),
             ),
             'drills' => array_map(static fn(Drill $drill): array => $words->allTold(self::drill($drill)), DrillLibrary::standard()->all()),

@@ -2979,6 +2979,8 @@ export interface components {
             };
             measure: components["schemas"]["Told"];
             drills: string[];
+            /** @description What the ground sees of it beside a sound strike, and what the cure asks. Answers kept long ago have none. */
+            pictures?: components["schemas"]["View"][];
         };
         LibraryDrill: {
             id: string;

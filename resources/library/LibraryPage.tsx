@@ -1,4 +1,5 @@
 import { word } from '../language/trade';
+import { NowAndAsked } from '../figures/NowAndAsked';
 import { useTranslation } from 'react-i18next';
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import { useLibrary } from '../ask/queries';
@@ -121,6 +122,11 @@ function Cause({ cause, drills }: { cause: LibraryCause; drills: LibraryDrill[] 
     const tag = [...cause.shots.map(word), ...(cause.lies ?? [])].join(', ');
     return (
         <Entry title={cause.name} tag={tag} lead={cause.setup}>
+            {cause.pictures !== undefined && cause.pictures.length > 0 && (
+                <div className="max-w-md">
+                    <NowAndAsked views={cause.pictures} handed="right" />
+                </div>
+            )}
             <List title={t('What speaks for it, or against')} items={cause.evidence} />
             <p className="mt-3">
                 <Told text={cause.if_wrong} />
