@@ -29,6 +29,8 @@ install_packages() {
     need openssl command -v openssl
     # One-time codes, where the second factor looks for them (app/Account/SecondFactor.php).
     need php-christianriesen-otp test -e /usr/share/php/ChristianRiesen/Otp/autoload.php
+    # Writes reports as tagged PDFs (app/Reports/LessonReport.php).
+    need weasyprint command -v weasyprint
     need nodejs command -v node
     need npm command -v npm
     need unzip command -v unzip

@@ -9,7 +9,7 @@
 @font-face { font-family: {{ $family }}; font-weight: normal; src: url("{{ $font("{$file}-Regular.ttf") }}") format("truetype"); }
 @font-face { font-family: {{ $family }}; font-weight: bold; src: url("{{ $font("{$file}-Bold.ttf") }}") format("truetype"); }
 @endforeach
-@page { margin: 6mm 11mm; }
+@page { size: {{ $paper === 'letter' ? 'letter' : 'A4' }}; margin: 6mm 11mm; }
 * { box-sizing: border-box; }
 body { font-family: Atkinson, "Atkinson Hyperlegible Next Variable", "DejaVu Sans", sans-serif; font-size: 9.1pt; line-height: 1; color: {{ \App\Figures\Palette::colour('ink') }}; margin: 0; }
 h1, h2, .big { font-family: Literata, "DejaVu Serif"; margin: 0; line-height: 1.1; }
@@ -24,6 +24,12 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 <body>
 <h1>{{ Illuminate\Support\Str::limit($lesson->student->name, 48) }}</h1>
 <p class="soft">{{ $say('Lesson of') }} {{ $day($lesson->began_at, $date) }} {{ $say('with') }} {{ $lesson->student->coach->name }} · {{ $say($lesson->task['shot']) }}, {{ $say(LowPoint\Core\Strike\Lie::from($lesson->task['lie'])->label()) }}, {{ $lesson->task['club']['loft_deg'] }}/{{ $lesson->task['club']['bounce_deg'] }}</p>
+
+@if ($given !== null)
+<h2>{{ $change }}</h2>
+<table><tr>@foreach (array_slice($asked, 0, 2) as $view)<td style="width: 29%"><img src="{{ $view }}" style="max-width: 50mm; max-height: 26mm" alt="{{ implode(' ', $changes) }}"></td>@endforeach
+<td><strong>{{ implode(' ', $changes) }}</strong></td></tr></table>
+@endif
 
 <h2>{{ $say('What was seen') }}</h2>
 @forelse ($strips as $strip)
@@ -49,14 +55,12 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 <table><tr>
 <td style="width: 55%">
 <h2>{{ $say('Set-up card') }}</h2>
-<p><strong>{{ implode(' ', $changes) }}</strong></p>
 <p>{{ implode(' · ', $given['card'] ?? []) }}</p>
 </td>
 <td style="width: 45%">
 <h2>{{ $say('Feel') }}</h2>
 <p class="big" style="font-size: 11pt">{{ $given['feel'] }}</p>
 <p class="soft">{{ $say('What must move') }}: {{ $given['measure'] }}.</p>
-<p>@foreach (array_slice($asked, 0, 2) as $view)<img src="{{ $view }}" style="max-width: 40mm; max-height: 14mm" alt="">@endforeach</p>
 </td>
 </tr></table>
 

@@ -301,6 +301,9 @@ final class PracticeTest extends TestCase
                 $info = self::tool('pdfinfo', (string) $file);
                 self::assertMatchesRegularExpression('/Pages:\s+1\n/', $info, $lesson->student->name);
                 self::assertMatchesRegularExpression("/Page size:\\s+{$width}/", $info);
+                self::assertMatchesRegularExpression('/Tagged:\s+yes\n/', $info);
+                self::assertMatchesRegularExpression('/Title:\s+Lesson of /', $info);
+                self::assertStringContainsString('/Lang (en)', (string) file_get_contents((string) $file));
                 self::assertStringContainsString('What was seen', self::tool('pdftotext', (string) $file, '-'));
                 self::assertDoesNotMatchRegularExpression(
                     '/\bno\s+(yes|no)\s+(yes|no)\s+\d/',
