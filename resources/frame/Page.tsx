@@ -76,6 +76,7 @@ export function Page({ title, children, action, back = '/', shots = '/shots' }: 
                 {children}
             </main>
             <nav
+                data-places="below"
                 aria-label={t('Places')}
                 className="fixed inset-x-0 bottom-0 z-10 grid grid-cols-4 border-t-2 border-ink bg-paper sm:hidden print:hidden"
             >

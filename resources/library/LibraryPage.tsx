@@ -40,11 +40,11 @@ function Shelves({ library }: { library: Library }) {
         <PageTabs
             label={t('Shelves')}
             beside={
-                <label className="flex items-center gap-2 font-semibold">
+                <label className="flex min-w-0 items-center gap-2 font-semibold">
                     {t('Find')}
                     <input
                         type="search"
-                        className="min-h-12 w-64 border-[1.5px] border-ink bg-press px-3 font-normal"
+                        className="min-h-12 w-64 min-w-0 shrink border-[1.5px] border-ink bg-press px-3 font-normal"
                         value={sought}
                         onChange={(event) => {
                             setSought(event.target.value);

@@ -24,6 +24,8 @@ interface Props {
 /** What changes first, then what is done today for it, then the rest folded: the same for coach and student. */
 export function PracticeView({ path, practice, onRun, onMove, words }: Props) {
     const { t } = useTranslation();
+    // The coach looks things up here; on his own page the student has them folded.
+    const ofCoach = !path.startsWith('shared/');
     return (
         <div className="space-y-6">
             <Waiting path={path} />
@@ -38,7 +40,7 @@ export function PracticeView({ path, practice, onRun, onMove, words }: Props) {
             {words}
             <div>
                 {practice.drills.length > 0 && (
-                    <Folded title={t('How each drill is done')}>
+                    <Folded open={ofCoach} title={t('How each drill is done')}>
                         {practice.drills.map((drill) => (
                             <DrillSheet
                                 key={drill.id}
@@ -56,18 +58,18 @@ export function PracticeView({ path, practice, onRun, onMove, words }: Props) {
                     </Folded>
                 )}
                 {practice.plan !== null && (
-                    <Folded title={t('The next practice sessions')}>
+                    <Folded open={ofCoach} title={t('The next practice sessions')}>
                         <NextVisits practice={practice} onRun={onRun} onMove={onMove} />
                     </Folded>
                 )}
                 {practice.chart.length > 0 && (
-                    <Folded title={t('Your distances')}>
+                    <Folded open={ofCoach} title={t('Your distances')}>
                         <CarryLadder chart={practice.chart} target={null} units={practice.student.units} />
                         <CarryTable chart={practice.chart} units={practice.student.units} />
                     </Folded>
                 )}
                 {practice.results.length > 0 && (
-                    <Folded title={t('What was counted so far')}>
+                    <Folded open={ofCoach} title={t('What was counted so far')}>
                         <Log practice={practice} />
                     </Folded>
                 )}
@@ -87,9 +89,9 @@ export function PracticeView({ path, practice, onRun, onMove, words }: Props) {
 }
 
 /** What is looked up now and then: a line that opens. */
-function Folded({ title, children }: { title: string; children: React.ReactNode }) {
+function Folded({ title, open, children }: { title: string; open: boolean; children: React.ReactNode }) {
     return (
-        <details className="border-t border-line">
+        <details className="border-t border-line" open={open}>
             <summary className="min-h-12 cursor-pointer py-2.5">
                 <h2 className="inline text-xl">{title}</h2>
             </summary>

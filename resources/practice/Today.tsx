@@ -37,6 +37,7 @@ export function Today({ path, practice, onRun }: Props) {
                 {items.map(({ drill, minutes, mode }) => {
                     const counted = begun(path, drill.id);
                     const result = resultIn(visit, drill);
+                    const last = practice.results.find((one) => one.drill === drill.id);
                     return (
                         <li key={drill.id} className="grid grid-cols-[auto_1fr_auto] items-center gap-3 border border-line bg-press p-2">
                             {drill.figure === null ? (
@@ -58,9 +59,10 @@ export function Today({ path, practice, onRun }: Props) {
                                     {drill.goal.text}
                                 </span>
                                 {drill.added != null && <span className="block text-sm">{drill.added}</span>}
-                                {result !== undefined && (
+                                {last !== undefined && (
                                     <span className="block text-sm font-semibold">
-                                        {t('done')}: {result.text}
+                                        {result === undefined ? t('Last: {{what}}', { what: last.text }) : `${t('done')}: ${result.text}`},{' '}
+                                        {(result ?? last).passed ? t('passed') : t('not passed')}
                                     </span>
                                 )}
                             </span>

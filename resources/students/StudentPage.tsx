@@ -115,7 +115,7 @@ export function StudentPage() {
                 progress={progress.data}
                 busy={progress.isFetching || outbox.entries.length > 0}
             />
-            <div className="mt-4 grid gap-x-8 gap-y-4 border-t border-line pt-4 lg:grid-cols-[17rem_1fr]">
+            <div className="mt-4 grid grid-cols-1 gap-x-8 gap-y-4 border-t border-line pt-4 lg:grid-cols-[17rem_1fr]">
                 <Standing student={student.data} progress={progress.data} work={work} onCause={setCause} />
                 <Lessons {...{ chosen, catalogue, coach }} student={student.data} progress={progress.data} busy={progress.isFetching} />
             </div>
@@ -151,7 +151,7 @@ function Standing({ student, progress, work, onCause }: StandingProps) {
     const { works, last_time: lastTime } = progress;
     const latestDrills = progress.drills.filter((_, place) => place < DRILLS);
     return (
-        <section aria-label={t('The student')} className="space-y-3">
+        <section aria-label={t('The student')} className="min-w-0 space-y-3">
             {work !== undefined && <HowSure work={work} />}
             {works.length > 1 && (
                 <div role="group" aria-label={t('Causes')} className="flex flex-wrap gap-1.5">

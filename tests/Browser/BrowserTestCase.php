@@ -162,7 +162,7 @@ abstract class BrowserTestCase extends TestCase
                 foreach ($this->browser->findElements(WebDriverBy::xpath("{$pressable}[{$match}]")) as $element) {
                     try {
                         if ($this->stands($element) && $element->isEnabled()) {
-                            return self::touched($element);
+                            return $this->touched($element);
                         }
                     } catch (StaleElementReferenceException) {
                         return false;
@@ -177,7 +177,7 @@ abstract class BrowserTestCase extends TestCase
     /** Clicks the first shown element for a CSS selector, once more where it was drawn anew meanwhile. */
     protected function click(string $css): void
     {
-        $this->until(fn(): bool => self::touched($this->element($css)), "There is no {$css} to click.");
+        $this->until(fn(): bool => $this->touched($this->element($css)), "There is no {$css} to click.");
     }
 
     /** What lies in a closed fold counts as displayed for some drivers. */
@@ -187,13 +187,18 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** False where it is drawn anew or covered just now, as by a message that goes again. */
-    protected static function touched(WebDriverElement $element): bool
+    protected function touched(WebDriverElement $element): bool
     {
         try {
             $element->click();
 
             return true;
-        } catch (ElementClickInterceptedException | ElementNotInteractableException | StaleElementReferenceException) {
+        } catch (ElementClickInterceptedException) {
+            // What stands fast at the lower edge of a phone covers what the driver has scrolled no further than to there.
+            $this->browser->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$element]);
+
+            return false;
+        } catch (ElementNotInteractableException | StaleElementReferenceException) {
             return false;
         }
     }

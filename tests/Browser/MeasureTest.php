@@ -44,7 +44,7 @@ final class MeasureTest extends BrowserTestCase
         $this->press('Keep this picture with the lesson');
         $this->until(fn(): bool => \count($this->all('section[aria-label="Kept pictures"] img')) === 2, 'Two are not kept.');
         foreach ($this->all('section[aria-label="Kept pictures"] li > button') as $picture) {
-            $this->until(static fn(): bool => self::touched($picture), 'A kept picture stays covered.');
+            $this->until(fn(): bool => $this->touched($picture), 'A kept picture stays covered.');
         }
         $this->until(fn(): bool => \count($this->all('section[aria-label="Kept pictures"] figure')) === 2, 'They do not lie side by side.');
         self::assertSame([], $this->axe());

@@ -10,7 +10,7 @@ final class YouTest extends BrowserTestCase
     public function test_units_clubs_and_password_are_the_coachs_own(): void
     {
         $this->signIn('idris');
-        $this->press('Idris Vane');
+        $this->press('You');
         $this->see('The usual four, until you say which are yours.');
         self::assertSame([], $this->axe());
 
