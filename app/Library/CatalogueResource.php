@@ -208,8 +208,15 @@ final class CatalogueResource extends ApiResource
             'usual_plan' => WeeklyPlan::USUAL,
             'clubs' => array_map(self::club(...), $clubs),
             'first_task' => $first,
-            'first_ground' => [...Ground::FIRST, 'step_m' => Ground::STEP_M, 'obstacle_m' => Ground::FIRST_OBSTACLE_M],
-            'first_sand' => [...SandShot::FIRST, 'club' => self::club(Club::stock($clubs))],
+            'first_ground' => [
+                'edge_m' => $coach->units->rounded(Ground::FIRST['edge_m']),
+                'hole_m' => $coach->units->rounded(Ground::FIRST['hole_m']),
+                'behind_m' => $coach->units->rounded(Ground::FIRST['behind_m']),
+                'stimp' => Ground::FIRST['stimp'],
+                'step_m' => Ground::STEP_M,
+                'obstacle_m' => Ground::FIRST_OBSTACLE_M,
+            ],
+            'first_sand' => [...array_map($coach->units->rounded(...), SandShot::FIRST), 'club' => self::club(Club::stock($clubs))],
             'in_sand' => array_map(
                 static fn(BallInSand $one): array => ['id' => $one->value, 'name' => $one->label()],
                 BallInSand::cases(),

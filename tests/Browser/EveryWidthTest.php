@@ -86,7 +86,12 @@ final class EveryWidthTest extends BrowserTestCase
         $this->press('Make a link');
         $this->see('/p/');
         preg_match('~/p/\w+~', $this->shown(), $link);
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        $this->devTools('Emulation.setDeviceMetricsOverride', [
+            'width' => 390,
+            'height' => 844,
+            'deviceScaleFactor' => 1,
+            'mobile' => true,
+        ]);
         $this->visit('/');
         $this->see('Bea Achterberg');
         $first = $this->browser->executeScript('return document.querySelector("main li a").getBoundingClientRect().top');
