@@ -16,7 +16,7 @@ const OF_ITSELF = [
     /made up, to look round/,
     /are in no chart/,
     // How the model's figures come about, beside the table of them.
-    /^Club as delivered|^The line is today|before anything was seen/,
+    /^Club as delivered|^The line is today|of those who come/,
     /Odds against no fault|^Receipt /,
     /^Lesson|^Last lesson|^Look again|^The retest is due|was deleted|agreed on|marked: that is plenty/,
 ];

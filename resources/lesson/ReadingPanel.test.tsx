@@ -88,7 +88,7 @@ describe('the reading', () => {
         );
         fireEvent.click(screen.getByRole('button', { name: 'why' }));
         const dialog = screen.getByRole('dialog');
-        expect(dialog.textContent).toContain('60 % likely, from 10 % before anything was seen.');
+        expect(dialog.textContent).toContain('6 in 10 after what was seen; 1 in 10 of those who come have it');
         expect(dialog.textContent).toContain('Flight is high. It speaks against it.');
         expect(dialog.textContent).toContain('× 0.4');
     });

@@ -41,7 +41,7 @@ final class Screenshots extends BrowserTestCase
         $this->picture('begin-lesson');
         $this->browser->navigate()->back();
         $this->press('Practice');
-        $this->see('Why, and the whole set-up card');
+        $this->see('the whole set-up card');
         $this->browser->executeScript('document.querySelector("details[name=drills]").open = true');
         $this->picture('practice');
         $this->press('Make a link');
@@ -169,7 +169,7 @@ final class Screenshots extends BrowserTestCase
                 'goals' => [],
             ]);
             $this->visit("/students/{$student}/practice");
-            $this->see('Why, and the whole set-up card');
+            $this->see('the whole set-up card');
             $this->picture($picture, 'cases');
         }
     }
