@@ -78,6 +78,16 @@ final class SetupChangeTest extends TestCase
         self::assertSame('Stand squarer: 20° open, now 38° open.', $of(['face_open_deg' => 20, 'stance_open_deg' => 38])?->text);
     }
 
+    #[TestWith(['Move the ball toward the lead foot: 50 to 60 %, now 34 %.', true, 'Move the ball toward the lead foot'])]
+    #[TestWith(['Ball at 50 to 60 % of the stance: not looked at yet, set it up so.', true, 'Ball at 50 to 60 % of the stance'])]
+    #[TestWith(['Weight 65 %, now 40 %.', true, 'Weight 65 %'])]
+    #[TestWith(['Gewicht 65 %, jetzt 40 %.', true, 'Gewicht 65 %'])]
+    #[TestWith(['Set up as before; swing to a finish.', false, 'Set up as before; swing to a finish'])]
+    public function test_a_title_is_the_change_without_its_figures(string $text, bool $figure, string $title): void
+    {
+        self::assertSame($title, SetupChange::title($text, $figure));
+    }
+
     public function test_a_change_of_the_coachs_own_is_worded_in_the_coachs_units(): void
     {
         $case = Cases::of([...Cases::BEA, 'setup' => ['stance_width_mm' => 254]]);

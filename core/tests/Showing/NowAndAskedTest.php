@@ -67,6 +67,19 @@ final class NowAndAskedTest extends TestCase
         }
     }
 
+    #[DataProvider('turns')]
+    public function test_the_lead_foot_is_drawn_back_as_the_stance_opens(float $from, float $to, int $side): void
+    {
+        [$view] = NowAndAsked::of([['observable' => 'stance_open_deg', 'from' => $from, 'to' => $to]], null);
+        $back = static function (State $state) use ($view): float {
+            // The trail foot is drawn first.
+            [$trail, $lead] = self::of($view, $state, 'foot');
+
+            return $lead->points[0][1] - $trail->points[0][1];
+        };
+        self::assertSame(-$side, $back(State::Asked) <=> $back(State::Now));
+    }
+
     public function test_feet_go_closer_together_or_wider(): void
     {
         foreach ([[360, 130], [100, 280]] as [$from, $to]) {
