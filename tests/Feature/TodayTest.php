@@ -33,7 +33,7 @@ final class TodayTest extends TestCase
         self::assertSame('Iwan Tesh', $rows[0]['name']);
         self::assertMatchesRegularExpression('/^slipping, \d+ of \d+ last time$/', $rows[0]['reasons'][0]);
         self::assertMatchesRegularExpression(
-            '/practised \d of the last \d visits/',
+            '/practised \d of the last \d sessions/',
             implode(array_column($rows, 'reasons', 'name')['Tam Okoro']),
         );
         self::assertContains('no practice plan', array_column($rows, 'reasons', 'name')['Odile Marsh']);
