@@ -59,7 +59,7 @@ final class AskedSvg
             State::Now => ['rust', 2.4, '6 4'],
             State::Asked => ['marram', 4.5, ''],
             State::Same => ['line', 1.6, ''],
-            State::Ground, State::Sand => ['ink', 1.4, ''],
+            State::Ground => ['ink', 1.4, ''],
         };
 
         return sprintf(

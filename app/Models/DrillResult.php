@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use LowPoint\Core\Drills\DrillLibrary;
 
@@ -24,6 +25,7 @@ use LowPoint\Core\Drills\DrillLibrary;
  * @property int|null $confidence 1..10
  * @property string $note
  * @property Carbon $done_at
+ * @property OwnDrill|null $ownDrill
  */
 final class DrillResult extends Model
 {
@@ -45,14 +47,6 @@ final class DrillResult extends Model
         'done_at',
     ];
 
-    /** Its name, also where it is no longer offered. */
-    public function drillName(): string
-    {
-        return DrillLibrary::standard()->find($this->drill)->name
-            ?? OwnDrill::withTrashed()->find($this->drill)?->drill()->name
-            ?? 'A drill that is no longer kept';
-    }
-
     protected $casts = [
         'goal' => 'array',
         'attempts' => 'array',
@@ -60,4 +54,18 @@ final class DrillResult extends Model
         'confidence' => 'integer',
         'done_at' => 'datetime',
     ];
+
+    /** @return BelongsTo<OwnDrill, $this> where it is none of the library, also one that is no longer offered */
+    public function ownDrill(): BelongsTo
+    {
+        return $this->belongsTo(OwnDrill::class, 'drill')->withTrashed();
+    }
+
+    /** Its name, also where it is no longer offered. */
+    public function drillName(): string
+    {
+        return DrillLibrary::standard()->find($this->drill)->name
+            ?? $this->ownDrill->name
+            ?? 'A drill that is no longer kept';
+    }
 }

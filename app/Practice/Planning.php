@@ -104,13 +104,13 @@ final readonly class Planning
 
     public function lastPrescription(Student $student): ?Prescription
     {
-        return $this->lessonOfIt($student)?->prescription;
+        return $this->lessonWithOne($student)?->prescription;
     }
 
-    /** The lesson that it was handed out in, with its balls. */
-    public function lessonOfIt(Student $student): ?Lesson
+    /** The lesson that the last one was handed out in. */
+    public function lessonWithOne(Student $student): ?Lesson
     {
-        return $student->lessons()->has('prescription')->with('prescription', 'sets.balls')->first();
+        return $student->lessons()->has('prescription')->with('prescription')->first();
     }
 
     /**

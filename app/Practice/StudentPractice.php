@@ -33,15 +33,11 @@ use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\NumberErrors;
 use LowPoint\Core\Practice\PracticeWord;
 use LowPoint\Core\Practice\WeeklyPlan;
-use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Progress\Success;
 use LowPoint\Core\Schools\SetupCard;
-use LowPoint\Core\Showing\GroundAsked;
-use LowPoint\Core\Showing\NowAndAsked;
 use LowPoint\Core\Showing\View;
 use LowPoint\Core\Wording\Language;
 use LowPoint\Core\Wording\PhraseBook;
-use LowPoint\Core\Wording\Units;
 use LowPoint\Core\Wording\Words;
 
 /** What a student gets to see: nothing of others, nothing of the coach's own notes. The coach's screen shows the same. */
@@ -61,25 +57,17 @@ final readonly class StudentPractice
         $phrases = Phrases::in($language);
         $told = $this->inEnglish($student, $phrases);
 
-        if ($language !== Language::English) {
-            $told = (new ToldWords($phrases->say(...)))->inShape($told, 'Practice');
-        }
-        // A title is cut from the sentence as it is said.
-        $first = $this->planning->lastPrescription($student)?->content['setup'][0] ?? null;
-
-        $change = $told['change'] === null ? null : SetupChange::title($told['change'], ($first['observable'] ?? null) !== null);
-
-        return ['change' => $change] + $told;
+        return $language === Language::English ? $told : (new ToldWords($phrases->say(...)))->inShape($told, 'Practice');
     }
 
     /** @return array<string, mixed> but for the pictures, whose words are said at once */
     private function inEnglish(Student $student, PhraseBook $phrases): array
     {
-        $lesson = $this->planning->lessonOfIt($student);
+        $lesson = $this->planning->lessonWithOne($student)?->load('sets.balls');
         $given = $lesson?->prescription;
         $chart = $this->shots->chart($student);
         $content = $given === null ? null : $given->content;
-        $results = $student->results()->limit(self::RESULTS)->get();
+        $results = $student->results()->with('ownDrill')->limit(self::RESULTS)->get();
         $done = $student->results()->reorder()->whereNotNull('plan_session_id')->distinct()->pluck('plan_session_id')->flip();
         $cause = $given === null ? null : CauseLibrary::standard()->find($given->cause);
 
@@ -102,11 +90,12 @@ final readonly class StudentPractice
                         'measure' => $content['measure'],
                         'if_wrong' => $cause?->ifWrong,
                     ],
-            'change' => $content === null ? null : ($content['setup'][0]['text'] ?? $content['cause_name']),
+            'change' => $given?->title(),
             'success' => $lesson === null ? null : self::success($lesson),
-            'asked' => $content === null ? [] : self::asked($content, $student->shownUnits()),
+            'asked' => array_map(static fn(View $one): array => $one->toArray(), $given?->asked(new Words($student->shownUnits())) ?? []),
+            // The first of it is the title.
             'setup' => array_column(
-                array_filter($content['setup'] ?? [], static fn(array $one): bool => $one['observable'] === null),
+                array_filter(\array_slice($content['setup'] ?? [], 1), static fn(array $one): bool => $one['observable'] === null),
                 'text',
             ),
             'card' => $content['card'] ?? [],
@@ -158,22 +147,6 @@ final readonly class StudentPractice
     private static function struck(Ball $ball): ?Strike
     {
         return Strike::tryFrom((string) ($ball->seen['strike'] ?? ''));
-    }
-
-    /**
-     * @param  array<string, mixed>  $content  handed out
-     * @return list<array<string, mixed>>
-     */
-    private static function asked(array $content, Units $units): array
-    {
-        return array_map(
-            static fn(View $one): array => $one->toArray(),
-            NowAndAsked::of(
-                $content['setup'],
-                isset($content['ground']) ? GroundAsked::stored($content['ground']) : null,
-                new Words($units),
-            ),
-        );
     }
 
     /**

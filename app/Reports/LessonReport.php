@@ -28,10 +28,9 @@ use LowPoint\Core\Drills\LineFigure;
 use LowPoint\Core\Evidence\Purpose;
 use LowPoint\Core\Evidence\Strike;
 use LowPoint\Core\Prescription\SetupChange;
-use LowPoint\Core\Showing\GroundAsked;
-use LowPoint\Core\Showing\NowAndAsked;
 use LowPoint\Core\Showing\View;
 use LowPoint\Core\Wording\Language;
+use LowPoint\Core\Wording\Words;
 
 /** One lesson on one page: what was seen, before and after, cause, card, drills, plan, cautions. As a page to print and as PDF. */
 final readonly class LessonReport
@@ -43,6 +42,8 @@ final readonly class LessonReport
     private const PATIENCE_S = 120;
 
     private const MOST_STRIPS = 3;
+
+    private const MOST_PICTURES = 2;
 
     private const MOST_VISITS = 6;
 
@@ -94,17 +95,11 @@ final readonly class LessonReport
                     : self::image(StrikeShapes::legend(self::strikes($hit->take(self::MOST_STRIPS)), $phrases)),
                 'still' => $this->still($lesson),
                 'given' => $said,
-                'change' => $given === null ? null : SetupChange::title(
-                    $phrases->say($given['setup'][0]['text'] ?? $given['cause_name']),
-                    ($given['setup'][0]['observable'] ?? null) !== null,
-                ),
+                'change' => $lesson->prescription === null ? null : $phrases->say($lesson->prescription->title()),
                 // In words it stands beside them.
                 'asked' => array_map(
-                    static fn(View $one): string => self::image(AskedSvg::of($one, $left)),
-                    $given === null ? [] : NowAndAsked::of(
-                        $given['setup'],
-                        isset($given['ground']) ? GroundAsked::stored($given['ground']) : null,
-                    ),
+                    static fn(View $one): array => ['title' => $phrases->say($one->title), 'svg' => self::image(AskedSvg::of($one, $left))],
+                    \array_slice($lesson->prescription?->asked(new Words) ?? [], 0, self::MOST_PICTURES),
                 ),
                 // What was then is not now.
                 'changes' => array_map(

@@ -66,6 +66,7 @@ final class SharedController
             ...$practice->of($student),
             'results' => $student
                 ->results()
+                ->with('ownDrill')
                 ->get()
                 ->map(
                     static fn(DrillResult $one): array => [

@@ -11,6 +11,7 @@ import { Button } from '../ui/Button';
 import { Problem } from '../ui/Problem';
 import { SelectField } from '../ui/SelectField';
 import { TextField } from '../ui/TextField';
+import { Check } from '../ui/Check';
 
 /** What all coaches have in common: the name, and the school a shot is taught in unless a coach says otherwise. */
 export function Schools({ academy }: { academy: Academy }) {
@@ -48,17 +49,9 @@ export function Schools({ academy }: { academy: Academy }) {
                     }}
                 />
             ))}
-            <label className="flex min-h-12 items-center gap-3">
-                <input
-                    type="checkbox"
-                    className="size-6"
-                    checked={asksCode}
-                    onChange={(event) => {
-                        setAsksCode(event.target.checked);
-                    }}
-                />
+            <Check checked={asksCode} onCheck={setAsksCode}>
                 {t('A second factor is asked of all coaches: without one, exports, erasing and the like are closed to them')}
-            </label>
+            </Check>
             <Problem text={told(save.error)} />
             <Button type="submit" main disabled={save.isPending || name.trim() === ''}>
                 {t('Save')}

@@ -2817,11 +2817,6 @@ export interface components {
             /** @description Middles of the groups that the first touches lie in. */
             now: number[];
             asked: number;
-            /** @description Of good first touches. */
-            window: [
-                number,
-                number
-            ] | null;
             radius: number;
             depth: number;
             sand: boolean;
@@ -3299,7 +3294,7 @@ export interface components {
              * @description What changes is drawn strong, as it is now dashed, all else pale.
              * @enum {string}
              */
-            state: "now" | "asked" | "same" | "ground" | "sand";
+            state: "now" | "asked" | "same" | "ground";
             points: [
                 number,
                 number
@@ -4144,6 +4139,8 @@ export interface components {
             start: {
                 [key: string]: number;
             };
+            /** @description What is tried is all that the advice asks and nothing else: then its figure is the advice's. */
+            advised?: boolean;
         };
         ShareLink: {
             id: number;

@@ -9,27 +9,28 @@ const DRAWN: Record<Part['state'], { className: string; strokeWidth: number; str
     asked: { className: 'stroke-marram', strokeWidth: 4.5 },
     same: { className: 'stroke-line', strokeWidth: 1.6 },
     ground: { className: 'stroke-ink', strokeWidth: 1.4 },
-    sand: { className: 'stroke-ink', strokeWidth: 1.4 },
 };
 const HEAD_FILL: Record<Part['state'], string> = {
     now: 'fill-rust',
     asked: 'fill-marram',
     same: 'fill-line',
     ground: 'fill-ink',
-    sand: 'fill-ink',
 };
 /** Half a foot's width and length, and half the length of an arrow's head. */
 const FOOT = [11, 24] as const;
 const HEAD = 7;
 
-/** What is asked beside what is there now: the pictures, and the same in words beneath each. */
-export function NowAndAsked({ views, handed, most }: { views: View[]; handed: Handed; most?: number }) {
+/** What is asked beside what is there now: the pictures, and the same in words beneath each; beside each where there is little room. */
+export function NowAndAsked({ views, handed, slim = false }: { views: View[]; handed: Handed; slim?: boolean }) {
     const { t } = useTranslation();
     return (
         <div className="space-y-3">
-            {views.slice(0, most).map((view) => (
-                <figure key={view.view + view.title} className="m-0">
-                    <figcaption className="text-sm font-semibold">{view.title}</figcaption>
+            {views.map((view) => (
+                <figure
+                    key={view.view + view.title}
+                    className={slim ? 'm-0 grid grid-cols-[7.5rem_1fr] items-center gap-x-3 text-sm' : 'm-0'}
+                >
+                    <figcaption className={slim ? 'sr-only' : 'text-sm font-semibold'}>{view.title}</figcaption>
                     <Picture view={view} m={mirror(handed)} />
                     <ul className="mt-1 space-y-0.5 leading-snug">
                         {view.rows.map((row) => (

@@ -25,12 +25,6 @@ export function Page({ title, children, action, back = '/', shots = '/shots' }: 
     const age = useAge();
     const navigate = useNavigate();
     useKeys({ '?': () => void navigate('/help') });
-    const places = [
-        { to: '/', label: t('Students') },
-        { to: shots, label: t('Shots') },
-        { to: '/library', label: t('Library') },
-        { to: '/you', label: t('You') },
-    ];
     return (
         <>
             <SkipLink to="content" />
@@ -43,16 +37,10 @@ export function Page({ title, children, action, back = '/', shots = '/shots' }: 
                 </h1>
                 <span className="ml-auto flex flex-wrap items-center gap-3">
                     <nav aria-label={t('Places')} className="flex flex-wrap items-center gap-x-3 max-sm:hidden print:hidden">
-                        {places.map((place) => (
-                            <NavLink
-                                key={place.to}
-                                to={place.to}
-                                end
-                                className="flex min-h-12 items-center px-2 underline-offset-4 aria-[current=page]:font-semibold [&:not([aria-current=page])]:underline"
-                            >
-                                {place.label}
-                            </NavLink>
-                        ))}
+                        <Places
+                            shots={shots}
+                            className="flex min-h-12 items-center px-2 underline-offset-4 aria-[current=page]:font-semibold [&:not([aria-current=page])]:underline"
+                        />
                         <Link to="/help" className="flex min-h-12 items-center px-2 underline underline-offset-4">
                             {t('Help')}
                         </Link>
@@ -80,19 +68,28 @@ export function Page({ title, children, action, back = '/', shots = '/shots' }: 
                 aria-label={t('Places')}
                 className="fixed inset-x-0 bottom-0 z-10 grid grid-cols-4 border-t-2 border-ink bg-paper sm:hidden print:hidden"
             >
-                {places.map((place) => (
-                    <NavLink
-                        key={place.to}
-                        to={place.to}
-                        end
-                        className="flex min-h-14 items-center justify-center text-center leading-tight font-semibold aria-[current=page]:bg-ink aria-[current=page]:text-paper"
-                    >
-                        {place.label}
-                    </NavLink>
-                ))}
+                <Places
+                    shots={shots}
+                    className="flex min-h-14 items-center justify-center text-center leading-tight font-semibold aria-[current=page]:bg-ink aria-[current=page]:text-paper"
+                />
             </nav>
         </>
     );
+}
+
+function Places({ shots, className }: { shots: string; className: string }) {
+    const { t } = useTranslation();
+    const places = [
+        { to: '/', label: t('Students') },
+        { to: shots, label: t('Shots') },
+        { to: '/library', label: t('Library') },
+        { to: '/you', label: t('You') },
+    ];
+    return places.map(({ to, label }) => (
+        <NavLink key={to} to={to} end className={className}>
+            {label}
+        </NavLink>
+    ));
 }
 
 /** What happened and what to do, in place of the content. */

@@ -64,7 +64,7 @@ const CHAPTERS = [
         Picture: ShotPicture,
         text: [
             said(
-                'Say how far the ball lies from the edge and the hole from the edge. Every way to play it is struck some hundred times over with the scatter of the student, and the one that leaves least stands first.',
+                'Say how far the ball lies from the edge and the hole from the edge. Every way to play it is worked out over the scatter of the student, and the one that leaves least stands first.',
             ),
             said(
                 'Distances: log how far balls carried with a club and a length of backswing; the empty fields are filled from their neighbours and say how sure they are.',

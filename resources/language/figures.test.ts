@@ -31,7 +31,7 @@ const WORDS =
     /^(text|why|name|cause|coach|day|moment|says|how|note|better|worse|assumed|measure|touch|drills|verdict|counted|message|device|by|reason|mark|pass|goal|purpose|what|label)$/;
 
 /** A sentence with a figure in it: a label has no full stop. */
-export const sentences = (code: string) =>
+const sentences = (code: string) =>
     [...code.matchAll(/t\(\s*(['"`])((?:(?!\1)[\s\S])+)\1/g)]
         .map((found) => found[2] ?? '')
         .filter(

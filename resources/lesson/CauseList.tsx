@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { WeighedCause } from '../api/types.gen';
-import { inTen } from '../ui/units';
+import { chance } from '../ui/units';
 
 interface Props {
     causes: WeighedCause[];
@@ -35,9 +35,9 @@ export function CauseList({ causes, seen = [], onOpen }: Props) {
                 {causes.map((one) =>
                     row(
                         one,
-                        `, ${inTen(one.probability)}` +
+                        `, ${chance(one.probability)}` +
                             (one.doubted === true ? `, ${t('put right, and not it alone')}` : '') +
-                            (one.main_reasons[0] === undefined ? '' : `: ${one.main_reasons[0]}`) +
+                            (one.main_reasons[0] === undefined ? '.' : `: ${one.main_reasons[0]}`) +
                             (one.against[0] === undefined ? '' : ` ${t('But: {{what}}', { what: one.against[0].text })}`),
                     ),
                 )}

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { WeighedCause, WeighedClue } from '../api/types.gen';
-import { inTen } from '../ui/units';
+import { chance } from '../ui/units';
 
 /** All that speaks for a cause and against it, with the odds behind a fold. */
 export function Evidence({ cause }: { cause: WeighedCause }) {
@@ -24,8 +24,8 @@ export function Evidence({ cause }: { cause: WeighedCause }) {
     return (
         <>
             <p className="mb-4">
-                <span className="display text-3xl">{inTen(cause.probability)}</span>{' '}
-                {t('after what was seen; {{rate}} of those who come have it.', { rate: inTen(cause.prior) })}
+                <span className="display text-3xl">{chance(cause.probability)}</span>{' '}
+                {t('after what was seen; {{rate}} of those who come have it.', { rate: chance(cause.prior) })}
             </p>
             <h3 className="text-lg">{t('What speaks for it')}</h3>
             <ul className="mb-4">{cause.for.length === 0 ? <li>{t('Nothing yet.')}</li> : rows(cause.for)}</ul>

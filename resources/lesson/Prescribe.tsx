@@ -2,7 +2,8 @@ import { useTranslation } from 'react-i18next';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, at } from '../api/client';
-import type { BallSet, Catalogue, Lesson, Reading, SetupChange, Units, WeighedCause } from '../api/types.gen';
+import type { BallSet, Catalogue, Handed, Lesson, Reading, SetupChange, Units, WeighedCause } from '../api/types.gen';
+import { NowAndAsked } from '../figures/NowAndAsked';
 import { Button } from '../ui/Button';
 import { Skeleton, Trouble } from '../frame/Page';
 import { Panel } from '../ui/Panel';
@@ -10,7 +11,7 @@ import { SelectField } from '../ui/SelectField';
 import { OwnWay } from './OwnWay';
 import { ProposedWay } from './ProposedWay';
 import { SchoolsSideBySide } from './SchoolsSideBySide';
-import { inTen } from '../ui/units';
+import { chance } from '../ui/units';
 import type { Bench } from './useBench';
 import type { Tried } from './WhatIf';
 
@@ -21,6 +22,7 @@ interface Props {
     reading: Reading;
     catalogue: Catalogue;
     units: Units;
+    handed: Handed;
     first: string;
     /** A set-up change found by "what if", to take the place of the one proposed. */
     tried: Tried | undefined;
@@ -33,7 +35,7 @@ const MOST_OFFERED = 3;
 const ANOTHER = 'another';
 
 /** One idea with its set-up changes, one feel, at most two drills: the engine proposes, the coach decides. */
-export function Prescribe({ bench, lesson, set, reading, catalogue, units, first, tried, onClose }: Props) {
+export function Prescribe({ bench, lesson, set, reading, catalogue, units, handed, first, tried, onClose }: Props) {
     const { t } = useTranslation();
     const [causeId, setCauseId] = useState(first);
     const [ownWay, setOwnWay] = useState(false);
@@ -65,7 +67,7 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                 outer="mb-4 block font-semibold"
                 className="w-full"
                 options={[
-                    ...offered.map((one) => ({ value: one.id, label: `${one.name}, ${inTen(one.probability)}` })),
+                    ...offered.map((one) => ({ value: one.id, label: `${one.name}, ${chance(one.probability)}` })),
                     ...(all
                         ? others.map((one) => ({ value: one.id, label: one.name }))
                         : others.length > 0
@@ -128,6 +130,7 @@ export function Prescribe({ bench, lesson, set, reading, catalogue, units, first
                     }}
                 />
             )}
+            {!ownWay && causeId === reading.work_on_first && <NowAndAsked views={reading.asked ?? []} handed={handed} slim />}
             {!ownWay && proposed.isPending && <Skeleton />}
             {!ownWay && proposed.isError && <Trouble error={proposed.error} onRetry={() => void proposed.refetch()} />}
             {!ownWay && proposed.data && cause && (

@@ -265,7 +265,7 @@ function First({ reading, first, given, handed, closed, hit, onWhy, onSheet, onR
                     {reading.prediction.text}
                 </p>
             )}
-            {first !== undefined && reading.asked !== undefined && <NowAndAsked views={reading.asked.slice(0, 1)} handed={handed} />}
+            {first !== undefined && reading.asked !== undefined && <NowAndAsked views={reading.asked.slice(0, 1)} handed={handed} slim />}
             {given !== null && (
                 <p className="mt-1 leading-snug text-marram">
                     {t('Handed out: {{cause}}.', { cause: given.content.cause_name })}{' '}

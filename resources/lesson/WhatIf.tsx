@@ -46,9 +46,6 @@ const REACH: Record<string, [number, number]> = {
     lead_weight_pct: [30, 90],
 };
 
-/** Sliders move by whole steps. */
-const HALF_A_STEP = 0.5;
-
 /** Move one thing and see at once what the model makes of it, beside what is. */
 export function WhatIf({ lesson, set, catalogue, clubs, handed, units, prediction, advised, onClose, onTry }: Props) {
     const { t } = useTranslation();
@@ -65,11 +62,8 @@ export function WhatIf({ lesson, set, catalogue, clubs, handed, units, predictio
     const sand = shotOf(catalogue, lesson.task.shot)?.sand === true;
     const good = goodStrikeOf(catalogue, lesson.task.shot);
     const data = trial.data;
-    const isAdvised =
-        prediction?.after != null &&
-        lie === lesson.task.lie &&
-        sameClub(club, lesson.task.club) &&
-        (Object.keys(setup).length === 0 || isAsAdvised(setup, data?.start ?? {}, advised));
+    // The whole of what is advised, and nothing else, has the one figure of the advice.
+    const isAdvised = data?.advised === true && prediction?.after != null;
     return (
         <Panel title={t('What if')} open onOpenChange={onClose} wide>
             {trial.isError && <Trouble error={trial.error} onRetry={() => void trial.refetch()} />}
@@ -158,7 +152,13 @@ export function WhatIf({ lesson, set, catalogue, clubs, handed, units, predictio
                         {isAdvised ? (
                             <Advised share={prediction.after ?? 0} good={good} advised={advised} />
                         ) : (
-                            <Side title={t('Only this')} model={data.then} handed={handed} units={units} sand={sand} good={good} tried />
+                            <Side
+                                title={Object.keys(setup).length === 0 ? t('What if') : t('Only this')}
+                                model={data.then}
+                                {...{ handed, units, sand }}
+                                good={good}
+                                tried
+                            />
                         )}
                         <Reasons model={data.now} />
                         <p className="mt-2 text-sm">
@@ -172,17 +172,6 @@ export function WhatIf({ lesson, set, catalogue, clubs, handed, units, predictio
             )}
         </Panel>
     );
-}
-
-/** Whether the figures stand as all of the advice has them, and no other was moved: that has one figure, the advice's (handbook 19.3). */
-function isAsAdvised(setup: Record<string, number>, start: Record<string, number>, advised: SetupChange[]): boolean {
-    const asked = advised.filter((one) => one.observable !== null && one.to !== null);
-    const within = ({ observable, to, range }: SetupChange) => {
-        const value = setup[observable ?? ''] ?? start[observable ?? ''];
-        const [from, until] = range ?? [to ?? 0, to ?? 0];
-        return value !== undefined && value >= from - HALF_A_STEP && value <= until + HALF_A_STEP;
-    };
-    return asked.length > 0 && asked.every(within) && Object.keys(setup).every((id) => asked.some((one) => one.observable === id));
 }
 
 /** What the advice as a whole would win, with what it asks. */

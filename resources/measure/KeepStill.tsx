@@ -11,6 +11,7 @@ import { ballOf, mmPerPx, type Marks, type Px } from './marks';
 import type { Shown } from './MarkedPicture';
 import { drawStill, STILL_PX } from './still';
 import { Problem } from '../ui/Problem';
+import { Check } from '../ui/Check';
 
 export interface KeptWith {
     lessonId: string;
@@ -52,17 +53,9 @@ export function KeepStill({ lessonId, studentId, child, shown, marks, arc }: Pro
     return (
         <div className="border-t border-line pt-3">
             <WithConsent studentId={studentId} purpose="still" child={child}>
-                <label className="flex min-h-11 items-center gap-2">
-                    <input
-                        type="checkbox"
-                        className="h-5 w-5"
-                        checked={inReport}
-                        onChange={(event) => {
-                            setInReport(event.target.checked);
-                        }}
-                    />
+                <Check checked={inReport} onCheck={setInReport}>
                     {t('into the report')}
-                </label>
+                </Check>
                 <Button
                     disabled={keep.isPending}
                     onClick={() => {

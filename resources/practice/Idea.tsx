@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import { NowAndAsked } from '../figures/NowAndAsked';
-import type { Practice } from '../api/types.gen';
+import type { Practice, PracticeDrill } from '../api/types.gen';
 
 /** What changes, what went well, the picture of it and one feel; why, and the whole card, where somebody asks. */
 export function Idea({ practice }: { practice: Practice }) {
@@ -14,8 +14,11 @@ export function Idea({ practice }: { practice: Practice }) {
             {success != null && <p className="mt-1 text-lg font-semibold text-marram">{success}</p>}
             <div className="mt-3">
                 <NowAndAsked views={asked.slice(0, 1)} handed={practice.student.handed} />
+                {asked.length === 0 && <OfDrill drill={practice.drills[0]} />}
             </div>
-            {practice.setup.map((text) => text.startsWith(change) || <p key={text}>{text}</p>)}
+            {practice.setup.map((text) => (
+                <p key={text}>{text}</p>
+            ))}
             <p className="mt-3 border-l-[6px] border-marram pl-3">
                 <span className="text-sm">{t('Feel')}</span>
                 <span className="display block text-lg">{practice.feel}</span>
@@ -38,5 +41,18 @@ export function Idea({ practice }: { practice: Practice }) {
                 </ul>
             </details>
         </section>
+    );
+}
+
+/** Where no figure changes, what is done is shown. */
+function OfDrill({ drill }: { drill: PracticeDrill | undefined }) {
+    const { t } = useTranslation();
+    if (drill?.figure == null) return null;
+    return (
+        <img
+            src={`data:image/svg+xml;utf8,${encodeURIComponent(drill.figure)}`}
+            alt={t('{{drill}}, how it is done', { drill: drill.name })}
+            className="max-h-44"
+        />
     );
 }

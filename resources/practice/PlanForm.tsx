@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { useState } from 'react';
 import type { Catalogue, Coach, Practice, PutPlan } from '../api/types.gen';
 import { Button } from '../ui/Button';
-import { GameToo } from './GameToo';
+import { Check } from '../ui/Check';
 import { todayIso, weekdays } from '../ui/reader';
 import { numberOr } from '../ui/units';
 import { Problem } from '../ui/Problem';
@@ -131,7 +131,9 @@ export function PlanForm({ catalogue, coach, practice, busy, problem, onMake }: 
                     </Button>
                 ))}
             </div>
-            <GameToo on={game} onChoose={setGame} />
+            <Check checked={game} onCheck={setGame}>
+                {t('Sessions that are long enough end on a game, so that it holds on the course')}
+            </Check>
             <Problem text={problem} />
             <Button type="submit" main className="px-8" disabled={busy}>
                 {busy ? t('Making…') : practice.plan === null ? t('Make the plan') : t('Make it anew')}

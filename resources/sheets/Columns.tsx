@@ -2,6 +2,7 @@ import { said } from '../language';
 import { useTranslation } from 'react-i18next';
 import { SelectField } from '../ui/SelectField';
 import type { Catalogue, DayOrder, SheetColumn, SheetDraft, SheetMapping } from '../api/types.gen';
+import { Check } from '../ui/Check';
 
 interface Props {
     draft: SheetDraft;
@@ -135,17 +136,15 @@ function ColumnRow({ one, draft, catalogue, mapping, shot, onMap }: Props & { on
                     />
                 )}
                 {column !== undefined && OTHER_WAY[column.key] !== undefined && (
-                    <label className="mt-1 flex min-h-11 items-center gap-2">
-                        <input
-                            type="checkbox"
-                            className="h-5 w-5"
-                            checked={column.flipped}
-                            onChange={(event) => {
-                                put({ ...column, flipped: event.target.checked });
-                            }}
-                        />
+                    <Check
+                        className="mt-1"
+                        checked={column.flipped}
+                        onCheck={(flipped) => {
+                            put({ ...column, flipped });
+                        }}
+                    >
                         {t(OTHER_WAY[column.key] ?? '')}
-                    </label>
+                    </Check>
                 )}
                 {column !== undefined && (
                     <Words

@@ -16,6 +16,7 @@ import { useDraft } from '../ui/useDraft';
 import { ClubRows, clubsOf, rowsOf, type ClubRow } from '../you/ClubRows';
 import { Problem } from '../ui/Problem';
 import { told } from '../api/told';
+import { Check } from '../ui/Check';
 
 const LONGEST_ABOUT = 500;
 const UNITS: { value: Units | ''; label: string }[] = [
@@ -185,17 +186,15 @@ function OwnClubs({ rows, first, onRows }: { rows: ClubRow[] | null; first: Club
     const { t } = useTranslation();
     return (
         <div role="group" aria-label={t('Clubs')}>
-            <label className="flex min-h-12 items-center gap-3 font-semibold">
-                <input
-                    type="checkbox"
-                    className="size-6"
-                    checked={rows !== null}
-                    onChange={(event) => {
-                        onRows(event.target.checked ? rowsOf(first) : null);
-                    }}
-                />
+            <Check
+                className="font-semibold"
+                checked={rows !== null}
+                onCheck={(own) => {
+                    onRows(own ? rowsOf(first) : null);
+                }}
+            >
                 {t('Plays clubs of his own')}
-            </label>
+            </Check>
             {rows !== null && <ClubRows rows={rows} onRows={onRows} />}
         </div>
     );

@@ -48,7 +48,7 @@ export function StudentList() {
                             <input
                                 type="search"
                                 placeholder={t('a name or a cause')}
-                                className="min-h-12 w-72 max-w-full border max-sm:w-full-[1.5px] border-ink bg-press px-3 font-normal placeholder:text-soft"
+                                className="min-h-12 w-72 max-w-full border-[1.5px] max-sm:w-full border-ink bg-press px-3 font-normal placeholder:text-soft"
                                 value={asked.q}
                                 onChange={(event) => {
                                     setAsked({ ...asked, q: event.target.value });

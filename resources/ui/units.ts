@@ -54,6 +54,9 @@ export const percent = (share: number) => `${String(Math.round(share * 100))} %`
 /** A share as a count that can be seen: "6 in 10". */
 export const inTen = (share: number) => t('{{n}} in 10', { n: Math.round(10 * share) });
 
+/** How likely something is: it is never told as none of ten, nor as all. */
+export const chance = (share: number) => (share < 0.05 ? t('less than 1 in 10') : share >= 0.95 ? t('more than 9 in 10') : inTen(share));
+
 /** What was typed as a number. What is none goes on as it was typed: the server names what is wrong with it. */
 export function numberOr(typed: string): number {
     const number = Number(typed.replace(',', '.').replace('−', '-'));

@@ -27,7 +27,7 @@ table { width: 100%; border-collapse: collapse; } td { vertical-align: top; padd
 
 @if ($given !== null)
 <h2>{{ $change }}</h2>
-<table><tr>@foreach (array_slice($asked, 0, 2) as $view)<td style="width: 29%"><img src="{{ $view }}" style="max-width: 50mm; max-height: 26mm" alt="{{ implode(' ', $changes) }}"></td>@endforeach
+<table><tr>@foreach ($asked as $view)<td style="width: 29%"><img src="{{ $view['svg'] }}" style="max-width: 50mm; max-height: 26mm" alt="{{ $view['title'] }}"></td>@endforeach
 <td><strong>{{ implode(' ', $changes) }}</strong></td></tr></table>
 @endif
 

@@ -6,6 +6,7 @@ import { Problem } from '../ui/Problem';
 import { weekdays } from '../ui/reader';
 import { SelectField } from '../ui/SelectField';
 import { told } from '../api/told';
+import { Check } from '../ui/Check';
 
 /** Those of this browser, and the one that was named: browsers know zones by different names. */
 const zonesWith = (named: string | null): string[] => {
@@ -47,17 +48,15 @@ export function Place({ coach }: { coach: Coach }) {
                     }}
                 />
             </div>
-            <label className="flex min-h-12 items-center gap-3 font-semibold">
-                <input
-                    type="checkbox"
-                    className="size-6"
-                    checked={coach.keeps_stills}
-                    onChange={(event) => {
-                        save.mutate({ keeps_stills: event.target.checked });
-                    }}
-                />
+            <Check
+                className="font-semibold"
+                checked={coach.keeps_stills}
+                onCheck={(keeps) => {
+                    save.mutate({ keeps_stills: keeps });
+                }}
+            >
                 {t('Keep a marked picture with a lesson where I ask for it')}
-            </label>
+            </Check>
             <Problem text={told(save.error)} />
         </section>
     );

@@ -110,18 +110,34 @@ final readonly class SetupChange
     /**
      * What is to change, as a title: without its figures, and nothing of what was not looked at.
      *
-     * @param  string  $text  of a change, in any language
+     * @param  string  $text  of a change
      * @param  bool  $figure  it is one of a figure
      */
     public static function title(string $text, bool $figure): string
     {
-        return rtrim($figure ? (string) preg_replace('/(?::|, (?:now|jetzt)) .*$/su', '', $text) : $text, '.');
+        return rtrim($figure ? (string) preg_replace('/(?::|, now) .*$/su', '', $text) : $text, '.');
     }
 
     /** The text in a lesson that is over: what was then is not now. */
     public static function past(string $text): string
     {
         return (string) preg_replace('/, now ([^,]+)\.$/u', '; it was $1 that day.', $text);
+    }
+
+    /** Whether a figure is as it is asked, give or take so much. */
+    public function isMetBy(float $value, float $give): bool
+    {
+        return $this->to !== null
+            && $value >= ($this->range->from ?? $this->to) - $give
+            && $value <= ($this->range->to ?? $this->to) + $give;
+    }
+
+    /** What is asked, with its thing and its side: "shaft 0 to 3° ahead"; null where it is told in words alone. */
+    public function asked(Words $words): ?string
+    {
+        return $this->what === null || $this->to === null
+            ? null
+            : $words->setTo($this->what, $this->range->from ?? $this->to, $this->range->to ?? $this->to);
     }
 
     /** Whether it goes up; null where nobody looked where it is now, or it is told in words alone. */

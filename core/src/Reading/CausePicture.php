@@ -55,7 +55,6 @@ final readonly class CausePicture
             GroundAsked::of(
                 [$sound + $cause->mechanism->touchMm],
                 $sound,
-                null,
                 $cause->mechanism->radiusMm ?? $radius,
                 $depth,
                 $task->inSand(),

@@ -183,7 +183,6 @@ final readonly class Reading
             : GroundAsked::of(
                 array_values(array_filter($now, static fn(?float $mm): bool => $mm !== null)),
                 $asked ?? ($range[0] + $range[1]) / 2,
-                $window,
                 $this->pattern->radiusMm,
                 $this->model->swing->depth->mean,
                 $this->context->case->task->inSand(),

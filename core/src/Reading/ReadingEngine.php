@@ -218,7 +218,10 @@ final readonly class ReadingEngine
      */
     public function tryOut(LessonCase $case, Observations $setup, Task $task): SetupTrial
     {
-        return SetupTrial::of($this->standing($case), $setup, $task, $this->model);
+        $reading = $this->read($case);
+        $advice = $reading->prediction?->after === null ? [] : $reading->prescription->setup;
+
+        return SetupTrial::of($this->standing($case), $setup, $task, $this->model, $advice);
     }
 
     /** @throws InvalidInput for a figure that is none of the set-up, or out of its range */

@@ -62,7 +62,7 @@ final readonly class WarningStep
         foreach ($setup as $change) {
             if ($change->what === $this->what) {
                 $ways[] = $change->goesMore() ?? $this->more;
-                $asked = $change->to === null ? $asked : $change;
+                $asked = $change;
             }
         }
         $goesSo = $this->more === null ? $ways !== [] : \in_array($this->more, $ways, true);
@@ -70,12 +70,11 @@ final readonly class WarningStep
         if ($goesSo !== $this->advised) {
             return null;
         }
-        if (! $this->advised || $asked === null) {
-            return $this;
-        }
-        $figure = $words->setTo($this->what, $asked->range->from ?? $asked->to ?? 0.0, $asked->range->to ?? $asked->to ?? 0.0);
+        $figure = $asked?->asked($words);
 
-        return new self($this->what, $this->more, rtrim($this->text, '.').": {$figure}.", true, $asked);
+        return ! $this->advised || $figure === null
+            ? $this
+            : new self($this->what, $this->more, rtrim($this->text, '.').": {$figure}.", true, $asked);
     }
 
     /** The step where nothing is worked on yet: with its figure. Null where the student's is as the school has it. */

@@ -13,8 +13,6 @@ use LowPoint\Core\Strike\Arc;
  *     // Middles of the groups that the first touches lie in.
  *     now: list<float>,
  *     asked: float,
- *     // Of good first touches.
- *     window: array{float, float}|null,
  *     radius: float,
  *     depth: float,
  *     sand: bool,
@@ -31,14 +29,10 @@ final readonly class GroundAsked
     /** The deepest cut that is drawn, mm. */
     private const DEEPEST_MM = 40.0;
 
-    /**
-     * @param  non-empty-list<float>  $nowMm
-     * @param  array{float, float}|null  $windowMm
-     */
+    /** @param non-empty-list<float> $nowMm */
     private function __construct(
         public array $nowMm,
         public float $askedMm,
-        public ?array $windowMm,
         private float $radiusMm,
         private float $depthMm,
         public bool $sand,
@@ -46,10 +40,9 @@ final readonly class GroundAsked
 
     /**
      * @param  list<float>  $nowMm  none: no touch is known
-     * @param  array{float, float}|null  $windowMm
      * @return self|null null where no touch is known, or it is where it should be
      */
-    public static function of(array $nowMm, float $askedMm, ?array $windowMm, float $radiusMm, float $depthMm, bool $sand): ?self
+    public static function of(array $nowMm, float $askedMm, float $radiusMm, float $depthMm, bool $sand): ?self
     {
         $far = array_filter($nowMm, static fn(float $now): bool => abs($now - $askedMm) >= self::SHOWN_FROM_MM);
 
@@ -58,7 +51,6 @@ final readonly class GroundAsked
             : new self(
                 $nowMm,
                 $askedMm,
-                $windowMm,
                 max(Arc::RADIUS_MM[0], min(Arc::RADIUS_MM[1], $radiusMm)),
                 max(self::ASKED_DEPTH_MM[$sand ? 'sand' : 'turf'] / 2, min(self::DEEPEST_MM, $depthMm)),
                 $sand,
@@ -68,7 +60,7 @@ final readonly class GroundAsked
     /** @param GroundAskedShape $stored */
     public static function stored(array $stored): ?self
     {
-        return self::of($stored['now'], $stored['asked'], $stored['window'], $stored['radius'], $stored['depth'], $stored['sand']);
+        return self::of($stored['now'], $stored['asked'], $stored['radius'], $stored['depth'], $stored['sand']);
     }
 
     /** The arc that first touches there. */
@@ -90,7 +82,6 @@ final readonly class GroundAsked
         return [
             'now' => array_map(static fn(float $mm): float => round($mm, 1), $this->nowMm),
             'asked' => round($this->askedMm, 1),
-            'window' => $this->windowMm,
             'radius' => round($this->radiusMm, 1),
             'depth' => round($this->depthMm, 1),
             'sand' => $this->sand,

@@ -55,12 +55,14 @@ final class NowAndAsked
     /** Feet and shoulders are drawn this share as open as they are, so that they stay in the picture; the figure is the true one. */
     private const OPEN_DRAWN = 0.5;
 
-    private const FACE_ON_BOX = [-170.0, -34.0, 340.0, 222.0];
+    private const FACE_ON_BOX = [-112.0, -34.0, 224.0, 222.0];
 
     /** The line figure is drawn so many times smaller than it is, and its chest moves so many times as far as that. */
     private const FIGURE_PX_PER_MM = 0.11;
 
     private const CHEST_PX_PER_MM = 0.55;
+
+    private const FARTHEST_CHEST = 88.0;
 
     private const SHAFT = 76.0;
 
@@ -283,7 +285,7 @@ final class NowAndAsked
         $lean = [Observable::ShaftLean];
         $body = [Observable::LeadWeight, Observable::SternumAhead];
         $legs = [Observable::LeadWeight];
-        $parts = [Part::line(State::Ground, [-160.0, 0.0], [160.0, 0.0]), Part::circle(State::Ground, 0.0, 5.0, 5.0)];
+        $parts = [Part::line(State::Ground, [-108.0, 0.0], [108.0, 0.0]), Part::circle(State::Ground, 0.0, 5.0, 5.0)];
         if ($this->wasElsewhere(...$legs)) {
             array_push($parts, ...$this->legs(State::Now, $this->now(...)));
         }
@@ -359,7 +361,7 @@ final class NowAndAsked
         $hips = (($at(Observable::LeadWeight, 55.0) - 50.0) / 50.0) * $half;
         $chest = $this->changed([Observable::SternumAhead]) === []
             ? $hips
-            : $at(Observable::SternumAhead, 0.0) * self::CHEST_PX_PER_MM;
+            : max(-self::FARTHEST_CHEST, min(self::FARTHEST_CHEST, $at(Observable::SternumAhead, 0.0) * self::CHEST_PX_PER_MM));
 
         return [$half, $hips, $chest];
     }
@@ -408,13 +410,13 @@ final class NowAndAsked
         return new View('scale', $what->field()->label, [-170.0, -16.0, 340.0, 32.0], $parts, $this->rows([$what]));
     }
 
-    /** Where the club enters the ground, to scale: the cut of each arc beneath the surface, and where good first touches lie. */
+    /** Where the club enters the ground, to scale: the arc now and the arc asked, with an arrow where each enters. */
     private function inTheGround(GroundAsked $ground): View
     {
         [$west, $south, $width] = self::GROUND_BOX;
         $east = $west + $width;
         $parts = [
-            Part::area($ground->sand ? State::Sand : State::Ground, [$west, 0.0], [$east, 0.0], [$east, $south], [$west, $south]),
+            Part::area(State::Ground, [$west, 0.0], [$east, 0.0], [$east, $south], [$west, $south]),
             Part::circle(State::Same, 0.0, Calibration::BALL_RADIUS_MM - ($ground->sand ? 3.0 : 0.0), Calibration::BALL_RADIUS_MM),
             Part::line(State::Ground, [$west, 0.0], [$east, 0.0]),
         ];

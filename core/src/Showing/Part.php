@@ -10,7 +10,7 @@ namespace LowPoint\Core\Showing;
  * @phpstan-type PartShape array{
  *     kind: 'line'|'area'|'foot'|'circle'|'arrow',
  *     // What changes is drawn strong, as it is now dashed, all else pale.
- *     state: 'now'|'asked'|'same'|'ground'|'sand',
+ *     state: 'now'|'asked'|'same'|'ground',
  *     points: list<array{float, float}>,
  *     // Radius of a circle; how far a foot is turned, degrees, toe toward the target +.
  *     size: float,

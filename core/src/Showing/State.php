@@ -11,5 +11,4 @@ enum State: string
     case Asked = 'asked';
     case Same = 'same';
     case Ground = 'ground';
-    case Sand = 'sand';
 }

@@ -81,7 +81,6 @@ final class SetupChangeTest extends TestCase
     #[TestWith(['Move the ball toward the lead foot: 50 to 60 %, now 34 %.', true, 'Move the ball toward the lead foot'])]
     #[TestWith(['Ball at 50 to 60 % of the stance: not looked at yet, set it up so.', true, 'Ball at 50 to 60 % of the stance'])]
     #[TestWith(['Weight 65 %, now 40 %.', true, 'Weight 65 %'])]
-    #[TestWith(['Gewicht 65 %, jetzt 40 %.', true, 'Gewicht 65 %'])]
     #[TestWith(['Set up as before; swing to a finish.', false, 'Set up as before; swing to a finish'])]
     public function test_a_title_is_the_change_without_its_figures(string $text, bool $figure, string $title): void
     {

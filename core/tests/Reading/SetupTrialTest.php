@@ -48,6 +48,24 @@ final class SetupTrialTest extends TestCase
         );
     }
 
+    /** BEA is asked for the grip end back and the ball forward (handbook 19.3): only both, and nothing else, is the advice. */
+    public function test_the_whole_advice_and_nothing_else_is_the_advice(): void
+    {
+        self::assertSame(
+            ['shaft_lean_deg', 'ball_position_pct'],
+            array_column(Cases::read(Cases::BEA)->toArray()['prescription']['setup'], 'observable'),
+        );
+        $both = ['shaft_lean_deg' => 2.0, 'ball_position_pct' => 55.0];
+        self::assertTrue(self::try([])->advised, 'nothing moved yet');
+        self::assertTrue(self::try($both)->advised);
+        self::assertTrue(self::try(['ball_position_pct' => 50.0, 'shaft_lean_deg' => 3.0])->advised, 'the ends of what is asked');
+        self::assertTrue(self::try($both + ['lead_weight_pct' => 62.2])->advised, 'less than a step is none');
+        self::assertFalse(self::try(['shaft_lean_deg' => 2.0])->advised, 'half of it');
+        self::assertFalse(self::try(['shaft_lean_deg' => 6.0, 'ball_position_pct' => 55.0])->advised, 'not as far as asked');
+        self::assertFalse(self::try($both + ['lead_weight_pct' => 75.0])->advised, 'another one as well');
+        self::assertFalse(self::try($both, ['lie' => 'tight'])->advised, 'another lie');
+    }
+
     public function test_the_trial_starts_from_what_was_seen_and_goes_to_what_is_tried(): void
     {
         $trial = self::try(['face_open_deg' => 14]);

@@ -106,7 +106,7 @@ final class NowAndAskedTest extends TestCase
 
     public function test_the_club_enters_the_ground_where_the_balls_say(): void
     {
-        $ground = GroundAsked::of([-60.0, 40.0], 0.0, [-10.0, 20.0], 1100.0, 6.0, false);
+        $ground = GroundAsked::of([-60.0, 40.0], 0.0, 1100.0, 6.0, false);
         self::assertNotNull($ground);
         self::assertEqualsWithDelta(-60.0, $ground->arcNow(-60.0)->entryMm, 1.0e-6);
         self::assertEqualsWithDelta(0.0, $ground->arcAsked()->entryMm, 1.0e-6);
@@ -122,13 +122,13 @@ final class NowAndAskedTest extends TestCase
 
     public function test_a_touch_that_is_where_it_should_be_is_not_shown(): void
     {
-        self::assertNull(GroundAsked::of([], 0.0, null, 1100.0, 6.0, false));
-        self::assertNull(GroundAsked::of([-6.0], 0.0, null, 1100.0, 6.0, false));
+        self::assertNull(GroundAsked::of([], 0.0, 1100.0, 6.0, false));
+        self::assertNull(GroundAsked::of([-6.0], 0.0, 1100.0, 6.0, false));
     }
 
     public function test_what_was_handed_out_is_shown_again_as_it_was(): void
     {
-        $ground = GroundAsked::of([-60.0], 2.0, [-10.0, 20.0], 1100.0, 6.0, true);
+        $ground = GroundAsked::of([-60.0], 2.0, 1100.0, 6.0, true);
         self::assertEquals($ground, GroundAsked::stored($ground?->toArray() ?? self::fail()));
     }
 
