@@ -20,6 +20,7 @@ const open = (tried?: Tried, told = reading()) => {
                 reading={told}
                 catalogue={catalogue()}
                 units="metric"
+                handed="right"
                 first="handle"
                 tried={tried}
                 onClose={onClose}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Field } from '../api/types.gen';
-import { numberOr, observed, percent, place, shownFactor, withUnit } from './units';
+import { chance, inTen, numberOr, observed, percent, place, shownFactor, withUnit } from './units';
 
 const field: Field = {
     kind: 'number',
@@ -11,6 +11,19 @@ const field: Field = {
     answers: [{ label: 'together', value: 120 }],
     sand_only: false,
 };
+
+it('tells a chance as less or more than a tenth where it would be none or all', () => {
+    expect([0.0001, 0.04, 0.05, 0.5, 0.94, 0.99].map(chance)).toEqual([
+        'less than 1 in 10',
+        'less than 1 in 10',
+        '1 in 10',
+        '5 in 10',
+        '9 in 10',
+        'more than 9 in 10',
+    ]);
+    // A rate is counted: none of ten can be good.
+    expect(inTen(0)).toBe('0 in 10');
+});
 
 describe('figures in the units of the reader', () => {
     it('names the side in words, not by a sign', () => {

@@ -81,7 +81,10 @@ final class OwnWayTest extends TestCase
                 ->json('drills.*.name'),
         );
 
+        $logged = fn(): array => $this->getJson("/api/students/{$student->id}/practice")->json('results.*.name');
+        self::assertContains('Gate', $logged());
         $this->deleteJson("/api/own/drills/{$drill}")->assertNoContent();
+        self::assertContains('Gate', $logged(), 'it keeps its name in the log');
         self::assertNotContains($drill, $this->getJson("/api/lessons/{$lesson}/sets/{$set}/drills")->json('drills.*.id'));
         self::assertContains(
             $drill,

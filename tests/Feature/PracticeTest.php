@@ -59,6 +59,42 @@ final class PracticeTest extends TestCase
         $this->putJson("/api/students/{$this->bea->id}/plan/sessions/{$session}", ['day' => 'soon'])->assertStatus(422);
     }
 
+    public function test_the_game_at_the_end_says_why_it_is_there_and_can_be_left_out(): void
+    {
+        $added = static fn(array $practice): array => array_filter(array_column($practice['drills'], 'added', 'id'));
+        $from = Carbon::today()->toDateString();
+        // What is over stays as it was planned.
+        $coming = static fn(array $practice): array => array_filter(
+            $practice['plan']['sessions'],
+            static fn(array $one): bool => $one['day'] >= $from,
+        );
+        $planned = static fn(array $practice): array => array_column(array_merge(...array_column($coming($practice), 'items')), 'drill');
+        $with = $this->plan([])->assertOk()->json();
+        self::assertSame(['six_to_save' => 'Added, so that it holds on the course.'], $added($with));
+        self::assertContains('six_to_save', $planned($with));
+
+        $without = $this->plan(['game' => false])->assertOk()->json();
+        self::assertSame([], $added($without));
+        self::assertNotContains('six_to_save', $planned($without));
+        self::assertFalse($without['plan']['made_from']['game']);
+
+        // Nobody made a plan: nothing is added that nobody chose.
+        $this->bea->plan()->delete();
+        self::assertSame([], $added($this->getJson("/api/students/{$this->bea->id}/practice")->json()));
+    }
+
+    public function test_the_students_page_begins_with_the_change_and_what_went_well(): void
+    {
+        $link = basename((string) $this->postJson("/api/students/{$this->bea->id}/links", ['days' => 10])->json('path'));
+        $page = fn(string $language): array => $this->getJson("/api/shared/{$link}?language={$language}")->assertOk()->json();
+        $told = $page('en');
+        self::assertSame('Bring the grip end back toward the middle of the body', $told['change']);
+        self::assertSame('2 of 7, then 5 of 7 clean', $told['success']);
+        self::assertSame(['face_on', 'above'], \array_slice(array_column($told['asked'], 'view'), 0, 2));
+        self::assertSame([], $told['setup'], 'all of it is in the pictures');
+        self::assertSame('Das Griffende zurück zur Körpermitte bringen', $page('de')['change']);
+    }
+
     public function test_a_visit_that_is_no_more_is_cancelled_in_the_calendar_not_forgotten(): void
     {
         $this->plan(['days' => [1 => 20, 3 => 20, 5 => 20], 'weeks' => 2]);

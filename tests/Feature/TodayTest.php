@@ -265,6 +265,26 @@ final class TodayTest extends TestCase
         self::assertNotContains($coming[0]['name'], array_column($this->getJson('/api/today')->json('rechecks'), 'name'));
     }
 
+    public function test_an_open_lesson_goes_on_from_the_list_and_who_was_never_taught_is_new(): void
+    {
+        $row = fn(string $name): array => array_column($this->getJson('/api/today')->json('students'), null, 'name')[$name];
+        $before = $row('Callum Strand');
+        self::assertNull($before['open']);
+        [$lesson] = $this->beginLesson($this->student('Callum'));
+        self::assertSame(['open', $lesson], [$row('Callum Strand')['group'], $row('Callum Strand')['open']]);
+        $callum = $this->student('Callum');
+        $this->putLesson($lesson, [
+            'student_id' => $callum->id,
+            'task' => $callum->lessons()->firstOrFail()->task,
+            'began_at' => now()->toIso8601String(),
+            'closed_at' => now()->toIso8601String(),
+        ])->assertOk();
+        self::assertNull($row('Callum Strand')['open']);
+
+        $this->putJson('/api/students/'.self::id(), ['name' => 'Wren Ashdown', 'handed' => 'right', 'limits' => []])->assertSuccessful();
+        self::assertSame('new', $row('Wren Ashdown')['group']);
+    }
+
     public function test_a_lesson_that_is_closed_shows_in_the_list_before_anybody_looks_at_the_student(): void
     {
         [$lesson, $set] = $this->beginLesson($this->student('Callum'));
