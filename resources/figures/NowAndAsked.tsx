@@ -67,7 +67,7 @@ function Picture({ view, m }: { view: View; m: number }) {
     return (
         <svg
             viewBox={[m > 0 ? west : -(west + width), -(south + height), width, height].join(' ')}
-            className="block w-full max-w-md"
+            className="block max-h-52 w-full max-w-md"
             aria-hidden="true"
             data-view={view.view}
         >

@@ -124,7 +124,7 @@ function Cause({ cause, drills }: { cause: LibraryCause; drills: LibraryDrill[] 
         <Entry title={cause.name} tag={tag} lead={cause.setup}>
             {cause.pictures !== undefined && cause.pictures.length > 0 && (
                 <div className="max-w-md">
-                    <NowAndAsked views={cause.pictures} handed="right" />
+                    <NowAndAsked views={cause.pictures} handed="right" slim />
                 </div>
             )}
             <List title={t('What speaks for it, or against')} items={cause.evidence} />

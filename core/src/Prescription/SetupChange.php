@@ -118,6 +118,12 @@ final readonly class SetupChange
         return rtrim($figure ? (string) preg_replace('/(?::|, now) .*$/su', '', $text) : $text, '.');
     }
 
+    /** What a text asks, between what is done and what is there now: "shaft 0 to 3° ahead"; null where it does not say. */
+    public static function askedIn(string $text): ?string
+    {
+        return preg_match('/: (.+), now /u', $text, $found) === 1 ? $found[1] : null;
+    }
+
     /** The text in a lesson that is over: what was then is not now. */
     public static function past(string $text): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Showing;
 
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Strike\Arc;
 use LowPoint\Core\Strike\Calibration;
 use LowPoint\Core\Wording\Words;
@@ -20,6 +21,7 @@ use LowPoint\Core\Wording\Words;
  *     from: float|null,
  *     to: float|null,
  *     range?: array{float, float}|null,
+ *     text?: string,
  * }
  */
 final class NowAndAsked
@@ -66,7 +68,7 @@ final class NowAndAsked
 
     private const SHAFT = 76.0;
 
-    /** @var array<string, array{from: float|null, to: float, range: array{float, float}}> what changes, by its id */
+    /** @var array<string, array{from: float|null, to: float, range: array{float, float}, asked: string|null}> what changes, by its id */
     private array $changes = [];
 
     /** @param list<AskedFigureShape> $figures */
@@ -80,6 +82,8 @@ final class NowAndAsked
                     'from' => $one['from'],
                     'to' => $one['to'],
                     'range' => $one['range'] ?? [$one['to'], $one['to']],
+                    // What was handed out long ago has its range in its words alone.
+                    'asked' => isset($one['range']) ? null : SetupChange::askedIn($one['text'] ?? ''),
                 ];
             }
         }
@@ -149,10 +153,10 @@ final class NowAndAsked
     private function rows(array $among): array
     {
         return array_map(function (Observable $what): array {
-            ['from' => $from, 'range' => $range] = $this->changes[$what->value];
+            ['from' => $from, 'range' => $range, 'asked' => $asked] = $this->changes[$what->value];
 
             return [
-                'asked' => $this->words->setTo($what, $range[0], $range[1]),
+                'asked' => $asked ?? $this->words->setTo($what, $range[0], $range[1]),
                 'now' => $from === null ? null : $this->words->figure($what, $from),
             ];
         }, $this->changed($among));

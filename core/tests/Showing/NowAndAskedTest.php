@@ -132,6 +132,16 @@ final class NowAndAskedTest extends TestCase
         self::assertEquals($ground, GroundAsked::stored($ground?->toArray() ?? self::fail()));
     }
 
+    public function test_what_was_handed_out_without_a_range_is_asked_as_its_words_had_it(): void
+    {
+        $old = ['observable' => 'shaft_lean_deg', 'from' => 11.0, 'to' => 1.5];
+        $words = 'Bring the grip end back toward the middle of the body: shaft 0 to 3° ahead, now 11° ahead.';
+        [$view] = NowAndAsked::of([$old + ['text' => $words]], null);
+        self::assertSame([['asked' => 'shaft 0 to 3° ahead', 'now' => '11° ahead']], $view->rows);
+        [$chosen] = NowAndAsked::of([$old + ['text' => 'Shaft lean 1.5°, now 11°.']], null);
+        self::assertSame('shaft 1.5° ahead', $chosen->rows[0]['asked']);
+    }
+
     public function test_the_first_change_is_shown_first(): void
     {
         $reading = Cases::read(Cases::BEA)->toArray();
