@@ -434,7 +434,7 @@ final class NowAndAsked
         array_push($parts, ...$drawn(State::Asked, $ground->arcAsked()));
 
         return new View('ground', 'Where the club meets the ground', self::GROUND_BOX, $parts, [[
-            'asked' => Words::sentence($this->words->place($ground->askedMm)),
+            'asked' => $this->words->place($ground->askedMm),
             'now' => Words::list(...array_map($this->words->place(...), $ground->nowMm)),
         ]]);
     }

@@ -117,7 +117,7 @@ final class NowAndAskedTest extends TestCase
         ));
         self::assertEqualsWithDelta([-60.0, 40.0], $arrows(State::Now), 1.0e-6);
         self::assertEqualsWithDelta([0.0], $arrows(State::Asked), 1.0e-6);
-        self::assertSame(['asked' => 'At the ball.', 'now' => '6 cm behind and 4 cm ahead'], $view->rows[0]);
+        self::assertSame(['asked' => 'at the ball', 'now' => '6 cm behind and 4 cm ahead'], $view->rows[0]);
     }
 
     public function test_a_touch_that_is_where_it_should_be_is_not_shown(): void
