@@ -2009,6 +2009,7 @@ export interface components {
                 number,
                 number
             ] | null;
+            text?: string;
         };
         Attempts: (boolean | number | [
             number,
