@@ -3,7 +3,7 @@ import type { PlanSession, Practice, PracticeDrill } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { todayIso, weekday } from '../ui/reader';
 import { begun } from './useRun';
-import { itemsOf } from './visits';
+import { itemsOf, sessionAt } from './visits';
 
 interface Props {
     path: string;
@@ -12,21 +12,19 @@ interface Props {
     onRun?: (drill: PracticeDrill, session: string | null) => void;
 }
 
-/** The visit of today; else the next one, to be done sooner by whoever likes. */
+/** What is practised now, each drill with its last count. */
 export function Today({ path, practice, onRun }: Props) {
     const { t } = useTranslation();
     if (practice.drills.length === 0) return null;
-    const today = todayIso();
-    const visits = [...(practice.plan?.sessions ?? [])].sort((a, b) => a.day.localeCompare(b.day));
-    const visit = visits.find((one) => one.day === today) ?? visits.find((one) => one.day > today && !one.done);
+    const visit = sessionAt(practice, todayIso());
     const items = itemsOf(practice, visit);
     const resultIn = (of: PlanSession | undefined, drill: PracticeDrill) =>
         of === undefined ? undefined : practice.results.find((one) => one.session === of.id && one.drill === drill.id);
     const title =
         visit === undefined
             ? t('Nothing planned today: any drill counts')
-            : visit.day === today
-              ? visit.done
+            : visit.day === todayIso()
+              ? items.every(({ drill }) => resultIn(visit, drill) !== undefined)
                   ? t('Today, done')
                   : t('Today, {{minutes}} minutes', { minutes: visit.minutes })
               : t('Next: {{day}}, {{minutes}} minutes', { day: weekday(visit.day), minutes: visit.minutes });

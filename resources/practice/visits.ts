@@ -1,4 +1,5 @@
 import type { PlanSession, Practice, PracticeDrill } from '../api/types.gen';
+import { dayIso } from '../ui/reader';
 
 interface Item {
     drill: PracticeDrill;
@@ -13,4 +14,15 @@ export function itemsOf(practice: Practice, visit: PlanSession | undefined): Ite
         const drill = practice.drills.find((one) => one.id === item.drill);
         return drill === undefined ? [] : [{ drill, minutes: item.minutes, mode: item.mode_text }];
     });
+}
+
+/** The practice session of today, else one whose drills are being counted today, else the next one: whoever likes does it sooner. */
+export function sessionAt(practice: Practice, today: string): PlanSession | undefined {
+    const sessions = [...(practice.plan?.sessions ?? [])].sort((a, b) => a.day.localeCompare(b.day));
+    const counted = practice.results.find((one) => one.session !== null && dayIso(new Date(one.done_at)) === today)?.session;
+    return (
+        sessions.find((one) => one.day === today) ??
+        sessions.find((one) => one.id === counted) ??
+        sessions.find((one) => one.day > today && !one.done)
+    );
 }

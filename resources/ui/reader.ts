@@ -46,8 +46,10 @@ function reader(timeZone = zone) {
 
 export const decimal = (value: number) => reader().decimal.format(value);
 
-/** The reader's day, not the one in Greenwich. */
-export const todayIso = () => new Date().toLocaleDateString('sv', { timeZone: zone });
+/** The reader's day of a moment, not the one in Greenwich. */
+export const dayIso = (at: Date) => at.toLocaleDateString('sv', { timeZone: zone });
+
+export const todayIso = () => dayIso(new Date());
 
 /** "24 Nov", of a time or of a date; with its year where it is not this one */
 export const day = (iso: string) => {

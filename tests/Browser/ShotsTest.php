@@ -198,10 +198,7 @@ final class ShotsTest extends BrowserTestCase
         $this->browser->get($link);
         $this->see('Your distances');
         self::assertSame([], $this->axe());
-        $this->press('Mystery numbers');
-        $this->browser->executeScript(
-            '[...document.querySelectorAll("button")].find((one) => one.textContent === "Run Mystery numbers").click()',
-        );
+        $this->press('Run Mystery numbers');
         $this->until(fn(): bool => $this->all('[data-testid=count]') !== [], 'The drill does not run.');
         $target = (int) $this->all('[data-testid=count]')[0]->getText();
         $this->network(offline: true);
