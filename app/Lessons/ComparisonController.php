@@ -12,6 +12,8 @@ use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Comparison;
+use LowPoint\Core\Statements\CourseTold;
+use LowPoint\Core\Statements\Statement;
 
 final class ComparisonController
 {
@@ -29,6 +31,10 @@ final class ComparisonController
             CaseReader::task($lesson->task)->goodWord(),
         );
 
-        return new ComparisonResource(['text' => $comparison?->text, 'sure' => $comparison?->sure]);
+        return new ComparisonResource([
+            'text' => $comparison?->text,
+            'sure' => $comparison?->sure,
+            'statements' => array_map(static fn(Statement $one): array => $one->toArray(), CourseTold::comparison($comparison)),
+        ]);
     }
 }

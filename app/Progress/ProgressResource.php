@@ -24,6 +24,7 @@ use LowPoint\Core\Strike\Lie;
  * @phpstan-import-type PracticeNoteShape from PracticeNoteResource
  * @phpstan-import-type PurposeShape from PastSetResource
  * @phpstan-import-type TaskShape from \LowPoint\Core\Evidence\Task
+ * @phpstan-import-type StatementShape from \LowPoint\Core\Statements\Statement
  * @phpstan-type TallyShape array{count: int, of: int, interval: array{float, float}}
  * @phpstan-type WorkShape array{
  *     cause: string,
@@ -37,6 +38,8 @@ use LowPoint\Core\Strike\Lie;
  *     text: ToldShape,
  *     // How the first touch changed, in words.
  *     touch: ToldShape|null,
+ *     // The same sentences with their figures.
+ *     statements: list<StatementShape>,
  *     probability: float|null,
  *     more_balls: int|null,
  *     not_comparable: list<ToldShape>,

@@ -26,6 +26,8 @@ use LowPoint\Core\Progress\TouchChange;
 use LowPoint\Core\Progress\TouchFigures;
 use LowPoint\Core\Progress\Verdict;
 use LowPoint\Core\Progress\WhatNow;
+use LowPoint\Core\Statements\CourseTold;
+use LowPoint\Core\Statements\Statement;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -247,6 +249,10 @@ final readonly class StudentProgress
                 'verdict_text' => $judgement->label(),
                 'text' => $judgement->text,
                 'touch' => $change?->text($this->words),
+                'statements' => array_map(
+                    static fn(Statement $one): array => $one->toArray(),
+                    CourseTold::verdict($cause, $judgement, $change, $this->words),
+                ),
                 'probability' => $judgement->probability === null ? null : round($judgement->probability, 3),
                 'more_balls' => $judgement->moreBalls,
                 'not_comparable' => $judgement->notComparable,

@@ -2372,6 +2372,8 @@ export interface components {
             text: components["schemas"]["Told"] | null;
             /** @description How sure it is that they differ; null with one set. */
             sure: components["schemas"]["Told"] | null;
+            /** @description The same sentences with their figures. */
+            statements: components["schemas"]["Statement"][];
         };
         Confirmed: {
             confirmed: string | null;
@@ -4604,6 +4606,8 @@ export interface components {
             text: components["schemas"]["Told"];
             /** @description How the first touch changed, in words. */
             touch: components["schemas"]["Told"] | null;
+            /** @description The same sentences with their figures. */
+            statements: components["schemas"]["Statement"][];
             probability: number | null;
             more_balls: number | null;
             not_comparable: components["schemas"]["Told"][];

@@ -14,6 +14,11 @@ final readonly class EarlierSet
         public array $balls = [],
     ) {}
 
+    public function good(): Tally
+    {
+        return Tally::ofGood(array_values(array_filter(array_map(static fn(SeenBall $one): ?Strike => $one->strike, $this->balls))));
+    }
+
     /** Only what was hit from a like lie with a like shot speaks for the shot that is read (handbook 16.3). */
     public function isLike(Task $task): bool
     {

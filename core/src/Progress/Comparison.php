@@ -12,9 +12,14 @@ final readonly class Comparison
     /** Less sure than this of either direction is no difference. Origin: chosen by us. */
     private const TELLS = 0.75;
 
+    /**
+     * @param  string|null  $sure  in words; null with one set
+     * @param  list<CleanRate>  $rates  that are told: of the first set and of the last
+     */
     private function __construct(
         public string $text,
         public ?string $sure,
+        public array $rates,
     ) {}
 
     /** @param list<CleanRate> $rates of the sets that were hit, in order */
@@ -26,10 +31,14 @@ final readonly class Comparison
         }
         $last = $rates[\count($rates) - 1];
         if (\count($rates) === 1) {
-            return new self("{$told[0]} {$goodWord}", null);
+            return new self("{$told[0]} {$goodWord}", null, $rates);
         }
 
-        return new self("{$told[0]}, then {$told[\count($told) - 1]} {$goodWord}", self::sure($last->probabilityAbove($rates[0])));
+        return new self(
+            "{$told[0]}, then {$told[\count($told) - 1]} {$goodWord}",
+            self::sure($last->probabilityAbove($rates[0])),
+            [$rates[0], $last],
+        );
     }
 
     private static function sure(float $better): string

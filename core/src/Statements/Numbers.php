@@ -25,18 +25,19 @@ final class Numbers
     public static function told(string $id, string $text, array $known): array
     {
         $told = [];
+        $key = static fn(Figure $one): string => "{$one->name} {$one->set}";
         foreach ($known as $one) {
             if (\is_string($one->value)) {
-                $told[$one->name] = $one;
+                $told[$key($one)] = $one;
             }
         }
         foreach (self::found($text) as $at => [$number, $next]) {
             $is = array_values(array_filter($known, static fn(Figure $one): bool => $one->isTold($number)));
             // "Two thin" is how many were thin; else each is told once before one is told again.
             $named = array_values(array_filter($is, static fn(Figure $one): bool => $next !== '' && str_ends_with($one->name, ".{$next}")));
-            $fresh = array_values(array_filter($is, static fn(Figure $one): bool => ! isset($told[$one->name])));
+            $fresh = array_values(array_filter($is, static fn(Figure $one): bool => ! isset($told[$key($one)])));
             $figure = $named[0] ?? $fresh[0] ?? $is[0] ?? new Figure("{$id}.".($at + 1), $number);
-            $told[$figure->name] = $figure;
+            $told[$key($figure)] = $figure;
         }
 
         return array_values($told);

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace LowPoint\Core\Statements;
 
 use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Evidence\EarlierSet;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Prescription\SetupChange;
+use LowPoint\Core\Progress\CleanRate;
+use LowPoint\Core\Progress\Comparison;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\Warning;
 use LowPoint\Core\Reading\WarningStep;
@@ -40,6 +44,7 @@ final readonly class Statements
             ...array_map($all->setup(...), $reading->prescription->setup, array_keys($reading->prescription->setup)),
             ...$all->feels(),
             ...$all->prediction(),
+            ...CourseTold::comparison($all->besideFirstSet()),
             ...$all->limits(),
         ];
 
@@ -339,6 +344,23 @@ final readonly class Statements
         }
 
         return $told;
+    }
+
+    /** This set beside the first one of the same lesson with a like shot; null where it is the first itself. */
+    private function besideFirstSet(): ?Comparison
+    {
+        $case = $this->reading->context->case;
+        $before = array_filter($case->earlier, static fn(EarlierSet $one): bool => $one->tried->daysAgo === 0 && $one->isLike($case->task));
+        $goods = [
+            ...array_map(static fn(EarlierSet $one): Tally => $one->good(), array_values($before)),
+            $this->reading->pattern->good(),
+        ];
+        $rates = array_map(
+            static fn(Tally $one): CleanRate => new CleanRate($one),
+            array_values(array_filter($goods, static fn(Tally $one): bool => $one->of > 0)),
+        );
+
+        return \count($rates) < 2 || $this->reading->pattern->good()->of === 0 ? null : Comparison::of($rates, $case->task->goodWord());
     }
 
     /** @return list<int> days ago, of the sets before */

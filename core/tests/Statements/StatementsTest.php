@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace LowPoint\Core\Tests\Statements;
 
 use LowPoint\Bench\Simulation\BehaviourKind;
+use LowPoint\Bench\Simulation\LessonVoices;
 use LowPoint\Bench\Simulation\Population;
 use LowPoint\Bench\Simulation\RandomCase;
 use LowPoint\Bench\Simulation\Voices;
@@ -81,6 +82,41 @@ final class StatementsTest extends TestCase
                 self::assertSame([], self::voices($engine, $population->student(false)->realisticLesson()), "{$kind->value} {$i}");
             }
         }
+    }
+
+    #[Group('draws')]
+    #[TestWith([Units::Metric])]
+    #[TestWith([Units::Imperial])]
+    public function test_no_sentence_of_a_whole_course_speaks_against_another(Units $units): void
+    {
+        $words = new Words($units);
+        $engine = ReadingEngine::standard($words);
+        $each = intdiv(75, \count(BehaviourKind::cases()));
+        foreach (BehaviourKind::cases() as $at => $kind) {
+            $population = new Population(new Dice(81 + $at), World::drawn($kind, 91 + $at));
+            for ($i = 0; $i < $each; $i++) {
+                self::assertSame([], LessonVoices::against($engine, $population->student($i % 5 === 0), $words), "{$kind->value} {$i}");
+            }
+        }
+    }
+
+    public function test_a_second_set_of_a_lesson_is_told_beside_the_first_with_the_figures_of_both(): void
+    {
+        $set = static fn(int $good): array => [
+            ...Cases::balls($good, ['strike' => 'clean', 'touch_mm' => -5]),
+            ...Cases::balls(6 - $good, ['strike' => 'heavy', 'touch_mm' => -60]),
+        ];
+        $told = static fn(int $daysAgo): array => Statements::of(
+            Cases::read(['balls' => $set(5), 'earlier' => [['days_ago' => $daysAgo, 'label' => 'before', 'balls' => $set(1)]]]),
+        );
+        $today = array_values(array_filter($told(0), static fn(Statement $one): bool => $one->kind === Kind::Comparison));
+        self::assertSame('1 of 6, then 5 of 6 clean', $today[0]->text);
+        self::assertSame(
+            [['good.count', 1, 'first'], ['good.of', 6, 'first'], ['good.count', 5, 'last'], ['good.of', 6, 'last']],
+            array_map(static fn(Figure $one): array => [$one->name, $one->value, $one->set], $today[0]->figures),
+        );
+        self::assertStringEndsWith('in 100 that it is better.', $today[1]->text);
+        self::assertNotContains(Kind::Comparison, array_column($told(7), 'kind'), 'another day is no set of this lesson');
     }
 
     public function test_every_look_is_told_what_it_speaks_for_what_is_left_for_later_and_what_fits(): void
