@@ -46,7 +46,7 @@ final readonly class TouchChange
 
     public function text(Words $words): string
     {
-        $figures = static fn(TouchFigures $of): string => "{$words->place($of->mean)} {$words->scatter($of->sd)}";
+        $figures = static fn(TouchFigures $of): string => $words->lies($of->mean, $of->sd);
         $aim = self::course($this->aim, 'nearer to the middle of the good window', 'farther from the middle of the good window');
         $scatter = self::course($this->scatter, 'scattering less', 'scattering more');
         $said = array_filter([$aim, $scatter]);

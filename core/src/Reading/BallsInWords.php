@@ -43,8 +43,7 @@ final readonly class BallsInWords
         return match ($term) {
             'touch' => ($groups = $pattern->touchGroups()) !== null
                 ? "the {$this->words->twoGroups(...$groups)}"
-                : "the first touch is {$this->words->place($pattern->touch->mean ?? 0.0)} on average".
-                ($pattern->touch->sd === null ? '' : ", {$this->words->scatter($pattern->touch->sd)}"),
+                : "the first touch is {$this->words->lies($pattern->touch->mean ?? 0.0, $pattern->touch->sd, ' on average')}",
             'marks' => 'the marks: '.$this->counted($this->kinds($term)),
             'strikes' => 'the strikes, where the club touched: '.$this->counted($this->kinds($term)),
             'carry' => $this->words->carryOff($pattern->middleCarryError($this->context->case) ?? 0.0),

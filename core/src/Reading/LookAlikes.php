@@ -178,7 +178,7 @@ final readonly class LookAlikes
 
         $groups = $context->pattern->touchGroups();
         $where = $groups === null
-            ? "first touch {$this->words->place($touch->mean)} on average but {$this->words->scatter($touch->sd)}"
+            ? "first touch {$this->words->lies($touch->mean, $touch->sd, ' on average')}"
             : "first touches {$this->words->place($groups[0]->mean ?? 0.0)} and {$this->words->place($groups[1]->mean ?? 0.0)}";
 
         return new Warning(

@@ -18,9 +18,6 @@ use LowPoint\Core\Wording\Words;
 /** The pattern in one line, touch first, and what is known of the low point in another. */
 final readonly class PatternText
 {
-    /** Half of the middle 80 %, in sd. */
-    private const MIDDLE_SD = 1.2816;
-
     /** A carry this near to what was asked, as a share of it, is it. Origin: chosen by us. */
     private const ON_DISTANCE = 0.02;
 
@@ -91,18 +88,8 @@ final readonly class PatternText
         if ($groups !== null) {
             return ", {$this->words->twoGroups(...$groups)}";
         }
-        $text = ", first touch {$this->words->place($touch->mean)}";
-        if ($touch->sd === null || $touch->sd < 0.5) {
-            return $text;
-        }
 
-        return "{$text} ({$this->words->bareSpan(...self::middle($touch->mean, $touch->sd))})";
-    }
-
-    /** @return array{float, float} where the middle 80 % lie */
-    public static function middle(float $mean, float $sd): array
-    {
-        return [$mean - self::MIDDLE_SD * $sd, $mean + self::MIDDLE_SD * $sd];
+        return ", first touch {$this->words->lies($touch->mean, $touch->sd)}";
     }
 
     /** What was seen, told to somebody who is to work on this: where a cause leaves the strikes good, the distance. */

@@ -73,7 +73,7 @@ final readonly class Brush
 
     public function inWords(Words $words): string
     {
-        $middle = "The brush begins {$words->place($this->meanMm)}, {$words->scatter($this->sdMm)}";
+        $middle = "The brush begins {$words->lies($this->meanMm, $this->sdMm)}";
 
         return $this->repeats()
             ? "{$middle}: it repeats, put the ball there."

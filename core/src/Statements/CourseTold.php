@@ -8,7 +8,6 @@ use LowPoint\Core\Progress\CleanRate;
 use LowPoint\Core\Progress\Comparison;
 use LowPoint\Core\Progress\Judgement;
 use LowPoint\Core\Progress\TouchChange;
-use LowPoint\Core\Progress\TouchFigures;
 use LowPoint\Core\Wording\Words;
 
 /** What is told of a course: the last set of a lesson beside the first, and whether the work is done (handbook 07, 16.5). */
@@ -51,8 +50,8 @@ final class CourseTold
         if ($touch !== null) {
             $text = $touch->text($words);
             $known = [
-                ...self::touch($touch->was, 'first', $words),
-                ...self::touch($touch->now, 'last', $words),
+                ...KnownFigures::lies('touch', $touch->was->mean, $touch->was->sd, $words, set: 'first'),
+                ...KnownFigures::lies('touch', $touch->now->mean, $touch->now->sd, $words, set: 'last'),
                 ...self::ofHundred($text),
             ];
             $told[] = new Statement('verdict.touch', Kind::Verdict, $text, Numbers::told('verdict.touch', $text, $known), cause: $cause);
@@ -68,14 +67,6 @@ final class CourseTold
             new Figure('good.count', $rate->tally->count, '', set: $set),
             new Figure('good.of', $rate->tally->of, '', set: $set),
         ];
-    }
-
-    /** @return list<Figure> */
-    private static function touch(TouchFigures $of, string $set, Words $words): array
-    {
-        $said = static fn(string $name, string $amount, float $mm): Figure => Figure::said("{$name}.{$set}", $amount, $mm);
-
-        return [$said('touch', $words->place($of->mean), $of->mean), $said('touch.sd', $words->scatter($of->sd), 1.0)];
     }
 
     /** @return list<Figure> how sure, each time as a count of a hundred */

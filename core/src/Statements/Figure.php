@@ -61,6 +61,12 @@ final readonly class Figure
         );
     }
 
+    /** The same figure, of that set. */
+    public function of(?string $set): self
+    {
+        return new self($this->name, $this->value, $this->unit, $this->balls, $set, $this->day);
+    }
+
     public function isTold(float $number): bool
     {
         return ! \is_string($this->value) && abs(abs($this->value) - $number) < 1.0e-9;

@@ -11,7 +11,6 @@ use LowPoint\Core\Evidence\Spread;
 use LowPoint\Core\Evidence\Tally;
 use LowPoint\Core\Prescription\SetupChange;
 use LowPoint\Core\Reading\BallsInWords;
-use LowPoint\Core\Reading\PatternText;
 use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Strike\Normal;
 use LowPoint\Core\Wording\Words;
@@ -89,23 +88,14 @@ final readonly class KnownFigures
     public function pattern(): array
     {
         $pattern = $this->reading->pattern;
-        $touch = $pattern->touch;
         $struck = $this->balls->balls('strikes');
-        $figures = [
+
+        return [
             ...$this->tally('good', $pattern->good(), $struck),
             new Figure('balls', $pattern->count(), '', array_keys($pattern->balls)),
             ...$this->kinds('strikes', $struck),
             ...$this->touch($this->balls->balls('touch')),
         ];
-        if ($touch->mean === null || $touch->sd === null) {
-            return $figures;
-        }
-        [$from, $to] = PatternText::middle($touch->mean, $touch->sd);
-        $balls = $this->balls->balls('touch');
-        $ends = [$this->ground('touch.from', $from, $balls), $this->ground('touch.to', $to, $balls)];
-
-        // The nearer one is told first.
-        return [...$figures, ...$from < 0 && $to < 0 ? array_reverse($ends) : $ends];
     }
 
     /** @return list<Figure> */
@@ -212,7 +202,26 @@ final readonly class KnownFigures
     }
 
     /**
-     * Two groups of touches, or their mean and scatter.
+     * Where touches lie: their mean, and the ends of their middle 80 %, the nearer one first as it is told.
+     *
+     * @param  list<int>|null  $balls
+     * @return list<Figure>
+     */
+    public static function lies(string $name, float $mean, ?float $sd, Words $words, ?array $balls = null, ?string $set = null): array
+    {
+        $told = static fn(string $key, float $mm): Figure => Figure::said($key, $words->ground($mm), $mm, $balls)->of($set);
+        $figures = [$told($name, $mean)];
+        if ($sd === null) {
+            return $figures;
+        }
+        [$from, $to] = Words::middle($mean, $sd);
+        $ends = [$told("{$name}.from", $from), $told("{$name}.to", $to)];
+
+        return [...$figures, ...$from < 0 && $to < 0 ? array_reverse($ends) : $ends];
+    }
+
+    /**
+     * Two groups of touches, or their mean and where most of them lie.
      *
      * @param  list<int>  $balls
      * @return list<Figure>
@@ -233,11 +242,8 @@ final readonly class KnownFigures
         if ($pattern->touch->mean === null) {
             return [];
         }
-        $mean = $this->ground('touch', $pattern->touch->mean, $balls);
 
-        return $pattern->touch->sd === null
-            ? [$mean]
-            : [$mean, Figure::said('touch.sd', $this->words->scatter($pattern->touch->sd), 1.0, $balls)];
+        return self::lies('touch', $pattern->touch->mean, $pattern->touch->sd, $this->words, $balls);
     }
 
     /**

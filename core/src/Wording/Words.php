@@ -23,6 +23,24 @@ final readonly class Words
         'sternum_ahead_mm' => ['ahead of the ball', 'behind the ball', 'level with the ball'],
     ];
 
+    /** Where a ball lies in the stance, from so many per cent on from the trail heel. Origin: chosen by us. */
+    private const IN_STANCE = [
+        [100.0, 'outside the lead foot'],
+        [85.0, 'opposite the lead heel'],
+        [70.0, 'well ahead of middle'],
+        [58.0, 'ahead of middle'],
+        [52.5, 'just ahead of middle'],
+        [47.5, 'in the middle'],
+        [42.0, 'just behind middle'],
+        [30.0, 'behind middle'],
+        [15.0, 'well behind middle'],
+        [0.0, 'opposite the trail heel'],
+        [-INF, 'outside the trail foot'],
+    ];
+
+    /** Half of the middle 80 %, in sd. */
+    private const MIDDLE_SD = 1.2816;
+
     private const MM_PER_INCH = 25.4;
 
     /** A figure, or two of them, in cm or m. */
@@ -51,6 +69,24 @@ final readonly class Words
     public function place(float $mm): string
     {
         return abs($mm) < 0.5 ? 'at the ball' : $this->ground($mm).($mm < 0 ? ' behind' : ' ahead');
+    }
+
+    /**
+     * Where touches lie, the same wherever it is told: "4.3 cm behind (2.9 to 5.7)", their mean and where the middle 80 % are.
+     *
+     * @param  string  $of  what stands after the place: " on average"
+     */
+    public function lies(float $mean, ?float $sd, string $of = ''): string
+    {
+        $place = $this->place($mean).$of;
+
+        return $sd === null || $sd < 0.5 ? $place : "{$place} ({$this->bareSpan(...self::middle($mean, $sd))})";
+    }
+
+    /** @return array{float, float} where the middle 80 % lie */
+    public static function middle(float $mean, float $sd): array
+    {
+        return [$mean - self::MIDDLE_SD * $sd, $mean + self::MIDDLE_SD * $sd];
     }
 
     /** Balls dug and balls saved in turn: "first touches lie in two groups: 5.2 cm behind and 5.5 cm ahead". */
@@ -255,7 +291,7 @@ final readonly class Words
     public function setTo(Observable $what, float $from, float $to): string
     {
         [$before, $after] = match ($what) {
-            Observable::BallPosition => ['ball at ', ' of the stance'],
+            Observable::BallPosition => ['ball '.self::inStance(($from + $to) / 2).' (', ' from the trail heel)'],
             Observable::SternumAhead => ['chest ', ''],
             Observable::StanceWidth => ['feet ', ' apart'],
             Observable::LeadWeight => ['', ' of the weight on the lead foot'],
@@ -311,9 +347,8 @@ final readonly class Words
         $percent = $this->amount($value, '%');
 
         return match ($what) {
-            Observable::BallPosition => $value < 0
-                ? 'the ball is '.self::oneDecimal(-$value).' % of the stance behind the trail foot'
-                : "the ball is at {$percent} of the stance",
+            Observable::BallPosition => 'the ball is '.self::inStance($value).' ('.self::oneDecimal(abs($value)).' % '.
+                ($value < 0 ? 'behind' : 'from').' the trail heel)',
             Observable::SternumAhead => abs($value) < 0.5
                 ? 'the chest is over the ball'
                 : "the chest is {$ground} ".($value < 0 ? 'behind the ball' : 'ahead of the ball'),
@@ -376,6 +411,18 @@ final readonly class Words
             Observable::MovesTowardBall => 'whether he moves toward the ball',
             Observable::Finish => 'the finish',
         };
+    }
+
+    /** Where a ball lies in the stance, in words; per cent from the trail heel. */
+    private static function inStance(float $percent): string
+    {
+        foreach (self::IN_STANCE as [$from, $words]) {
+            if ($percent >= $from) {
+                return $words;
+            }
+        }
+
+        return '';
     }
 
     /** "a, b and c" */

@@ -55,7 +55,7 @@ final class SetupChangeTest extends TestCase
     #[TestWith(['face_open_deg', -8.0, -3.0, 'face 3 to 8° shut'])]
     #[TestWith(['face_open_deg', -1.0, 1.0, 'face 1° shut to 1° open'])]
     #[TestWith(['shaft_lean_deg', -3.0, 0.0, 'shaft 0 to 3° back'])]
-    #[TestWith(['ball_position_pct', 50.0, 60.0, 'ball at 50 to 60 % of the stance'])]
+    #[TestWith(['ball_position_pct', 50.0, 60.0, 'ball just ahead of middle (50 to 60 % from the trail heel)'])]
     #[TestWith(['sternum_ahead_mm', 10.0, 30.0, 'chest 1 to 3 cm ahead of the ball'])]
     #[TestWith(['lead_weight_pct', 60.0, 65.0, '60 to 65 % of the weight on the lead foot'])]
     #[TestWith(['grip_pressure', 3.0, 4.0, 'grip pressure 3 to 4 of 10'])]

@@ -108,7 +108,7 @@ final class ProgressTest extends TestCase
 
         $calmer = TouchChange::of([$set(0, -40, 24), $set(7, -38, 7), $set(8, 15, 7, Lie::BallDown)]);
         self::assertSame(
-            "First touch 4 cm behind ±\u{a0}2.4 cm at first, now 3.8 cm behind ±\u{a0}0.7 cm: scattering less (99 in 100).",
+            'First touch 4 cm behind (0.9 to 7.1) at first, now 3.8 cm behind (2.9 to 4.7): scattering less (99 in 100).',
             $calmer?->text($words),
             'the lie of the last day is not like the first',
         );

@@ -63,6 +63,24 @@ final class WordsTest extends TestCase
         );
     }
 
+    #[TestWith([55.0, 'the ball is just ahead of middle (55 % from the trail heel)'])]
+    #[TestWith([50.0, 'the ball is in the middle (50 % from the trail heel)'])]
+    #[TestWith([24.0, 'the ball is well behind middle (24 % from the trail heel)'])]
+    #[TestWith([110.0, 'the ball is outside the lead foot (110 % from the trail heel)'])]
+    #[TestWith([-12.0, 'the ball is outside the trail foot (12 % behind the trail heel)'])]
+    public function test_where_the_ball_lies_is_said_in_words_before_its_figure(float $percent, string $said): void
+    {
+        self::assertSame($said, (new Words)->observed(Observable::BallPosition, $percent));
+    }
+
+    public function test_touches_are_told_with_where_most_of_them_lie(): void
+    {
+        $words = new Words;
+        self::assertSame('4.3 cm behind (3 to 5.6)', $words->lies(-43.0, 10.0));
+        self::assertSame('4.3 cm behind on average', $words->lies(-43.0, null, ' on average'));
+        self::assertSame('at the ball (1.3 cm behind to 1.3 cm ahead)', $words->lies(0.0, 10.0));
+    }
+
     /** Every look can be spoken of at both ends of its range and for each of its answers. */
     public function test_every_observable_can_be_put_into_words_in_both_units(): void
     {
