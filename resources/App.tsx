@@ -20,6 +20,7 @@ const ShotsPage = lazy(() => import('./shots/ShotsPage').then((module) => ({ def
 const AcademyPage = lazy(() => import('./academy/AcademyPage').then((module) => ({ default: module.AcademyPage })));
 const DoorPage = lazy(() => import('./sign-in/DoorPage').then((module) => ({ default: module.DoorPage })));
 const YouPage = lazy(() => import('./you/YouPage').then((module) => ({ default: module.YouPage })));
+const BlindCases = lazy(() => import('./blind/BlindCases').then((module) => ({ default: module.BlindCases })));
 const HelpPage = lazy(() => import('./help/HelpPage').then((module) => ({ default: module.HelpPage })));
 const LibraryPage = lazy(() => import('./library/LibraryPage').then((module) => ({ default: module.LibraryPage })));
 
@@ -86,6 +87,7 @@ function OfCoach() {
             <Route path="/academy" element={<AcademyPage />} />
             <Route path="/lessons/:id" element={<BenchOfLesson />} />
             <Route path="/lessons/:id/measure" element={<MeasurePage />} />
+            <Route path="/blind-cases" element={<BlindCases />} />
             <Route path="/help" element={<HelpPage />} />
             <Route path="/library" element={<LibraryPage />} />
             <Route

@@ -24,6 +24,8 @@ use App\Http\Middleware\PrivatePage;
 use App\Http\Middleware\WhereTheDeviceIs;
 use App\Http\Middleware\WholeJson;
 use App\Http\Middleware\WrongLinks;
+use App\Ledger\AskedFirstController;
+use App\Ledger\BlindCasesController;
 use App\Ledger\ConfirmController;
 use App\Ledger\LedgerController;
 use App\Lessons\BallController;
@@ -109,6 +111,9 @@ Route::middleware([
 ])->group(static function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('session.show');
     Route::put('me', [AccountController::class, 'put'])->name('account.put');
+    Route::get('blind-cases', [BlindCasesController::class, 'show'])->name('blind-cases.show');
+    Route::post('blind-cases', [BlindCasesController::class, 'judge'])->name('blind-cases.judge');
+    Route::get('me/asked-first', AskedFirstController::class)->name('asked-first.show');
     Route::put('me/sample', [SampleController::class, 'take'])->name('sample.take');
     Route::delete('me/sample', [SampleController::class, 'leave'])->name('sample.leave');
     Route::put('me/email', [AccountController::class, 'changeEmail'])->name('account.change-email');

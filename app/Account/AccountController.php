@@ -65,6 +65,7 @@ final class AccountController
             'timezone' => $body->timezone,
             'week_starts' => $body->weekStarts ?? $coach->week_starts,
             'keeps_stills' => $body->keepsStills ?? $coach->keeps_stills,
+            'asks_first' => $body->asksFirst ?? $coach->asks_first,
         ], $request->post()))->save();
 
         return new CoachResource($coach);

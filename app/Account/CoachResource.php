@@ -37,6 +37,8 @@ use LowPoint\Core\Strike\Lie;
  *     // 1 = Monday.
  *     week_starts: int<1, 7>,
  *     keeps_stills: bool,
+ *     // He says what he thinks before a reading is shown. Answers kept long ago do not say.
+ *     asks_first?: bool,
  *     // By which devices know whose entries wait; stays when the address changes.
  *     owner_key: string,
  *     // A code is asked of him beside the password. Answers kept long ago do not say.
@@ -70,6 +72,7 @@ final class CoachResource extends ApiResource
             'timezone' => $this->resource->timezone,
             'week_starts' => $this->resource->week_starts,
             'keeps_stills' => $this->resource->keeps_stills,
+            'asks_first' => $this->resource->asks_first,
             'owner_key' => $this->resource->owner_key,
             'second_factor' => $this->resource->hasSecondFactor(),
             'second_factor_missing' => $this->resource->academy->asks_second_factor && ! $this->resource->hasSecondFactor(),

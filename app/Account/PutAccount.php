@@ -8,6 +8,7 @@ use LowPoint\Core\Club\Bag;
 use LowPoint\Core\Club\Club;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Records\Flag;
 use LowPoint\Core\Records\Items;
 use LowPoint\Core\Records\Key;
 use LowPoint\Core\Records\Number;
@@ -42,6 +43,8 @@ final readonly class PutAccount
         #[Number('First day of the week', '', 1, 7, whole: true), Key('1 = Monday.')]
         public ?int $weekStarts = null,
         public ?bool $keepsStills = null,
+        #[Flag, Key('He says what he thinks before a reading is shown.')]
+        public ?bool $asksFirst = null,
     ) {
         foreach ($equipment ?? [] as $i => $one) {
             if (! \in_array($one, DrillLibrary::standard()->equipment(), true)) {

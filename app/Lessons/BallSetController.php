@@ -14,7 +14,11 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Evidence\Group;
+use LowPoint\Core\InvalidInput;
+use LowPoint\Core\Ledger\Line;
 
 final class BallSetController
 {
@@ -57,16 +61,33 @@ final class BallSetController
             if ($request->has('confidence') && $set->hears($request, 'confidence')) {
                 $set->confidence = $body->confidence;
             }
+            if ($body->thought !== null && $set->thought === null) {
+                $set->thought = self::couldBe($body->thought, $lesson);
+            }
             $set->save();
 
             return $set;
         }, self::ATTEMPTS);
+        $said = $reading->of($lesson, $set);
+        if ($set->thought !== null && $set->read_then === null) {
+            $set->update(['read_then' => $said['work_on_first'] ?? $said['causes'][0]['id'] ?? Line::NOTHING]);
+        }
 
         return new SetReadingResource([
             'set_id' => $set->id,
             'balls_wanted' => $wanted->of($lesson, $set),
-            'reading' => $reading->of($lesson, $set),
+            'reading' => $said,
         ]);
+    }
+
+    /** @throws InvalidInput for what is no cause of such a shot */
+    private static function couldBe(string $thought, Lesson $lesson): string
+    {
+        $could = array_map(static fn(Cause $one): string => $one->id, CauseLibrary::standard()->for(CaseReader::task($lesson->task)));
+
+        return \in_array($thought, [...$could, Line::NOTHING], true)
+            ? $thought
+            : throw InvalidInput::one('thought', $thought, implode(', ', [...$could, Line::NOTHING]));
     }
 
     /**

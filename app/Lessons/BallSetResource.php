@@ -26,6 +26,8 @@ use LowPoint\Core\CaseFile\CaseWriter;
  *     measured?: MeasuredShape,
  *     // How sure the student was before it, 1 to 10.
  *     confidence: int|null,
+ *     // What the coach thought before he saw the reading: a cause, or none. Answers kept long ago do not say.
+ *     thought?: string|null,
  *     balls: list<BallShape>,
  * }
  *

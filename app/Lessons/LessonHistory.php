@@ -81,6 +81,7 @@ final readonly class LessonHistory
         return match (true) {
             $table === 'balls' => $ball === null ? 'A ball' : "Ball {$ball}",
             $attribute === 'confirmed' => 'It really was',
+            $attribute === 'thought' => 'Thought first',
             $table === 'prescriptions' => 'Handed out',
             $attribute === 'setup' => 'Set-up',
             $attribute === 'motion' => 'Motion',
@@ -126,7 +127,7 @@ final readonly class LessonHistory
                 $before === null ? 'not asked' : (string) $before,
                 $after === null ? 'not asked' : (string) $after,
             ),
-            'confirmed' => self::became(self::confirmed($before), self::confirmed($after)),
+            'thought', 'confirmed' => self::became(self::confirmed($before), self::confirmed($after)),
             'purpose' => self::became((string) $before, (string) $after),
             'deleted_at' => $before === null ? 'taken out' : 'put back',
             'closed_at' => $before === null ? 'closed' : 'opened again',

@@ -10,6 +10,7 @@ use LowPoint\Core\Records\Key;
 use LowPoint\Core\Records\Number;
 use LowPoint\Core\Records\Open;
 use LowPoint\Core\Records\Schema;
+use LowPoint\Core\Records\Text;
 
 /** What a set of balls is for, and what was seen of it since; what may stand there hangs on what is there already. */
 #[Schema('PutBallSet')]
@@ -31,6 +32,8 @@ final readonly class PutBallSet
         public array $measured = [],
         #[Number('Confidence', 'of 10', 1, BallSet::MOST_SURE, whole: true)]
         public ?int $confidence = null,
+        #[Text('What the coach thinks', 60, filled: true), Key('Before he saw the reading: the id of a cause, or none. The first one stays.')]
+        public ?string $thought = null,
         #[Open('FromDevice'), Key(PutBall::FROM)]
         public ?array $from = null,
     ) {}

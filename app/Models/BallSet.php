@@ -25,6 +25,8 @@ use Illuminate\Support\Facades\DB;
  * @property array<string, float|int|string> $motion
  * @property array<string, float|int>|null $measured half of the 90 % interval of figures that were measured; null: none was
  * @property int|null $confidence how sure the student was before it, 1..10
+ * @property string|null $thought the cause the coach named before he saw the reading, or none; the first one stays
+ * @property string|null $read_then what the reading named then
  * @property int $change_count how often its balls, looks or task were changed
  * @property array<string, mixed>|null $summary what it comes to, kept by SetSummaries
  * @property list<array{touch: float|int|null, strike: string}>|null $marks its balls for drawing
@@ -44,7 +46,7 @@ final class BallSet extends Model
     /** Two devices at once may get into each other's way; then it is tried again. */
     private const ATTEMPTS = 4;
 
-    protected $fillable = ['id', 'purpose', 'setup', 'motion', 'measured', 'confidence'];
+    protected $fillable = ['id', 'purpose', 'setup', 'motion', 'measured', 'confidence', 'thought', 'read_then'];
 
     protected $casts = [
         'heard' => 'array',

@@ -34,6 +34,7 @@ use LowPoint\Core\Wording\Units;
  * @property string|null $timezone null = as his device
  * @property int $week_starts ISO day
  * @property bool $keeps_stills
+ * @property bool $asks_first says what he thinks before a reading is shown
  * @property string $owner_key by which devices know whose entries wait; stays when the address changes
  * @property Carbon|null $left_at signs in no more
  * @property string|null $second_factor the secret of his one-time codes
@@ -64,10 +65,11 @@ final class User extends Authenticatable
         'timezone',
         'week_starts',
         'keeps_stills',
+        'asks_first',
         'left_at',
     ];
 
-    protected $attributes = ['week_starts' => 1, 'keeps_stills' => true];
+    protected $attributes = ['week_starts' => 1, 'keeps_stills' => true, 'asks_first' => false];
 
     protected $hidden = ['password', 'remember_token', 'second_factor', 'recovery_codes'];
 
@@ -80,6 +82,7 @@ final class User extends Authenticatable
         'equipment' => 'array',
         'week_starts' => 'integer',
         'keeps_stills' => 'boolean',
+        'asks_first' => 'boolean',
         'left_at' => 'datetime',
         'second_factor' => 'encrypted',
         'second_factor_at' => 'datetime',

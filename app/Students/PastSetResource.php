@@ -23,6 +23,8 @@ use LowPoint\Core\Evidence\Purpose;
  *     motion: ObservedShape,
  *     measured?: MeasuredShape,
  *     confidence: int|null,
+ *     // What the coach thought before he saw the reading: a cause, or none. Answers kept long ago do not say.
+ *     thought?: string|null,
  * }
  *
  * @property BallSet $resource
@@ -39,6 +41,7 @@ final class PastSetResource extends ApiResource
             'motion' => (object) $this->resource->motion,
             'measured' => (object) $this->resource->measured,
             'confidence' => $this->resource->confidence,
+            'thought' => $this->resource->thought,
         ];
     }
 }

@@ -315,6 +315,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blind-cases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The cases, without a word of what they are. */
+        get: operations["blind-cases.show"];
+        put?: never;
+        /** What the coach said, what the reading names and what it was, once he has said something of each; nothing of it is kept. */
+        post: operations["blind-cases.judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -852,6 +870,23 @@ export interface paths {
         get: operations["session.show"];
         /** Name, units, clubs, and how he likes to begin; what is not named stays as it is. */
         put: operations["account.put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/asked-first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How often the coach, asked first, named what the reading did, and who was right where they did not agree. */
+        get: operations["asked-first.show"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2011,6 +2046,16 @@ export interface components {
             ] | null;
             text?: string;
         };
+        AskedFirst: {
+            /** @description Sets in which he said what he thought. */
+            answered: number;
+            agreed: number;
+            /** @description Of the others: those of which somebody said what it really was. */
+            settled: number;
+            coach_right: number;
+            reading_right: number;
+            sentences: components["schemas"]["Told"][];
+        };
         Attempts: (boolean | number | [
             number,
             number
@@ -2092,6 +2137,8 @@ export interface components {
             measured?: components["schemas"]["Measured"];
             /** @description How sure the student was before it, 1 to 10. */
             confidence: number | null;
+            /** @description What the coach thought before he saw the reading: a cause, or none. Answers kept long ago do not say. */
+            thought?: string | null;
             balls: components["schemas"]["Ball"][];
         };
         BinEntry: {
@@ -2101,6 +2148,43 @@ export interface components {
             name: string;
             deleted_at: string;
             until: string;
+        };
+        BlindAnswer: {
+            number: number;
+            /** @description What the coach said, what the reading names, and what it was; null = nothing was said. */
+            yours: components["schemas"]["Told"] | null;
+            reading: components["schemas"]["Told"];
+            was: components["schemas"]["Told"];
+            yours_right: boolean;
+            reading_right: boolean;
+            reasons: components["schemas"]["Told"][];
+        };
+        BlindAnswers: {
+            [key: string]: string | null;
+        };
+        BlindCase: {
+            number: number;
+            task: components["schemas"]["Told"];
+            /** @description What was looked at. */
+            looks: components["schemas"]["Told"][];
+            balls: components["schemas"]["Told"][];
+            could_be: components["schemas"]["BlindChoice"][];
+        };
+        BlindCases: {
+            format: string;
+            cases: components["schemas"]["BlindCase"][];
+        };
+        BlindChoice: {
+            cause: string;
+            name: components["schemas"]["Told"];
+        };
+        BlindResult: {
+            text: components["schemas"]["Told"];
+            yours: number;
+            reading: number;
+            same: number;
+            of: number;
+            cases: components["schemas"]["BlindAnswer"][];
         };
         Brush: {
             brushes_mm: number[];
@@ -2329,6 +2413,8 @@ export interface components {
             /** @description 1 = Monday. */
             week_starts: number;
             keeps_stills: boolean;
+            /** @description He says what he thinks before a reading is shown. Answers kept long ago do not say. */
+            asks_first?: boolean;
             /** @description By which devices know whose entries wait; stays when the address changes. */
             owner_key: string;
             /** @description A code is asked of him beside the password. Answers kept long ago do not say. */
@@ -3330,6 +3416,8 @@ export interface components {
             motion: components["schemas"]["Observed"];
             measured?: components["schemas"]["Measured"];
             confidence: number | null;
+            /** @description What the coach thought before he saw the reading: a cause, or none. Answers kept long ago do not say. */
+            thought?: string | null;
         };
         Picture: {
             shaft_lean_deg: components["schemas"]["Estimated"] | null;
@@ -3692,6 +3780,8 @@ export interface components {
             /** @description 1 = Monday. */
             week_starts?: number | null;
             keeps_stills?: boolean | null;
+            /** @description He says what he thinks before a reading is shown. */
+            asks_first?: boolean | null;
         };
         /** @description One ball, and when it was hit. */
         PutBall: {
@@ -3710,8 +3800,16 @@ export interface components {
             /** @description Of figures among these that were measured: half of the 90 % interval. One without was seen by eye. */
             measured?: components["schemas"]["Measured"];
             confidence?: number | null;
+            /** @description Before he saw the reading: the id of a cause, or none. The first one stays. */
+            thought?: string | null;
             /** @description The device that sends it, and a number that only grows there: what comes late changes nothing. */
             from?: components["schemas"]["FromDevice"] | null;
+        };
+        /** @description What a coach says of the blind cases: also the file in which he keeps it. */
+        PutBlindAnswers: {
+            format: string;
+            /** @description By the number of the case: the id of a cause, none where nothing is wrong, null where he cannot say. */
+            answers: components["schemas"]["BlindAnswers"];
         };
         /** @description What a coach is in the academy, and whether he has left it. */
         PutCoach: {
@@ -4639,6 +4737,7 @@ export type AccountLink = components['schemas']['AccountLink'];
 export type Answer = components['schemas']['Answer'];
 export type ArchiveImport = components['schemas']['ArchiveImport'];
 export type AskedFigure = components['schemas']['AskedFigure'];
+export type AskedFirst = components['schemas']['AskedFirst'];
 export type Attempts = components['schemas']['Attempts'];
 export type Audit = components['schemas']['Audit'];
 export type AuditLine = components['schemas']['AuditLine'];
@@ -4646,6 +4745,12 @@ export type Ball = components['schemas']['Ball'];
 export type BallSeen = components['schemas']['BallSeen'];
 export type BallSet = components['schemas']['BallSet'];
 export type BinEntry = components['schemas']['BinEntry'];
+export type BlindAnswer = components['schemas']['BlindAnswer'];
+export type BlindAnswers = components['schemas']['BlindAnswers'];
+export type BlindCase = components['schemas']['BlindCase'];
+export type BlindCases = components['schemas']['BlindCases'];
+export type BlindChoice = components['schemas']['BlindChoice'];
+export type BlindResult = components['schemas']['BlindResult'];
 export type Brush = components['schemas']['Brush'];
 export type Brushed = components['schemas']['Brushed'];
 export type Calibrated = components['schemas']['Calibrated'];
@@ -4777,6 +4882,7 @@ export type PutAcademy = components['schemas']['PutAcademy'];
 export type PutAccount = components['schemas']['PutAccount'];
 export type PutBall = components['schemas']['PutBall'];
 export type PutBallSet = components['schemas']['PutBallSet'];
+export type PutBlindAnswers = components['schemas']['PutBlindAnswers'];
 export type PutCoach = components['schemas']['PutCoach'];
 export type PutConfirmed = components['schemas']['PutConfirmed'];
 export type PutConsent = components['schemas']['PutConsent'];
@@ -5341,6 +5447,50 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "blind-cases.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlindCases"];
+                };
+            };
+        };
+    };
+    "blind-cases.judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutBlindAnswers"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlindResult"];
+                };
             };
         };
     };
@@ -6238,6 +6388,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Coach"];
+                };
+            };
+        };
+    };
+    "asked-first.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskedFirst"];
                 };
             };
         };

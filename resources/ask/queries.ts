@@ -109,6 +109,8 @@ export const ask = {
             queryFn: () => answer(api.GET('/api/academy/ledger')),
             refetchInterval: ({ state }) => (state.data?.at_work ? LOOK_AGAIN_MS : false),
         }),
+    askedFirst: () => queryOptions({ queryKey: ['asked-first'], queryFn: () => answer(api.GET('/api/me/asked-first')) }),
+    blindCases: () => queryOptions({ queryKey: ['blind-cases'], queryFn: () => answer(api.GET('/api/blind-cases')), staleTime: Infinity }),
     health: () => queryOptions({ queryKey: ['health'], queryFn: () => answer(api.GET('/api/health')) }),
     trail: (student: string) =>
         queryOptions({

@@ -3,18 +3,27 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { BallSet, Lesson, Reading } from '../api/types.gen';
-import { bench, catalogue, cause, lesson, reading, set } from '../test/make';
+import { ask } from '../ask/queries';
+import { bench, catalogue, cause, coach, lesson, reading, set } from '../test/make';
 import { ReadingPanel } from './ReadingPanel';
 
-const show = (told: Reading | undefined, over: Partial<Lesson> = {}, closed = false, balls: BallSet['balls'] = []) => {
+const show = (
+    told: Reading | undefined,
+    over: Partial<Lesson> = {},
+    closed = false,
+    balls: BallSet['balls'] = [],
+    { asksFirst = false, thought }: { asksFirst?: boolean; thought?: string } = {},
+) => {
     const noted = bench();
     const onRetest = vi.fn();
+    const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
+    queries.setQueryData(ask.coach().queryKey, coach({ asks_first: asksFirst }));
     render(
-        <QueryClientProvider client={new QueryClient()}>
+        <QueryClientProvider client={queries}>
             <ReadingPanel
                 bench={noted}
                 lesson={lesson(over)}
-                set={set({ balls })}
+                set={set({ balls, ...(thought === undefined ? {} : { thought }) })}
                 reading={told}
                 catalogue={catalogue()}
                 clubs={catalogue().clubs}
@@ -40,6 +49,24 @@ describe('the reading', () => {
         expect(first).toContain('Weight is likelier.');
         expect(document.querySelector('[data-cause=weight]')?.textContent).toContain(', 3 in 10: weight was seen.');
         expect(document.querySelector('[data-cause=weight]')?.textContent).not.toContain('Marks are deep.');
+    });
+
+    it('waits for the coach’s own answer where he wishes it, and tells nothing of itself before', () => {
+        const balls = [{ id: 'a', seen: {} }];
+        const { think } = show(reading(), {}, false, balls, { asksFirst: true });
+        expect(screen.getByRole('heading', { name: 'What do you think it is?' })).toBeTruthy();
+        expect(document.querySelector('[data-work-on]')).toBeNull();
+        expect(screen.queryByText('Work on first')).toBeNull();
+        expect(screen.queryByRole('status')?.textContent ?? '').toBe('');
+        const offered = screen.getAllByRole('button').map((one) => one.textContent);
+        expect(offered.indexOf('Cause handle')).toBeLessThan(offered.indexOf('Cause weight'));
+        fireEvent.click(screen.getByRole('button', { name: 'Cause weight' }));
+        expect(think).toHaveBeenCalledWith(expect.anything(), 'weight');
+        fireEvent.click(screen.getByRole('button', { name: 'Show the reading without an answer' }));
+        expect(screen.getByText('Work on first')).toBeTruthy();
+        cleanup();
+        show(reading(), {}, false, balls, { asksFirst: true, thought: 'weight' });
+        expect(screen.getByText('Work on first')).toBeTruthy();
     });
 
     it('stands in one order whatever the case', () => {

@@ -8,6 +8,8 @@ import { Panel } from '../ui/Panel';
 import { Skeleton } from '../frame/Page';
 import { day } from '../ui/reader';
 import { useKeys } from '../ui/useKeys';
+import { useCoach } from '../ask/queries';
+import { AskFirst } from './AskFirst';
 import { CauseList } from './CauseList';
 import { Evidence } from './Evidence';
 import { HowFiguresCome } from './HowFiguresCome';
@@ -53,18 +55,21 @@ export function ReadingPanel({ reading, className = '', ...rest }: Props & { rea
 /** Always in this order: what was observed, what to work on first, what to look at next, what else is possible, what to mind. */
 function Told({ className, onRetest, ...rest }: Props & { reading: Reading; className: string }) {
     const { t } = useTranslation();
-    const { bench, lesson, set, reading, catalogue, closed } = rest;
+    const { bench, set, reading, closed } = rest;
+    const coachAsksFirst = useCoach().data?.asks_first === true;
     const [opened, setOpened] = useState<string>();
     const [sheet, setSheet] = useState<Sheet>(null);
     const { pattern } = reading;
     const first = reading.causes.find((cause) => cause.id === reading.work_on_first);
-    const nextLook = reading.check_next === null ? undefined : observableOf(catalogue, reading.check_next.observable);
+    const [skipped, setSkipped] = useState<string>();
+    const asksFirst =
+        coachAsksFirst && closed !== true && set.thought == null && skipped !== set.id && set.balls.length > 0 && reading.causes.length > 0;
     useKeys({
         i: () => {
-            if (reading.model !== null) setSheet('what-if');
+            if (reading.model !== null && !asksFirst) setSheet('what-if');
         },
         p: () => {
-            if (reading.causes.length > 0 && closed !== true) setSheet('prescribe');
+            if (reading.causes.length > 0 && closed !== true && !asksFirst) setSheet('prescribe');
         },
     });
     return (
@@ -92,6 +97,39 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
                     setSheet('figures');
                 }}
             />
+            {asksFirst ? (
+                <AskFirst
+                    causes={reading.causes}
+                    onThink={(cause) => {
+                        bench.think(set, cause);
+                    }}
+                    onSkip={() => {
+                        setSkipped(set.id);
+                    }}
+                />
+            ) : (
+                <Answer {...rest} {...{ reading, first, onRetest, closed, setOpened, setSheet }} />
+            )}
+            <Sheets {...rest} {...{ opened, sheet, setOpened, setSheet }} />
+        </section>
+    );
+}
+
+interface AnswerProps extends Props {
+    reading: Reading;
+    first: WeighedCause | undefined;
+    setOpened: (cause: string | undefined) => void;
+    setSheet: (sheet: Sheet) => void;
+}
+
+/** What to work on first, what to look at next, what else is possible, what to mind. */
+function Answer({ reading, first, onRetest, closed, setOpened, setSheet, ...rest }: AnswerProps) {
+    const { t } = useTranslation();
+    const { bench, lesson, set, catalogue } = rest;
+    const { pattern } = reading;
+    const nextLook = reading.check_next === null ? undefined : observableOf(catalogue, reading.check_next.observable);
+    return (
+        <>
             <First
                 {...{ reading, first, onRetest, closed }}
                 given={lesson.prescription}
@@ -137,8 +175,7 @@ function Told({ className, onRetest, ...rest }: Props & { reading: Reading; clas
             <p className="sr-only" role="status">
                 {[pattern.text, reading.advice, reading.prediction?.text].join(' ')}
             </p>
-            <Sheets {...rest} {...{ opened, sheet, setOpened, setSheet }} />
-        </section>
+        </>
     );
 }
 

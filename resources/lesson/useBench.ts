@@ -91,6 +91,11 @@ export function useBench(lessonId: string) {
         act(look(confidence), look(set.confidence));
     };
 
+    /** What the coach thinks before he sees the reading; the first answer stays. */
+    const think = (set: BallSet, thought: string) => {
+        void outbox.add({ kind: 'look', lessonId, setId: set.id, purpose: set.purpose, setup: {}, motion: {}, thought });
+    };
+
     /** @param fed a ball that a device has told of: it keeps its id and its moment */
     const addBall = (set: BallSet, seen: BallSeen, fed?: { id: string; hitAt: string }) => {
         const ballId = fed?.id ?? nextId();
@@ -164,6 +169,7 @@ export function useBench(lessonId: string) {
         see,
         takeOver,
         sure,
+        think,
         addBall,
         correctBall,
         removeBall,

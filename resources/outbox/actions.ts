@@ -38,6 +38,8 @@ export type Action =
           /** Of figures among these that were measured; the others are by eye. */
           measured?: Measured;
           confidence?: number | null;
+          /** What the coach thinks before he sees the reading: the id of a cause, or none. */
+          thought?: string;
       }
     | { kind: 'ball'; lessonId: string; setId: string; ballId: string; seen: BallSeen; hitAt: string }
     | { kind: 'remove-ball'; lessonId: string; setId: string; ballId: string }
@@ -105,6 +107,7 @@ export function requestOf(action: Action): Request {
                     motion: action.motion,
                     ...(action.measured === undefined ? {} : { measured: action.measured }),
                     confidence: action.confidence,
+                    ...(action.thought === undefined ? {} : { thought: action.thought }),
                 },
             };
         case 'ball':
@@ -168,6 +171,7 @@ export function apply(lesson: Lesson, action: LessonAction): Lesson {
                     ...action.measured,
                 },
                 confidence: action.confidence === undefined ? set.confidence : action.confidence,
+                ...(action.thought === undefined ? {} : { thought: set.thought ?? action.thought }),
             }));
         }
         case 'ball':

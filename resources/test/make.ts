@@ -319,8 +319,9 @@ export function bench(): Bench & {
     see: ReturnType<typeof vi.fn>;
     prescribe: ReturnType<typeof vi.fn>;
     sure: ReturnType<typeof vi.fn>;
+    think: ReturnType<typeof vi.fn>;
 } {
-    const noted = { addBall: vi.fn(), correctBall: vi.fn(), see: vi.fn(), prescribe: vi.fn(), sure: vi.fn() };
+    const noted = { addBall: vi.fn(), correctBall: vi.fn(), see: vi.fn(), prescribe: vi.fn(), sure: vi.fn(), think: vi.fn() };
     const nothing = { trouble: null, waiting: 0, refused: [], canUndo: false, canRedo: false, undo: vi.fn(), redo: vi.fn() };
     return { ...nothing, ...noted } as unknown as ReturnType<typeof bench>;
 }

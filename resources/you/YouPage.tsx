@@ -14,6 +14,7 @@ import { Page, Skeleton } from '../frame/Page';
 import { SingleKeys } from '../ui/SingleKeys';
 import { TextField } from '../ui/TextField';
 import { AccountData } from './AccountData';
+import { AskedFirst } from './AskedFirst';
 import { Bag } from './Bag';
 import { Email } from './Email';
 import { SecondFactor } from './SecondFactor';
@@ -44,6 +45,7 @@ export function YouPage() {
                     <div>
                         <OfAcademy />
                         <Place coach={coach} />
+                        <AskedFirst coach={coach} />
                         <Password coach={coach} />
                         <Email key={coach.email} coach={coach} />
                         <SecondFactor coach={coach} />

@@ -16,6 +16,7 @@ use App\Models\WhatWasLearned;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Ledger\BlindCases;
 use LowPoint\Core\Ledger\Learning;
 use LowPoint\Core\Ledger\Ledger;
 use LowPoint\Core\Ledger\Line;
@@ -41,6 +42,43 @@ final class LedgerTest extends TestCase
         self::assertSame(25.0, $line->case->seen->number(Observable::BallPosition));
         self::assertSame(50.0, $line->after?->seen->number(Observable::BallPosition), 'the set that the next one was found in');
         self::assertCount(4, $line->after->balls);
+    }
+
+    public function test_what_the_coach_thought_before_he_saw_the_reading_stays_and_is_held_against_it(): void
+    {
+        $student = $this->learner();
+        $lesson = $this->lesson($student, 1, 'ball_back');
+        $set = $lesson->sets()->firstOrFail();
+        $path = "/api/lessons/{$lesson->id}/sets/{$set->id}";
+        $think = fn(string $what) => $this->putJson($path, ['purpose' => 'before', 'setup' => [], 'motion' => [], 'thought' => $what]);
+        $think('bad_luck')->assertUnprocessable()->assertJsonPath('faults.0.key', 'thought');
+        $reading = $think('hang_back')->assertOk()->json('reading');
+        $think('scoop')->assertOk();
+        self::assertSame('hang_back', $set->refresh()->thought, 'the first answer stays');
+        self::assertSame($reading['work_on_first'] ?? $reading['causes'][0]['id'], $set->read_then);
+        $set->update(['read_then' => 'ball_back']);
+        $told = fn(): array => $this->getJson('/api/me/asked-first')->assertOk()->json();
+        self::assertSame([1, 0, 0], [$told()['answered'], $told()['agreed'], $told()['settled']]);
+        $this->putJson("/api/lessons/{$lesson->id}/confirmed", ['confirmed' => 'hang_back'])->assertOk();
+        self::assertSame([1, 1, 0], [$told()['settled'], $told()['coach_right'], $told()['reading_right']]);
+        self::assertCount(2, $told()['sentences']);
+        $student->forceFill(['sample' => true])->save();
+        self::assertSame(0, $told()['answered'], 'made up to look round in');
+    }
+
+    public function test_blind_cases_are_shown_without_what_they_are_and_judged_once_all_are_answered(): void
+    {
+        $this->learner();
+        $cases = $this->getJson('/api/blind-cases')->assertOk()->json();
+        self::assertStringNotContainsString('"was"', json_encode($cases, JSON_THROW_ON_ERROR));
+        $judge = fn(array $answers, string $format = BlindCases::FORMAT) => $this->postJson(
+            '/api/blind-cases',
+            ['format' => $format, 'answers' => $answers],
+        );
+        $judge([1 => 'scoop'])->assertUnprocessable();
+        $all = array_fill_keys(range(1, BlindCases::CASES), null);
+        $judge($all, 'notes/1')->assertUnprocessable()->assertJsonPath('faults.0.key', 'format');
+        self::assertCount(BlindCases::CASES, $judge($all)->assertOk()->json('cases'));
     }
 
     public function test_what_it_really_was_is_one_touch_that_can_be_taken_back(): void

@@ -15,6 +15,7 @@ use App\Stills\StillFolder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
+use LowPoint\Core\Ledger\BlindCases;
 
 /** Every route of a coach with an address of one of Maren's students, and a body that the right coach may send there. */
 trait CoachRoutes
@@ -225,6 +226,10 @@ trait CoachRoutes
             ],
             $route->uri() === 'api/academy/links' => ['role' => 'coach'],
             $route->uri() === 'api/academy' => ['name' => 'Saltgrass', 'schools' => ['chip' => 'handle_ahead']],
+            $route->uri() === 'api/blind-cases' => [
+                'format' => BlindCases::FORMAT,
+                'answers' => array_fill_keys(range(1, BlindCases::CASES), null),
+            ],
             $route->uri() === 'api/academy/ledger' => ['wanted' => true],
             str_ends_with($route->uri(), 'confirmed') => ['confirmed' => 'scoop'],
             $route->uri() === 'api/academy/calibration' => ['changes' => ['mark_seen' => 0.7], 'reason' => 'firmer turf'],
