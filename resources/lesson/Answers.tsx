@@ -16,7 +16,7 @@ export function Answers({ label, answers, onAnswer }: Props) {
                     <button
                         type="button"
                         title={answer.then}
-                        className="-ml-[1.5px] min-h-12 min-w-0 flex-1 border-[1.5px] border-ink bg-press px-0.5 text-sm leading-tight font-semibold first:ml-0"
+                        className="-ml-[1.5px] min-h-12 min-w-0 flex-auto border-[1.5px] border-ink bg-press px-0.5 text-sm leading-tight font-semibold first:ml-0"
                         onClick={() => {
                             onAnswer(answer.value);
                         }}

@@ -1,22 +1,24 @@
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router-dom';
-import type { Catalogue, Progress, Units } from '../api/types.gen';
+import type { Catalogue, Handed, Progress, Units } from '../api/types.gen';
 import { day } from '../ui/reader';
 import { percent, shownFactor, shownUnit } from '../ui/units';
 import { goodOf, meansOf, scattersOf, sureOf } from './course';
 import { DrillChart } from './DrillChart';
+import { River } from './River';
 import { SetupChart } from './SetupChart';
 import { TimeChart } from './TimeChart';
 import { spanOf } from './timeline';
 
 interface Props {
     progress: Progress;
+    handed: Handed;
     catalogue: Catalogue;
     units: Units;
 }
 
 /** Every measure of the student over one line of time, and on it what was handed out when: cause and effect can be read. */
-export function OverTime({ progress, catalogue, units }: Props) {
+export function OverTime({ progress, handed, catalogue, units }: Props) {
     const { t } = useTranslation();
     const { course, given, results, practice } = progress;
     const times = [...course.map((one) => one.at), ...results.map((one) => one.at), ...practice.visits.map((one) => one.day)];
@@ -31,6 +33,7 @@ export function OverTime({ progress, catalogue, units }: Props) {
     };
     return (
         <div>
+            <River lessons={progress.lessons} touch={progress.works[0]?.touch ?? null} {...{ catalogue, handed }} />
             {given.length > 0 && <Given given={given} />}
             <TimeChart
                 {...line}

@@ -241,7 +241,7 @@ function Lessons({ chosen: { shot, lie, overTime, choose }, student, progress, c
                 </div>
             )}
             {overTime ? (
-                <OverTime progress={progress} catalogue={catalogue} units={coach.units} />
+                <OverTime progress={progress} handed={student.handed} catalogue={catalogue} units={coach.units} />
             ) : (
                 <LessonByLesson lessons={lessons} student={student} catalogue={catalogue} units={coach.units} />
             )}
