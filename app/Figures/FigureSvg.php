@@ -23,6 +23,73 @@ final class FigureSvg
 
     private const ARROW_MM = 42;
 
+    /** So long a pose is seen, s; the last one longer. */
+    private const POSE_S = 0.28;
+
+    private const HELD_POSES = 4;
+
+    /**
+     * The drill as a motion, pose by pose and again from the first one; where motion is not wanted, its last pose.
+     *
+     * @param  array{still: list<FigureShape>, poses: list<list<FigureShape>>}  $motion
+     */
+    public static function moving(array $motion, bool $left, ?PhraseBook $phrases = null): string
+    {
+        $all = \count($motion['poses']);
+        $beats = $all + self::HELD_POSES;
+        $style = sprintf(
+            '<style>.pose{opacity:0;animation:pose %1$Fs step-end infinite}@keyframes pose{0%%{opacity:1}%2$F%%{opacity:0}}'.
+                '.last{animation-name:last}@keyframes last{0%%{opacity:1}%3$F%%{opacity:0}}'.
+                '@media (prefers-reduced-motion:reduce){.pose{animation:none}.last{opacity:1}}</style>',
+            $beats * self::POSE_S,
+            100 / $beats,
+            100 * (1 + self::HELD_POSES) / $beats,
+        );
+        $groups = '';
+        foreach ($motion['poses'] as $i => $pose) {
+            $groups .= sprintf(
+                '<g class="pose%s" style="animation-delay:%Fs">%s</g>',
+                $i === $all - 1 ? ' last' : '',
+                $i * self::POSE_S,
+                self::drawn($pose, $left),
+            );
+        }
+        // The picture is as large as all poses together need.
+        $whole = self::of([...$motion['still'], ...array_merge(...$motion['poses'])], $left, $phrases);
+        [$head] = explode('/>', $whole, 2);
+
+        return $head.'/>'.$style.self::drawn($motion['still'], $left, $phrases, self::textOf($motion['still'], $left)).$groups.'</svg>';
+    }
+
+    /** @param list<FigureShape> $shapes */
+    private static function drawn(array $shapes, bool $left, ?PhraseBook $phrases = null, float $text = 0.0): string
+    {
+        $m = $left ? -1 : 1;
+
+        return implode('', array_map(static fn(array $one): string => $one['points'] === [] ? '' : self::shape(
+            $one['kind'],
+            array_map(static fn(array $at): array => [$m * $at[0], -$at[1]], $one['points']),
+            $one['ghost'],
+            $phrases?->say($one['words']) ?? $one['words'],
+            $text,
+        ), $shapes));
+    }
+
+    /**
+     * How large letters are in a picture of these shapes.
+     *
+     * @param  list<FigureShape>  $shapes
+     */
+    private static function textOf(array $shapes, bool $left): float
+    {
+        $m = $left ? -1 : 1;
+        $xs = array_merge(
+            ...array_map(static fn(array $one): array => array_map(static fn(array $at): float => $m * $at[0], $one['points']), $shapes),
+        );
+
+        return self::TEXT * (max([...$xs, 500.0]) - min([...$xs, -500.0]) + 2 * self::MARGIN_MM);
+    }
+
     /** @param list<FigureShape> $shapes */
     public static function of(array $shapes, bool $left, ?PhraseBook $phrases = null): string
     {
@@ -30,7 +97,7 @@ final class FigureSvg
         $xs = array_merge(
             ...array_map(static fn(array $one): array => array_map(static fn(array $at): float => $m * $at[0], $one['points']), $shapes),
         );
-        $text = self::TEXT * (max([...$xs, 500.0]) - min([...$xs, -500.0]) + 2 * self::MARGIN_MM);
+        $text = self::textOf($shapes, $left);
         $ys = [];
         $out = '';
         foreach ($shapes as $shape) {

@@ -49,6 +49,8 @@ use LowPoint\Core\Showing\View;
  *     // From above, with the distances; and what is done, face-on.
  *     svg: string|null,
  *     figure: string|null,
+ *     // The same as a motion; null where nothing in it moves. Answers kept long ago do not say.
+ *     motion?: string|null,
  *     next: array{id: string, text: ToldShape},
  *     // The best run of target numbers so far; null where there is none.
  *     record: ToldShape|null,

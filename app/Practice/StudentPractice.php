@@ -207,6 +207,14 @@ final readonly class StudentPractice
         return $figure === null ? null : FigureSvg::of($figure, $student->handed === 'left', $phrases);
     }
 
+    /** @param array<string, mixed> $sheet */
+    private static function motion(array $sheet, Student $student, PhraseBook $phrases): ?string
+    {
+        $motion = LineFigure::moving($sheet['id'], $sheet['picture'] ?? []);
+
+        return $motion === null ? null : FigureSvg::moving($motion, $student->handed === 'left', $phrases);
+    }
+
     /**
      * @param  array<string, mixed>  $sheet
      * @param  array<DrillResult>  $results  latest first
@@ -231,6 +239,7 @@ final readonly class StudentPractice
                 ? DrillSvg::of($sheet['picture'], $student->handed === 'left', $student->shownUnits(), $phrases)
                 : null,
             'figure' => self::figure($sheet, $student, $phrases),
+            'motion' => self::motion($sheet, $student, $phrases),
             'next' => ['id' => $next->value, 'text' => $mine === [] ? 'Not done yet.' : $next->text($sheet['easier'], $sheet['harder'])],
             'record' => self::record($mine),
             'numbers' => MysteryNumbers::draw($band[0], $band[1], MysteryNumbers::A_RUN, crc32($student->id.\count($mine))),

@@ -3580,6 +3580,8 @@ export interface components {
             /** @description From above, with the distances; and what is done, face-on. */
             svg: string | null;
             figure: string | null;
+            /** @description The same as a motion; null where nothing in it moves. Answers kept long ago do not say. */
+            motion?: string | null;
             next: {
                 id: string;
                 text: components["schemas"]["Told"];

@@ -2,6 +2,7 @@ import { useTranslation } from 'react-i18next';
 import type { DrillResult, PracticeDrill } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { begun } from './useRun';
+import { Moving } from './Moving';
 
 interface Props {
     path: string;
@@ -12,6 +13,8 @@ interface Props {
 }
 
 /** A drill as one line that opens; opening one closes the other. */
+const PICTURE = 'max-h-72 w-1/2 max-w-60 object-contain object-top md:w-full';
+
 export function DrillSheet({ path, drill, results, onRun }: Props) {
     const { t } = useTranslation();
     const counted = begun(path, drill.id);
@@ -28,20 +31,20 @@ export function DrillSheet({ path, drill, results, onRun }: Props) {
             </summary>
             <div className="grid gap-x-6 gap-y-2 pb-4 md:grid-cols-[15rem_1fr]">
                 <div className="flex gap-2 md:flex-col">
-                    {[drill.figure, drill.svg].map(
-                        (picture, i) =>
-                            picture !== null && (
-                                <img
-                                    key={i}
-                                    src={`data:image/svg+xml;utf8,${encodeURIComponent(picture)}`}
-                                    alt={
-                                        i === 0
-                                            ? t('{{drill}}, how it is done', { drill: drill.name })
-                                            : t('{{drill}}, to scale', { drill: drill.name })
-                                    }
-                                    className="max-h-72 w-1/2 max-w-60 object-contain object-top md:w-full"
-                                />
-                            ),
+                    {drill.figure !== null && (
+                        <Moving
+                            figure={drill.figure}
+                            motion={drill.motion}
+                            alt={t('{{drill}}, how it is done', { drill: drill.name })}
+                            className={PICTURE}
+                        />
+                    )}
+                    {drill.svg !== null && (
+                        <img
+                            src={`data:image/svg+xml;utf8,${encodeURIComponent(drill.svg)}`}
+                            alt={t('{{drill}}, to scale', { drill: drill.name })}
+                            className={PICTURE}
+                        />
                     )}
                 </div>
                 <div>

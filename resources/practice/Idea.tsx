@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import { NowAndAsked } from '../figures/NowAndAsked';
 import type { Practice, PracticeDrill } from '../api/types.gen';
+import { Moving } from './Moving';
 
 /** What changes, what went well, the picture of it and one feel; why, and the whole card, where somebody asks. */
 export function Idea({ practice }: { practice: Practice }) {
@@ -49,8 +50,9 @@ function OfDrill({ drill }: { drill: PracticeDrill | undefined }) {
     const { t } = useTranslation();
     if (drill?.figure == null) return null;
     return (
-        <img
-            src={`data:image/svg+xml;utf8,${encodeURIComponent(drill.figure)}`}
+        <Moving
+            figure={drill.figure}
+            motion={drill.motion}
             alt={t('{{drill}}, how it is done', { drill: drill.name })}
             className="max-h-44"
         />

@@ -11,6 +11,9 @@ namespace LowPoint\Core\Drills;
  * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type FigureShape array{kind: string, points: list<array{float, float}>, ghost: bool, words: ToldShape}
  * @phpstan-import-type DrawnShape from Drill
+ * @phpstan-type SwingMade array{
+ *     at: float, shaft: float|null, arms: int, club: string, stick: bool, trailBack: bool, reach: float, tilt: float,
+ * }
  */
 final class LineFigure
 {
@@ -28,8 +31,17 @@ final class LineFigure
 
     private const CHEST_FROM_BEHIND = [40.0, 1270.0];
 
+    /** Poses from the first one drawn to the last one. Origin: chosen by us, slow enough to be followed. */
+    private const POSES = 7;
+
     /** @var list<FigureShape> */
     private array $shapes = [];
+
+    /** @var list<SwingMade> in the order in which they are made */
+    private array $swings = [];
+
+    /** @var array<int, true> places of the shapes that a swing is drawn with */
+    private array $ofSwings = [];
 
     private function __construct(
         private readonly float $trailMm,
@@ -42,16 +54,69 @@ final class LineFigure
      */
     public static function of(string $drill, array $fromAbove): ?array
     {
+        $figure = self::standing($fromAbove);
+        $figure->draw($drill);
+
+        return $figure->shapes === [] ? null : $figure->shapes;
+    }
+
+    /**
+     * The same drill as a motion: what stands still, and the arms and the club pose by pose from the first swing drawn to the last.
+     *
+     * @param  list<DrawnShape>  $fromAbove
+     * @return array{still: list<FigureShape>, poses: list<list<FigureShape>>}|null null where nothing in it moves
+     */
+    public static function moving(string $drill, array $fromAbove): ?array
+    {
+        $figure = self::standing($fromAbove);
+        $figure->draw($drill);
+        $swings = $figure->swings;
+        if (\count($swings) < 2) {
+            return null;
+        }
+        // The arms and the club of the last pose are drawn with each pose instead.
+        $body = self::standing($fromAbove);
+        $body->swing(...$swings[\count($swings) - 1], bodyOnly: true);
+        $own = array_diff_key($figure->shapes, $figure->ofSwings);
+        $poses = [];
+        for ($i = 0; $i < self::POSES; $i++) {
+            // Through all swings in turn, evenly.
+            $at = ($i / (self::POSES - 1)) * (\count($swings) - 1);
+            $from = min((int) $at, \count($swings) - 2);
+            $pose = self::standing($fromAbove);
+            $pose->swing(...self::between($swings[$from], $swings[$from + 1], $at - $from), armsOnly: true);
+            $poses[] = $pose->shapes;
+        }
+
+        return ['still' => [...array_values($own), ...$body->shapes], 'poses' => $poses];
+    }
+
+    /**
+     * @param  SwingMade  $one
+     * @param  SwingMade  $other
+     * @return SwingMade a share of the way from one to the other
+     */
+    private static function between(array $one, array $other, float $share): array
+    {
+        $shafts = [$one['shaft'], $other['shaft']];
+
+        return [
+            'at' => $one['at'] + $share * ($other['at'] - $one['at']),
+            'shaft' => $shafts[0] === null || $shafts[1] === null ? $shafts[1] : $shafts[0] + $share * ($shafts[1] - $shafts[0]),
+        ] + $other;
+    }
+
+    /** @param list<DrawnShape> $fromAbove */
+    private static function standing(array $fromAbove): self
+    {
         $feet = [];
         foreach ($fromAbove as $one) {
             if (str_starts_with($one['kind'], 'foot')) {
                 $feet[] = $one['x'];
             }
         }
-        $figure = $feet === [] ? new self(-70.0, 70.0) : new self(min($feet), max($feet));
-        $figure->draw($drill);
 
-        return $figure->shapes === [] ? null : $figure->shapes;
+        return $feet === [] ? new self(-70.0, 70.0) : new self(min($feet), max($feet));
     }
 
     private function draw(string $drill): void
@@ -183,13 +248,36 @@ final class LineFigure
         bool $trailBack = false,
         float $reach = 1.0,
         float $tilt = 0.0,
+        bool $bodyOnly = false,
+        bool $armsOnly = false,
     ): self {
+        $this->swings[] = compact('at', 'shaft', 'arms', 'club', 'stick', 'trailBack', 'reach', 'tilt');
+        $before = \count($this->shapes);
+        $this->player($at, $shaft, $ghost, $arms, $club, $stick, $trailBack, $reach, $tilt, $bodyOnly, $armsOnly);
+        $this->ofSwings += array_fill_keys(range($before, max($before, \count($this->shapes) - 1)), true);
+
+        return $this;
+    }
+
+    private function player(
+        float $at,
+        ?float $shaft,
+        bool $ghost,
+        int $arms,
+        string $club,
+        bool $stick,
+        bool $trailBack,
+        float $reach,
+        float $tilt,
+        bool $bodyOnly,
+        bool $armsOnly,
+    ): void {
         $middle = ($this->trailMm + $this->leadMm) / 2;
         $chest = [$middle + 10.0, self::SHOULDERS_MM];
         [$a, $r] = [deg2rad($at), self::ARM_MM * $reach];
         $hands = [$chest[0] + $r * sin($a), $chest[1] - $r * cos($a)];
         $shoulders = [[$chest[0] - 175, $chest[1] - 175 * $tilt], [$chest[0] + 175, $chest[1] + 175 * $tilt]];
-        if (! $ghost) {
+        if (! $ghost && ! $armsOnly) {
             $trail = [$trailBack ? $this->trailMm - 150 : $this->trailMm, $trailBack ? 70.0 : 30.0];
             $this->add('limb', [[$middle - 110, self::HIPS_MM], [$middle - 95 + 0.5 * ($trail[0] - $middle + 95), 470], $trail]);
             $this->add('limb', [
@@ -204,14 +292,17 @@ final class LineFigure
             $this->add('limb', $shoulders);
             $this->add('head', [[$chest[0] + 10, self::HEAD_MM]]);
         }
+        if ($bodyOnly) {
+            return;
+        }
         foreach ($arms === 1 ? [$shoulders[0]] : $shoulders as $shoulder) {
             $this->add('limb', [$shoulder, $hands], $ghost);
         }
-        if ($arms === 1 && ! $ghost) {
+        if ($arms === 1 && ! $ghost && ! $armsOnly) {
             $this->add('limb', [$shoulders[1], [$shoulders[1][0] + 120, 1060], [$middle + 120, 900]]);
         }
         if ($shaft === null) {
-            return $this;
+            return;
         }
         $c = deg2rad($shaft);
         $head = [$hands[0] + self::CLUB_MM * sin($c), $hands[1] - self::CLUB_MM * cos($c)];
@@ -222,8 +313,6 @@ final class LineFigure
         if ($stick) {
             $this->add('stick', [$hands, [$hands[0] - self::STICK_MM * sin($c), $hands[1] + self::STICK_MM * cos($c)]], $ghost);
         }
-
-        return $this;
     }
 
     private function grass(): self

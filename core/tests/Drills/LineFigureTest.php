@@ -28,6 +28,32 @@ final class LineFigureTest extends TestCase
         self::assertNull(LineFigure::of('a_drill_of_ones_own', self::FEET));
     }
 
+    public function test_a_drill_that_is_a_motion_moves_from_its_first_swing_to_its_last(): void
+    {
+        $moving = 0;
+        foreach (DrillLibrary::standard()->all() as $drill) {
+            $motion = LineFigure::moving($drill->id, self::FEET);
+            if ($motion === null) {
+                continue;
+            }
+            $moving++;
+            $kinds = array_map(static fn(array $pose): array => array_column($pose, 'kind'), $motion['poses']);
+            self::assertCount(1, array_unique($kinds, SORT_REGULAR), "{$drill->id}: each pose has the same parts");
+            $hands = array_map(static fn(array $pose): array => $pose[0]['points'][1], $motion['poses']);
+            self::assertNotEquals($hands[0], $hands[\count($hands) - 1], $drill->id);
+            self::assertNotContains(true, array_column(array_merge($motion['still'], ...$motion['poses']), 'ghost'), $drill->id);
+            // All that stands beside the player is there, and the last pose with him is the picture at rest.
+            $rest = LineFigure::of($drill->id, self::FEET) ?? [];
+            foreach ([...$motion['still'], ...$motion['poses'][\count($motion['poses']) - 1]] as $one) {
+                self::assertContainsEquals(['ghost' => false] + $one, array_map(static fn(array $r): array => ['ghost' => false] + $r, $rest));
+            }
+        }
+        self::assertGreaterThan(8, $moving);
+        self::assertNull(LineFigure::moving('full_finish', self::FEET), 'a pose that is held');
+        $partner = array_column(LineFigure::moving('still_head', self::FEET)['still'] ?? [], 'kind');
+        self::assertContains('stick', $partner, 'what a partner holds stands still');
+    }
+
     public function test_the_feet_stand_where_the_picture_from_above_has_them(): void
     {
         $feet = [];
