@@ -32,7 +32,8 @@ final readonly class PutBallSet
         public array $measured = [],
         #[Number('Confidence', 'of 10', 1, BallSet::MOST_SURE, whole: true)]
         public ?int $confidence = null,
-        #[Text('What the coach thinks', 60, filled: true), Key('Before he saw the reading: the id of a cause, or none. The first one stays.')]
+        #[Text('What the coach thinks', 60, filled: true)]
+        #[Key('Before he saw the reading: the id of a cause, or none. The first one stays.')]
         public ?string $thought = null,
         #[Open('FromDevice'), Key(PutBall::FROM)]
         public ?array $from = null,

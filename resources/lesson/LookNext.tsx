@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { NextObservation } from '../api/types.gen';
+import { LookPicture } from '../figures/LookPicture';
 import { Answers } from './Answers';
 
 /** The look that is expected to tell most, its usual answers a press away. */
@@ -9,7 +10,8 @@ export function LookNext({ next, onAnswer }: { next: NextObservation; onAnswer: 
         <div className="border-2 border-ink bg-press px-3 pb-2">
             <details className="leading-tight">
                 <summary className="flex min-h-11 cursor-pointer list-none items-center justify-between">
-                    <strong>{t('Look next: {{label}}', { label: next.label })}</strong>{' '}
+                    <LookPicture look={next.observable} className="-ml-1 h-11 w-11" />
+                    <strong className="flex-1 pl-1">{t('Look next: {{label}}', { label: next.label })}</strong>{' '}
                     <span className="px-1 text-sm underline">{t('why')}</span>
                 </summary>
                 <p className="mb-1 text-sm">{next.why}</p>

@@ -1,3 +1,4 @@
+import { LookPicture } from '../figures/LookPicture';
 import { Problem } from './Problem';
 import { useTranslation } from 'react-i18next';
 import { Popover } from 'radix-ui';
@@ -62,6 +63,7 @@ export function ObservationField({ what, value, units, fault, stock, half, since
                     className="z-10 w-80 border-[1.5px] border-ink bg-paper p-4"
                     aria-label={what.label}
                 >
+                    <LookPicture look={what.id} className="mb-2 h-20 w-20" />
                     <div className="grid grid-cols-2 gap-2">
                         {what.answers.map((answer) => (
                             <Button

@@ -16,8 +16,8 @@ use LowPoint\Core\Reading\WeighedClue;
 use LowPoint\Core\Wording\Words;
 
 /**
- * Twelve blind cases by which a coach tests the readings: made-up students (bench/blind-cases) of whom it is known what is wrong. His answer
- * stands before the reading is told (handbook 16.4).
+ * Twelve blind cases by which a coach tests the readings: made-up students (bench/blind-cases) of whom it is known what is wrong. His
+ * answer stands before the reading is told (handbook 16.4).
  *
  * @phpstan-import-type ToldShape from \LowPoint\Core\Records\Shape
  * @phpstan-type BlindChoiceShape array{cause: string, name: ToldShape}
@@ -159,7 +159,11 @@ final readonly class BlindCases
     {
         $parts = [
             $ball->strike?->value,
-            $ball->touchMm === null ? ($ball->noContact ? 'no touch of the ground' : null) : "first touch {$this->words->place($ball->touchMm)}",
+            match (true) {
+                $ball->touchMm !== null => "first touch {$this->words->place($ball->touchMm)}",
+                $ball->noContact => 'no touch of the ground',
+                default => null,
+            },
             $ball->mark === null ? null : "mark {$ball->mark->value}",
             $ball->carryM === null ? null : "carry {$this->words->course($ball->carryM)}",
             $ball->startDeg === null || abs($ball->startDeg) < 0.5

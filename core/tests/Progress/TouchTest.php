@@ -95,7 +95,8 @@ final class TouchTest extends TestCase
         $was = new TouchFigures(12, -45.0, 20.0, -10.0);
 
         self::assertMatchesRegularExpression(
-            '/^First touch 4.5 cm behind \(1.9 to 7.1\) at first, now 1.2 cm behind \(2.5 cm behind to 0.1 cm ahead\): nearer to the middle of the good '.
+            '/^First touch 4.5 cm behind \(1.9 to 7.1\) at first, now 1.2 cm behind \(2.5 cm behind to 0.1 cm ahead\): '.
+            'nearer to the middle of the good '.
                 'window \((9[5-9]) in 100\), scattering less \((9[0-9]) in 100\)\.$/u',
             $text($was, new TouchFigures(12, -12.0, 10.0, -10.0)),
         );

@@ -1,0 +1,12 @@
+import { readFileSync } from 'node:fs';
+import { expect, it } from 'vitest';
+import { LOOKS } from './LookPicture';
+
+it('has a picture of its own for each look that the core knows', () => {
+    const core = readFileSync('core/src/Evidence/Observable.php', 'utf8');
+    const looks = [...core.matchAll(/case \w+ = '(\w+)';/g)].map((one) => one[1]);
+    expect(looks.length).toBeGreaterThan(30);
+    expect(Object.keys(LOOKS).toSorted()).toEqual(looks.toSorted());
+    const drawn = Object.values(LOOKS).map((one) => one.join(' '));
+    expect(new Set(drawn).size).toBe(drawn.length);
+});
