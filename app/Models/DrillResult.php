@@ -9,6 +9,9 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use LowPoint\Core\Drills\DrillLibrary;
+use LowPoint\Core\Drills\Goal;
+use LowPoint\Core\Practice\Score;
+use LowPoint\Core\Wording\Words;
 
 /**
  * One run of a drill, as counted on the practice ground.
@@ -25,6 +28,7 @@ use LowPoint\Core\Drills\DrillLibrary;
  * @property int|null $confidence 1..10
  * @property string $note
  * @property Carbon $done_at
+ * @property Student $student
  * @property OwnDrill|null $ownDrill
  */
 final class DrillResult extends Model
@@ -59,6 +63,18 @@ final class DrillResult extends Model
     public function ownDrill(): BelongsTo
     {
         return $this->belongsTo(OwnDrill::class, 'drill')->withTrashed();
+    }
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+
+    /** What it came to, by the goal it was counted by then, in the units of whoever reads it. */
+    public function inWords(Words $words): string
+    {
+        return Score::of(Goal::read(Goal::said($this->goal)), $this->attempts, $words)->text;
     }
 
     /** Its name, also where it is no longer offered. */

@@ -7,6 +7,7 @@ namespace App\Practice;
 use App\Http\ApiResource;
 use App\Models\DrillResult;
 use Illuminate\Http\Request;
+use LowPoint\Core\Wording\Words;
 
 /**
  * One run of a drill as it was logged.
@@ -20,6 +21,6 @@ final class DrillResultResource extends ApiResource
     /** @return DrillResultShape */
     public function toArray(Request $request): array
     {
-        return Results::told($this->resource);
+        return Results::told($this->resource, new Words($this->resource->student->shownUnits()));
     }
 }

@@ -76,14 +76,14 @@ final readonly class Results
     }
 
     /** @return DrillResultShape */
-    public static function told(DrillResult $one): array
+    public static function told(DrillResult $one, Words $words): array
     {
         return [
             'id' => $one->id,
             'drill' => $one->drill,
             'name' => $one->drillName(),
             'passed' => $one->passed,
-            'text' => $one->text,
+            'text' => $one->inWords($words),
             'by' => $one->logged_by,
             'confidence' => $one->confidence,
             'note' => $one->note,

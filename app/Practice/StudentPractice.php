@@ -126,7 +126,7 @@ final readonly class StudentPractice
                 PracticeWord::cases(),
             ),
             'said' => $student->practiceNotes()->limit(self::RESULTS)->get()->map(PracticeNoteResource::told(...))->all(),
-            'results' => $results->map(Results::told(...))->all(),
+            'results' => $results->map(static fn(DrillResult $one): array => Results::told($one, new Words($student->shownUnits())))->all(),
             'even_share' => NumberErrors::EVEN,
             'most_sure' => BallSet::MOST_SURE,
             'cautions' => Cautions::GENERAL,

@@ -491,7 +491,7 @@ final readonly class StudentProgress
                         'name' => $drill->name,
                         'at' => $one->done_at->toIso8601String(),
                         'passed' => $one->passed,
-                        'text' => $one->text,
+                        'text' => $one->inWords($this->words),
                         'confidence' => $one->confidence,
                         'figure' => round(Score::of($goal, $one->attempts)->figure, 3),
                         'figure_name' => Score::figureName($goal->kind),

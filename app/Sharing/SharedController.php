@@ -20,6 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use LowPoint\Core\Wording\Language;
+use LowPoint\Core\Wording\Words;
 
 /** The student's page behind a private link: no account, only this student, nothing of the coach's own notes. */
 final class SharedController
@@ -70,7 +71,7 @@ final class SharedController
                 ->get()
                 ->map(
                     static fn(DrillResult $one): array => [
-                        ...Results::told($one),
+                        ...Results::told($one, new Words($student->shownUnits())),
                         'attempts' => $one->attempts,
                         'goal' => $one->goal,
                     ],

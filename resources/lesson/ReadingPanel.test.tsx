@@ -69,6 +69,14 @@ describe('the reading', () => {
         expect(screen.getByText('Work on first')).toBeTruthy();
     });
 
+    it('tells in one line how a figure came, once it is pressed', () => {
+        show(reading({ prediction: { ...reading().prediction, text: '6 in 10 good instead of 2.' } as Reading['prediction'] }));
+        const predicted = screen.getByTestId('predicted');
+        expect(predicted.tagName).toBe('SUMMARY');
+        expect(predicted.textContent).toBe('6 in 10 good instead of 2.');
+        expect(predicted.parentElement?.textContent).toContain('From the strike model');
+    });
+
     it('stands in one order whatever the case', () => {
         show(
             reading({

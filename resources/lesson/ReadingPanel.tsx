@@ -238,13 +238,32 @@ function Sheets({
     );
 }
 
+/** A figure in its words; a press tells in one line how it came. */
+function HowItCame({ children, line, className, testId }: { children: string; line: string; className: string; testId?: string }) {
+    return (
+        <details className={`leading-snug ${className}`}>
+            <summary className="cursor-pointer list-none py-0.5" data-testid={testId}>
+                {children}
+            </summary>
+            <p className="mt-1 border-l-[3px] border-line pl-2 text-sm font-normal">{line}</p>
+        </details>
+    );
+}
+
 /** What was observed. */
 function Seen({ reading: { pattern }, onFigures }: { reading: Reading; onFigures: () => void }) {
     const { t } = useTranslation();
     return (
         <div>
             <h2 className="text-3xl">{pattern.headline}</h2>
-            {pattern.detail !== '' && <p className="mt-1 leading-snug">{pattern.detail}</p>}
+            {pattern.detail !== '' && (
+                <HowItCame
+                    line={t('Counted ball by ball as they were entered; in brackets lies the middle of the touches, eight in ten of them.')}
+                    className="mt-1"
+                >
+                    {pattern.detail}
+                </HowItCame>
+            )}
             {pattern.n > 0 && (
                 <button
                     type="button"
@@ -298,9 +317,13 @@ function First({ reading, first, given, handed, closed, hit, onWhy, onSheet, onR
                 </>
             )}
             {reading.prediction !== null && reading.prediction.text !== '' && (
-                <p className="leading-snug font-semibold" data-testid="predicted">
+                <HowItCame
+                    line={t('From the strike model, fitted to these balls and averaged over their scatter; what is now is what was seen.')}
+                    className="font-semibold"
+                    testId="predicted"
+                >
                     {reading.prediction.text}
-                </p>
+                </HowItCame>
             )}
             {first !== undefined && reading.asked !== undefined && <NowAndAsked views={reading.asked.slice(0, 1)} handed={handed} slim />}
             {given !== null && (

@@ -46,6 +46,18 @@ final class UnitsTest extends TestCase
         self::assertMatchesRegularExpression('/\d in (ahead|behind)/', (string) $progress->json('works.0.touch'));
     }
 
+    public function test_a_run_that_was_counted_in_metres_is_told_in_the_units_of_whoever_reads_it(): void
+    {
+        $noor = $this->student('Noor');
+        $told = fn(string $path): string => (string) json_encode($this->getJson("/api/students/{$noor->id}/{$path}")->assertOk()->json('results'));
+        $stations = $noor->results()->where('drill', 'backswing_stations')->firstOrFail();
+        self::assertMatchesRegularExpression('/\d m\b/', $stations->text, 'as it was worded when it was counted');
+        foreach (['practice', 'progress'] as $path) {
+            self::assertMatchesRegularExpression('/\d yd\b/', $told($path));
+            self::assertDoesNotMatchRegularExpression('/\d m\b/', $told($path));
+        }
+    }
+
     public function test_no_text_of_the_library_keeps_a_metric_figure(): void
     {
         $told = static fn(array $library): string => json_encode($library, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
