@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { NextObservation } from '../api/types.gen';
-import { LookPicture } from '../figures/LookPicture';
+import { LookPicture } from '../ui/LookPicture';
 import { Answers } from './Answers';
 
 /** The look that is expected to tell most, its usual answers a press away. */

@@ -1,4 +1,4 @@
-import { LookPicture } from '../figures/LookPicture';
+import { LookPicture } from './LookPicture';
 import { Problem } from './Problem';
 import { useTranslation } from 'react-i18next';
 import { Popover } from 'radix-ui';
