@@ -41,6 +41,7 @@ use LowPoint\Core\Sand\SandShot;
 use LowPoint\Core\ShotChoice\Ground;
 use LowPoint\Core\Slopes\Brush;
 use LowPoint\Core\Strike\Lie;
+use LowPoint\Core\Wording\Words;
 
 /**
  * The closed lists of the case file with their labels and ranges, from the core, so that none is written twice.
@@ -117,6 +118,8 @@ use LowPoint\Core\Strike\Lie;
  *     in_sand: list<array{id: value-of<BallInSand>, name: ToldShape}>,
  *     // Practice brushes: how many are tapped at least and at most, and for which slope first.
  *     brush: array{least: int, most: int, slope_deg: float, caution: ToldShape},
+ *     // Half of the middle eight in ten of what scatters, in standard deviations. Answers kept long ago do not say.
+ *     middle_sd?: float,
  *     most: array{drills: int, sure: int, text: int, reports: int},
  * }
  */
@@ -227,6 +230,7 @@ final class CatalogueResource extends ApiResource
                 'slope_deg' => Brush::FIRST_SLOPE_DEG,
                 'caution' => Brush::CAUTION,
             ],
+            'middle_sd' => Words::MIDDLE_SD,
             'most' => [
                 'drills' => Proposal::MOST_DRILLS,
                 'sure' => BallSet::MOST_SURE,

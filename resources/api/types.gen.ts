@@ -2339,6 +2339,8 @@ export interface components {
                 slope_deg: number;
                 caution: components["schemas"]["Told"];
             };
+            /** @description Half of the middle eight in ten of what scatters, in standard deviations. Answers kept long ago do not say. */
+            middle_sd?: number;
             most: {
                 drills: number;
                 sure: number;

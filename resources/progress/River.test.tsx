@@ -33,7 +33,7 @@ const show = (handed: 'left' | 'right') => {
 
 describe('the course as a river', () => {
     it('flows from the oldest set of the kind of shot played last to the newest, its banks where most touches lie', () => {
-        const reaches = reachesOf(lessons);
+        const reaches = reachesOf(lessons, 1.2816);
         expect(reaches.map((one) => one.set.id)).toEqual(['a', 'b', 'c']);
         expect(reaches[0]?.from).toBeCloseTo(-50 - 1.2816 * 20);
         expect((reaches[2]?.to ?? 0) - (reaches[2]?.from ?? 0)).toBeGreaterThan(0);

@@ -17,9 +17,6 @@ interface Props {
     touch: string | null;
 }
 
-/** Half of the middle 80 %, in sd: as touches are told in words. */
-const MIDDLE_SD = 1.2816;
-
 /** Each set has so much of the picture's height, and the words beside it so much of its width, mm. */
 const ROW_MM = 44;
 const WORDS_MM = 130;
@@ -35,7 +32,7 @@ interface Reach {
 }
 
 /** Sets of the same kind as the last one, the oldest first, with where most of their touches lie. */
-export function reachesOf(lessons: ProgressLesson[]): Reach[] {
+export function reachesOf(lessons: ProgressLesson[], middleSd: number): Reach[] {
     const last = lessons.find((one) => one.sets.some((set) => set.touch !== null))?.task;
     return [...lessons]
         .reverse()
@@ -43,7 +40,7 @@ export function reachesOf(lessons: ProgressLesson[]): Reach[] {
         .flatMap((one) =>
             one.sets.flatMap((set) => {
                 if (set.touch === null) return [];
-                const half = Math.max(NARROWEST_MM, MIDDLE_SD * (set.touch.sd ?? 0));
+                const half = Math.max(NARROWEST_MM, middleSd * (set.touch.sd ?? 0));
                 return [{ set, at: one.began_at, from: set.touch.mean - half, to: set.touch.mean + half }];
             }),
         );
@@ -52,7 +49,7 @@ export function reachesOf(lessons: ProgressLesson[]): Reach[] {
 /** The course of a student as one picture: his touches flow down from set to set, and narrow into the window where good ones lie. */
 export function River({ lessons, catalogue, handed, touch }: Props) {
     const { t } = useTranslation();
-    const reaches = reachesOf(lessons);
+    const reaches = reachesOf(lessons, catalogue.middle_sd ?? 0);
     const m = mirror(handed);
     const half = useHalfMm();
     const [measured] = useUnit(2 * (half + WORDS_MM));

@@ -112,6 +112,7 @@ export const catalogue = (): Catalogue => ({
     in_sand: [{ id: 'normal', name: 'on the sand' }],
     brush: { least: 3, most: 5, slope_deg: -8, caution: 'Stand safely.' },
     first_task: { shot: 'chip', lie: 'fairway', club: { loft_deg: 56, bounce_deg: 12 }, carry_m: 9 },
+    middle_sd: 1.2816,
     most: { drills: 2, sure: 10, text: 500, reports: 100 },
 });
 

@@ -49,7 +49,9 @@ final class UnitsTest extends TestCase
     public function test_a_run_that_was_counted_in_metres_is_told_in_the_units_of_whoever_reads_it(): void
     {
         $noor = $this->student('Noor');
-        $told = fn(string $path): string => (string) json_encode($this->getJson("/api/students/{$noor->id}/{$path}")->assertOk()->json('results'));
+        $told = fn(string $path): string => (string) json_encode(
+            $this->getJson("/api/students/{$noor->id}/{$path}")->assertOk()->json('results'),
+        );
         $stations = $noor->results()->where('drill', 'backswing_stations')->firstOrFail();
         self::assertMatchesRegularExpression('/\d m\b/', $stations->text, 'as it was worded when it was counted');
         foreach (['practice', 'progress'] as $path) {

@@ -39,7 +39,7 @@ final readonly class Words
     ];
 
     /** Half of the middle 80 %, in sd. */
-    private const MIDDLE_SD = 1.2816;
+    public const MIDDLE_SD = 1.2816;
 
     private const MM_PER_INCH = 25.4;
 
