@@ -19,6 +19,8 @@ describe('what is done in a drill', () => {
         wanted(true);
         show('<svg>motion</svg>');
         expect(shown()).toContain('motion');
+        // On paper it is at rest.
+        expect(document.querySelector('.print\\:block')?.getAttribute('src')).toContain('rest');
         fireEvent.click(screen.getByRole('button'));
         expect(shown()).toContain('rest');
         expect(screen.getByRole('button').getAttribute('aria-pressed')).toBe('false');

@@ -16,19 +16,23 @@ export function Moving({ figure, motion, alt, className }: Props) {
     const { t } = useTranslation();
     const [moves, setMoves] = useState(() => !window.matchMedia(QUIET).matches);
     const shown = moves ? (motion ?? figure) : figure;
+    const atRest = `data:image/svg+xml;utf8,${encodeURIComponent(figure)}`;
     const picture = <img src={`data:image/svg+xml;utf8,${encodeURIComponent(shown)}`} alt={alt} className={className} />;
     if (motion == null) return picture;
     return (
-        <button
-            type="button"
-            title={moves ? t('Press to stop') : t('Press to see it move')}
-            aria-pressed={moves}
-            className="contents print:hidden"
-            onClick={() => {
-                setMoves(!moves);
-            }}
-        >
-            {picture}
-        </button>
+        <>
+            <img src={atRest} alt="" className={`hidden print:block ${className}`} />
+            <button
+                type="button"
+                title={moves ? t('Press to stop') : t('Press to see it move')}
+                aria-pressed={moves}
+                className="contents"
+                onClick={() => {
+                    setMoves(!moves);
+                }}
+            >
+                {picture}
+            </button>
+        </>
     );
 }

@@ -78,32 +78,35 @@ export function PracticePage() {
                     move.mutate({ session, to });
                 }}
             />
-            <Problem text={move.error?.message} className="mt-2" />
-            {catalogue.data && coach && (
-                <PlanForm
-                    coach={coach}
-                    catalogue={catalogue.data}
-                    key={practice.data.plan === null ? 'new' : 'made'}
-                    practice={practice.data}
-                    busy={plan.isPending}
-                    problem={told(plan.error)}
-                    onMake={(body) => {
-                        if (!plan.isPending) plan.mutate(body);
-                    }}
-                />
-            )}
-            {practice.data.plan !== null && (
-                <p className="mt-4">
-                    <a
-                        className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold"
-                        href={`/api/${path}/practice.ics`}
-                        download
-                    >
-                        {t('Calendar file (.ics)')}
-                    </a>
-                </p>
-            )}
-            <Links studentId={id} child={practice.data.student.guardian} />
+            {/* On paper stands what is for the student. */}
+            <div className="print:hidden">
+                <Problem text={move.error?.message} className="mt-2" />
+                {catalogue.data && coach && (
+                    <PlanForm
+                        coach={coach}
+                        catalogue={catalogue.data}
+                        key={practice.data.plan === null ? 'new' : 'made'}
+                        practice={practice.data}
+                        busy={plan.isPending}
+                        problem={told(plan.error)}
+                        onMake={(body) => {
+                            if (!plan.isPending) plan.mutate(body);
+                        }}
+                    />
+                )}
+                {practice.data.plan !== null && (
+                    <p className="mt-4">
+                        <a
+                            className="inline-flex min-h-12 items-center border-[1.5px] border-ink bg-press px-5 font-semibold"
+                            href={`/api/${path}/practice.ics`}
+                            download
+                        >
+                            {t('Calendar file (.ics)')}
+                        </a>
+                    </p>
+                )}
+                <Links studentId={id} child={practice.data.student.guardian} />
+            </div>
         </Page>
     );
 }
