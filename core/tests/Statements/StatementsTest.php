@@ -91,7 +91,7 @@ final class StatementsTest extends TestCase
     {
         $words = new Words($units);
         $engine = ReadingEngine::standard($words);
-        $each = intdiv(75, \count(BehaviourKind::cases()));
+        $each = intdiv(76, \count(BehaviourKind::cases()));
         foreach (BehaviourKind::cases() as $at => $kind) {
             $population = new Population(new Dice(81 + $at), World::drawn($kind, 91 + $at));
             for ($i = 0; $i < $each; $i++) {
