@@ -20,8 +20,6 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Drills\CoachsDrill;
 use LowPoint\Core\Drills\DrillLibrary;
 use LowPoint\Core\Drills\Goal;
@@ -156,6 +154,7 @@ final class ArchiveRows
     private function rules(string $table): array
     {
         $id = ['required', 'string', 'ulid'];
+        $cause = ['nullable', Rule::in(Line::couldBe())];
         $times = array_fill_keys(['created_at', 'updated_at', 'deleted_at'], ['nullable', ...self::WHEN]);
 
         return $times
@@ -191,7 +190,7 @@ final class ArchiveRows
                     'sets_left' => ['nullable', 'integer', 'min:0'],
                 ],
                 'lessons' => ['id' => $id, 'sheet_import_id' => ['nullable', 'string', 'ulid']],
-                'ball_sets' => ['id' => $id, 'lesson_id' => $id],
+                'ball_sets' => ['id' => $id, 'lesson_id' => $id, 'thought' => $cause, 'read_then' => $cause],
                 'balls' => ['id' => $id, 'ball_set_id' => $id, 'told' => ['nullable', 'array'], 'told.*' => ['numeric']],
                 'stills' => [
                     'id' => $id,
@@ -206,10 +205,7 @@ final class ArchiveRows
                 'prescriptions' => [
                     'lesson_id' => $id,
                     'cause' => ['required', 'string', 'max:60'],
-                    'confirmed' => [
-                        'nullable',
-                        Rule::in([Line::NOTHING, ...array_map(static fn(Cause $one): string => $one->id, CauseLibrary::standard()->all())]),
-                    ],
+                    'confirmed' => $cause,
                     'school' => ['required', new Enum(School::class)],
                     'content' => ['required', 'array'],
                     'content.cause_name' => ['required', 'string'],

@@ -55,10 +55,58 @@ final class FigureSvg
             );
         }
         // The picture is as large as all poses together need.
-        $whole = self::of([...$motion['still'], ...array_merge(...$motion['poses'])], $left, $phrases);
-        [$head] = explode('/>', $whole, 2);
+        $all = [...$motion['still'], ...array_merge(...$motion['poses'])];
 
-        return $head.'/>'.$style.self::drawn($motion['still'], $left, $phrases, self::textOf($motion['still'], $left)).$groups.'</svg>';
+        return self::framed($all, $left, $phrases, $style.self::drawn($motion['still'], $left, $phrases, self::text($all)).$groups);
+    }
+
+    /** @param list<FigureShape> $shapes */
+    public static function of(array $shapes, bool $left, ?PhraseBook $phrases = null): string
+    {
+        return self::framed($shapes, $left, $phrases, self::drawn($shapes, $left, $phrases, self::text($shapes)));
+    }
+
+    /**
+     * What is drawn in a frame that holds all these shapes.
+     *
+     * @param  list<FigureShape>  $shapes
+     */
+    private static function framed(array $shapes, bool $left, ?PhraseBook $phrases, string $drawn): string
+    {
+        $m = $left ? -1 : 1;
+        $text = self::text($shapes);
+        $xs = $ys = [];
+        foreach ($shapes as $shape) {
+            $half = (($text * self::LETTER) / 2) * mb_strlen($phrases?->say($shape['words']) ?? $shape['words']);
+            foreach ($shape['points'] as [$x, $y]) {
+                array_push($xs, $m * $x - $half, $m * $x + $half);
+                $ys[] = -$y;
+            }
+        }
+        [$west, $north] = [min([...$xs, -500.0]) - self::MARGIN_MM, min([...$ys, -500.0]) - 2 * self::MARGIN_MM];
+
+        return sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%1$d %2$d %3$d %4$d" font-family="Atkinson Hyperlegible Next, sans-serif">'.
+                '<rect x="%1$d" y="%2$d" width="%3$d" height="%4$d" fill="%5$s"/>%6$s</svg>',
+            $west,
+            $north,
+            max([...$xs, 500.0]) + self::MARGIN_MM - $west,
+            max([...$ys, 60.0]) + self::MARGIN_MM - $north,
+            Palette::colour('paper'),
+            $drawn,
+        );
+    }
+
+    /**
+     * How large letters are in a picture of these shapes.
+     *
+     * @param  list<FigureShape>  $shapes
+     */
+    private static function text(array $shapes): float
+    {
+        $xs = array_merge(...array_map(static fn(array $one): array => array_column($one['points'], 0), $shapes));
+
+        return self::TEXT * (max([...$xs, 500.0]) - min([...$xs, -500.0]) + 2 * self::MARGIN_MM);
     }
 
     /** @param list<FigureShape> $shapes */
@@ -73,58 +121,6 @@ final class FigureSvg
             $phrases?->say($one['words']) ?? $one['words'],
             $text,
         ), $shapes));
-    }
-
-    /**
-     * How large letters are in a picture of these shapes.
-     *
-     * @param  list<FigureShape>  $shapes
-     */
-    private static function textOf(array $shapes, bool $left): float
-    {
-        $m = $left ? -1 : 1;
-        $xs = array_merge(
-            ...array_map(static fn(array $one): array => array_map(static fn(array $at): float => $m * $at[0], $one['points']), $shapes),
-        );
-
-        return self::TEXT * (max([...$xs, 500.0]) - min([...$xs, -500.0]) + 2 * self::MARGIN_MM);
-    }
-
-    /** @param list<FigureShape> $shapes */
-    public static function of(array $shapes, bool $left, ?PhraseBook $phrases = null): string
-    {
-        $m = $left ? -1 : 1;
-        $xs = array_merge(
-            ...array_map(static fn(array $one): array => array_map(static fn(array $at): float => $m * $at[0], $one['points']), $shapes),
-        );
-        $text = self::textOf($shapes, $left);
-        $ys = [];
-        $out = '';
-        foreach ($shapes as $shape) {
-            $words = $phrases?->say($shape['words']) ?? $shape['words'];
-            $half = (($text * self::LETTER) / 2) * mb_strlen($words);
-            $points = array_map(static fn(array $at): array => [$m * $at[0], -$at[1]], $shape['points']);
-            if ($points === []) {
-                continue;
-            }
-            $out .= self::shape($shape['kind'], $points, $shape['ghost'], $words, $text);
-            foreach ($points as [$x, $y]) {
-                array_push($xs, $x - $half, $x + $half);
-                $ys[] = $y;
-            }
-        }
-        [$west, $north] = [min([...$xs, -500.0]) - self::MARGIN_MM, min([...$ys, -500.0]) - 2 * self::MARGIN_MM];
-
-        return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%1$d %2$d %3$d %4$d" font-family="Atkinson Hyperlegible Next, sans-serif">'.
-                '<rect x="%1$d" y="%2$d" width="%3$d" height="%4$d" fill="%5$s"/>%6$s</svg>',
-            $west,
-            $north,
-            max([...$xs, 500.0]) + self::MARGIN_MM - $west,
-            max([...$ys, 60.0]) + self::MARGIN_MM - $north,
-            Palette::colour('paper'),
-            $out,
-        );
     }
 
     /** @param non-empty-list<array{float, float}> $points */

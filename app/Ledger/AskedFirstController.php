@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Contract\Endpoint;
+use App\Models\BallSet;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Support\Facades\DB;
 use LowPoint\Core\Ledger\Agreement;
 
 final class AskedFirstController
@@ -16,20 +16,16 @@ final class AskedFirstController
     #[Endpoint(AskedFirstResource::class)]
     public function __invoke(#[CurrentUser] User $coach): AskedFirstResource
     {
-        $answers = DB::table('ball_sets')
-            ->join('lessons', 'lessons.id', '=', 'ball_sets.lesson_id')
-            ->join('students', 'students.id', '=', 'lessons.student_id')
-            ->leftJoin('prescriptions', 'prescriptions.lesson_id', '=', 'lessons.id')
-            ->where('students.coach_id', $coach->id)
-            ->where('students.sample', false)
-            ->whereNull('lessons.deleted_at')
-            ->whereNull('students.deleted_at')
-            ->whereNotNull('ball_sets.thought')
-            ->get(['thought', 'read_then', 'confirmed'])
-            ->map(static fn(object $one): array => [
+        $answers = BallSet::query()
+            ->whereNotNull('thought')
+            // Samples are made up, to look round in.
+            ->whereRelation('lesson.student', [['coach_id', $coach->id], ['sample', false]])
+            ->with('lesson:id', 'lesson.prescription:lesson_id,confirmed')
+            ->get(['id', 'lesson_id', 'thought', 'read_then'])
+            ->map(static fn(BallSet $one): array => [
                 'thought' => (string) $one->thought,
                 'read' => (string) $one->read_then,
-                'was' => $one->confirmed,
+                'was' => $one->lesson->prescription?->confirmed,
             ]);
 
         return new AskedFirstResource(Agreement::of($answers));

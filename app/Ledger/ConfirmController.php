@@ -9,8 +9,6 @@ use App\Contract\Endpoint;
 use App\Models\Lesson;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Ledger\Line;
 
@@ -23,9 +21,9 @@ final class ConfirmController
     {
         Gate::authorize('update', $lesson);
         $given = $lesson->prescription()->firstOrFail();
-        $could = array_map(static fn(Cause $one): string => $one->id, CauseLibrary::standard()->for(CaseReader::task($lesson->task)));
-        if ($body->confirmed !== null && ! \in_array($body->confirmed, [...$could, Line::NOTHING], true)) {
-            throw InvalidInput::one('confirmed', $body->confirmed, implode(', ', [...$could, Line::NOTHING]));
+        $could = Line::couldBe(CaseReader::task($lesson->task));
+        if ($body->confirmed !== null && ! \in_array($body->confirmed, $could, true)) {
+            throw InvalidInput::one('confirmed', $body->confirmed, implode(', ', $could));
         }
         $given->update(['confirmed' => $body->confirmed]);
 

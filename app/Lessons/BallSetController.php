@@ -14,8 +14,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use LowPoint\Core\CaseFile\CaseReader;
-use LowPoint\Core\Causes\Cause;
-use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Evidence\Group;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Ledger\Line;
@@ -68,26 +66,24 @@ final class BallSetController
 
             return $set;
         }, self::ATTEMPTS);
-        $said = $reading->of($lesson, $set);
         if ($set->thought !== null && $set->read_then === null) {
-            $set->update(['read_then' => $said['work_on_first'] ?? $said['causes'][0]['id'] ?? Line::NOTHING]);
+            // Not entered by anybody: no line of its history.
+            $set->fill(['read_then' => $reading->read($lesson, $set)->named()->id ?? Line::NOTHING])->saveQuietly();
         }
 
         return new SetReadingResource([
             'set_id' => $set->id,
             'balls_wanted' => $wanted->of($lesson, $set),
-            'reading' => $said,
+            'reading' => $reading->of($lesson, $set),
         ]);
     }
 
     /** @throws InvalidInput for what is no cause of such a shot */
     private static function couldBe(string $thought, Lesson $lesson): string
     {
-        $could = array_map(static fn(Cause $one): string => $one->id, CauseLibrary::standard()->for(CaseReader::task($lesson->task)));
+        $could = Line::couldBe(CaseReader::task($lesson->task));
 
-        return \in_array($thought, [...$could, Line::NOTHING], true)
-            ? $thought
-            : throw InvalidInput::one('thought', $thought, implode(', ', [...$could, Line::NOTHING]));
+        return \in_array($thought, $could, true) ? $thought : throw InvalidInput::one('thought', $thought, implode(', ', $could));
     }
 
     /**

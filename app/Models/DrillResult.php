@@ -71,10 +71,16 @@ final class DrillResult extends Model
         return $this->belongsTo(Student::class);
     }
 
-    /** What it came to, by the goal it was counted by then, in the units of whoever reads it. */
-    public function inWords(Words $words): string
+    /** The goal that it was counted by then. */
+    public function countedBy(): Goal
     {
-        return Score::of(Goal::read(Goal::said($this->goal)), $this->attempts, $words)->text;
+        return Goal::read(Goal::said($this->goal));
+    }
+
+    /** What it came to, in the units of whoever reads it. */
+    public function score(Words $words): Score
+    {
+        return Score::of($this->countedBy(), $this->attempts, $words);
     }
 
     /** Its name, also where it is no longer offered. */

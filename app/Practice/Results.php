@@ -83,7 +83,7 @@ final readonly class Results
             'drill' => $one->drill,
             'name' => $one->drillName(),
             'passed' => $one->passed,
-            'text' => $one->inWords($words),
+            'text' => $one->score($words)->text,
             'by' => $one->logged_by,
             'confidence' => $one->confidence,
             'note' => $one->note,

@@ -14,7 +14,6 @@ use Illuminate\Support\Facades\DB;
 use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
-use LowPoint\Core\Drills\Goal;
 use LowPoint\Core\Practice\NextStep;
 use LowPoint\Core\Practice\Score;
 use LowPoint\Core\Progress\Attention;
@@ -483,17 +482,17 @@ final readonly class StudentProgress
                     if ($drill === null) {
                         return null;
                     }
-                    // By the goal it was counted by then.
-                    $goal = Goal::read(Goal::said($one->goal));
+                    $goal = $one->countedBy();
+                    $score = $one->score($this->words);
 
                     return [
                         'drill' => $one->drill,
                         'name' => $drill->name,
                         'at' => $one->done_at->toIso8601String(),
                         'passed' => $one->passed,
-                        'text' => $one->inWords($this->words),
+                        'text' => $score->text,
                         'confidence' => $one->confidence,
-                        'figure' => round(Score::of($goal, $one->attempts)->figure, 3),
+                        'figure' => round($score->figure, 3),
                         'figure_name' => Score::figureName($goal->kind),
                         'is_share' => Score::isShare($goal->kind),
                         'mark' => Score::mark($goal),

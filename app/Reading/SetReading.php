@@ -11,6 +11,7 @@ use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Evidence\Backswing;
 use LowPoint\Core\Evidence\LessonCase;
 use LowPoint\Core\Evidence\Observable;
+use LowPoint\Core\Reading\Reading;
 use LowPoint\Core\Reading\SetFigures;
 use LowPoint\Core\Statements\LooksTold;
 use LowPoint\Core\Wording\Words;
@@ -92,7 +93,12 @@ final class SetReading
     /** @return array<string, mixed> */
     public function of(Lesson $lesson, BallSet $set): array
     {
-        return LooksTold::beside($this->engines->for($lesson->student)->read($this->caseInTime($lesson, $set)), $this->words);
+        return LooksTold::beside($this->read($lesson, $set), $this->words);
+    }
+
+    public function read(Lesson $lesson, BallSet $set): Reading
+    {
+        return $this->engines->for($lesson->student)->read($this->caseInTime($lesson, $set));
     }
 
     /** @return array<string, mixed> what a history needs of it */

@@ -76,7 +76,8 @@ final class LineFigure
         }
         // The arms and the club of the last pose are drawn with each pose instead.
         $body = self::standing($fromAbove);
-        $body->swing(...$swings[\count($swings) - 1], bodyOnly: true);
+        $last = $swings[\count($swings) - 1];
+        $body->body($last['arms'], $last['trailBack'], $last['tilt']);
         $own = array_diff_key($figure->shapes, $figure->ofSwings);
         $poses = [];
         for ($i = 0; $i < self::POSES; $i++) {
@@ -84,7 +85,7 @@ final class LineFigure
             $at = ($i / (self::POSES - 1)) * (\count($swings) - 1);
             $from = min((int) $at, \count($swings) - 2);
             $pose = self::standing($fromAbove);
-            $pose->swing(...self::between($swings[$from], $swings[$from + 1], $at - $from), armsOnly: true);
+            $pose->arms(self::between($swings[$from], $swings[$from + 1], $at - $from));
             $poses[] = $pose->shapes;
         }
 
@@ -248,71 +249,84 @@ final class LineFigure
         bool $trailBack = false,
         float $reach = 1.0,
         float $tilt = 0.0,
-        bool $bodyOnly = false,
-        bool $armsOnly = false,
     ): self {
-        $this->swings[] = compact('at', 'shaft', 'arms', 'club', 'stick', 'trailBack', 'reach', 'tilt');
+        $made = compact('at', 'shaft', 'arms', 'club', 'stick', 'trailBack', 'reach', 'tilt');
+        $this->swings[] = $made;
         $before = \count($this->shapes);
-        $this->player($at, $shaft, $ghost, $arms, $club, $stick, $trailBack, $reach, $tilt, $bodyOnly, $armsOnly);
-        $this->ofSwings += array_fill_keys(range($before, max($before, \count($this->shapes) - 1)), true);
+        if (! $ghost) {
+            $this->body($arms, $trailBack, $tilt);
+        }
+        $this->arms($made, $ghost);
+        $this->ofSwings += array_fill_keys(range($before, \count($this->shapes) - 1), true);
 
         return $this;
     }
 
-    private function player(
-        float $at,
-        ?float $shaft,
-        bool $ghost,
-        int $arms,
-        string $club,
-        bool $stick,
-        bool $trailBack,
-        float $reach,
-        float $tilt,
-        bool $bodyOnly,
-        bool $armsOnly,
-    ): void {
-        $middle = ($this->trailMm + $this->leadMm) / 2;
-        $chest = [$middle + 10.0, self::SHOULDERS_MM];
-        [$a, $r] = [deg2rad($at), self::ARM_MM * $reach];
-        $hands = [$chest[0] + $r * sin($a), $chest[1] - $r * cos($a)];
-        $shoulders = [[$chest[0] - 175, $chest[1] - 175 * $tilt], [$chest[0] + 175, $chest[1] + 175 * $tilt]];
-        if (! $ghost && ! $armsOnly) {
-            $trail = [$trailBack ? $this->trailMm - 150 : $this->trailMm, $trailBack ? 70.0 : 30.0];
-            $this->add('limb', [[$middle - 110, self::HIPS_MM], [$middle - 95 + 0.5 * ($trail[0] - $middle + 95), 470], $trail]);
-            $this->add('limb', [
-                [$middle + 110, self::HIPS_MM],
-                [$middle + 95 + 0.5 * ($this->leadMm - $middle - 95), 470],
-                [$this->leadMm, 30],
-            ]);
-            $this->add('limb', [$trail, [$trail[0] + ($trailBack ? 30 : -60), $trailBack ? 10 : 12]]);
-            $this->add('limb', [[$this->leadMm, 30], [$this->leadMm + 75, 12]]);
-            $this->add('limb', [[$middle - 110, self::HIPS_MM], [$middle + 110, self::HIPS_MM]]);
-            $this->add('limb', [[$middle, self::HIPS_MM], $chest, [$chest[0] + 5, self::HEAD_MM - 95]]);
-            $this->add('limb', $shoulders);
-            $this->add('head', [[$chest[0] + 10, self::HEAD_MM]]);
-        }
-        if ($bodyOnly) {
-            return;
-        }
-        foreach ($arms === 1 ? [$shoulders[0]] : $shoulders as $shoulder) {
-            $this->add('limb', [$shoulder, $hands], $ghost);
-        }
-        if ($arms === 1 && ! $ghost && ! $armsOnly) {
+    /** All of the player but the arms that swing. */
+    private function body(int $arms, bool $trailBack, float $tilt): void
+    {
+        [$middle, $chest] = $this->middle();
+        $shoulders = $this->shoulders($tilt);
+        $trail = [$trailBack ? $this->trailMm - 150 : $this->trailMm, $trailBack ? 70.0 : 30.0];
+        $this->add('limb', [[$middle - 110, self::HIPS_MM], [$middle - 95 + 0.5 * ($trail[0] - $middle + 95), 470], $trail]);
+        $this->add('limb', [
+            [$middle + 110, self::HIPS_MM],
+            [$middle + 95 + 0.5 * ($this->leadMm - $middle - 95), 470],
+            [$this->leadMm, 30],
+        ]);
+        $this->add('limb', [$trail, [$trail[0] + ($trailBack ? 30 : -60), $trailBack ? 10 : 12]]);
+        $this->add('limb', [[$this->leadMm, 30], [$this->leadMm + 75, 12]]);
+        $this->add('limb', [[$middle - 110, self::HIPS_MM], [$middle + 110, self::HIPS_MM]]);
+        $this->add('limb', [[$middle, self::HIPS_MM], $chest, [$chest[0] + 5, self::HEAD_MM - 95]]);
+        $this->add('limb', $shoulders);
+        $this->add('head', [[$chest[0] + 10, self::HEAD_MM]]);
+        if ($arms === 1) {
             $this->add('limb', [$shoulders[1], [$shoulders[1][0] + 120, 1060], [$middle + 120, 900]]);
         }
-        if ($shaft === null) {
+    }
+
+    /**
+     * The arms that swing, and what they hold.
+     *
+     * @param  SwingMade  $of
+     */
+    private function arms(array $of, bool $ghost = false): void
+    {
+        [, $chest] = $this->middle();
+        $shoulders = $this->shoulders($of['tilt']);
+        [$a, $r] = [deg2rad($of['at']), self::ARM_MM * $of['reach']];
+        $hands = [$chest[0] + $r * sin($a), $chest[1] - $r * cos($a)];
+        foreach ($of['arms'] === 1 ? [$shoulders[0]] : $shoulders as $shoulder) {
+            $this->add('limb', [$shoulder, $hands], $ghost);
+        }
+        if ($of['shaft'] === null) {
             return;
         }
-        $c = deg2rad($shaft);
+        $c = deg2rad($of['shaft']);
         $head = [$hands[0] + self::CLUB_MM * sin($c), $hands[1] - self::CLUB_MM * cos($c)];
-        $this->add($club, [$hands, $head], $ghost);
-        if ($club === 'club') {
+        $this->add($of['club'], [$hands, $head], $ghost);
+        if ($of['club'] === 'club') {
             $this->add('clubhead', [$head, [$head[0] + 60 * cos($c), $head[1] + 60 * sin($c)]], $ghost);
         }
-        if ($stick) {
+        if ($of['stick']) {
             $this->add('stick', [$hands, [$hands[0] - self::STICK_MM * sin($c), $hands[1] + self::STICK_MM * cos($c)]], $ghost);
         }
+    }
+
+    /** @return array{float, array{float, float}} between the feet, and the middle of the chest */
+    private function middle(): array
+    {
+        $middle = ($this->trailMm + $this->leadMm) / 2;
+
+        return [$middle, [$middle + 10.0, self::SHOULDERS_MM]];
+    }
+
+    /** @return array{array{float, float}, array{float, float}} trail and lead */
+    private function shoulders(float $tilt): array
+    {
+        [, $chest] = $this->middle();
+
+        return [[$chest[0] - 175, $chest[1] - 175 * $tilt], [$chest[0] + 175, $chest[1] + 175 * $tilt]];
     }
 
     private function grass(): self

@@ -8,6 +8,7 @@ use LowPoint\Core\CaseFile\CaseReader;
 use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Evidence\LessonCase;
+use LowPoint\Core\Evidence\Mark;
 use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\InvalidInput;
@@ -87,7 +88,7 @@ final readonly class BlindCases
         $cases = [];
         $yours = $right = $same = 0;
         foreach (self::known() as $i => ['case' => $case, 'was' => $was]) {
-            $could = [...array_map(static fn(Cause $one): string => $one->id, CauseLibrary::standard()->for($case->task)), Line::NOTHING];
+            $could = Line::couldBe($case->task);
             $number = $i + 1;
             $said = \array_key_exists($number, $answers)
                 ? $answers[$number]
@@ -96,10 +97,7 @@ final readonly class BlindCases
                 throw InvalidInput::one("answers.{$number}", $said, implode(', ', $could));
             }
             $reading = $this->engine->read($case);
-            $first = $reading->workOnFirst;
-            // Where nothing is named, what is sound and what is not known yet are told apart by the balls.
-            $named = $first->cause ?? ($reading->pattern->isSound() ? null : ($reading->causes[0]->cause ?? null));
-            $reads = $named->id ?? Line::NOTHING;
+            $reads = $reading->named()->id ?? Line::NOTHING;
             $cases[] = [
                 'number' => $number,
                 'yours' => $said === null ? null : self::name($said),
@@ -107,7 +105,7 @@ final readonly class BlindCases
                 'was' => self::name($was),
                 'yours_right' => $said === $was,
                 'reading_right' => $reads === $was,
-                'reasons' => array_map(static fn(WeighedClue $one): string => $one->text, \array_slice($first->for ?? [], 0, 2)),
+                'reasons' => array_map(static fn(WeighedClue $one): string => $one->text, \array_slice($reading->workOnFirst->for ?? [], 0, 2)),
             ];
             $yours += (int) ($said === $was);
             $right += (int) ($reads === $was);
@@ -154,7 +152,7 @@ final readonly class BlindCases
         ])).'.';
     }
 
-    /** "heavy, first touch 4.3 cm behind, mark deep, carry 7 m" */
+    /** "heavy, first touch 4.5 cm behind, deep mark, carry 7 m" */
     private function ball(SeenBall $ball): string
     {
         $parts = [
@@ -164,7 +162,11 @@ final readonly class BlindCases
                 $ball->noContact => 'no touch of the ground',
                 default => null,
             },
-            $ball->mark === null ? null : "mark {$ball->mark->value}",
+            match ($ball->mark) {
+                null => null,
+                Mark::None => 'no mark',
+                default => "{$ball->mark->value} mark",
+            },
             $ball->carryM === null ? null : "carry {$this->words->course($ball->carryM)}",
             $ball->startDeg === null || abs($ball->startDeg) < 0.5
                 ? null

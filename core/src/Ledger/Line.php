@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Ledger;
 
+use LowPoint\Core\Causes\Cause;
+use LowPoint\Core\Causes\CauseLibrary;
 use LowPoint\Core\Evidence\LessonCase;
+use LowPoint\Core\Evidence\Task;
 
 /** A piece of work that came to an end (handbook 16.4). */
 final readonly class Line
@@ -26,4 +29,12 @@ final readonly class Line
         public ?LessonCase $after = null,
         public ?string $confirmed = null,
     ) {}
+
+    /** @return list<string> what can be named of such a task, of any without one: its causes, or that nothing was wrong */
+    public static function couldBe(?Task $task = null): array
+    {
+        $causes = $task === null ? CauseLibrary::standard()->all() : CauseLibrary::standard()->for($task);
+
+        return [...array_values(array_map(static fn(Cause $one): string => $one->id, $causes)), self::NOTHING];
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace LowPoint\Core\Reading;
 
+use LowPoint\Core\Causes\Cause;
 use LowPoint\Core\Causes\EvidenceContext;
 use LowPoint\Core\Evidence\DerivedBall;
 use LowPoint\Core\Evidence\LowPointSource;
@@ -140,6 +141,12 @@ final readonly class Reading
         public ?Learned $learned = null,
         private Words $words = new Words,
     ) {}
+
+    /** What it comes down to: the cause to work on, else the likeliest one; null where the strikes leave nothing to cure. */
+    public function named(): ?Cause
+    {
+        return $this->workOnFirst->cause ?? ($this->pattern->isSound() ? null : $this->causes[0]->cause ?? null);
+    }
 
     /** How many of the causes are likely enough to be told first. */
     private function likely(): int

@@ -62,7 +62,7 @@ final readonly class Figure
     }
 
     /** The same figure, of that set. */
-    public function of(?string $set): self
+    public function ofSet(?string $set): self
     {
         return new self($this->name, $this->value, $this->unit, $this->balls, $set, $this->day);
     }

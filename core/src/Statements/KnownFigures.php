@@ -209,7 +209,7 @@ final readonly class KnownFigures
      */
     public static function lies(string $name, float $mean, ?float $sd, Words $words, ?array $balls = null, ?string $set = null): array
     {
-        $told = static fn(string $key, float $mm): Figure => Figure::said($key, $words->ground($mm), $mm, $balls)->of($set);
+        $told = static fn(string $key, float $mm): Figure => Figure::said($key, $words->ground($mm), $mm, $balls)->ofSet($set);
         $figures = [$told($name, $mean)];
         if ($sd === null) {
             return $figures;
