@@ -18,6 +18,12 @@ const CANNOT_SAY = 'cannot-say';
 
 type Answers = Record<string, string | null>;
 
+/** What is sent and kept as a file. */
+interface Said {
+    format: string;
+    answers: Answers;
+}
+
 const kept = (): Answers => JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Answers;
 
 /** Twelve cases to test the readings by: the coach's answer first, then what the reading names and what it was. On paper too. */
@@ -26,7 +32,7 @@ export function BlindCases() {
     const cases = useQuery(ask.blindCases());
     const [answers, setAnswers] = useState(kept);
     const judge = useMutation({
-        mutationFn: (said: Answers) => answer(api.POST('/api/blind-cases', { body: { format: cases.data?.format ?? '', answers: said } })),
+        mutationFn: (said: Said) => answer(api.POST('/api/blind-cases', { body: said })),
     });
     if (cases.isError && cases.data === undefined)
         return (
@@ -70,7 +76,7 @@ export function BlindCases() {
                             main
                             disabled={left > 0 || judge.isPending}
                             onClick={() => {
-                                judge.mutate(answers);
+                                judge.mutate({ format: cases.data.format, answers });
                             }}
                         >
                             {left > 0 ? t('{{count}} cases are not answered yet', { count: left }) : t('Show the readings')}
@@ -92,7 +98,11 @@ export function BlindCases() {
                     {judge.data !== undefined && (
                         <Result
                             result={judge.data}
-                            file={JSON.stringify({ format: cases.data.format, answers: judge.variables }, null, 2)}
+                            said={judge.variables}
+                            own={judge.variables.answers === answers}
+                            onBack={() => {
+                                judge.reset();
+                            }}
                             onAgain={() => {
                                 localStorage.removeItem(KEPT);
                                 setAnswers({});
@@ -147,7 +157,7 @@ function Case({ one, said, sealed, onSay }: CaseProps) {
 }
 
 /** What was kept before, or what another coach has sent. */
-function ReadIn({ onRead }: { onRead: (answers: Answers) => void }) {
+function ReadIn({ onRead }: { onRead: (said: Said) => void }) {
     const { t } = useTranslation();
     const [wrong, setWrong] = useState(false);
     return (
@@ -162,7 +172,7 @@ function ReadIn({ onRead }: { onRead: (answers: Answers) => void }) {
                         const file = event.target.files?.[0];
                         void file?.text().then((text) => {
                             try {
-                                onRead((JSON.parse(text) as { answers: Answers }).answers);
+                                onRead(JSON.parse(text) as Said);
                                 setWrong(false);
                             } catch {
                                 setWrong(true);
@@ -176,7 +186,16 @@ function ReadIn({ onRead }: { onRead: (answers: Answers) => void }) {
     );
 }
 
-function Result({ result, file, onAgain }: { result: BlindResult; file: string; onAgain: () => void }) {
+interface ResultProps {
+    result: BlindResult;
+    said: Said;
+    /** Said on this device, and not read in. */
+    own: boolean;
+    onBack: () => void;
+    onAgain: () => void;
+}
+
+function Result({ result, said, own, onBack, onAgain }: ResultProps) {
     const { t } = useTranslation();
     const mark = (right: boolean) => (right ? t('right') : '');
     return (
@@ -212,14 +231,17 @@ function Result({ result, file, onAgain }: { result: BlindResult; file: string; 
                 </table>
             </div>
             <div className="mt-3 flex flex-wrap gap-3 print:hidden">
-                <a
-                    className="flex min-h-12 items-center font-semibold underline underline-offset-4"
-                    href={`data:application/json;charset=utf-8,${encodeURIComponent(file)}`}
-                    download="blind-cases.json"
-                >
-                    {t('Keep your answers as a file')}
-                </a>
-                <Button onClick={onAgain}>{t('Begin again')}</Button>
+                {own && (
+                    <a
+                        className="flex min-h-12 items-center font-semibold underline underline-offset-4"
+                        href={`data:application/json;charset=utf-8,${encodeURIComponent(JSON.stringify(said, null, 2))}`}
+                        download="blind-cases.json"
+                    >
+                        {t('Keep your answers as a file')}
+                    </a>
+                )}
+                <Button onClick={onBack}>{t('Back to the cases')}</Button>
+                {own && <Button onClick={onAgain}>{t('Begin again')}</Button>}
             </div>
         </section>
     );

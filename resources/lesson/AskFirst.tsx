@@ -51,7 +51,7 @@ export function AskFirst({ causes, onThink, onSkip }: Props) {
                 {others.length > 0 && (
                     <SelectField
                         unseen
-                        label={t('It was another cause')}
+                        label={t('Another cause')}
                         className="w-full"
                         value=""
                         options={[{ value: '', label: t('Another cause') }, ...others.map((one) => ({ value: one.id, label: named(one) }))]}

@@ -258,7 +258,7 @@ function Seen({ reading: { pattern }, onFigures }: { reading: Reading; onFigures
             <h2 className="text-3xl">{pattern.headline}</h2>
             {pattern.detail !== '' && (
                 <HowItCame
-                    line={t('Counted ball by ball as they were entered; in brackets lies the middle of the touches, eight in ten of them.')}
+                    line={t('Counted ball by ball as they were entered. Brackets hold where eight in ten of the touches lie.')}
                     className="mt-1"
                 >
                     {pattern.detail}
@@ -316,9 +316,14 @@ function First({ reading, first, given, handed, closed, hit, onWhy, onSheet, onR
                     </p>
                 </>
             )}
-            {reading.prediction !== null && reading.prediction.text !== '' && (
+            {reading.prediction !== null && reading.prediction.text !== '' && reading.prediction.after === null && (
+                <p className="leading-snug font-semibold" data-testid="predicted">
+                    {reading.prediction.text}
+                </p>
+            )}
+            {reading.prediction !== null && reading.prediction.text !== '' && reading.prediction.after !== null && (
                 <HowItCame
-                    line={t('From the strike model, fitted to these balls and averaged over their scatter; what is now is what was seen.')}
+                    line={t('From the strike model, fitted to these balls and averaged over their scatter.')}
                     className="font-semibold"
                     testId="predicted"
                 >

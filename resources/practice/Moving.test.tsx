@@ -20,7 +20,7 @@ describe('what is done in a drill', () => {
         show('<svg>motion</svg>');
         expect(shown()).toContain('motion');
         // On paper it is at rest.
-        expect(document.querySelector('.print\\:block')?.getAttribute('src')).toContain('rest');
+        expect(document.querySelector('.print\\:block img')?.getAttribute('src')).toContain('rest');
         fireEvent.click(screen.getByRole('button'));
         expect(shown()).toContain('rest');
         expect(screen.getByRole('button').getAttribute('aria-pressed')).toBe('false');

@@ -15,24 +15,28 @@ interface Props {
 export function Moving({ figure, motion, alt, className }: Props) {
     const { t } = useTranslation();
     const [moves, setMoves] = useState(() => !window.matchMedia(QUIET).matches);
-    const shown = moves ? (motion ?? figure) : figure;
-    const atRest = `data:image/svg+xml;utf8,${encodeURIComponent(figure)}`;
-    const picture = <img src={`data:image/svg+xml;utf8,${encodeURIComponent(shown)}`} alt={alt} className={className} />;
-    if (motion == null) return picture;
+    const picture = (of: string, words: string) => (
+        <img
+            src={`data:image/svg+xml;utf8,${encodeURIComponent(of)}`}
+            alt={words}
+            className="max-h-[inherit] w-full object-contain object-top"
+        />
+    );
+    if (motion == null) return <span className={`block ${className}`}>{picture(figure, alt)}</span>;
     return (
         <>
-            <img src={atRest} alt="" className={`hidden print:block ${className}`} />
             <button
                 type="button"
                 title={moves ? t('Press to stop') : t('Press to see it move')}
                 aria-pressed={moves}
-                className="contents"
+                className={`block ${className}`}
                 onClick={() => {
                     setMoves(!moves);
                 }}
             >
-                {picture}
+                {picture(moves ? motion : figure, alt)}
             </button>
+            <span className={`hidden print:block ${className}`}>{picture(figure, '')}</span>
         </>
     );
 }

@@ -33,7 +33,7 @@ export function OverTime({ progress, handed, catalogue, units }: Props) {
     };
     return (
         <div>
-            <River lessons={progress.lessons} touch={progress.works[0]?.touch ?? null} {...{ catalogue, handed }} />
+            <River lessons={progress.lessons} work={progress.works[0]} {...{ catalogue, handed }} />
             {given.length > 0 && <Given given={given} />}
             <TimeChart
                 {...line}

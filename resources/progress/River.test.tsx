@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import type { DrawnSet, ProgressLesson } from '../api/types.gen';
+import type { DrawnSet, ProgressLesson, Work } from '../api/types.gen';
 import { catalogue } from '../test/make';
 import { reachesOf, River } from './River';
 
@@ -24,8 +24,9 @@ const lessons = [
     lesson('2026-11-13T10:00:00Z', 'pitch', [set('x', 80, 10)]),
     lesson('2026-11-06T10:00:00Z', 'chip', [set('a', -50, 20)]),
 ];
-const show = (handed: 'left' | 'right') => {
-    render(<River lessons={lessons} catalogue={catalogue()} handed={handed} touch="Nearer." />);
+const work = (shot: string) => ({ touch: 'Nearer.', task: { shot, lie: 'fairway' } }) as unknown as Work;
+const show = (handed: 'left' | 'right', shot = 'chip') => {
+    render(<River lessons={lessons} catalogue={catalogue()} handed={handed} work={work(shot)} />);
     const picture = screen.getByRole('img');
     const x = (of: Element | null | undefined) => Number(/^M(-?[\d.]+)/.exec(of?.getAttribute('d') ?? '')?.[1]);
     return { picture, means: [...picture.querySelectorAll('.stroke-slate')].map(x) };
@@ -47,8 +48,16 @@ describe('the course as a river', () => {
         expect(show('left').means).toEqual([50, 20, 5]);
     });
 
+    it('says how the first touch changed where the work is of these shots', () => {
+        show('right');
+        expect(screen.getByText('Nearer.')).toBeTruthy();
+        cleanup();
+        show('right', 'pitch');
+        expect(screen.queryByText('Nearer.')).toBeNull();
+    });
+
     it('needs two sets', () => {
-        render(<River lessons={lessons.slice(1, 2)} catalogue={catalogue()} handed="right" touch={null} />);
+        render(<River lessons={lessons.slice(1, 2)} catalogue={catalogue()} handed="right" work={undefined} />);
         expect(screen.queryByRole('img')).toBeNull();
     });
 });

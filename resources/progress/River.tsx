@@ -2,7 +2,7 @@ import { useId } from 'react';
 import { useTranslation } from 'react-i18next';
 import { area, curveMonotoneY } from 'd3-shape';
 import { titleOf } from '../api/catalogue';
-import type { Catalogue, DrawnSet, Handed, ProgressLesson } from '../api/types.gen';
+import type { Catalogue, DrawnSet, Handed, ProgressLesson, Work } from '../api/types.gen';
 import { mirror, useHalfMm } from '../figures/scale';
 import { StrikeShape } from '../figures/StrikeShape';
 import { useUnit } from '../figures/useUnit';
@@ -13,8 +13,8 @@ interface Props {
     lessons: ProgressLesson[];
     catalogue: Catalogue;
     handed: Handed;
-    /** How the first touch changed since the work began, in words. */
-    touch: string | null;
+    /** What is worked on: how the first touch changed since then is told where it is of these shots. */
+    work: Work | undefined;
 }
 
 /** Each set has so much of the picture's height, and the words beside it so much of its width, mm. */
@@ -27,6 +27,7 @@ const NARROWEST_MM = 3;
 interface Reach {
     set: DrawnSet;
     at: string;
+    task: ProgressLesson['task'];
     from: number;
     to: number;
 }
@@ -41,13 +42,13 @@ export function reachesOf(lessons: ProgressLesson[], middleSd: number): Reach[] 
             one.sets.flatMap((set) => {
                 if (set.touch === null) return [];
                 const half = Math.max(NARROWEST_MM, middleSd * (set.touch.sd ?? 0));
-                return [{ set, at: one.began_at, from: set.touch.mean - half, to: set.touch.mean + half }];
+                return [{ set, at: one.began_at, task: one.task, from: set.touch.mean - half, to: set.touch.mean + half }];
             }),
         );
 }
 
 /** The course of a student as one picture: his touches flow down from set to set, and narrow into the window where good ones lie. */
-export function River({ lessons, catalogue, handed, touch }: Props) {
+export function River({ lessons, catalogue, handed, work }: Props) {
     const { t } = useTranslation();
     const reaches = reachesOf(lessons, catalogue.middle_sd ?? 0);
     const m = mirror(handed);
@@ -67,10 +68,11 @@ export function River({ lessons, catalogue, handed, touch }: Props) {
         .y((one) => one.y)
         .curve(curveMonotoneY)(banks);
     const { window } = last.set;
+    const touch = work?.task.shot === last.task.shot && work.task.lie === last.task.lie ? work.touch : null;
     return (
         <figure className="mb-6">
             <figcaption className="text-xl font-semibold">{t('First touches from set to set')}</figcaption>
-            {touch !== null && <p>{touch}</p>}
+            {touch != null && <p>{touch}</p>}
             <svg
                 ref={measured}
                 viewBox={`${-half - WORDS_MM} -26 ${2 * (half + WORDS_MM)} ${height + 30}`}
