@@ -2,7 +2,7 @@ import { inSentence } from '../language/trade';
 import { useTranslation } from 'react-i18next';
 import { t } from '../language';
 import { useState } from 'react';
-import type { BallSet, Observable, Reading, Units } from '../api/types.gen';
+import type { BallSet, Handed, Observable, Reading, Units } from '../api/types.gen';
 import { ObservationField } from '../ui/ObservationField';
 import { Standing } from './Standing';
 
@@ -11,6 +11,7 @@ interface Props {
     set: BallSet;
     reading: Reading | undefined;
     units: Units;
+    handed: Handed;
     /** When the lesson began. */
     began: string;
     faultOf: (key: string) => string | undefined;
@@ -18,7 +19,7 @@ interface Props {
 }
 
 /** What was seen as a short list; what was not is a press further. */
-export function Looks({ looks, set, reading, units, began, faultOf, onSee }: Props) {
+export function Looks({ looks, set, reading, units, handed, began, faultOf, onSee }: Props) {
     const { t } = useTranslation();
     const [open, setOpen] = useState(false);
     const seen = (one: Observable) => set[one.group][one.id] !== undefined && set[one.group][one.id] !== null;
@@ -35,6 +36,7 @@ export function Looks({ looks, set, reading, units, began, faultOf, onSee }: Pro
             value={set[one.group][one.id]}
             half={set.measured?.[one.id]}
             units={units}
+            handed={handed}
             stock={reading?.card[one.id]}
             fault={fault(one)}
             onSee={(value) => {
@@ -51,7 +53,7 @@ export function Looks({ looks, set, reading, units, began, faultOf, onSee }: Pro
                     <div className="grid grid-cols-2 gap-x-3">{listed.map(field)}</div>
                 </>
             )}
-            <Standing {...{ standing, looks, began, units, onSee }} faultOf={fault} />
+            <Standing {...{ standing, looks, began, units, handed, onSee }} faultOf={fault} />
             <div className="mt-2 border-t border-line pt-1">
                 <button
                     type="button"

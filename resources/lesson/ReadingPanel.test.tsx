@@ -70,11 +70,14 @@ describe('the reading', () => {
     });
 
     it('tells in one line how a figure came, once it is pressed', () => {
-        show(reading({ prediction: { ...reading().prediction, text: '6 in 10 good instead of 2.' } as Reading['prediction'] }));
+        show(reading({ prediction: { ...reading().prediction, after: 0.6, text: '6 in 10 good instead of 2.' } as Reading['prediction'] }));
         const predicted = screen.getByTestId('predicted');
         expect(predicted.tagName).toBe('SUMMARY');
         expect(predicted.textContent).toBe('6 in 10 good instead of 2.');
         expect(predicted.parentElement?.textContent).toContain('From the strike model');
+        cleanup();
+        show(reading({ prediction: { ...reading().prediction, after: null, text: 'Too few balls.' } as Reading['prediction'] }));
+        expect(screen.getByTestId('predicted').tagName).toBe('P');
     });
 
     it('stands in one order whatever the case', () => {

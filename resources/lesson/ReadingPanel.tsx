@@ -142,6 +142,7 @@ function Answer({ reading, first, onRetest, closed, setOpened, setSheet, ...rest
             />
             {reading.check_next !== null && nextLook !== undefined && closed !== true && (
                 <LookNext
+                    handed={rest.handed}
                     next={reading.check_next}
                     onAnswer={(value) => {
                         bench.see(set, nextLook, value);
@@ -238,8 +239,14 @@ function Sheets({
     );
 }
 
-/** A figure in its words; a press tells in one line how it came. */
-function HowItCame({ children, line, className, testId }: { children: string; line: string; className: string; testId?: string }) {
+/** A figure in its words; a press tells in one line how it came, where there is more to tell. */
+function HowItCame({ children, line, className, testId }: { children: string; line: string | null; className: string; testId?: string }) {
+    if (line === null)
+        return (
+            <p className={`leading-snug ${className}`} data-testid={testId}>
+                {children}
+            </p>
+        );
     return (
         <details className={`leading-snug ${className}`}>
             <summary className="cursor-pointer list-none py-0.5" data-testid={testId}>
@@ -316,14 +323,13 @@ function First({ reading, first, given, handed, closed, hit, onWhy, onSheet, onR
                     </p>
                 </>
             )}
-            {reading.prediction !== null && reading.prediction.text !== '' && reading.prediction.after === null && (
-                <p className="leading-snug font-semibold" data-testid="predicted">
-                    {reading.prediction.text}
-                </p>
-            )}
-            {reading.prediction !== null && reading.prediction.text !== '' && reading.prediction.after !== null && (
+            {reading.prediction !== null && reading.prediction.text !== '' && (
                 <HowItCame
-                    line={t('From the strike model, fitted to these balls and averaged over their scatter.')}
+                    line={
+                        reading.prediction.after === null
+                            ? null
+                            : t('From the strike model, fitted to these balls and averaged over their scatter.')
+                    }
                     className="font-semibold"
                     testId="predicted"
                 >

@@ -47,7 +47,7 @@ export function SetupArea({ bench, lesson, set, reading, looks, earlier, handed,
                 </p>
             ))}
             <Looks
-                {...{ looks, set, reading, units, faultOf }}
+                {...{ looks, set, reading, units, handed, faultOf }}
                 began={lesson.began_at}
                 onSee={(what, value) => {
                     bench.see(set, what, value);

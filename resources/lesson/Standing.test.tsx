@@ -13,6 +13,7 @@ const show = (setup: Record<string, number> = {}) => {
     const onSee = vi.fn();
     render(
         <Looks
+            handed="right"
             looks={looks}
             set={set({ setup })}
             reading={reading({ standing: [{ observable: 'shaft_lean_deg', value: 11, days_ago: 14 }] })}

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import type { Observable, Reading, Units } from '../api/types.gen';
+import type { Handed, Observable, Reading, Units } from '../api/types.gen';
 import { ObservationField } from '../ui/ObservationField';
 import { day } from '../ui/reader';
 
@@ -9,12 +9,13 @@ interface Props {
     /** When the lesson began. */
     began: string;
     units: Units;
+    handed: Handed;
     faultOf: (what: Observable) => string | undefined;
     onSee: (what: Observable, value: number | string | null) => void;
 }
 
 /** Looks of earlier sets that stand until they are taken again: a press says that it is still so, or changes it. */
-export function Standing({ standing, looks, began, units, faultOf, onSee }: Props) {
+export function Standing({ standing, looks, began, units, handed, faultOf, onSee }: Props) {
     const { t } = useTranslation();
     const rows = standing.flatMap((one) => {
         const what = looks.find((look) => look.id === one.observable);
@@ -28,7 +29,7 @@ export function Standing({ standing, looks, began, units, faultOf, onSee }: Prop
                 {rows.map(({ what, value, days }) => (
                     <li key={what.id} className="flex items-center gap-2">
                         <ObservationField
-                            {...{ what, value, units }}
+                            {...{ what, value, units, handed }}
                             since={days === 0 ? t('earlier today') : day(back(began, days))}
                             fault={faultOf(what)}
                             onSee={(next) => {

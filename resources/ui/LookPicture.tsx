@@ -1,7 +1,9 @@
+import type { Handed } from '../api/types.gen';
+
 /** Where one stands to see it. */
 type From = 'face-on' | 'above' | 'behind' | 'near' | 'ground';
 
-/** What all pictures of one view share, drawn pale: a right-hander, the target to the right; from behind it is away from us. */
+/** What all pictures of one view share, drawn pale: a right-hander, the target to the right; from behind it is away from us. A left-hander is his mirror image. */
 const PALE: Record<From, string> = {
     'face-on':
         'M6 58H58M22 57L28 38M42 57L36 38M28 38H36M32 38V19M25 23H39M25 23L33 38M39 23L33 38M33 38L35 56M32 8a5 5 0 1 1 0 10a5 5 0 1 1 0 -10',
@@ -50,12 +52,18 @@ export const LOOKS: Record<string, [From, string]> = {
 };
 
 /** What a look is at, as a small picture beside its words. */
-export function LookPicture({ look, className = 'h-14 w-14' }: { look: string; className?: string }) {
+export function LookPicture({ look, handed, className }: { look: string; handed: Handed; className: string }) {
     const known = LOOKS[look];
     if (known === undefined) return null;
     const [from, strong] = known;
     return (
-        <svg viewBox="0 0 64 66" className={`shrink-0 fill-none ${className}`} aria-hidden strokeLinecap="round" strokeLinejoin="round">
+        <svg
+            viewBox="0 0 64 66"
+            className={`shrink-0 fill-none ${handed === 'left' ? '-scale-x-100' : ''} ${className}`}
+            aria-hidden
+            strokeLinecap="round"
+            strokeLinejoin="round"
+        >
             <path d={PALE[from]} className="stroke-line" strokeWidth={1.6} />
             <path d={strong} className="stroke-ink" strokeWidth={3} />
         </svg>

@@ -3,7 +3,7 @@ import { Problem } from './Problem';
 import { useTranslation } from 'react-i18next';
 import { Popover } from 'radix-ui';
 import { useId, useState } from 'react';
-import type { Observable, Units } from '../api/types.gen';
+import type { Handed, Observable, Units } from '../api/types.gen';
 import { Button } from './Button';
 import { numberOr, observed, off, shownFactor, shownUnit } from './units';
 
@@ -11,6 +11,7 @@ interface Props {
     what: Observable;
     value: number | string | null | undefined;
     units: Units;
+    handed: Handed;
     /** What the server said against the value that was entered last. */
     fault?: string;
     stock?: [number, number];
@@ -22,7 +23,7 @@ interface Props {
 }
 
 /** One thing to look at: quiet until it was; a press offers the usual answers, an exact figure and the way back. */
-export function ObservationField({ what, value, units, fault, stock, half, since, onSee }: Props) {
+export function ObservationField({ what, value, units, handed, fault, stock, half, since, onSee }: Props) {
     const { t } = useTranslation();
     const [open, setOpen] = useState(false);
     const seen = value !== null && value !== undefined;
@@ -63,7 +64,7 @@ export function ObservationField({ what, value, units, fault, stock, half, since
                     className="z-10 w-80 border-[1.5px] border-ink bg-paper p-4"
                     aria-label={what.label}
                 >
-                    <LookPicture look={what.id} className="mb-2 h-20 w-20" />
+                    <LookPicture look={what.id} handed={handed} className="mb-2 h-20 w-20" />
                     <div className="grid grid-cols-2 gap-2">
                         {what.answers.map((answer) => (
                             <Button
@@ -99,7 +100,7 @@ export function ObservationField({ what, value, units, fault, stock, half, since
     );
 }
 
-function Exact({ what, value, units, stock, onSee }: Omit<Props, 'fault' | 'half'>) {
+function Exact({ what, value, units, stock, onSee }: Omit<Props, 'fault' | 'half' | 'handed'>) {
     const { t } = useTranslation();
     const id = useId();
     const factor = shownFactor(what.unit, units);

@@ -56,7 +56,7 @@ final class EveryWidthTest extends BrowserTestCase
         $this->openStudent('Bea Achterberg');
         $student = (string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH);
         $wrong = [];
-        $pages = ['/', $student, "{$student}/begin", "{$student}/practice", '/you', '/help', '/library', '/shots'];
+        $pages = ['/', $student, "{$student}/begin", "{$student}/practice", '/you', '/help', '/library', '/shots', '/blind-cases'];
         foreach ($letters === 1 ? self::WIDTHS : [1280] as $width) {
             $this->devTools('Emulation.setDeviceMetricsOverride', [
                 'width' => $width,

@@ -31,6 +31,8 @@ final class PracticeTest extends BrowserTestCase
             'The visit does not move.',
         );
 
+        $this->printsOnlyWhatIsForPaper();
+
         $this->press('Make a link');
         $link = $this->element('[data-testid=private-link]')->getAttribute('href');
         $this->browser->manage()->deleteAllCookies();
@@ -265,5 +267,21 @@ final class PracticeTest extends BrowserTestCase
             (string) $this->browser->executeScript('return document.querySelector("header a").getAttribute("href")').'/practice',
         );
         $this->press('Run ');
+    }
+
+    /** On paper nothing can be pressed, what is folded stands open, and of the coach's own tools nothing is left. */
+    private function printsOnlyWhatIsForPaper(): void
+    {
+        $this->devTools('Emulation.setEmulatedMedia', ['media' => 'print']);
+        [$pressed, $steps, $words, $still] = $this->browser->executeScript(
+            'const shown = (one) => one.checkVisibility() && one.getBoundingClientRect().height > 0;'
+            .'const some = (css) => [...document.querySelectorAll(css)].filter(shown).length;'
+            .'return [some("button, input, select"), some("details:not([open]) li"), document.body.innerText, some("details img")];',
+        );
+        $this->devTools('Emulation.setEmulatedMedia', ['media' => '']);
+        self::assertSame(0, $pressed);
+        self::assertGreaterThan(3, $steps, 'what a drill asks stands open');
+        self::assertGreaterThan(1, $still, 'its pictures at rest among it');
+        self::assertStringNotContainsString('Private link', $words);
     }
 }

@@ -295,6 +295,8 @@ final class ArchiveTest extends TestCase
             'data/ball_sets-1.json[0].setup.shaft_lean_deg',
         ];
         yield 'a strike of another shot' => [['balls' => ['seen' => ['strike' => 'splash']]], 'data/balls-1.json[0].seen.strike'];
+        yield 'a thought that is no cause' => [['ball_sets' => ['thought' => 'bad_luck']], 'data/ball_sets-1.json[0].thought'];
+        yield 'a reading that is no cause' => [['ball_sets' => ['read_then' => 'bad_luck']], 'data/ball_sets-1.json[0].read_then'];
         yield 'a purpose there is not' => [['ball_sets' => ['purpose' => 'fun']], 'data/ball_sets-1.json[0].purpose'];
         yield 'a drill there is not' => [['drill_results' => ['drill' => 'juggling']], 'data/drill_results-1.json[0].drill'];
         foreach ([

@@ -119,4 +119,18 @@ final class WorkOnFirstTest extends TestCase
             }
         }
     }
+
+    public function test_a_reading_comes_down_to_what_is_worked_on_else_to_the_likeliest_and_to_nothing_where_strikes_are_sound(): void
+    {
+        $sound = Cases::read(['balls' => Cases::balls(8, ['strike' => 'clean', 'touch_mm' => 2, 'mark' => 'brush'])]);
+        self::assertNull($sound->named());
+        $worked = Cases::read([
+            'setup' => ['lead_weight_pct' => 40],
+            'balls' => Cases::balls(6, ['strike' => 'heavy', 'touch_mm' => -50]),
+        ]);
+        self::assertSame($worked->workOnFirst?->cause, $worked->named());
+        $open = Cases::read(['balls' => Cases::balls(2, ['strike' => 'heavy', 'touch_mm' => -50])]);
+        self::assertNull($open->workOnFirst);
+        self::assertSame($open->causes[0]->cause, $open->named());
+    }
 }
