@@ -7,6 +7,7 @@ import type { BlindCase, BlindResult } from '../api/types.gen';
 import { ask } from '../ask/queries';
 import { Page, Skeleton, Trouble } from '../frame/Page';
 import { Button } from '../ui/Button';
+import { ChooseFile } from '../ui/ChooseFile';
 import { Problem } from '../ui/Problem';
 import { SelectField } from '../ui/SelectField';
 
@@ -162,25 +163,21 @@ function ReadIn({ onRead }: { onRead: (said: Said) => void }) {
     const [wrong, setWrong] = useState(false);
     return (
         <>
-            <label className="flex min-h-12 items-center gap-2">
+            <ChooseFile
+                accept="application/json,.json"
+                onFile={(file) => {
+                    void file.text().then((text) => {
+                        try {
+                            onRead(JSON.parse(text) as Said);
+                            setWrong(false);
+                        } catch {
+                            setWrong(true);
+                        }
+                    });
+                }}
+            >
                 {t('Read answers in')}
-                <input
-                    type="file"
-                    accept="application/json,.json"
-                    className="min-h-11"
-                    onChange={(event) => {
-                        const file = event.target.files?.[0];
-                        void file?.text().then((text) => {
-                            try {
-                                onRead(JSON.parse(text) as Said);
-                                setWrong(false);
-                            } catch {
-                                setWrong(true);
-                            }
-                        });
-                    }}
-                />
-            </label>
+            </ChooseFile>
             <Problem text={wrong ? t('This file holds no answers to the blind cases.') : undefined} />
         </>
     );

@@ -12,6 +12,9 @@ import { Stills } from './Stills';
 import { Tracing } from './Tracing';
 import { usePicture } from './usePicture';
 import { Problem } from '../ui/Problem';
+import { ChooseFile } from '../ui/ChooseFile';
+
+const PICTURES = 'image/*,video/*';
 
 /** Figures of a picture or a film in place of guesses by eye. The file stays on this device. */
 export function MeasurePage() {
@@ -47,12 +50,15 @@ export function MeasurePage() {
         },
         another: (
             <ChooseFile
-                words={t('Another picture or film')}
+                accept={PICTURES}
+                className="mt-4"
                 onFile={(file) => {
                     setSide(undefined);
                     take(file);
                 }}
-            />
+            >
+                {t('Another picture or film')}
+            </ChooseFile>
         ),
     } as const;
     return (
@@ -91,25 +97,9 @@ function Advice({ busy, onFile }: { busy: boolean; onFile: (file: File) => void 
                 <li>{t('Nobody stands in front of the club while it is filmed. A child only with a guardian’s consent on record.')}</li>
             </ul>
             <p className="mt-3">{t('The file stays on this device. Only the places you mark are sent, to be worked out.')}</p>
-            <ChooseFile onFile={onFile} words={busy ? t('Opening…') : t('Choose or take a picture or a film')} />
+            <ChooseFile accept={PICTURES} className="mt-4" onFile={onFile}>
+                {busy ? t('Opening…') : t('Choose or take a picture or a film')}
+            </ChooseFile>
         </section>
-    );
-}
-
-function ChooseFile({ words, onFile }: { words: string; onFile: (file: File) => void }) {
-    return (
-        <label className="mt-4 inline-flex min-h-12 cursor-pointer items-center border-[1.5px] border-ink bg-press px-5 font-semibold focus-within:outline-3">
-            {words}
-            <input
-                type="file"
-                accept="image/*,video/*"
-                className="sr-only"
-                onChange={(event) => {
-                    const file = event.target.files?.[0];
-                    if (file !== undefined) onFile(file);
-                    event.target.value = '';
-                }}
-            />
-        </label>
     );
 }

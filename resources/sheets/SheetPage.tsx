@@ -9,6 +9,7 @@ import { Page, Skeleton, Trouble } from '../frame/Page';
 import { DraftForm } from './DraftForm';
 import { SheetsRead } from './SheetsRead';
 import { told } from '../api/told';
+import { ChooseFile } from '../ui/ChooseFile';
 import { Problem } from '../ui/Problem';
 
 /** Balls from any sheet: choose it, say what its columns hold, look at what comes out, and only then store it. */
@@ -46,20 +47,16 @@ export function SheetPage() {
                             'A sheet saved as CSV, with the names of its columns in the first row: from a measuring device, a table program or your own notes. You say what each column holds; nothing is stored before you have seen what comes out.',
                         )}
                     </p>
-                    <label className="inline-flex min-h-12 cursor-pointer items-center border-[1.5px] border-ink bg-ink px-5 font-semibold text-paper focus-within:outline-3 focus-within:outline-slate">
+                    <ChooseFile
+                        main
+                        accept=".csv,.txt,text/csv"
+                        disabled={look.isPending}
+                        onFile={(file) => {
+                            look.mutate(file);
+                        }}
+                    >
                         {look.isPending ? t('Looking at it…') : t('Choose a sheet')}
-                        <input
-                            type="file"
-                            accept=".csv,.txt,text/csv"
-                            className="sr-only"
-                            disabled={look.isPending}
-                            onChange={(event) => {
-                                const file = event.target.files?.[0];
-                                if (file !== undefined) look.mutate(file);
-                                event.target.value = '';
-                            }}
-                        />
-                    </label>
+                    </ChooseFile>
                     <Link to={`/students/${id}`} className="ml-4 inline-flex min-h-12 items-center underline">
                         {t('To {{name}}', { name: student.data.name })}
                     </Link>

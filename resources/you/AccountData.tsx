@@ -8,6 +8,7 @@ import type { BinEntry } from '../api/types.gen';
 import { Button } from '../ui/Button';
 import { HelperSilent } from '../ui/HelperSilent';
 import { day } from '../ui/reader';
+import { ChooseFile } from '../ui/ChooseFile';
 import { Problem } from '../ui/Problem';
 import { told } from '../api/told';
 
@@ -41,20 +42,15 @@ export function AccountData() {
                     {t('Everything as a zip')}
                 </a>
                 <CoachsLanguage />
-                <label className="inline-flex min-h-12 cursor-pointer items-center border-[1.5px] border-ink bg-press px-5 font-semibold focus-within:outline-3 focus-within:outline-slate">
+                <ChooseFile
+                    accept=".zip"
+                    onFile={(file) => {
+                        read.mutate(file);
+                    }}
+                >
                     {t('Read a zip back')}
                     {read.isPending ? '…' : ''}
-                    <input
-                        type="file"
-                        accept=".zip"
-                        className="sr-only"
-                        onChange={(event) => {
-                            const file = event.target.files?.[0];
-                            if (file !== undefined) read.mutate(file);
-                            event.target.value = '';
-                        }}
-                    />
-                </label>
+                </ChooseFile>
             </div>
             <Problem text={told(read.error)} className="mt-2" />
             {now !== undefined && (

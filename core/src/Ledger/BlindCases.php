@@ -13,7 +13,6 @@ use LowPoint\Core\Evidence\Observable;
 use LowPoint\Core\Evidence\SeenBall;
 use LowPoint\Core\InvalidInput;
 use LowPoint\Core\Reading\ReadingEngine;
-use LowPoint\Core\Reading\WeighedClue;
 use LowPoint\Core\Wording\Words;
 
 /**
@@ -105,7 +104,7 @@ final readonly class BlindCases
                 'was' => self::name($was),
                 'yours_right' => $said === $was,
                 'reading_right' => $reads === $was,
-                'reasons' => array_map(static fn(WeighedClue $one): string => $one->text, \array_slice($reading->workOnFirst->for ?? [], 0, 2)),
+                'reasons' => array_column(\array_slice($reading->workOnFirst->for ?? [], 0, 2), 'text'),
             ];
             $yours += (int) ($said === $was);
             $right += (int) ($reads === $was);
