@@ -54,5 +54,21 @@ describe('the blind cases', () => {
             format: 'low-point-blind-cases/1',
             answers: { 1: 'scoop', 2: null },
         });
+        // What is known now changes no answer.
+        expect(screen.queryByRole('button', { name: 'Back to the cases' })).toBeNull();
+        expect(screen.getAllByRole('combobox', { hidden: true })[0]?.closest('.hidden')).toBeTruthy();
+    });
+
+    it('read in what another has said without losing what was said here', async () => {
+        const asked = serve({ 'GET blind-cases': kit, 'POST blind-cases': result });
+        render(<BlindCases />, { wrapper: Around });
+        const [first] = await screen.findAllByRole('combobox');
+        fireEvent.change(first as HTMLElement, { target: { value: 'scoop' } });
+        const said = { format: 'low-point-blind-cases/1', answers: { 1: 'none', 2: 'none' } };
+        const file = new File([JSON.stringify(said)], 'blind-cases.json', { type: 'application/json' });
+        fireEvent.change(screen.getByLabelText('Read answers in'), { target: { files: [file] } });
+        fireEvent.click(await screen.findByRole('button', { name: 'Back to the cases' }));
+        expect(asked.find((one) => one.method === 'POST')?.body).toEqual(said);
+        expect(screen.getAllByRole<HTMLSelectElement>('combobox')[0]?.value).toBe('scoop');
     });
 });

@@ -186,7 +186,7 @@ function ReadIn({ onRead }: { onRead: (said: Said) => void }) {
 interface ResultProps {
     result: BlindResult;
     said: Said;
-    /** Said on this device, and not read in. */
+    /** Said on this device, and not read in: they stay as they were said, until he begins again. */
     own: boolean;
     onBack: () => void;
     onAgain: () => void;
@@ -204,9 +204,9 @@ function Result({ result, said, own, onBack, onAgain }: ResultProps) {
                 <table className="mt-2 w-full text-left">
                     <thead>
                         <tr>
-                            <th>{t('Case')}</th>
-                            <th>{t('You')}</th>
-                            <th>{t('The reading')}</th>
+                            <th className="pr-3">{t('Case')}</th>
+                            <th className="pr-3">{t('You')}</th>
+                            <th className="pr-3">{t('The reading')}</th>
                             <th>{t('It was')}</th>
                         </tr>
                     </thead>
@@ -237,8 +237,7 @@ function Result({ result, said, own, onBack, onAgain }: ResultProps) {
                         {t('Keep your answers as a file')}
                     </a>
                 )}
-                <Button onClick={onBack}>{t('Back to the cases')}</Button>
-                {own && <Button onClick={onAgain}>{t('Begin again')}</Button>}
+                {own ? <Button onClick={onAgain}>{t('Begin again')}</Button> : <Button onClick={onBack}>{t('Back to the cases')}</Button>}
             </div>
         </section>
     );
